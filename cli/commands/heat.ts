@@ -1,0 +1,99 @@
+/** `conduct`, `thermal`, `cool`, `lethality`: the physics alone. */
+import { z } from 'zod';
+import { COMPONENTS, type Composition, normalise } from '@/core/food/composition';
+import { thermalProperties } from '@/core/food/thermal';
+import { conduct, conductInput } from '@/core/heat/conduct';
+import { coolingCurve } from '@/core/heat/cooling';
+import { AIR, BASES, PLACES, UNDERNEATH } from '@/core/heat/surfaces';
+import { allCoolingStages } from '@/core/safety/cooling-stages';
+import { lethality, lethalityInput } from '@/core/safety/lethality';
+import { command, InputError } from '../command';
+
+const fraction = z.number().min(0, 'must be 0 to 1').max(1, 'must be 0 to 1');
+const composition = z
+  .strictObject({
+    water: fraction,
+    protein: fraction,
+    fat: fraction,
+    carbohydrate: fraction,
+    fibre: fraction,
+    ash: fraction,
+  })
+  .refine(
+    (c) => Math.abs(COMPONENTS.reduce((sum, name) => sum + c[name], 0) - 1) <= 0.03,
+    'mass fractions must sum to 1 ± 0.03',
+  );
+
+/** An ordinary cooked filling, where none is given. House estimate. */
+const USUAL_FILLING: Composition = normalise({
+  water: 0.72,
+  protein: 0.12,
+  fat: 0.08,
+  carbohydrate: 0.06,
+  fibre: 0.01,
+  ash: 0.012,
+});
+
+export const conductCommand = command(conductInput, (input) => {
+  try {
+    return conduct(input);
+  } catch (error) {
+    if (error instanceof RangeError) throw new InputError([error.message]);
+    throw error;
+  }
+});
+
+export const thermalCommand = command(
+  z.strictObject({
+    composition,
+    atC: z.number().min(-40, 'must be −40 to 150 °C').max(150, 'must be −40 to 150 °C'),
+  }),
+  ({ composition: c, atC }) => thermalProperties(c, atC),
+);
+
+const coolInput = z
+  .strictObject({
+    massG: z.number().positive('must be above 0 g').max(100_000, 'must be at most 100 000 g'),
+    composition: composition.optional(),
+    startC: z.number().min(0, 'must be 0 to 105 °C').max(105, 'must be 0 to 105 °C'),
+    vessel: z.strictObject({
+      depthMm: z.number().positive('must be above 0 mm').max(500, 'must be at most 500 mm'),
+      base: z.enum(BASES),
+    }),
+    place: z.enum(PLACES),
+    ambientC: z.number().min(-40, 'must be −40 to 50 °C').max(50, 'must be −40 to 50 °C').optional(),
+    covered: z.boolean(),
+    stirred: z.boolean(),
+    untilC: z.number().min(-30, 'must be −30 °C or more'),
+  })
+  .refine((i) => i.untilC < i.startC, { path: ['untilC'], error: 'must be below startC: it is cooling' })
+  .refine((i) => i.startC > coldestAround(i), { path: ['startC'], error: 'must be above the temperature around it' });
+
+/** The coldest thing a cooling filling is in touch with, °C. */
+const coldestAround = (i: {
+  place: (typeof PLACES)[number];
+  ambientC?: number;
+  vessel: { base: (typeof BASES)[number] };
+}): number => Math.min(i.ambientC ?? AIR[i.place].ambientC, UNDERNEATH[i.vessel.base].mediumC ?? Infinity);
+
+/** The coldest temperature any rule asks for, °C. */
+const COLDEST_RULE = 5;
+
+export const coolCommand = command(coolInput, (input) => {
+  const { vessel, untilC, place } = input;
+  const plan = { ...input, ...vessel, composition: normalise(input.composition ?? USUAL_FILLING) };
+  const asked = coolingCurve(plan, untilC);
+  const minutes = asked.minutesTo(untilC);
+  // The rules are judged on the whole curve, down to the coldest temperature that any of them names.
+  const curve = coolingCurve(plan, Math.min(untilC, COLDEST_RULE));
+  return {
+    minutes,
+    evaporatedG: asked.evaporatedAt(minutes ?? Infinity),
+    samples: asked.samples,
+    stages: allCoolingStages({ curve, place, ambientC: input.ambientC ?? AIR[place].ambientC, untilC }).map(
+      ({ rule, limitMinutes, tookMinutes, ok }) => ({ rule, limitMinutes, tookMinutes, ok }),
+    ),
+  };
+});
+
+export const lethalityCommand = command(lethalityInput, lethality);

@@ -1,0 +1,59 @@
+/**
+ * The core from the command line: `npm run -s core -- COMMAND [--file INPUT.json]`, else JSON on standard input.
+ * Bad input: exit status 2, nothing on standard output, one line per problem on standard error.
+ */
+import { readFileSync } from 'node:fs';
+import { type Command, InputError } from './command';
+import { convertCommand, ingredientCommand } from './commands/food';
+import { conductCommand, coolCommand, lethalityCommand, thermalCommand } from './commands/heat';
+import { assessCommand, fitCommand } from './commands/parcel';
+
+const COMMANDS: Record<string, Command> = {
+  conduct: conductCommand,
+  thermal: thermalCommand,
+  cool: coolCommand,
+  lethality: lethalityCommand,
+  ingredient: ingredientCommand,
+  convert: convertCommand,
+  fit: fitCommand,
+  assess: assessCommand,
+};
+
+function main(words: readonly string[]): void {
+  const [name, flag, file, ...rest] = words;
+  const known = Object.keys(COMMANDS).join(', ');
+  if (name === undefined || !Object.hasOwn(COMMANDS, name)) {
+    throw new InputError([
+      `command: ${name === undefined ? 'is missing' : `"${name}" is not known`}; would be one of ${known}`,
+    ]);
+  }
+  if (rest.length > 0 || (flag !== undefined && (flag !== '--file' || file === undefined))) {
+    throw new InputError(['arguments: would be COMMAND [--file INPUT.json]']);
+  }
+  const result = COMMANDS[name](parse(readInput(file)));
+  process.stdout.write(`${JSON.stringify(result, null, 2)}\n`);
+}
+
+function readInput(file: string | undefined): string {
+  try {
+    return readFileSync(file ?? 0, 'utf8');
+  } catch (error) {
+    throw new InputError([`--file: ${file ?? 'standard input'} cannot be read (${(error as Error).message})`]);
+  }
+}
+
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw new InputError([`(input): is not JSON (${(error as Error).message})`]);
+  }
+}
+
+try {
+  main(process.argv.slice(2));
+} catch (error) {
+  if (!(error instanceof InputError)) throw error;
+  process.stderr.write(`${error.problems.join('\n')}\n`);
+  process.exitCode = 2;
+}

@@ -1,0 +1,24 @@
+const { defineConfig } = require('eslint/config');
+const globals = require('globals');
+
+module.exports = defineConfig([
+  require('eslint-config-expo/flat'),
+  { ignores: ['dist/**', '.expo/**', 'expo-env.d.ts', 'node_modules/**'] },
+  { files: ['test/**'], languageOptions: { globals: { ...globals.jest, ...globals.node } } },
+  {
+    files: ['*.config.js', '.dependency-cruiser.cjs', 'scripts/**', 'babel.config.js'],
+    languageOptions: { globals: globals.node },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/ban-ts-comment': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+      'prefer-const': 'error',
+      'no-console': ['error', { allow: ['error', 'warn'] }],
+    },
+  },
+  { files: ['cli/**', 'server/**', 'scripts/**'], rules: { 'no-console': 'off' } },
+]);

@@ -1,0 +1,32 @@
+// Two projects: the core, server and command line run in plain Node; the interface runs under jest-expo.
+const transformed =
+  '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation';
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+      testMatch: ['<rootDir>/test/{core,server,cli,data}/**/*.test.ts'],
+      transform: { '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }] },
+    },
+    {
+      displayName: 'ui',
+      preset: 'jest-expo/ios',
+      testMatch: ['<rootDir>/test/ui/**/*.test.tsx'],
+      setupFiles: ['<rootDir>/test/setup.js'],
+      setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
+      moduleNameMapper: {
+        '^@/(.*)$': '<rootDir>/src/$1',
+        '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/family.ts',
+        '^(@react-native-vector-icons|react-native-vector-icons)/': '<rootDir>/test/no-icon-family.js',
+      },
+      transformIgnorePatterns: [
+        `/node_modules/(?!(.pnpm|${transformed}))`,
+        '/node_modules/react-native-reanimated/plugin/',
+        '/node_modules/@react-native/babel-preset/',
+      ],
+    },
+  ],
+};

@@ -1,0 +1,133 @@
+/** One document in, five checks out. Everything a screen shows of a batch is derived here and never stored. */
+import { drawLedger, type Ledger, panContents } from '../filling/ledger';
+import { resolveLines } from '../filling/lines';
+import { accountSalt, type SaltAccount } from '../filling/salt';
+import { type Verdict } from '../safety/verdict';
+import { type Limit } from '../safety/core-limit';
+import { type Allergen } from '../food/ingredient';
+import { balance, type Balance } from '../wrapper/balance';
+import { type Fit, fillingDensity, fitParcel } from '../wrapper/fit';
+import { portionSpoon } from '../wrapper/spoon';
+import { CHECK_IDS, type Check, type CheckId, type CheckState } from './check';
+import { checkCooling } from './checks/cooling';
+import { checkCore, readingsVerdict } from './checks/core';
+import { checkFit } from './checks/fit';
+import { checkMoisture } from './checks/moisture';
+import { checkSalt } from './checks/salt';
+import { type HeatForecast } from './heat';
+import { type Kitchen } from './kitchen';
+import { outline as drawOutline } from './outline';
+import { type Batch } from './schema';
+
+export interface Portion extends Balance {
+  portionG: number;
+  ml: number;
+  /** The level spoon nearest to it. */
+  spoon: string;
+  wrapperG: number;
+  parcelG: number;
+  /** g of dough for all parcels planned. */
+  doughNeededG: number;
+}
+
+export interface Assessment {
+  checks: Record<CheckId, Check>;
+  /** The worst of the five. */
+  state: CheckState;
+  ledger: Ledger;
+  salt: SaltAccount;
+  fit: Fit;
+  portion: Portion;
+  limit: Limit;
+  verdict: Verdict;
+  /** g that the pan with its filling should read when enough has boiled off; null without a known pan or pan stage. */
+  panContentsG: number;
+  allergens: Allergen[];
+  /** Ingredients the larder does not hold; they count nothing. */
+  unknown: string[];
+  heat: HeatForecast | null;
+  /** The one next thing to do. */
+  next: { check: CheckId | null; text: string };
+}
+
+/** What a stored wrap portion falls back to where there is no filling to speak of: ordinary moist food, g/ml. */
+const USUAL_DENSITY = 1.02;
+
+/**
+ * Assesses a batch.
+ * @param heat from `forecastHeat`; null while it is being worked out, then Cooling and Core say so
+ */
+export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null): Assessment {
+  const outline = drawOutline(batch, kitchen);
+  const steamedOffG = heat?.cooling?.evaporatedG ?? 0;
+  const ledger = drawLedger(outline.lines, batch.water, steamedOffG);
+  const density = outline.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY;
+  const { wrap } = batch;
+  const fit = fitParcel({ form: wrap.form, skin: wrap, dough: outline.dough, fillingG: wrap.portionG, density });
+  const account = (b: Batch): SaltAccount => {
+    const lines = resolveLines(b.lines, kitchen);
+    return accountSalt(lines, {
+      finishedG: drawLedger(lines, b.water, steamedOffG).finishedG,
+      portionG: wrap.portionG,
+      wrapperG: fit.wrapperG,
+      wrapperPercent: outline.doughSaltPercent,
+      aimPercent: kitchen.saltTargetPercent,
+    });
+  };
+  const salt = account(batch);
+  const checks: Record<CheckId, Check> = {
+    moisture: checkMoisture({ batch, kitchen, outline, ledger }),
+    salt: checkSalt({ batch, kitchen, outline, salt, finishedG: ledger.finishedG, accountAfter: account }),
+    cooling: checkCooling({ kitchen, outline, heat }),
+    fit: checkFit({ batch, outline, fit, density }),
+    core: checkCore({ batch, kitchen, outline, heat }),
+  };
+  return {
+    checks,
+    state: worst(CHECK_IDS.map((id) => checks[id].state)),
+    ledger,
+    salt,
+    fit,
+    portion: {
+      ...balance({
+        fillingG: ledger.finishedG,
+        portionG: wrap.portionG,
+        count: batch.count,
+        doughG: wrap.doughG,
+        wrapperG: fit.wrapperG,
+      }),
+      portionG: wrap.portionG,
+      ml: fit.fillMl,
+      spoon: portionSpoon(fit.fillMl).label,
+      wrapperG: fit.wrapperG,
+      parcelG: wrap.portionG + fit.wrapperG,
+      doughNeededG: batch.count * fit.wrapperG,
+    },
+    limit: outline.limit,
+    verdict: readingsVerdict({ batch, outline }),
+    panContentsG: panContents(outline.lines),
+    allergens: [
+      ...new Set([...outline.lines.flatMap((l) => l.ingredient.allergens), ...outline.dough.allergens]),
+    ].sort(),
+    unknown: outline.unknown,
+    heat,
+    next: nextThing(checks, batch),
+  };
+}
+
+const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };
+
+/** The worst of some states. */
+export const worst = (states: readonly CheckState[]): CheckState =>
+  states.reduce((w, state) => (ORDER[state] > ORDER[w] ? state : w), 'good');
+
+function nextThing(checks: Record<CheckId, Check>, batch: Batch): Assessment['next'] {
+  if (batch.lines.length === 0) return { check: 'moisture', text: 'Put the filling together' };
+  const broken = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'fix');
+  if (broken) return { check: broken.id, text: broken.fixes[0]?.label ?? broken.headline };
+  const watched = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'watch' && !check.pending);
+  if (watched) return { check: watched.id, text: watched.fixes[0]?.label ?? watched.headline };
+  return batch.note.outcomes.length === 0
+    ? { check: null, text: 'Cook, then note how it came out' }
+    : { check: null, text: 'Done and noted' };
+}

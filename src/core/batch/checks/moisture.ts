@@ -1,0 +1,247 @@
+/** Moisture: free liquid against what the parcel takes. */
+import { BINDERS } from '../../filling/binders';
+import { drawLedger, type Ledger, panContents } from '../../filling/ledger';
+import { type ResolvedLine, resolveLines } from '../../filling/lines';
+import { tolerance } from '../../filling/tolerance';
+import { ingredientById } from '../../food/catalogue';
+import { type Preparation, preparationsOf } from '../../food/preparations';
+import { formatGrams } from '../../units/format';
+import { formatNumber } from '../../units/amount';
+import { inSpoons } from '../../units/spoons';
+import { type Check, type CheckState, type Fix, HOUSE, type Reason } from '../check';
+import { type Kitchen } from '../kitchen';
+import { apply, type Operation } from '../operations';
+import { type Outline } from '../outline';
+import { type Batch, HOT_STAGES, type Line, PAN_STAGES } from '../schema';
+
+interface Context {
+  batch: Batch;
+  kitchen: Kitchen;
+  outline: Outline;
+  ledger: Ledger;
+}
+
+const UNIT = 'g per 100 g';
+/** Less than this is not worth lighting the hob for. */
+const LEAST_COOK_OFF_G = 5;
+const per100 = (value: number): string => formatNumber(value, 1);
+
+/** The moisture check. */
+export function checkMoisture(context: Context): Check {
+  const { batch, outline, ledger } = context;
+  const { band, parcel } = tolerance(batch.cook.method, outline.dough);
+  const [dry, wet] = band;
+  const value = ledger.freePer100;
+  const common = {
+    id: 'moisture' as const,
+    value,
+    band,
+    unit: UNIT,
+    figure: per100(value),
+    why: reasons(context, parcel),
+    cautions: [],
+    pending: false,
+  };
+  if (outline.lines.length === 0) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Moisture: nothing in it yet',
+      sentence: 'Add what goes into the filling, and the water is accounted for as you type.',
+      value: null,
+      figure: '–',
+      fixes: [],
+    };
+  }
+  if (ledger.problem) {
+    return { ...common, state: 'watch', headline: 'Moisture: weigh again', sentence: ledger.problem, fixes: [] };
+  }
+  const takes = `${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}`;
+  const sentence = `Free liquid *${per100(value)} g* per 100 g; ${takes}.`;
+  const state = moistureState(value, band);
+  if (value > wet) return { ...common, state, headline: 'Moisture: too wet', sentence, fixes: drier(context, band) };
+  if (value < dry)
+    return { ...common, state, headline: 'Moisture: on the dry side', sentence, fixes: juicier(context, band) };
+  return { ...common, state, headline: 'Moisture: as it should be', sentence, fixes: [] };
+}
+
+/** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. Too dry is Watch: it spoils the eating only. */
+export function moistureState(value: number, [dry, wet]: readonly [number, number]): CheckState {
+  if (value > wet + Math.max(0.5, 0.1 * wet)) return 'fix';
+  return value > wet || value < dry ? 'watch' : 'good';
+}
+
+/** Free liquid per 100 g after some changes. Steam lost while cooling goes with the mass that is hot. */
+function after(context: Context, change: readonly Operation[]): number {
+  const changed = change.reduce(apply, context.batch);
+  const before = hotPart(context.batch, context.kitchen);
+  const share = before > 0 ? hotPart(changed, context.kitchen) / before : 1;
+  const lines = resolveLines(changed.lines, context.kitchen);
+  return drawLedger(lines, changed.water, context.ledger.steamedOff * share).freePer100;
+}
+
+/** g that is hot when it comes off the heat. */
+function hotPart(batch: Batch, kitchen: Kitchen): number {
+  const hot = resolveLines(batch.lines, kitchen).filter((l) => HOT_STAGES.includes(l.line.stage));
+  return drawLedger(hot, batch.water, 0).finishedG;
+}
+
+function fix(context: Context, id: string, label: string, change: Operation[]): Fix {
+  const promise = after(context, change);
+  return { id, label, change, promise, effect: `${per100(context.ledger.freePer100)} → ${per100(promise)} ${UNIT}` };
+}
+
+/** Treating what is wet, cooking off and binding are all offered; what lands in the band comes first. */
+function drier(context: Context, band: readonly [number, number]): Fix[] {
+  const [dry, wet] = band;
+  const aim = dry + 0.6 * (wet - dry);
+  const now = context.ledger.freePer100;
+  const miss = (fix: Fix) => Math.max(0, dry - fix.promise, fix.promise - wet);
+  const best = (fixes: Fix[], most: number) =>
+    fixes
+      .filter((fix) => fix.promise < now - 0.3)
+      .sort((a, b) => miss(a) - miss(b))
+      .slice(0, most);
+  return [
+    ...best(byPreparation(context), 1),
+    ...best(byCookingOff(context, aim), 1),
+    ...best(byBinder(context, aim), 2),
+  ].sort((a, b) => miss(a) - miss(b));
+}
+
+/** Treating a wet line otherwise: the amount stays what it was before the treatment. */
+function byPreparation(context: Context): Fix[] {
+  const untreated = context.outline.lines.filter((l) => l.preparation.yield === 1);
+  return untreated.flatMap((l) =>
+    preparationsOf(l.ingredient.wetness)
+      // Starch for the meat would have to be a line of its own: that is what the binders offer.
+      .filter((p) => p.release < l.preparation.release && p.id !== 'worked-starch' && suits(l, p))
+      .map((p) =>
+        fix(context, `prepare-${l.line.id}-${p.id}`, `${l.ingredient.name}: ${p.label}`, [
+          { do: 'changeLine', id: l.line.id, to: { preparation: p.id, weighed: 'raw' } },
+        ]),
+      ),
+  );
+}
+
+/** Raw meat and fish that go in raw stay raw: cooking them first would be another school. */
+const suits = (l: ResolvedLine, p: Preparation): boolean =>
+  !p.cooked || l.ingredient.hazard === 'none' || PAN_STAGES.includes(l.line.stage);
+
+function byCookingOff(context: Context, aim: number): Fix[] {
+  const { batch, outline, ledger } = context;
+  const inPan = panContents(outline.lines);
+  if (inPan === 0) return [];
+  const soFar = cookedOffSoFar(batch, inPan);
+  // Only what runs in the pan can be boiled off without drying what is in it.
+  const running = panRelease(outline.lines) - soFar;
+  // (free − x) / (finished − x) = aim / 100
+  const wanted = (ledger.free - (aim / 100) * ledger.finishedG) / (1 - aim / 100);
+  const grams = Math.min(wanted, running);
+  if (grams < LEAST_COOK_OFF_G) return [];
+  const stop = (batch.water.panG ?? 0) + inPan - soFar - grams;
+  const weighs = batch.water.panG === null ? 'the filling in the pan weighs' : 'pan and filling weigh';
+  const cookOff: Batch['water']['cookOff'] =
+    batch.water.cookOff.by === 'weighing'
+      ? { ...batch.water.cookOff, panWithFillingG: round1(batch.water.cookOff.panWithFillingG - grams) }
+      : { by: 'estimate', grams: round1(soFar + grams) };
+  return [
+    fix(context, 'cook-off', `Cook off ${formatGrams(grams)} more: stop when ${weighs} ${formatGrams(stop)}`, [
+      { do: 'setWater', to: { cookOff } },
+    ]),
+  ];
+}
+
+function byBinder(context: Context, aim: number): Fix[] {
+  const { outline, ledger, batch } = context;
+  const hasPan = panContents(outline.lines) > 0;
+  return BINDERS.filter((b) => ['cornflour', 'potato-starch', 'dry-crumbs'].includes(b.id)).flatMap((b) => {
+    const ingredient = ingredientById(b.ingredientId);
+    if (!ingredient) return [];
+    // (free − capacity x) / (finished + x) = aim / 100
+    const grams = Math.max(
+      0.5,
+      Math.round(2 * ((ledger.free - (aim / 100) * ledger.finishedG) / (b.capacity + aim / 100))) / 2,
+    );
+    const line: Line = {
+      id: freshId(batch, b.id),
+      ingredientId: b.ingredientId,
+      amount: grams,
+      unit: 'g',
+      preparation: 'raw',
+      weighed: 'ready',
+      stage: hasPan ? (b.needsC === null ? 'off-heat' : 'simmer') : 'raw-mix',
+      note: b.how,
+    };
+    const label = `Add ${formatNumber(grams)} g ${b.label} (${inSpoons(grams / ingredient.gPerMl)})`;
+    return [fix(context, `bind-${b.id}`, label, [{ do: 'addLine', line }])];
+  });
+}
+
+function juicier(context: Context, [dry, wet]: readonly [number, number]): Fix[] {
+  const { ledger, batch } = context;
+  const aim = dry + 0.35 * (wet - dry);
+  const spare = Math.max(0, context.ledger.lines.reduce((sum, l) => sum + l.canHold, 0) - ledger.heldByBinders);
+  const grams = Math.round((aim / 100) * ledger.finishedG - ledger.free + spare);
+  const line: Line = {
+    id: freshId(batch, 'stock'),
+    ingredientId: 'stock',
+    amount: grams,
+    unit: 'g',
+    preparation: 'raw',
+    weighed: 'ready',
+    stage: batch.school === 'raw' ? 'raw-mix' : 'when-cool',
+    note: 'a little at a time, until it is taken up',
+  };
+  const add = fix(context, 'add-stock', `Work in ${grams} g cold stock (${inSpoons(grams)})`, [
+    { do: 'addLine', line },
+  ]);
+  const binders = context.outline.lines.filter((l) => (l.ingredient.binder ?? 'egg') !== 'egg');
+  const leaveOut = binders.map((l) =>
+    fix(context, `without-${l.line.id}`, `Leave out the ${l.ingredient.name.toLowerCase()}`, [
+      { do: 'removeLine', id: l.line.id },
+    ]),
+  );
+  return [add, ...leaveOut].filter((f) => f.promise > ledger.freePer100 + 0.1);
+}
+
+/** An id for a new line that the batch does not have yet. */
+export function freshId(batch: Batch, base: string): string {
+  const taken = new Set(batch.lines.map((l) => l.id));
+  let id = base;
+  for (let n = 2; taken.has(id); n++) id = `${base}-${n}`;
+  return id;
+}
+
+function cookedOffSoFar(batch: Batch, inPan: number): number {
+  const { cookOff } = batch.water;
+  return cookOff.by === 'estimate' ? cookOff.grams : Math.max(0, inPan - (cookOff.panWithFillingG - cookOff.panG));
+}
+
+/** g of liquid that runs from what is in the pan. */
+const panRelease = (lines: readonly ResolvedLine[]): number =>
+  lines.filter((l) => PAN_STAGES.includes(l.line.stage)).reduce((sum, l) => sum + l.releaseG, 0);
+
+const round1 = (value: number): number => Math.max(0, Math.round(value * 10) / 10);
+
+function reasons({ ledger, outline }: Context, parcel: string): Reason[] {
+  const loudest = [...ledger.lines].sort((a, b) => b.letsGo - a.letsGo).filter((l) => l.letsGo >= 0.5);
+  const binders = ledger.lines.filter((l) => l.canHold > 0);
+  const cooledOff = ledger.steamedOff > 0.05;
+  return [
+    ...loudest.map((l) => ({
+      text: `${l.name}, ${l.preparation}, lets go of`,
+      figure: formatGrams(l.letsGo),
+      source: outline.lines.find((r) => r.line.id === l.lineId)?.ingredient.liquid ? 'its water; food tables' : HOUSE,
+    })),
+    { text: 'Cooked off so far, preparations included', figure: formatGrams(ledger.cookedOff) },
+    { text: 'Drained or squeezed out', figure: formatGrams(ledger.drained) },
+    ...(cooledOff
+      ? [{ text: 'Steamed off while cooling', figure: formatGrams(ledger.steamedOff), source: 'cooling forecast' }]
+      : []),
+    ...binders.map((l) => ({ text: `${l.name} can hold`, figure: formatGrams(l.canHold), source: HOUSE })),
+    { text: 'Left free', figure: formatGrams(ledger.free) },
+    { text: 'in a finished filling of', figure: formatGrams(ledger.finishedG) },
+    { text: `What ${parcel} takes before it soaks, bursts or is dry`, source: HOUSE },
+  ];
+}

@@ -1,0 +1,179 @@
+/**
+ * THE document. A batch is plain JSON; this schema is its definition, its validation, its types and, through Zod's JSON
+ * Schema, its documentation (docs/format.md). Screens edit it through operations; `assess` derives everything else.
+ */
+import { z } from 'zod';
+import { METHODS } from '../heat/cooking';
+import { BASES, PLACES } from '../heat/surfaces';
+import { LINE_UNITS } from '../units/units';
+import { DOUGH_IDS } from '../wrapper/doughs';
+import { FORM_IDS } from '../wrapper/forms';
+
+export const BATCH_FORMAT = 'involucrum/batch';
+export const BATCH_VERSION = 1;
+
+export const SCHOOLS = ['raw', 'cooked', 'part-cooked'] as const;
+export type School = (typeof SCHOOLS)[number];
+
+/** When a line goes in, in working order. */
+export const STAGES = ['cook-first', 'simmer', 'off-heat', 'when-cool', 'raw-mix'] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Stages that happen in the pan: what is weighed, and what is hot when it comes off. */
+export const PAN_STAGES: readonly Stage[] = ['cook-first', 'simmer'];
+export const HOT_STAGES: readonly Stage[] = ['cook-first', 'simmer', 'off-heat'];
+
+export const OUTCOMES = [
+  'just-right',
+  'soggy',
+  'burst',
+  'leaked',
+  'dry',
+  'loose-filling',
+  'bland',
+  'salty',
+  'pale',
+  'cold-centre',
+  'dough-left',
+  'filling-left',
+] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+const grams = (most: number) =>
+  z.number({ error: 'must be a number of grams' }).min(0, 'must be 0 g or more').max(most, `must be at most ${most} g`);
+const celsius = (least: number, most: number) =>
+  z
+    .number({ error: 'must be a temperature in °C' })
+    .min(least, `must be at least ${least} °C`)
+    .max(most, `must be at most ${most} °C`);
+const millimetres = (least: number, most: number) =>
+  z
+    .number({ error: 'must be a length in mm' })
+    .min(least, `must be at least ${least} mm`)
+    .max(most, `must be at most ${most} mm`);
+const id = z.string().min(1, 'must not be empty').max(64, 'must be at most 64 characters');
+const moment = z.iso.datetime({ error: 'must be a time such as 2026-12-05T18:40:00Z' });
+
+export const lineSchema = z
+  .strictObject({
+    id: id.describe('Unique within the batch.'),
+    ingredientId: id.describe('Id in the larder.'),
+    amount: z
+      .number({ error: 'must be a number' })
+      .positive('must be above 0')
+      .max(50_000, 'must be at most 50 000')
+      .describe('How much, in `unit`.'),
+    unit: z.enum(LINE_UNITS).describe('Unit the cook wrote it in.'),
+    preparation: id.describe('Id of the preparation in the ingredient’s table; the first of the table where unknown.'),
+    weighed: z
+      .enum(['raw', 'ready'])
+      .describe('Whether the amount is weighed before the preparation (raw) or as it goes in (ready).'),
+    stage: z.enum(STAGES).describe('When it goes in.'),
+    note: z.string().max(500, 'must be at most 500 characters').describe('The cook’s own words.'),
+  })
+  .describe('One ingredient of the filling.');
+export type Line = z.infer<typeof lineSchema>;
+
+const cookOffSchema = z
+  .discriminatedUnion('by', [
+    z.strictObject({
+      by: z.literal('estimate'),
+      grams: grams(20_000).describe('Water thought to have boiled off, g.'),
+    }),
+    z.strictObject({
+      by: z.literal('weighing'),
+      panG: grams(20_000).describe('The empty pan, g.'),
+      panWithFillingG: grams(40_000).describe('The pan with its filling now, g.'),
+    }),
+  ])
+  .describe('Water boiled off in the pan: estimated, or found by weighing, which is better.');
+
+const waterSchema = z.strictObject({
+  panG: grams(20_000).nullable().describe('The empty pan, g, where it is known: the stop weight needs it.'),
+  cookOff: cookOffSchema,
+  drainedG: grams(20_000).describe('Liquid drained and weighed, beyond what the preparations say, g.'),
+});
+
+const coolSchema = z.strictObject({
+  startC: celsius(20, 105).describe('Temperature when it comes off the heat, °C.'),
+  depthMm: millimetres(2, 250).describe('Depth of the filling in its vessel, mm.'),
+  base: z.enum(BASES).describe('What the vessel stands on.'),
+  place: z.enum(PLACES).describe('Where it stands.'),
+  ambientC: celsius(-40, 45).nullable().describe('Air temperature there, °C, where it differs from the kitchen’s.'),
+  covered: z.boolean().describe('Covered: no steam leaves.'),
+  stirred: z.boolean().describe('Stirred often, or thin enough to mix itself.'),
+  offHeatAt: moment.nullable().describe('When it came off the heat.'),
+});
+
+const wrapSchema = z.strictObject({
+  form: z.enum(FORM_IDS).describe('Form of the parcel.'),
+  dough: z.enum(DOUGH_IDS).describe('Wrapper dough or bought skin.'),
+  doughSaltPercent: z
+    .number()
+    .min(0, 'must be 0 % or more')
+    .max(5, 'must be at most 5 %')
+    .nullable()
+    .describe('Salt of the dough, % of its mass, where it differs from usual.'),
+  diameterMm: millimetres(30, 400).describe('Diameter of the skin, mm.'),
+  rimMm: millimetres(0, 60).describe('Rim kept free of filling, mm.'),
+  thicknessMm: millimetres(0.3, 20).describe('Thickness of the skin, mm.'),
+  portionG: grams(1000)
+    .refine((g) => g >= 1, 'must be at least 1 g')
+    .describe('Filling in one parcel, g.'),
+  doughG: grams(20_000).nullable().describe('Dough at hand, g; null where as much as is needed is made.'),
+});
+
+const readingSchema = z.strictObject({
+  round: z
+    .number()
+    .int()
+    .min(1, 'must be 1 or more')
+    .max(50, 'must be at most 50')
+    .describe('Readings taken together.'),
+  c: celsius(-30, 130).describe('In the filling, not touching metal, °C.'),
+  at: moment.describe('When it was read.'),
+});
+
+const cookSchema = z.strictObject({
+  method: z.enum(METHODS).describe('How it is cooked.'),
+  mediumC: celsius(60, 300).describe('Temperature of steam, water or oven, °C.'),
+  startC: celsius(-25, 60).describe('Temperature of the parcel when it goes in, °C.'),
+  minutes: z
+    .number()
+    .min(0.5, 'must be at least ½ minute')
+    .max(240, 'must be at most 240 minutes')
+    .describe('Planned time.'),
+  readings: z.array(readingSchema).max(500, 'takes at most 500 readings').describe('Core temperatures measured.'),
+});
+
+const noteSchema = z.strictObject({
+  outcomes: z.array(z.enum(OUTCOMES)).describe('What came out.'),
+  words: z.string().max(5000, 'must be at most 5 000 characters').describe('Free words.'),
+});
+
+export const batchSchema = z
+  .strictObject({
+    format: z.literal(BATCH_FORMAT, `must be "${BATCH_FORMAT}"`),
+    version: z.literal(BATCH_VERSION, `must be ${BATCH_VERSION}`),
+    id,
+    revision: z.number().int().min(0).describe('Goes up by one with every stored change.'),
+    title: z.string().trim().min(1, 'must not be empty').max(120, 'must be at most 120 characters'),
+    createdAt: moment,
+    updatedAt: moment,
+    school: z.enum(SCHOOLS).describe('Whether the filling goes in raw, cooked, or partly cooked.'),
+    count: z.number().int('must be a whole number').min(1, 'must be at least 1').max(500, 'must be at most 500'),
+    lines: z
+      .array(lineSchema)
+      .max(200, 'takes at most 200 lines')
+      .refine((lines) => new Set(lines.map((l) => l.id)).size === lines.length, 'two lines have the same id'),
+    water: waterSchema,
+    cool: coolSchema,
+    wrap: wrapSchema.refine((w) => w.rimMm < w.diameterMm / 2, {
+      path: ['rimMm'],
+      error: 'must be less than half the diameter: nothing is left to fill',
+    }),
+    cook: cookSchema,
+    note: noteSchema,
+  })
+  .describe('A batch of parcels: its filling, cooling, wrapping, cooking and what came of it.');
+export type Batch = z.infer<typeof batchSchema>;

@@ -1,0 +1,66 @@
+/** A line of the document as the kitchen sees it: grams, water, release, salt. */
+import { type Composition, withoutWater } from '../food/composition';
+import { ingredientById } from '../food/catalogue';
+import { type Ingredient } from '../food/ingredient';
+import { type Preparation, preparation } from '../food/preparations';
+import { type Kitchen, SALT_KINDS } from '../batch/kitchen';
+import { type Line } from '../batch/schema';
+import { convert } from '../units/units';
+
+export interface ResolvedLine {
+  line: Line;
+  ingredient: Ingredient;
+  preparation: Preparation;
+  /** g before the preparation. */
+  rawG: number;
+  /** g as it goes in. */
+  readyG: number;
+  /** What it is made of as it goes in. */
+  composition: Composition;
+  /** g of water the line brings into the kitchen's account: of the raw food, or of the ready food where that was weighed. */
+  waterG: number;
+  /** g of that water which its preparation takes away. */
+  lostG: number;
+  /** g of liquid it lets go of by the time the parcel is cooked. */
+  releaseG: number;
+  saltG: number;
+}
+
+/** Grams of an amount of an ingredient; spoons of salt follow the kitchen's salt. */
+export function gramsOf(ingredient: Ingredient, amount: number, unit: Line['unit'], kitchen: Kitchen): number {
+  const gPerMl = ingredient.id === 'salt' ? SALT_KINDS[kitchen.saltKind].gPerTsp / 5 : ingredient.gPerMl;
+  return convert(amount, unit, 'g', { gPerMl, cupMl: kitchen.cupMl });
+}
+
+/**
+ * Resolves a line.
+ * @returns null where the larder does not hold its ingredient: the line is then shown, but counts nothing
+ */
+export function resolveLine(line: Line, kitchen: Kitchen): ResolvedLine | null {
+  const ingredient = ingredientById(line.ingredientId);
+  if (!ingredient) return null;
+  const prep = preparation(ingredient.wetness, line.preparation);
+  const grams = gramsOf(ingredient, line.amount, line.unit, kitchen);
+  const rawG = line.weighed === 'raw' ? grams : grams / prep.yield;
+  const lostFromRaw = Math.min(rawG * (1 - prep.yield), rawG * ingredient.composition.water);
+  const readyG = rawG - lostFromRaw;
+  const composition = withoutWater(ingredient.composition, rawG, lostFromRaw);
+  const readyWater = composition.water * readyG;
+  const lostG = line.weighed === 'raw' ? lostFromRaw : 0;
+  return {
+    line,
+    ingredient,
+    preparation: prep,
+    rawG,
+    readyG,
+    composition,
+    waterG: readyWater + lostG,
+    lostG,
+    releaseG: ingredient.liquid ? readyWater : Math.min(readyWater, (prep.release / 100) * readyG),
+    saltG: (ingredient.salt * rawG + prep.keptSalt * rawG) / 100,
+  };
+}
+
+/** All lines that the larder knows. */
+export const resolveLines = (lines: readonly Line[], kitchen: Kitchen): ResolvedLine[] =>
+  lines.map((line) => resolveLine(line, kitchen)).filter((line): line is ResolvedLine => line !== null);

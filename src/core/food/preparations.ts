@@ -1,0 +1,161 @@
+/**
+ * What a cook does to a wet ingredient before it goes in, and how much liquid it still lets go of afterwards.
+ * Releases (g liquid from 100 g of the line as it goes in, by the time the parcel is cooked) and yields (g left of 1 g raw)
+ * are house estimates to start from; the notebook tunes them.
+ */
+
+export interface Preparation {
+  id: string;
+  label: string;
+  /** g of liquid that 100 g, as it goes in, lets go of. House estimate. */
+  release: number;
+  /** g left of 1 g raw. What is missing is water. House estimate. */
+  yield: number;
+  /** Where the lost water goes on the ledger. */
+  losesTo: 'cookedOff' | 'drained' | 'none';
+  /** g of salt per 100 g raw that stays in it, where salt is used to draw the water. House estimate. */
+  keptSalt: number;
+  /** Whether it is cooked through by then, so that it only needs reheating. */
+  cooked: boolean;
+  /** Minutes at the board or stove, and minutes of waiting, for about half a kilo. House estimate. */
+  handsOnMinutes: number;
+  waitMinutes: number;
+}
+
+type Options = Partial<Omit<Preparation, 'id' | 'label' | 'release'>>;
+const prep = (id: string, label: string, release: number, options: Options = {}): Preparation => ({
+  id,
+  label,
+  release,
+  yield: 1,
+  losesTo: 'none',
+  keptSalt: 0,
+  cooked: false,
+  handsOnMinutes: 0,
+  waitMinutes: 0,
+  ...options,
+});
+
+const raw = (release: number, label = 'raw') => prep('raw', label, release);
+/** 1.5 g salt per 100 g is usual; about 0.6 g of it stays after squeezing. */
+const squeezed = (release: number, left: number) =>
+  prep('salted-squeezed', 'salted and squeezed', release, {
+    yield: left,
+    losesTo: 'drained',
+    keptSalt: 0.6,
+    handsOnMinutes: 5,
+    waitMinutes: 20,
+  });
+const sweated = (release: number, left: number) =>
+  prep('sweated', 'sweated', release, { yield: left, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 10 });
+
+/** Tables by how an ingredient behaves; the first entry is the one assumed. */
+export const PREPARATIONS = {
+  dry: [raw(0, 'as it is')],
+  tenderLeaf: [
+    raw(35),
+    prep('wilted-squeezed', 'wilted and squeezed', 4, {
+      yield: 0.5,
+      losesTo: 'drained',
+      cooked: true,
+      handsOnMinutes: 8,
+      waitMinutes: 5,
+    }),
+    squeezed(10, 0.6),
+  ],
+  herb: [raw(8)],
+  whiteCabbage: [raw(22), squeezed(7, 0.78), sweated(5, 0.75)],
+  chineseCabbage: [raw(30), squeezed(7, 0.65), sweated(5, 0.65)],
+  onion: [
+    raw(22),
+    sweated(6, 0.75),
+    prep('browned', 'browned', 2, { yield: 0.5, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 25 }),
+  ],
+  mushroom: [
+    raw(40),
+    prep('browned', 'browned dry', 4, { yield: 0.5, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 12 }),
+  ],
+  courgette: [raw(45, 'grated, raw'), squeezed(12, 0.6)],
+  squash: [
+    raw(25, 'grated, raw'),
+    prep('boiled-mash', 'boiled and mashed', 18, { cooked: true, handsOnMinutes: 8, waitMinutes: 20 }),
+    prep('roasted-mash', 'roasted and mashed', 8, {
+      yield: 0.75,
+      losesTo: 'cookedOff',
+      cooked: true,
+      handsOnMinutes: 8,
+      waitMinutes: 45,
+    }),
+  ],
+  root: [raw(12, 'grated, raw'), sweated(4, 0.85), squeezed(6, 0.8)],
+  pepper: [raw(25), sweated(8, 0.75)],
+  tomato: [
+    raw(50, 'chopped, raw'),
+    prep('cooked-down', 'cooked down', 10, { yield: 0.5, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 20 }),
+  ],
+  fruit: [raw(12), sweated(6, 0.8)],
+  fermented: [
+    raw(25, 'from the jar'),
+    prep('squeezed', 'squeezed', 10, { yield: 0.8, losesTo: 'drained', handsOnMinutes: 2 }),
+  ],
+  curd: [
+    raw(12, 'as it is'),
+    prep('drained-overnight', 'drained overnight', 3, {
+      yield: 0.88,
+      losesTo: 'drained',
+      handsOnMinutes: 2,
+      waitMinutes: 600,
+    }),
+  ],
+  stretchedCheese: [
+    raw(15, 'as it is'),
+    prep('drained-overnight', 'torn and drained', 6, {
+      yield: 0.88,
+      losesTo: 'drained',
+      handsOnMinutes: 3,
+      waitMinutes: 120,
+    }),
+  ],
+  lowMoistureCheese: [raw(3, 'as it is')],
+  tofu: [
+    raw(15, 'as it is'),
+    prep('pressed', 'pressed', 5, { yield: 0.85, losesTo: 'drained', handsOnMinutes: 2, waitMinutes: 30 }),
+  ],
+  mince: [
+    raw(20),
+    prep('worked', 'salted and worked', 8, { handsOnMinutes: 5 }),
+    prep('worked-starch', 'salted and worked with starch', 5, { handsOnMinutes: 5 }),
+    prep('browned', 'browned dry', 3, { yield: 0.72, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 12 }),
+  ],
+  poultryMince: [
+    raw(16),
+    prep('worked', 'salted and worked', 6, { handsOnMinutes: 5 }),
+    prep('browned', 'browned dry', 3, { yield: 0.75, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 12 }),
+  ],
+  wholeMeat: [
+    raw(14, 'diced, raw'),
+    prep('browned', 'browned', 6, { yield: 0.75, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 12 }),
+  ],
+  braisedMeat: [prep('shredded', 'braised and shredded', 6, { cooked: true })],
+  fish: [
+    raw(15),
+    prep('flaked', 'cooked, flaked and drained', 4, {
+      yield: 0.82,
+      losesTo: 'drained',
+      cooked: true,
+      handsOnMinutes: 8,
+      waitMinutes: 12,
+    }),
+  ],
+} as const satisfies Record<string, readonly Preparation[]>;
+
+export type Wetness = keyof typeof PREPARATIONS;
+
+/** The preparations of an ingredient that behaves so. */
+export const preparationsOf = (wetness: Wetness): readonly Preparation[] => PREPARATIONS[wetness];
+
+/** A preparation by id; the first of the table where the id is not in it. */
+export function preparation(wetness: Wetness, id: string): Preparation {
+  const table = preparationsOf(wetness);
+  return table.find((p) => p.id === id) ?? table[0];
+}

@@ -1,0 +1,69 @@
+/** Materials as the solver sees them: conductivity and volumetric enthalpy against temperature. */
+import { type Composition } from '../food/composition';
+import { thermalProperties } from '../food/thermal';
+
+export interface Material {
+  /** W/m·K at a temperature, °C */
+  k(c: number): number;
+  /** J/m³ above 0 °C unfrozen; rises with temperature, latent heat of ice included */
+  enthalpy(c: number): number;
+  /** J/m³·K, the slope of the enthalpy */
+  slope(c: number): number;
+  /** True where nothing depends on temperature: one linear solve per stage is exact. */
+  constant: boolean;
+}
+
+/** A material whose properties do not change with temperature. */
+export function constantMaterial(k: number, density: number, heatCapacity: number): Material {
+  const c = density * heatCapacity;
+  return { k: () => k, enthalpy: (t) => c * t, slope: () => c, constant: true };
+}
+
+/** Latent heat of melting ice, J/kg. */
+const LATENT_ICE = 334_000;
+const LOWEST = -40;
+const HIGHEST = 160;
+const STEP = 0.5;
+const POINTS = Math.round((HIGHEST - LOWEST) / STEP) + 1;
+
+export interface FoodOptions {
+  /** kg/m³ where it differs from the compact food's, as in a risen crumb; conductivity is then given too. */
+  density?: number;
+  /** Multiplies the conductivity. */
+  conductivityFactor?: number;
+}
+
+/** A food by its composition (Choi–Okos), tabulated every half degree from −40 to 160 °C; held constant outside. */
+export function foodMaterial(composition: Composition, options: FoodOptions = {}): Material {
+  const conductivity = new Float64Array(POINTS);
+  const enthalpy = new Float64Array(POINTS);
+  // Mass does not change with temperature, so one density serves throughout.
+  const density = options.density ?? thermalProperties(composition, 20).density;
+  let sensible = 0;
+  let previousCp = 0;
+  let offset = 0;
+  for (let i = 0; i < POINTS; i++) {
+    const t = LOWEST + i * STEP;
+    const p = thermalProperties(composition, t);
+    if (i > 0) sensible += ((previousCp + p.heatCapacity) / 2) * STEP;
+    previousCp = p.heatCapacity;
+    conductivity[i] = p.k * (options.conductivityFactor ?? 1);
+    enthalpy[i] = density * (sensible - LATENT_ICE * p.iceFraction);
+    if (t === 0) offset = enthalpy[i];
+  }
+  for (let i = 0; i < POINTS; i++) enthalpy[i] -= offset;
+  const cell = (c: number): number => Math.min(POINTS - 2, Math.max(0, Math.floor((c - LOWEST) / STEP)));
+  const between = (table: Float64Array, c: number): number => {
+    const i = cell(c);
+    return table[i] + ((table[i + 1] - table[i]) * (c - LOWEST - i * STEP)) / STEP;
+  };
+  return {
+    k: (c) => between(conductivity, Math.min(HIGHEST, Math.max(LOWEST, c))),
+    enthalpy: (c) => between(enthalpy, c),
+    slope: (c) => {
+      const i = cell(c);
+      return (enthalpy[i + 1] - enthalpy[i]) / STEP;
+    },
+    constant: false,
+  };
+}

@@ -1,0 +1,18 @@
+/** Figures as the screens and the printed card show them. */
+import { formatNumber } from './amount';
+
+/** Minutes as a cook says them: `55 min`, `2 h 50`, `3 h`. */
+export function formatMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 100) return `${whole} min`;
+  const hours = Math.floor(whole / 60);
+  const rest = whole - hours * 60;
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+}
+
+/** Grams: to a tenth below 10 g, whole above, thin-spaced thousands. */
+export const formatGrams = (grams: number): string => `${formatNumber(grams, Math.abs(grams) < 9.95 ? 1 : 0)} g`;
+
+/** A temperature in the kitchen's scale, whole degrees. */
+export const formatTemperature = (c: number, scale: 'C' | 'F'): string =>
+  scale === 'C' ? `${Math.round(c)} °C` : `${Math.round((c * 9) / 5 + 32)} °F`;

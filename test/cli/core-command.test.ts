@@ -1,0 +1,129 @@
+import { spawnSync } from 'node:child_process';
+import { lanternSupper } from '@/data/demo';
+
+const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
+
+function core(command: string, input: unknown) {
+  const text = typeof input === 'string' ? input : JSON.stringify(input);
+  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', 'cli/main.ts', command], {
+    input: text,
+    encoding: 'utf8',
+  });
+  return { status, stdout, stderr, json: status === 0 ? JSON.parse(stdout) : null };
+}
+
+describe('npm run core', () => {
+  it('thermal', () => {
+    const { json } = core('thermal', {
+      composition: { water: 0.7, protein: 0.2, fat: 0.08, carbohydrate: 0.01, fibre: 0, ash: 0.011 },
+      atC: -15,
+    });
+    expect(Object.keys(json)).toEqual(['k', 'density', 'heatCapacity', 'freezingPointC', 'iceFraction']);
+    expect(json.iceFraction).toBeGreaterThan(0.4);
+  });
+
+  it('conduct', () => {
+    const { json } = core('conduct', {
+      dimension: 3,
+      layers: [{ thicknessMm: 20, k: 0.5, density: 1040, heatCapacity: 3500 }],
+      startC: 5,
+      surface: { mediumC: 100, h: 300 },
+      until: { centreC: 74 },
+      sampleEveryMinutes: 2,
+    });
+    expect(Object.keys(json)).toEqual(['minutes', 'centreC', 'surfaceC', 'meanC', 'samples']);
+    expect(json.centreC).toBeCloseTo(74, 3);
+    expect(Object.keys(json.samples[0])).toEqual(['minute', 'centreC', 'surfaceC', 'meanC']);
+  });
+
+  it('cool, with every pack’s stages', () => {
+    const input = {
+      massG: 900,
+      startC: 90,
+      vessel: { depthMm: 20, base: 'ice' },
+      place: 'counter',
+      covered: false,
+      stirred: false,
+      untilC: 20,
+    };
+    const { json } = core('cool', input);
+    expect(json.minutes).toBeGreaterThan(15);
+    expect(json.minutes).toBeLessThan(45);
+    expect(json.stages.map((s: { rule: string }) => s.rule)).toEqual([
+      'home-2h',
+      'stuffed-57-21',
+      'stuffed-57-5',
+      'uk-90',
+    ]);
+    expect(json.stages[0]).toMatchObject({ ok: true, limitMinutes: 120 });
+    const never = core('cool', { ...input, vessel: { depthMm: 20, base: 'board' }, untilC: 10 }).json;
+    expect(never.minutes).toBeNull();
+    expect(core('cool', { ...input, untilC: 95 }).stderr).toContain('untilC: must be below startC');
+  });
+
+  it('lethality', () => {
+    const readings = [
+      { minute: 0, c: 70 },
+      { minute: 2, c: 70 },
+    ];
+    expect(core('lethality', { readings, reference: { c: 70, zC: 7.5, minutes: 2 } }).json).toEqual({
+      equivalentMinutes: 2,
+      reached: true,
+      atMinute: 2,
+    });
+  });
+
+  it('ingredient, by any name; the nearest where there is none', () => {
+    const { json } = core('ingredient', { name: 'SCALLIONS' });
+    expect(json).toMatchObject({ id: 'spring-onion', hazard: 'none', per100g: { water: 89.8 } });
+    const missing = core('ingredient', { name: 'celleriac' });
+    expect(missing.status).toBe(2);
+    expect(missing.stdout).toBe('');
+    expect(missing.stderr).toContain('nearest: Celeriac');
+  });
+
+  it('convert', () => {
+    expect(core('convert', { amount: 2, from: 'tbsp', to: 'g', ingredient: 'soy sauce' }).json.amount).toBeCloseTo(
+      35.4,
+      6,
+    );
+    expect(core('convert', { amount: 1, from: 'tsp', to: 'g', salt: 'flake' }).json.amount).toBeCloseTo(2.8, 6);
+    expect(core('convert', { amount: 1, from: 'cup', to: 'g' }).stderr).toContain('give ingredient');
+    expect(core('convert', { amount: -1, from: 'g', to: 'oz' }).stderr).toBe('amount: must be 0 or more\n');
+    expect(core('convert', { amount: -300, from: 'C', to: 'F' }).status).toBe(2);
+  });
+
+  it('fit', () => {
+    const { json } = core('fit', { form: 'half-moon', diameterMm: 90, rimMm: 8, thicknessMm: 1.5, fillingG: 14 });
+    expect(Object.keys(json)).toEqual([
+      'maxMl',
+      'comfortableMl',
+      'fillMl',
+      'state',
+      'wrapperG',
+      'ratio',
+      'halfThicknessMm',
+      'dimension',
+    ]);
+    expect(json.state).toBe('good');
+  });
+
+  it('assess, with the contract’s fields', () => {
+    const { json } = core('assess', turkey);
+    expect(Object.keys(json)).toEqual(['checks', 'ledger', 'portion', 'cooling', 'forecast']);
+    expect(Object.keys(json.checks)).toEqual(['moisture', 'salt', 'cooling', 'fit', 'core']);
+    expect(Object.keys(json.checks.moisture)).toEqual(['state', 'headline', 'value', 'band', 'unit', 'fixes']);
+    expect(Object.keys(json.checks.moisture.fixes[0])).toEqual(['id', 'label', 'effect']);
+  });
+
+  it('refuses bad input on standard error, one line per problem, exit status 2', () => {
+    const bad = core('assess', { ...turkey, count: 0, colour: 'red' });
+    expect(bad).toMatchObject({ status: 2, stdout: '' });
+    expect(bad.stderr.trim().split('\n').sort()).toEqual([
+      'colour: is not a known field; remove it',
+      'count: must be at least 1',
+    ]);
+    expect(core('fit', 'not json').stderr).toContain('is not JSON');
+    expect(core('boil', {}).stderr).toContain('would be one of conduct, thermal');
+  });
+});

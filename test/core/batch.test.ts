@@ -1,0 +1,247 @@
+import { lanternSupper } from '@/data/demo';
+import { assess, worst } from '@/core/batch/assess';
+import { CHECK_IDS, type CheckId } from '@/core/batch/check';
+import { beginBatch, duplicateBatch } from '@/core/batch/create';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN, type Kitchen, kitchenSchema } from '@/core/batch/kitchen';
+import { apply, type Operation } from '@/core/batch/operations';
+import { readBatch } from '@/core/batch/read';
+import { type Batch, batchSchema } from '@/core/batch/schema';
+import { LINE } from './make-lines';
+
+const AT = '2026-12-05T15:00:00Z';
+const [turkey, pumpkin] = lanternSupper(AT);
+const full = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN) => assess(batch, kitchen, forecastHeat(batch, kitchen));
+const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
+
+describe('the demo', () => {
+  it('is made of valid documents', () => {
+    for (const batch of lanternSupper(AT))
+      expect(readBatch(JSON.parse(JSON.stringify(batch)))).toEqual({ ok: true, value: batch });
+    expect(kitchenSchema.safeParse(DEFAULT_KITCHEN).success).toBe(true);
+  });
+
+  it('opens with the turkey too wet and the pumpkin in order', () => {
+    const wet = full(turkey);
+    expect(wet.checks.moisture).toMatchObject({ state: 'fix', headline: 'Moisture: too wet' });
+    expect(wet.state).toBe('fix');
+    expect(wet.next).toMatchObject({ check: 'moisture' });
+    expect(full(pumpkin).state).toBe('good');
+  });
+});
+
+/** Batches with something wrong in every check, so that every kind of fix is offered. */
+const TROUBLED: [string, Batch][] = [
+  ['turkey as the demo has it', turkey],
+  ['turkey overfilled', changed(turkey, { do: 'setWrap', to: { portionG: 45 } })],
+  ['turkey slack', changed(turkey, { do: 'setWrap', to: { portionG: 12 } })],
+  ['turkey steamed too short', changed(turkey, { do: 'setCook', to: { minutes: 9 } })],
+  ['turkey unsalted', changed(turkey, { do: 'removeLine', id: 'salt' }, { do: 'removeLine', id: 'soy' })],
+  ['turkey oversalted', changed(turkey, { do: 'changeLine', id: 'salt', to: { amount: 14 } })],
+  ['pumpkin dry', changed(pumpkin, { do: 'addLine', line: LINE('breadcrumbs-dry', 40) })],
+  ['pumpkin deep in a covered pot', changed(pumpkin, { do: 'setCool', to: { depthMm: 90, covered: true } })],
+  ['pumpkin soupy in the pan', changed(pumpkin, { do: 'addLine', line: LINE('cream', 150, 'raw', 'simmer') })],
+  [
+    'pumpkin soupy, weighed',
+    changed(
+      pumpkin,
+      { do: 'addLine', line: LINE('cream', 150, 'raw', 'simmer') },
+      { do: 'setWater', to: { panG: 800, cookOff: { by: 'weighing', panG: 800, panWithFillingG: 1440 } } },
+    ),
+  ],
+];
+
+describe('every fix offered does what it promised', () => {
+  const offered = TROUBLED.flatMap(([name, batch]) =>
+    Object.values(full(batch).checks).flatMap((check) =>
+      check.fixes.map((fix) => [`${name}: ${fix.label}`, batch, check.id, fix] as const),
+    ),
+  );
+
+  it('offers fixes of every kind', () => {
+    const kinds = new Set(offered.map(([, , , fix]) => fix.id.split('-')[0]));
+    for (const kind of [
+      'prepare',
+      'cook',
+      'bind',
+      'add',
+      'less',
+      'without',
+      'portion',
+      'skin',
+      'cool',
+      'longer',
+      'stretch',
+    ]) {
+      expect(kinds).toContain(kind);
+    }
+  });
+
+  it.each(offered)('%s', (_name, batch, id, fix) => {
+    const before = full(batch).checks[id];
+    const mended = changed(batch, ...fix.change);
+    expect(batchSchema.safeParse(mended).success).toBe(true);
+    const after = full(mended).checks[id];
+    const tolerance = { moisture: 0.12, salt: 0.02, cooling: 1, fit: 0.05, core: 0.01 }[id];
+    expect(Math.abs((after.value ?? Infinity) - fix.promise)).toBeLessThan(tolerance);
+    expect(distance(after)).toBeLessThan(distance(before));
+  });
+});
+
+/** How far a check's value lies outside its band. */
+function distance({ value, band }: { value: number | null; band: readonly [number | null, number | null] }): number {
+  if (value === null) return Infinity;
+  return Math.max(0, (band[0] ?? -Infinity) - value, value - (band[1] ?? Infinity));
+}
+
+describe('core: only a reading makes a batch safe', () => {
+  const read = (...celsius: number[]): Operation[] =>
+    celsius.map((c) => ({ do: 'addReading', reading: { round: 1, c, at: AT } }));
+
+  it('is never Good by forecast, however long it cooks', () => {
+    for (const minutes of [16, 30, 120]) {
+      expect(full(changed(turkey, { do: 'setCook', to: { minutes } })).checks.core.state).not.toBe('good');
+    }
+  });
+
+  it('is Good with three readings at the limit, Fix with one below', () => {
+    expect(full(changed(turkey, ...read(75, 78, 74))).checks.core).toMatchObject({
+      state: 'good',
+      value: 74,
+      unit: '°C',
+    });
+    expect(full(changed(turkey, ...read(75, 78))).checks.core.state).toBe('watch');
+    const cold = full(changed(turkey, ...read(75, 78, 66))).checks.core;
+    expect(cold.state).toBe('fix');
+    expect(cold.sentence).toMatch(/About \d+ min more, by the forecast/);
+  });
+
+  it('a meatless batch may be Good by forecast: there is no safety minimum', () => {
+    const p = full(pumpkin);
+    expect(p.limit.kind).toBe('doneness');
+    expect(p.checks.core.state).toBe('good');
+    expect(full(changed(pumpkin, { do: 'addLine', line: LINE('egg', 50) })).checks.core.state).toBe('watch');
+  });
+
+  it('takes longer on a mountain, never arriving where water boils below the dough’s own doneness', () => {
+    const minutes = (altitudeM: number) =>
+      forecastHeat(turkey, { ...DEFAULT_KITCHEN, altitudeM }).core?.minutes ?? Infinity;
+    expect(minutes(2500)).toBeGreaterThan(minutes(0));
+    const alpine = full(pumpkin, { ...DEFAULT_KITCHEN, altitudeM: 4800 });
+    expect(alpine.checks.core.state).toBe('fix');
+  });
+});
+
+describe('cooling', () => {
+  it('must be colder than wrap-ready before raw meat goes in', () => {
+    expect(forecastHeat(turkey, DEFAULT_KITCHEN).cooling).toMatchObject({ targetC: 10 });
+    expect(forecastHeat(pumpkin, DEFAULT_KITCHEN).cooling).toMatchObject({ targetC: 30 });
+  });
+  it('puts the steam on the ledger, and moisture follows', () => {
+    const heat = forecastHeat(pumpkin, DEFAULT_KITCHEN);
+    expect(full(pumpkin).ledger.steamedOff).toBeCloseTo(heat.cooling?.evaporatedG ?? -1, 6);
+    const covered = full(changed(pumpkin, { do: 'setCool', to: { covered: true } }));
+    expect(covered.ledger.steamedOff).toBe(0);
+    expect(covered.checks.moisture.value ?? 0).toBeGreaterThan(full(pumpkin).checks.moisture.value ?? 0);
+  });
+  it('nothing hot, nothing to cool', () => {
+    const cold = changed(turkey, { do: 'removeLine', id: 'leek' });
+    expect(full(cold).checks.cooling).toMatchObject({ state: 'good', headline: 'Cooling: nothing hot goes in' });
+  });
+  it('a counter never gets a filling to 10 °C, and says so', () => {
+    const counter = full(changed(turkey, { do: 'setCool', to: { place: 'counter' } })).checks.cooling;
+    expect(counter).toMatchObject({ state: 'fix', value: null, headline: 'Cooling: never cold enough here' });
+    expect(counter.fixes.length).toBeGreaterThan(0);
+  });
+});
+
+describe('assess', () => {
+  it('says what is pending while the forecast is worked out, and the rest at once', () => {
+    const quick = assess(turkey, DEFAULT_KITCHEN, null);
+    expect(quick.checks.cooling.pending).toBe(true);
+    expect(quick.checks.core.pending).toBe(true);
+    expect(quick.checks.moisture.state).toBe('fix');
+  });
+  it('an empty batch breaks nothing and says what to do', () => {
+    const empty = full(beginBatch({ id: 'e', title: 'Empty', form: 'purse', count: 12, school: 'raw', at: AT }));
+    expect(empty.next.text).toBe('Put the filling together');
+    expect(empty.checks.moisture.value).toBeNull();
+    expect(CHECK_IDS.every((id: CheckId) => empty.checks[id].state !== 'fix')).toBe(true);
+  });
+  it('shows what the larder does not hold, and names every allergen', () => {
+    const odd = full(changed(turkey, { do: 'addLine', line: { ...LINE('x', 5), ingredientId: 'moonstone' } }));
+    expect(odd.unknown).toEqual(['moonstone']);
+    expect(odd.allergens).toEqual(['celery', 'gluten', 'sesame', 'soya']);
+  });
+  it('the worst check is the batch’s', () => {
+    expect(worst(['good', 'watch', 'good'])).toBe('watch');
+    expect(worst(['good', 'fix', 'watch'])).toBe('fix');
+    expect(worst([])).toBe('good');
+  });
+});
+
+describe('operations', () => {
+  it('move a line among its own stage only', () => {
+    const order = (b: Batch) => b.lines.map((l) => l.id).join(' ');
+    const moved = changed(turkey, { do: 'moveLine', id: 'soy', by: -1 });
+    expect(order(moved)).toBe('leek turkey soy celeriac ginger sesame salt pepper');
+    expect(order(changed(turkey, { do: 'moveLine', id: 'leek', by: 1 }))).toBe(order(turkey));
+    expect(order(changed(turkey, { do: 'moveLine', id: 'turkey', by: -9 }))).toBe(order(turkey));
+  });
+  it('scaling keeps every percentage', () => {
+    const twice = full(changed(turkey, { do: 'scaleFilling', factor: 2 }));
+    expect(twice.salt.fillingPercent).toBeCloseTo(full(turkey).salt.fillingPercent, 2);
+    expect(twice.ledger.released).toBeCloseTo(2 * full(turkey).ledger.released, 6);
+  });
+  it('never change the batch they are given', () => {
+    const before = JSON.stringify(turkey);
+    changed(
+      turkey,
+      { do: 'removeLine', id: 'leek' },
+      { do: 'setNote', to: { words: 'x' } },
+      { do: 'scaleFilling', factor: 3 },
+    );
+    expect(JSON.stringify(turkey)).toBe(before);
+  });
+  it('a duplicate carries no measurement over', () => {
+    const cooked = changed(
+      turkey,
+      { do: 'addReading', reading: { round: 1, c: 80, at: AT } },
+      { do: 'setNote', to: { outcomes: ['soggy'] } },
+    );
+    const copy = duplicateBatch(cooked, { id: 'copy', title: 'Again', at: AT });
+    expect(copy.cook.readings).toEqual([]);
+    expect(copy.note.outcomes).toEqual([]);
+    expect(copy.lines).toEqual(turkey.lines);
+  });
+});
+
+describe('reading a document', () => {
+  const json = (change: object): unknown => ({ ...turkey, ...change });
+  it.each([
+    [{ count: -1 }, 'count: must be at least 1'],
+    [{ lines: [{ ...turkey.lines[0], amount: -5 }] }, 'lines.0.amount: must be above 0'],
+    [{ lines: [turkey.lines[0], turkey.lines[0]] }, 'lines: two lines have the same id'],
+    [{ wrap: { ...turkey.wrap, rimMm: 55 } }, 'wrap.rimMm: must be less than half the diameter'],
+    [{ colour: 'red' }, 'colour: is not a known field'],
+    [{ format: 'something/else' }, 'format: is not a batch file'],
+    [{ version: 99 }, 'version: was made by a newer Involucrum (99)'],
+  ])('refuses %j', (change, problem) => {
+    const result = readBatch(json(change));
+    expect(result.ok).toBe(false);
+    expect(result.ok ? '' : result.problems.join('\n')).toContain(problem);
+  });
+  it.each([null, 3, [], 'text'])('refuses %j, which is no document', (value) =>
+    expect(readBatch(value).ok).toBe(false),
+  );
+
+  it('walks old documents through the migrations, one version at a time', () => {
+    const { title, ...old } = turkey;
+    const migrations = {
+      [-1]: (d: Record<string, unknown>) => ({ ...d, version: 0, label: d.name, name: undefined }),
+      0: ({ label, name: _name, ...d }: Record<string, unknown>) => ({ ...d, version: 1, title: label }),
+    };
+    const result = readBatch({ ...old, version: -1, name: title }, migrations);
+    expect(result).toEqual({ ok: true, value: turkey });
+  });
+});

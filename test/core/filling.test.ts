@@ -1,0 +1,177 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { type Line, LINE, STAGES } from './make-lines';
+import { drawLedger } from '@/core/filling/ledger';
+import { gramsOf, resolveLine, resolveLines } from '@/core/filling/lines';
+import { accountSalt } from '@/core/filling/salt';
+import { tolerance } from '@/core/filling/tolerance';
+import { CATALOGUE, ingredientById } from '@/core/food/catalogue';
+import { preparationsOf } from '@/core/food/preparations';
+import { LINE_UNITS } from '@/core/units/units';
+import { dough } from '@/core/wrapper/doughs';
+import { type Batch } from '@/core/batch/schema';
+
+const dry: Batch['water'] = { panG: null, cookOff: { by: 'estimate', grams: 0 }, drainedG: 0 };
+const ledgerOf = (lines: Line[], water = dry, steamed = 0) =>
+  drawLedger(resolveLines(lines, DEFAULT_KITCHEN), water, steamed);
+
+const turkey = [
+  LINE('turkey-thigh-mince', 420, 'worked'),
+  LINE('celeriac', 180),
+  LINE('leek', 60, 'sweated'),
+  LINE('soy-sauce', 20),
+];
+
+const anyLine: fc.Arbitrary<Line> = fc
+  .record({
+    ingredient: fc.constantFrom(...CATALOGUE),
+    amount: fc.double({ min: 0.5, max: 800, noNaN: true }),
+    unit: fc.constantFrom(...LINE_UNITS),
+    prep: fc.nat(5),
+    weighed: fc.constantFrom('raw' as const, 'ready' as const),
+    stage: fc.constantFrom(...STAGES),
+    id: fc.uuid(),
+  })
+  .map(({ ingredient, prep, ...rest }) => {
+    const table = preparationsOf(ingredient.wetness);
+    return { ...rest, ingredientId: ingredient.id, preparation: table[prep % table.length].id, note: '' };
+  });
+
+describe('the water ledger', () => {
+  it('closes to 0.1 g for any batch, and no entry is below nothing', () => {
+    const water = fc.record({
+      panG: fc.constant(null),
+      cookOff: fc.oneof(
+        fc.record({ by: fc.constant('estimate' as const), grams: fc.double({ min: 0, max: 3000, noNaN: true }) }),
+        fc.record({
+          by: fc.constant('weighing' as const),
+          panG: fc.double({ min: 0, max: 2000, noNaN: true }),
+          panWithFillingG: fc.double({ min: 0, max: 5000, noNaN: true }),
+        }),
+      ),
+      drainedG: fc.double({ min: 0, max: 2000, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(anyLine, { maxLength: 12 }),
+        water,
+        fc.double({ min: 0, max: 300, noNaN: true }),
+        (lines, w, steamed) => {
+          const l = ledgerOf(lines, w, steamed);
+          const out = l.cookedOff + l.drained + l.steamedOff + l.held + l.free;
+          expect(Math.abs(l.broughtIn - out)).toBeLessThan(0.1);
+          for (const entry of [
+            l.broughtIn,
+            l.cookedOff,
+            l.drained,
+            l.steamedOff,
+            l.held,
+            l.heldByTissue,
+            l.heldByBinders,
+            l.free,
+            l.finishedG,
+          ]) {
+            expect(entry).toBeGreaterThanOrEqual(-1e-6);
+          }
+          expect(l.heldByTissue + l.heldByBinders).toBeCloseTo(l.held, 6);
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+
+  it('finds the usual raw turkey mix at 9 to 10 g per 100 g, and 2 to 3 with a teaspoon of cornflour', () => {
+    expect(ledgerOf(turkey).freePer100).toBeGreaterThan(9);
+    expect(ledgerOf(turkey).freePer100).toBeLessThan(10);
+    const bound = ledgerOf([...turkey, LINE('cornflour', 1, 'raw', 'raw-mix', 'tsp')]).freePer100;
+    expect(bound).toBeGreaterThan(2);
+    expect(bound).toBeLessThan(3);
+  });
+
+  it('counts what a preparation takes out, once', () => {
+    const raw = ledgerOf([LINE('celeriac', 200)]);
+    const squeezed = ledgerOf([{ ...LINE('celeriac', 200, 'salted-squeezed'), weighed: 'raw' }]);
+    expect(squeezed.broughtIn).toBeCloseTo(raw.broughtIn, 6);
+    expect(squeezed.drained).toBeCloseTo(40, 6);
+    expect(squeezed.finishedG).toBeCloseTo(160, 6);
+    expect(squeezed.free).toBeCloseTo(160 * 0.06, 6);
+    // Weighed as it goes in, the lost water never came to the board.
+    expect(ledgerOf([LINE('celeriac', 160, 'salted-squeezed')]).drained).toBe(0);
+  });
+
+  it('finds what boiled off from two weighings, and says when they cannot be true', () => {
+    const lines = [LINE('mushroom', 400, 'raw', 'cook-first'), LINE('cream', 100, 'raw', 'simmer')];
+    const weighed = (panWithFillingG: number) =>
+      ledgerOf(lines, { ...dry, cookOff: { by: 'weighing', panG: 900, panWithFillingG } });
+    expect(weighed(1310).cookedOff).toBeCloseTo(90, 6);
+    expect(weighed(1310).problem).toBeNull();
+    expect(weighed(1450).problem).toContain('weighs more');
+    expect(weighed(905).problem).toContain('than the pan holds');
+  });
+
+  it('gelatine holds nothing once hot', () => {
+    const jellied = ledgerOf([LINE('stock', 100), LINE('gelatine', 3)]);
+    expect(jellied.heldByBinders).toBe(0);
+    expect(jellied.free).toBeGreaterThan(90);
+  });
+});
+
+describe('lines', () => {
+  it('turns spoons and cups to grams by density, salt by the kitchen’s own', () => {
+    const grams = (id: string, amount: number, unit: Line['unit'], kitchen = DEFAULT_KITCHEN) => {
+      const ingredient = ingredientById(id);
+      if (!ingredient) throw new Error(id);
+      return gramsOf(ingredient, amount, unit, kitchen);
+    };
+    expect(grams('soy-sauce', 1, 'tbsp')).toBeCloseTo(17.7, 6);
+    expect(grams('salt', 1, 'tsp')).toBeCloseTo(6, 6);
+    expect(grams('salt', 1, 'tsp', { ...DEFAULT_KITCHEN, saltKind: 'flake' })).toBeCloseTo(2.8, 6);
+    expect(grams('milk', 1, 'cup', { ...DEFAULT_KITCHEN, cupMl: 250 })).toBeCloseTo(257.5, 6);
+  });
+
+  it('a line unknown to the larder counts nothing and breaks nothing', () => {
+    expect(resolveLine({ ...LINE('celeriac', 100), ingredientId: 'moonstone' }, DEFAULT_KITCHEN)).toBeNull();
+    expect(ledgerOf([{ ...LINE('celeriac', 100), ingredientId: 'moonstone' }]).finishedG).toBe(0);
+  });
+});
+
+describe('salt', () => {
+  const rest = { portionG: 30, wrapperG: 30, wrapperPercent: 0.8, aimPercent: 1.1 };
+
+  it('counts sauces, and concentrates as water leaves', () => {
+    const lines = resolveLines(turkey, DEFAULT_KITCHEN);
+    const fresh = accountSalt(lines, { ...rest, finishedG: 680 });
+    expect(fresh.totalG).toBeCloseTo(3 + 0.756 + 0.45 + 0.04, 1);
+    expect(fresh.lines[0].name).toBe('Soy sauce');
+    expect(accountSalt(lines, { ...rest, finishedG: 500 }).fillingPercent).toBeCloseTo(
+      (fresh.fillingPercent * 680) / 500,
+      9,
+    );
+  });
+
+  it('adding what it says to add gives what it aims for', () => {
+    const before = accountSalt(resolveLines(turkey, DEFAULT_KITCHEN), { ...rest, finishedG: 680 });
+    const lines = resolveLines([...turkey, LINE('salt', before.toAddG)], DEFAULT_KITCHEN);
+    const then = accountSalt(lines, { ...rest, finishedG: 680 + before.toAddG });
+    expect(then.fillingPercent).toBeCloseTo(before.targetPercent, 2);
+  });
+
+  it('asks more of the filling when the wrapper brings no salt, up to its ceiling', () => {
+    const lines = resolveLines(turkey, DEFAULT_KITCHEN);
+    const target = (wrapperPercent: number) =>
+      accountSalt(lines, { ...rest, wrapperPercent, finishedG: 680 }).targetPercent;
+    expect(target(1)).toBeCloseTo(1.1, 6);
+    expect(target(0.5)).toBeCloseTo(1.3, 6);
+    expect(target(0)).toBeCloseTo(1.5, 6);
+  });
+});
+
+describe('what a parcel takes', () => {
+  it('a thin steamed skin takes more than a bun, pastry takes least', () => {
+    expect(tolerance('steam', dough('bought-skin')).band[1]).toBeGreaterThan(
+      tolerance('steam', dough('steamed-bun')).band[1],
+    );
+    expect(tolerance('bake', dough('rough-laminated')).band).toEqual([0, 2.5]);
+    expect(tolerance('boil', dough('noodle')).band).toEqual([1, 6]);
+  });
+});

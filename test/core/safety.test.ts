@@ -1,0 +1,150 @@
+import { choosePack, coreLimit, DONENESS_C } from '@/core/safety/core-limit';
+import { allCoolingStages, coolingStages } from '@/core/safety/cooling-stages';
+import { lethality, lethalityInput } from '@/core/safety/lethality';
+import { RULE_PACKS } from '@/core/safety/packs';
+import { verdict } from '@/core/safety/verdict';
+import { type CoolingCurve } from '@/core/heat/cooling';
+
+const { home, stuffed, uk } = RULE_PACKS;
+const food = (hazard: Parameters<typeof coreLimit>[1][number]['hazard'], name: string = hazard) => ({ name, hazard });
+
+describe('the limit of a batch', () => {
+  it('is the highest that any ingredient demands, and names it', () => {
+    const limit = coreLimit(home, [food('fish', 'Haddock'), food('poultry', 'Turkey'), food('egg', 'Egg')]);
+    expect(limit).toMatchObject({ kind: 'safety', c: 74, because: 'Turkey' });
+    expect(limit.authority).toContain('US federal');
+    expect(coreLimit(home, [food('minced-meat')]).c).toBe(71);
+    expect(coreLimit(home, [food('whole-meat')])).toMatchObject({ c: 63, restMinutes: 3 });
+    expect(coreLimit(home, [food('cooked-animal')]).c).toBe(74);
+    expect(coreLimit(stuffed, [food('fish')]).c).toBe(74);
+    expect(coreLimit(uk, [food('fish')])).toMatchObject({ c: 70, holdMinutes: 2 });
+  });
+
+  it('is doneness, not safety, without animal food', () => {
+    expect(coreLimit(stuffed, [food('none'), food('raw-flour')])).toMatchObject({ kind: 'doneness', c: DONENESS_C });
+  });
+
+  it('follows the school unless the kitchen chose', () => {
+    expect(choosePack('auto', true).id).toBe('stuffed');
+    expect(choosePack('auto', false).id).toBe('home');
+    expect(choosePack('uk', true).id).toBe('uk');
+  });
+});
+
+describe('the verdict on readings', () => {
+  const limit = coreLimit(stuffed, [food('poultry')]);
+  const read = (...list: [number, number][]) => list.map(([round, c]) => ({ round, c }));
+  const judge = (readings: { round: number; c: number }[], parcels = 24) => verdict(readings, limit, parcels, 74);
+
+  it('needs three parcels, and the lowest counts', () => {
+    expect(judge([])).toMatchObject({ outcome: 'none', needed: 3 });
+    expect(judge(read([1, 80], [1, 78]))).toMatchObject({ outcome: 'incomplete', count: 2 });
+    expect(judge(read([1, 80], [1, 78], [1, 74]))).toMatchObject({ outcome: 'pass', lowestC: 74 });
+    expect(judge(read([1, 80], [1, 78], [1, 73.9]))).toMatchObject({ outcome: 'fail', lowestC: 73.9 });
+  });
+
+  it('fails at the first cold one, and a new round begins afresh', () => {
+    expect(judge(read([1, 60])).outcome).toBe('fail');
+    expect(judge(read([1, 60], [2, 76])).outcome).toBe('incomplete');
+    expect(judge(read([1, 60], [2, 76], [2, 75], [2, 77])).outcome).toBe('pass');
+    expect(judge(read([1, 90], [1, 90], [1, 90], [2, 60])).outcome).toBe('fail');
+  });
+
+  it('measures all of one or two parcels', () => {
+    expect(judge(read([1, 75]), 1).outcome).toBe('pass');
+    expect(judge(read([1, 75]), 2).outcome).toBe('incomplete');
+  });
+
+  it('a rule with a holding time wants the temperature that needs none', () => {
+    const held = coreLimit(uk, [food('poultry')]);
+    const at72 = verdict(read([1, 72], [1, 73], [1, 74]), held, 24, uk.atOnceC);
+    expect(at72.outcome).toBe('fail');
+    expect(at72.next).toContain('held at 70 °C for 2 minutes');
+    expect(verdict(read([1, 75], [1, 76], [1, 77]), held, 24, uk.atOnceC).outcome).toBe('pass');
+  });
+});
+
+describe('cooling stages', () => {
+  /** A cooling that falls in a straight line, 1 °C in `pace` minutes, from 90 °C. */
+  const straight = (pace: number): CoolingCurve => {
+    const minutesTo = (c: number) => (90 - c) * pace;
+    return {
+      samples: [],
+      minutesTo,
+      minutesBetween: (a, b) => minutesTo(b) - minutesTo(a),
+      evaporatedAt: () => 0,
+      energyBalance: 1,
+    };
+  };
+
+  it('times 57 → 21 and 57 → 5 from 57, not from the hob', () => {
+    const stages = coolingStages(stuffed, { curve: straight(3), place: 'counter', ambientC: 21, untilC: 20 });
+    expect(stages.map((s) => s.tookMinutes)).toEqual([108, 156]);
+    expect(stages.every((s) => s.ok)).toBe(true);
+    expect(coolingStages(stuffed, { curve: straight(4), place: 'counter', ambientC: 21, untilC: 20 })[0].ok).toBe(
+      false,
+    );
+  });
+
+  it('halves the two hours in a warm room, and counts food in the fridge as refrigerated', () => {
+    const at = (place: 'counter' | 'fridge', ambientC: number) =>
+      coolingStages(home, { curve: straight(1), place, ambientC, untilC: 20 })[0];
+    expect(at('counter', 21)).toMatchObject({ limitMinutes: 120, tookMinutes: 70, ok: true });
+    expect(at('counter', 34)).toMatchObject({ limitMinutes: 60, ok: false });
+    expect(at('fridge', 4)).toMatchObject({ tookMinutes: 0, ok: true });
+    expect(
+      allCoolingStages({ curve: straight(1), place: 'counter', ambientC: 21, untilC: 20 }).map((s) => s.rule),
+    ).toContain('uk-90');
+  });
+});
+
+describe('lethality', () => {
+  const reference = { c: 70, zC: 7.5, minutes: 2 };
+  it('counts minutes at the reference one for one', () => {
+    const result = lethality({
+      readings: [
+        { minute: 0, c: 70 },
+        { minute: 3, c: 70 },
+      ],
+      reference,
+    });
+    expect(result).toMatchObject({ equivalentMinutes: 3, reached: true, atMinute: 2 });
+  });
+  it('ten times as fast one z above', () => {
+    expect(
+      lethality({
+        readings: [
+          { minute: 0, c: 77.5 },
+          { minute: 1, c: 77.5 },
+        ],
+        reference,
+      }).equivalentMinutes,
+    ).toBeCloseTo(10, 9);
+  });
+  it('agrees with fine numerical integration on a ramp, and finds the minute', () => {
+    const readings = [
+      { minute: 0, c: 50 },
+      { minute: 12, c: 76 },
+    ];
+    let total = 0;
+    let at: number | null = null;
+    const n = 200_000;
+    for (let i = 0; i < n; i++) {
+      total += 10 ** ((50 + (26 * (i + 0.5)) / n - 70) / 7.5) * (12 / n);
+      if (at === null && total >= 2) at = (12 * (i + 1)) / n;
+    }
+    const result = lethality({ readings, reference });
+    expect(result.equivalentMinutes).toBeCloseTo(total, 4);
+    expect(result.atMinute).toBeCloseTo(at ?? NaN, 2);
+  });
+  it('refuses readings out of order and says so', () => {
+    const parsed = lethalityInput.safeParse({
+      readings: [
+        { minute: 2, c: 70 },
+        { minute: 1, c: 70 },
+      ],
+      reference,
+    });
+    expect(parsed.success).toBe(false);
+  });
+});
