@@ -45,6 +45,9 @@ const WELL_MIXED_K = 1e4;
 /** The longest cooling computed: a day, minutes. */
 export const LONGEST_COOLING = 24 * 60;
 
+/** Falling more slowly than 0.02 °C in an hour counts as rest, °C/s. */
+const RESTING_C_PER_S = 0.02 / 3600;
+
 /** Cools until the warmest place is at `untilC`, or for a day. */
 export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1): CoolingCurve {
   const food = foodMaterial(plan.composition);
@@ -62,8 +65,14 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
     refinement,
   });
   const states: State[] = [body.state()];
-  while (states[states.length - 1].warmestC > untilC && states[states.length - 1].seconds < LONGEST_COOLING * 60) {
-    states.push(body.advance(LONGEST_COOLING * 60 - states[states.length - 1].seconds));
+  // Counted in heat, not degrees: while it freezes, the temperature hardly moves.
+  const restingHeat = RESTING_C_PER_S * food.slope(untilC) * (plan.depthMm / 1000);
+  for (let now = states[0]; now.warmestC > untilC && now.seconds < LONGEST_COOLING * 60;) {
+    const then = body.advance(LONGEST_COOLING * 60 - now.seconds);
+    states.push(then);
+    // It has come to rest warmer than that: a day more would not change it.
+    if ((now.heatLeft - then.heatLeft) / (then.seconds - now.seconds) < restingHeat) break;
+    now = then;
   }
   const last = states[states.length - 1];
   const areaM2 = plan.massG / 1000 / thermalProperties(plan.composition, 20).density / (plan.depthMm / 1000);

@@ -19,6 +19,10 @@ export function constantMaterial(k: number, density: number, heatCapacity: numbe
   return { k: () => k, enthalpy: (t) => c * t, slope: () => c, constant: true };
 }
 
+/** Looked up once: this is the innermost loop of every forecast. */
+const { floor } = Math;
+const clamp = (value: number, low: number, high: number): number => (value < low ? low : value > high ? high : value);
+
 /** Latent heat of melting ice, J/kg. */
 const LATENT_ICE = 334_000;
 const LOWEST = -40;
@@ -52,13 +56,13 @@ export function foodMaterial(composition: Composition, options: FoodOptions = {}
     if (t === 0) offset = enthalpy[i];
   }
   for (let i = 0; i < POINTS; i++) enthalpy[i] -= offset;
-  const cell = (c: number): number => Math.min(POINTS - 2, Math.max(0, Math.floor((c - LOWEST) / STEP)));
+  const cell = (c: number): number => clamp(floor((c - LOWEST) / STEP), 0, POINTS - 2);
   const between = (table: Float64Array, c: number): number => {
     const i = cell(c);
     return table[i] + ((table[i + 1] - table[i]) * (c - LOWEST - i * STEP)) / STEP;
   };
   return {
-    k: (c) => between(conductivity, Math.min(HIGHEST, Math.max(LOWEST, c))),
+    k: (c) => between(conductivity, clamp(c, LOWEST, HIGHEST)),
     enthalpy: (c) => between(enthalpy, c),
     slope: (c) => {
       const i = cell(c);

@@ -21,7 +21,7 @@ export function turkeyPurses(at: string): Batch {
       line('soy', 'soy-sauce', 1, 'tbsp', 'raw-mix'),
       line('ginger', 'ginger', 8, 'g', 'raw-mix', 'raw', 'shaved'),
       line('sesame', 'sesame-oil', 1.5, 'tsp', 'raw-mix'),
-      line('salt', 'salt', 3, 'g', 'raw-mix'),
+      line('salt', 'salt', 4, 'g', 'raw-mix'),
       line('pepper', 'black-pepper', 0.5, 'tsp', 'raw-mix'),
     ],
     cool: { ...batch.cool, startC: 85, depthMm: 12, base: 'rack', place: 'fridge' },

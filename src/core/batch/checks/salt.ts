@@ -24,6 +24,8 @@ interface Context {
 const percent = (value: number): string => `${formatNumber(value, 2)} %`;
 /** So far from the usual is Fix rather than Watch, in % points. House estimate. */
 const FAR = 0.2;
+/** Stretching a filling beyond this would be another recipe. */
+const MOST_STRETCH = 1.6;
 /** How far below the ceiling a saltless wrapper may leave the lower edge, in % points. House estimate. */
 const CEILING_MARGIN = 0.1;
 
@@ -103,7 +105,7 @@ function moreSalt(context: Context, kitchen: Kitchen): Fix[] {
         },
       };
   const spoons = inSpoons((grams / kind.gPerTsp) * 5);
-  return [promised(context, 'add-salt', `Add ${formatGrams(grams)} salt (${spoons} ${kind.label})`, [change])];
+  return [promised(context, 'add-salt', `Add ${formatGrams(grams)} salt (${spoons}, ${kind.label})`, [change])];
 }
 
 function lessSalt(context: Context): Fix[] {
@@ -137,8 +139,8 @@ function lessSalt(context: Context): Fix[] {
   const factor = salt.fillingPercent / salt.targetPercent;
   const plain = outline.lines.filter((l) => l.saltG / Math.max(1, l.readyG) < 0.005);
   const plainG = plain.reduce((sum, l) => sum + l.readyG, 0);
-  if (plainG > 0) {
-    const grow = 1 + ((factor - 1) * context.finishedG) / plainG;
+  const grow = plainG > 0 ? 1 + ((factor - 1) * context.finishedG) / plainG : Infinity;
+  if (grow <= MOST_STRETCH) {
     fixes.push(
       promised(
         context,

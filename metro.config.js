@@ -1,0 +1,19 @@
+// One icon family and no Zod locales: the first screen's JavaScript has a budget (npm run bench).
+const { getDefaultConfig } = require('expo/metro-config');
+const path = require('node:path');
+
+const config = getDefaultConfig(__dirname);
+config.resolver.assetExts.push('woff2');
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (name === '@react-native-vector-icons/material-design-icons') {
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'src/ui/icons/family.ts') };
+  }
+  if (/^(@react-native-vector-icons|react-native-vector-icons)\//.test(name)) {
+    throw new Error(`${name}: this icon family is left out on purpose; see src/ui/icons`);
+  }
+  if (/(^|\/)locales\/index\.js$/.test(name) && /[\\/]node_modules[\\/]zod[\\/]/.test(context.originModulePath)) {
+    return { type: 'empty' };
+  }
+  return context.resolveRequest(context, name, platform);
+};
+module.exports = config;

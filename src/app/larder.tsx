@@ -1,0 +1,1 @@
+export { LarderScreen as default } from '@/screens/larder/larder-screen';

@@ -1,0 +1,195 @@
+/** Documents as SWR keys. The fetchers read storage; edits write it and revalidate; other tabs are heard through `storage`. */
+import { useCallback, useEffect } from 'react';
+import useSWR, { mutate } from 'swr';
+import { assess, type Assessment } from '@/core/batch/assess';
+import { type HeatForecast } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
+import { type Operation } from '@/core/batch/operations';
+import { type Batch } from '@/core/batch/schema';
+import { forecastHeat } from '@/workers/client';
+import { Superseded } from '@/workers/latest';
+import { lanternSupper } from './demo';
+import { say } from './notices';
+import * as repository from './repository';
+import * as undo from './undo';
+
+export const now = (): string => new Date().toISOString();
+
+const BATCHES = 'batches';
+const KITCHEN = 'kitchen';
+const one = (id: string) => ['batch', id] as const;
+
+/** Hears of other tabs' writes. Mounted once, at the root. */
+export function useOtherTabs(): void {
+  useEffect(() => {
+    const heard = (event: StorageEvent) => {
+      if (event.key === null || event.key.startsWith('involucrum/')) void mutate(() => true);
+    };
+    window.addEventListener('storage', heard);
+    return () => window.removeEventListener('storage', heard);
+  }, []);
+}
+
+/** All batches and the records that could not be read. */
+export function useBatches() {
+  return useSWR(BATCHES, async () => {
+    await repository.openFirst(() => lanternSupper(now()));
+    return repository.listBatches();
+  });
+}
+
+/** One batch: undefined while loading, null where there is none. */
+export function useBatch(id: string) {
+  return useSWR(one(id), async () => {
+    await repository.openFirst(() => lanternSupper(now()));
+    return repository.loadBatch(id);
+  });
+}
+
+/** The kitchen; the usual one until storage has answered. */
+export function useKitchen(): Kitchen {
+  return useSWR(KITCHEN, repository.loadKitchen).data ?? DEFAULT_KITCHEN;
+}
+
+/** Runs a change of storage; a failure is said, and the documents on screen go back to what is stored. */
+async function attempt<Result>(run: () => Promise<Result>): Promise<Result | null> {
+  try {
+    return await run();
+  } catch (error) {
+    say({ text: error instanceof Error ? error.message : String(error), kind: 'problem' });
+    return null;
+  } finally {
+    void mutate(BATCHES);
+  }
+}
+
+/** Changes settings of the kitchen. */
+export async function editKitchen(to: Partial<Kitchen>): Promise<void> {
+  await attempt(async () => mutate(KITCHEN, await repository.changeKitchen(to), { revalidate: false }));
+}
+
+/** Edits run one after another, so that none is applied to a document that is about to change. */
+let queue: Promise<unknown> = Promise.resolve();
+function inTurn<Result>(run: () => Promise<Result>): Promise<Result> {
+  const turn = queue.then(run, run);
+  queue = turn;
+  return turn;
+}
+
+/** Edits of one batch. */
+export function useEditor(id: string) {
+  const edit = useCallback(
+    (changes: Operation | readonly Operation[], what = '') =>
+      inTurn(() =>
+        attempt(async () => {
+          const list = Array.isArray(changes) ? (changes as readonly Operation[]) : [changes as Operation];
+          const { before, after } = await repository.changeBatch(id, list, now());
+          undo.remember(before, after.revision, what, Date.now());
+          await mutate(one(id), after, { revalidate: false });
+        }),
+      ),
+    [id],
+  );
+  const takeBack = useCallback(
+    () =>
+      inTurn(() =>
+        attempt(async () => {
+          const step = undo.takeBack(id);
+          if (!step) return;
+          const restored = await repository.restoreBatch(step.before, step.made, now());
+          if (restored) undo.rebase(id, restored.revision);
+          else {
+            undo.forget(id);
+            say({
+              text: 'This batch was changed in another tab since; that change is kept, and nothing was undone.',
+              kind: 'problem',
+            });
+          }
+          await mutate(one(id), restored ?? undefined, { revalidate: restored === null });
+        }),
+      ),
+    [id],
+  );
+  return { edit, undo: takeBack, canUndo: undo.canUndo(id) };
+}
+
+/** Stores a batch that is new here. @returns whether it was stored */
+export async function keepBatch(batch: Batch): Promise<boolean> {
+  const kept = await attempt(async () => {
+    await repository.createBatch(batch);
+    await mutate(one(batch.id), batch, { revalidate: false });
+    return true;
+  });
+  return kept ?? false;
+}
+
+/** Deletes a batch; the notice offers to bring it back. */
+export async function discardBatch(batch: Batch): Promise<void> {
+  await attempt(() => repository.deleteBatch(batch.id));
+  await mutate(one(batch.id), null, { revalidate: false });
+  say({
+    text: `“${batch.title}” is deleted.`,
+    kind: 'done',
+    action: { label: 'Bring it back', run: () => void keepBatch(batch) },
+  });
+}
+
+/** Removes a record that cannot be read, after it was offered for download. */
+export async function discardBroken(record: repository.BrokenRecord): Promise<void> {
+  await attempt(() => repository.removeRecord(record.key));
+}
+
+/** Puts the demo's batches back as they were at the start; the cook's own batches stay. */
+export async function restoreDemo(): Promise<void> {
+  for (const batch of lanternSupper(now())) await keepBatch(batch);
+  say({ text: 'The demo is as it was.', kind: 'done' });
+}
+
+/** What heat depends on: words and bookkeeping do not start a new forecast. */
+const heatKey = (batch: Batch, kitchen: Kitchen) => {
+  const { id, lines, water, cool, wrap, cook } = batch;
+  const { roomC, fridgeC, altitudeM, fanOven, rulePack } = kitchen;
+  const { offHeatAt: _when, ...cooling } = cool;
+  const { method, mediumC, startC } = cook;
+  return [
+    'heat',
+    id,
+    JSON.stringify([
+      lines,
+      water,
+      cooling,
+      wrap,
+      method,
+      mediumC,
+      startC,
+      roomC,
+      fridgeC,
+      altitudeM,
+      fanOven,
+      rulePack,
+    ]),
+  ];
+};
+
+/** The heat forecasts, from the worker. The last ones stay on screen until the next have come. */
+export function useHeat(batch: Batch | null, kitchen: Kitchen): { heat: HeatForecast | null; error: string | null } {
+  const { data, error } = useSWR<HeatForecast, Error>(
+    batch === null ? null : heatKey(batch, kitchen),
+    () => (batch === null ? Promise.reject(new Error('no batch')) : forecastHeat(batch, kitchen)),
+    {
+      keepPreviousData: true,
+      revalidateOnFocus: false,
+      revalidateOnReconnect: false,
+      revalidateIfStale: false,
+      shouldRetryOnError: false,
+    },
+  );
+  const failed = error && !(error instanceof Superseded) ? error.message : null;
+  return { heat: data ?? null, error: failed };
+}
+
+/** A batch's checks and all that is derived from it. */
+export function useAssessment(batch: Batch, kitchen: Kitchen): Assessment {
+  const { heat } = useHeat(batch, kitchen);
+  return assess(batch, kitchen, heat);
+}

@@ -1,0 +1,25 @@
+/** Short messages at the foot of the screen: what happened, and how to take it back. */
+import { useSyncExternalStore } from 'react';
+
+export interface Notice {
+  text: string;
+  kind: 'done' | 'problem';
+  action?: { label: string; run: () => void };
+}
+
+let current: Notice | null = null;
+const listeners = new Set<() => void>();
+
+/** Shows a notice in place of the last one; null takes it away. */
+export function say(notice: Notice | null): void {
+  current = notice;
+  listeners.forEach((tell) => tell());
+}
+
+const subscribe = (tell: () => void): (() => void) => {
+  listeners.add(tell);
+  return () => listeners.delete(tell);
+};
+
+/** The notice on screen, if any. */
+export const useNotice = (): Notice | null => useSyncExternalStore(subscribe, () => current);

@@ -1,0 +1,153 @@
+/** A batch: its section, its checks and the station where the cook is. One column on a phone, three on a wide screen. */
+import { router } from 'expo-router';
+import { useEffect } from 'react';
+import { ScrollView, View } from 'react-native';
+import { CHECK_IDS, type Fix } from '@/core/batch/check';
+import { type Operation } from '@/core/batch/operations';
+import { type Batch } from '@/core/batch/schema';
+import { useAssessment, useBatch, useEditor, useKitchen } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { isBroken } from '@/data/repository';
+import { CheckPanel } from '@/ui/parts/check-panel';
+import { Measured } from '@/ui/parts/measured';
+import { IconPress } from '@/ui/parts/press';
+import { Heading, Small } from '@/ui/parts/text';
+import { SectionDrawing } from '@/ui/section/section-drawing';
+import { NoticeBar } from '@/ui/shell/notice-bar';
+import { PlacesRail } from '@/ui/shell/places';
+import { useWide } from '@/ui/shell/use-wide';
+import { usePalette } from '@/ui/theme/use-palette';
+import { LostScreen } from '../lost-screen';
+import { batchLine } from '../words';
+import { CheckList } from './check-list';
+import { CookStation } from './cook/cook-station';
+import { CoreCurve } from './cook/core-curve';
+import { CoolStation } from './cool/cool-station';
+import { CoolingCurve } from './cool/cooling-curve';
+import { FillStation } from './fill/fill-station';
+import { LedgerTable } from './fill/ledger-table';
+import { NoteStation } from './note/note-station';
+import { StationBar, StationRail } from './station-bar';
+import { isStation, type Station, STATION_CHECKS, STATIONS } from './stations';
+import { type StationProps } from './station-props';
+import { useKeys } from './use-keys';
+import { BalanceTable } from './wrap/balance-table';
+import { WrapStation } from './wrap/wrap-station';
+
+const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
+  fill: (props) => <FillStation {...props} />,
+  cool: (props) => <CoolStation {...props} />,
+  wrap: (props) => <WrapStation {...props} />,
+  cook: (props) => <CookStation {...props} />,
+  note: (props) => <NoteStation {...props} />,
+};
+
+/** What stands beside a station on a wide screen, and in it on a phone. */
+const ASIDE: Record<Station, (props: StationProps) => React.ReactNode> = {
+  fill: (props) => <LedgerTable {...props} />,
+  cool: (props) => <CoolingCurve {...props} />,
+  wrap: (props) => <BalanceTable {...props} />,
+  cook: (props) => <CoreCurve {...props} />,
+  note: (props) => <BalanceTable {...props} />,
+};
+
+export function BatchScreen({ id, station }: { id: string; station: string }) {
+  const { data, error } = useBatch(id);
+  const p = usePalette();
+  if (data === undefined && !error) return <View style={{ flex: 1, backgroundColor: p.ground }} />;
+  if (!data || isBroken(data)) return <LostScreen />;
+  return <OpenBatch batch={data} station={isStation(station) ? station : 'fill'} />;
+}
+
+function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
+  const p = usePalette();
+  const wide = useWide();
+  const kitchen = useKitchen();
+  const assessment = useAssessment(batch, kitchen);
+  const { edit, undo, canUndo } = useEditor(batch.id);
+  const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
+  useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
+  useEffect(() => {
+    document.title = `${batch.title} · Involucrum`;
+  }, [batch.title]);
+  const onFix = (fix: Fix) => {
+    void edit([...fix.change]);
+    say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => void undo() } });
+  };
+  const props: StationProps = {
+    batch,
+    kitchen,
+    assessment,
+    edit: (change: Operation | readonly Operation[], what?: string) => void edit(change, what),
+  };
+  const checks = STATION_CHECKS[station].map((check) => (
+    <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix} />
+  ));
+  const header = (
+    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
+      {!wide && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
+      <View style={{ flex: 1, paddingTop: wide ? 0 : 6 }}>
+        <Heading level={1} style={wide ? undefined : { fontSize: 23, lineHeight: 28 }}>
+          {batch.title}
+        </Heading>
+        <Small>{batchLine(batch)}</Small>
+      </View>
+      <IconPress icon="undo-variant" label="Undo" onPress={() => void undo()} disabled={!canUndo} />
+    </View>
+  );
+  const section = (
+    <Measured>
+      {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
+    </Measured>
+  );
+  if (wide) {
+    return (
+      <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
+        <PlacesRail>
+          <StationRail here={station} onGo={go} />
+        </PlacesRail>
+        <View style={{ flex: 1 }}>
+          <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
+            <Column>
+              {header}
+              {section}
+              <CheckList checks={CHECK_IDS.map((check) => assessment.checks[check])} onGo={go} />
+            </Column>
+            <Column>
+              {checks}
+              {CONTENT[station](props)}
+            </Column>
+            <Column last>{ASIDE[station](props)}</Column>
+          </View>
+          <NoticeBar />
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View style={{ flex: 1, backgroundColor: p.ground }}>
+      <ScrollView role="main" contentContainerStyle={{ padding: 16, gap: 18 }}>
+        {header}
+        {section}
+        {checks}
+        {station !== 'fill' && ASIDE[station](props)}
+        {CONTENT[station](props)}
+        {station === 'fill' && ASIDE.fill(props)}
+      </ScrollView>
+      <NoticeBar />
+      <StationBar here={station} assessment={assessment} onGo={go} />
+    </View>
+  );
+}
+
+function Column({ children, last = false }: { children: React.ReactNode; last?: boolean }) {
+  const p = usePalette();
+  return (
+    <ScrollView
+      style={{ flex: 1, borderRightWidth: last ? 0 : 1, borderRightColor: p.rule }}
+      contentContainerStyle={{ padding: 22, gap: 18 }}
+    >
+      {children}
+    </ScrollView>
+  );
+}

@@ -1,0 +1,30 @@
+/** The cooling curve with wrap-ready and the deadlines. */
+import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { Curve } from '@/ui/curve';
+import { type StationProps } from '../station-props';
+
+export function CoolingCurve({ assessment, kitchen }: StationProps) {
+  const forecast = assessment.heat?.cooling;
+  if (!forecast) return null;
+  const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
+  const last = forecast.samples[forecast.samples.length - 1];
+  const colds = forecast.samples.map((s) => s.surfaceC);
+  return (
+    <Curve
+      points={forecast.samples.map((s) => ({ minute: s.minute, main: s.centreC, second: s.surfaceC }))}
+      labels={{ main: 'warmest place', second: 'surface' }}
+      label={`Cooling from ${inScale(forecast.samples[0].centreC)} to ${inScale(last.centreC)} in ${formatMinutes(last.minute)}.`}
+      height={290}
+      target={{ c: forecast.targetC, side: 'below', text: `wrap-ready, ${inScale(forecast.targetC)} and below` }}
+      marks={forecast.deadlines.map((d) => ({
+        minute: d.atMinute,
+        text: formatMinutes(d.atMinute),
+        kind: 'limit' as const,
+      }))}
+      yMax={100}
+      yMin={Math.min(0, ...colds)}
+      formatC={inScale}
+      formatMinute={formatMinutes}
+    />
+  );
+}

@@ -1,0 +1,48 @@
+/** Fill: where the water and the salt are, and what goes in when. */
+import { View } from 'react-native';
+import { STAGES } from '@/core/batch/schema';
+import { formatGrams } from '@/core/units/format';
+import { Measured } from '@/ui/parts/measured';
+import { Heading, Small } from '@/ui/parts/text';
+import { WaterLine } from '@/ui/parts/water-line';
+import { STAGE_WORDS } from '../../words';
+import { type StationProps } from '../station-props';
+import { AddLine } from './add-line';
+import { FillingLine } from './filling-line';
+import { PanWeighing } from './pan-weighing';
+
+export function FillStation(props: StationProps) {
+  const { batch, assessment } = props;
+  const { ledger, checks, allergens } = assessment;
+  const widest = Math.max(1, ...ledger.lines.map((l) => l.brings));
+  return (
+    <View style={{ gap: 18 }}>
+      {batch.lines.length > 0 && (
+        <Measured>{(width) => <WaterLine ledger={ledger} band={checks.moisture.band} width={width} />}</Measured>
+      )}
+      {STAGES.map((stage) => {
+        const lines = batch.lines.filter((line) => line.stage === stage);
+        if (lines.length === 0) return null;
+        return (
+          <View key={stage}>
+            <Heading level={3} soft>
+              {STAGE_WORDS[stage].title}
+              <Small>{`  ${STAGE_WORDS[stage].note}`}</Small>
+            </Heading>
+            {lines.map((line) => (
+              <FillingLine key={line.id} {...props} line={line} widest={widest} />
+            ))}
+          </View>
+        );
+      })}
+      <AddLine {...props} />
+      <PanWeighing {...props} />
+      {batch.lines.length > 0 && (
+        <Small>
+          {formatGrams(ledger.finishedG)} of finished filling.
+          {allergens.length > 0 && ` Contains, with its wrapper: ${allergens.join(', ')}.`}
+        </Small>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,34 @@
+/** The water ledger line by line. */
+import { formatNumber } from '@/core/units/amount';
+import { PairTable } from '@/ui/parts/pair-table';
+import { type StationProps } from '../station-props';
+
+const whole = (grams: number): string => formatNumber(grams, 0);
+
+export function LedgerTable({ assessment: { ledger } }: StationProps) {
+  if (ledger.lines.length === 0) return null;
+  const ways = [
+    { name: 'cooked off', grams: ledger.cookedOff },
+    { name: 'drained', grams: ledger.drained },
+    { name: 'steamed off while cooling', grams: ledger.steamedOff },
+    { name: 'held by binders', grams: ledger.heldByBinders },
+    { name: 'held by the food', grams: ledger.heldByTissue },
+  ].filter((way) => way.grams >= 0.5);
+  return (
+    <PairTable
+      title="Where the water is"
+      note={`grams, in ${whole(ledger.finishedG)} g of finished filling`}
+      columns={['brings', 'lets go']}
+      rows={[
+        ...ledger.lines.map((l) => ({
+          name: l.name,
+          note: l.preparation,
+          figures: [whole(l.brings), whole(l.letsGo)],
+        })),
+        { name: 'brought in', figures: [whole(ledger.broughtIn), whole(ledger.released)], sum: true },
+        ...ways.map((way) => ({ name: way.name, figures: [`−${whole(way.grams)}`, ''] })),
+        { name: 'free', figures: [whole(ledger.free), ''], sum: true },
+      ]}
+    />
+  );
+}

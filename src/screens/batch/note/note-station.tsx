@@ -1,0 +1,48 @@
+/** Note: what came out, in taps, and in the cook's own words. */
+import { View } from 'react-native';
+import { type Outcome, OUTCOMES } from '@/core/batch/schema';
+import { exportBatch } from '@/data/files';
+import { Press, Toggles } from '@/ui/parts/press';
+import { Body, Heading } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { OUTCOME_WORDS } from '../../words';
+import { type StationProps } from '../station-props';
+
+export function NoteStation({ batch, edit }: StationProps) {
+  const { outcomes, words } = batch.note;
+  const toggle = (outcome: Outcome) =>
+    edit({
+      do: 'setNote',
+      to: { outcomes: outcomes.includes(outcome) ? outcomes.filter((o) => o !== outcome) : [...outcomes, outcome] },
+    });
+  return (
+    <View style={{ gap: 16 }}>
+      <View style={{ gap: 6 }}>
+        <Heading level={2}>How did it come out?</Heading>
+        <Body soft>Cut one open. Tap what you find.</Body>
+      </View>
+      <Toggles
+        label="Outcomes"
+        values={outcomes}
+        options={OUTCOMES.map((value) => ({ value, label: OUTCOME_WORDS[value] }))}
+        onToggle={toggle}
+      />
+      <TextField
+        label="In your own words"
+        value={words}
+        onChange={(text) => edit({ do: 'setNote', to: { words: text } }, 'words')}
+        lines={4}
+        most={5000}
+        placeholder="What to change next time"
+      />
+      <TextField
+        label="Name of the batch"
+        value={batch.title}
+        onChange={(title) => edit({ do: 'setBatch', to: { title } }, 'title')}
+        most={120}
+        required
+      />
+      <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+    </View>
+  );
+}

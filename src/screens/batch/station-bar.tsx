@@ -1,0 +1,96 @@
+/** The stations, which are the row of checks: each carries its discs and its key figure. */
+import { Pressable, View } from 'react-native';
+import { type Assessment } from '@/core/batch/assess';
+import { Disc, STATE_WORD } from '@/ui/parts/disc';
+import { Body, Small, Strong } from '@/ui/parts/text';
+import { TOUCH } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type Station, STATION_CHECKS, STATION_WORDS, STATIONS } from './stations';
+
+interface Props {
+  here: Station;
+  assessment: Assessment;
+  onGo: (station: Station) => void;
+}
+
+/** The bar at the bottom of a phone. */
+export function StationBar({ here, assessment, onGo }: Props) {
+  const p = usePalette();
+  return (
+    <View
+      role="navigation"
+      aria-label="Stations"
+      style={{ flexDirection: 'row', borderTopWidth: 1.5, borderTopColor: p.ink, backgroundColor: p.paper }}
+    >
+      {STATIONS.map((station, i) => {
+        const checks = STATION_CHECKS[station].map((id) => assessment.checks[id]);
+        const on = station === here;
+        const figure = station === 'fill' || checks.length === 0 ? '' : checks[0].figure;
+        return (
+          <Pressable
+            key={station}
+            role="link"
+            aria-current={on ? 'page' : undefined}
+            aria-label={[STATION_WORDS[station], ...checks.map((c) => `${c.headline}, ${STATE_WORD[c.state]}`)].join(
+              '; ',
+            )}
+            onPress={() => onGo(station)}
+            style={{
+              flex: 1,
+              minHeight: 70,
+              paddingTop: 6,
+              paddingBottom: 10,
+              paddingHorizontal: 9,
+              borderTopWidth: 5,
+              borderTopColor: on ? p.beet : 'transparent',
+              borderLeftWidth: i === 0 ? 0 : 1,
+              borderLeftColor: p.rule,
+              backgroundColor: on ? p.ground : p.paper,
+            }}
+          >
+            {on ? <Strong>{STATION_WORDS[station]}</Strong> : <Body>{STATION_WORDS[station]}</Body>}
+            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 5, minHeight: 20 }}>
+              {checks.map((check) => (
+                <Disc key={check.id} state={check.state} size={16} />
+              ))}
+              <Small numberOfLines={1} style={{ fontSize: 12.5, flexShrink: 1 }}>
+                {figure}
+              </Small>
+            </View>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}
+
+/** The stations on the rail of a wide screen, with their keys. */
+export function StationRail({ here, onGo }: Omit<Props, 'assessment'>) {
+  const p = usePalette();
+  return (
+    <View role="group" aria-label="Stations">
+      {STATIONS.map((station, i) => (
+        <Pressable
+          key={station}
+          role="link"
+          aria-current={station === here ? 'page' : undefined}
+          aria-label={STATION_WORDS[station]}
+          onPress={() => onGo(station)}
+          style={{
+            minHeight: TOUCH - 4,
+            flexDirection: 'row',
+            justifyContent: 'space-between',
+            paddingLeft: 36,
+            paddingRight: 22,
+            alignItems: 'center',
+          }}
+        >
+          <View style={{ borderBottomWidth: 2, borderBottomColor: station === here ? p.beet : 'transparent' }}>
+            {station === here ? <Strong>{STATION_WORDS[station]}</Strong> : <Body>{STATION_WORDS[station]}</Body>}
+          </View>
+          <Small aria-hidden>{i + 1}</Small>
+        </Pressable>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,36 @@
+/** One parcel in figures, and what runs out first. */
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams } from '@/core/units/format';
+import { PairTable } from '@/ui/parts/pair-table';
+import { type StationProps } from '../station-props';
+
+export function BalanceTable({ batch, assessment }: StationProps) {
+  const { portion, fit, ledger } = assessment;
+  const left =
+    portion.left.of === 'nothing'
+      ? 'they run out together'
+      : `${formatGrams(portion.left.grams)} of ${portion.left.of} left over`;
+  return (
+    <PairTable
+      title="Balance"
+      note={left}
+      rows={[
+        { name: 'Filling in each', note: portion.spoon, figures: [formatGrams(portion.portionG)] },
+        { name: 'Skin of each', figures: [formatGrams(portion.wrapperG)] },
+        { name: 'One parcel', figures: [formatGrams(portion.parcelG)], sum: true },
+        { name: 'Filling to wrapper', figures: [`${formatNumber(fit.ratio, 2)} : 1`] },
+        { name: 'Finished filling', figures: [formatGrams(ledger.finishedG)] },
+        { name: 'Parcels the filling makes', figures: [formatNumber(portion.fromFilling, 1)] },
+        ...(portion.fromDough === null
+          ? []
+          : [{ name: 'Parcels the dough makes', figures: [formatNumber(portion.fromDough, 1)] }]),
+        { name: `Dough for ${batch.count}`, note: 'without trimmings', figures: [formatGrams(portion.doughNeededG)] },
+        {
+          name: `Filling shared over ${batch.count}`,
+          note: 'uses it up exactly',
+          figures: [formatGrams(portion.evenPortionG)],
+        },
+      ]}
+    />
+  );
+}

@@ -1,0 +1,88 @@
+/** Wrap: the skin, the portion, and whether filling and dough run out together. */
+import { View } from 'react-native';
+import { type Batch } from '@/core/batch/schema';
+import { DOUGHS } from '@/core/wrapper/doughs';
+import { FORM_IDS, FORMS } from '@/core/wrapper/forms';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+export function WrapStation({ batch, edit }: StationProps) {
+  const { wrap } = batch;
+  const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
+  return (
+    <View style={{ gap: 16 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label="Filling in each"
+          unit="g"
+          value={wrap.portionG}
+          least={1}
+          most={1000}
+          step={1}
+          onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
+        />
+        <AmountField
+          label="Parcels"
+          unit="count"
+          value={batch.count}
+          least={1}
+          most={500}
+          step={1}
+          whole
+          onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
+        />
+        <AmountField
+          label="Skin across"
+          unit="mm"
+          value={wrap.diameterMm}
+          least={Math.max(30, 2 * wrap.rimMm + 2)}
+          most={400}
+          step={5}
+          onChange={(diameterMm) => diameterMm !== null && set({ diameterMm }, 'diameter')}
+        />
+        <AmountField
+          label="Thickness"
+          unit="mm"
+          value={wrap.thicknessMm}
+          least={0.3}
+          most={20}
+          step={0.5}
+          onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
+        />
+        <AmountField
+          label="Rim kept free"
+          unit="mm"
+          value={wrap.rimMm}
+          least={0}
+          most={Math.min(60, wrap.diameterMm / 2 - 1)}
+          step={1}
+          onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
+        />
+        <AmountField
+          label="Dough at hand (or empty)"
+          unit="g"
+          value={wrap.doughG}
+          least={0}
+          most={20_000}
+          optional
+          onChange={(doughG) => set({ doughG }, 'dough')}
+        />
+      </View>
+      <Small>The rim is the edge kept free of filling so that it seals.</Small>
+      <Choices
+        label="Form"
+        value={wrap.form}
+        options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
+        onChange={(form) => set({ form }, 'form')}
+      />
+      <Choices
+        label="Wrapper"
+        value={wrap.dough}
+        options={DOUGHS.map(({ id, label }) => ({ value: id, label }))}
+        onChange={(dough) => set({ dough }, 'wrapper')}
+      />
+    </View>
+  );
+}

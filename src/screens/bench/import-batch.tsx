@@ -1,0 +1,47 @@
+/** Opening a batch from a file. A file that is none is refused, its faults are named, and nothing is changed. */
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { pickBatch } from '@/data/files';
+import { keepBatch } from '@/data/hooks';
+import { newId } from '@/data/new-id';
+import { loadBatch } from '@/data/repository';
+import { Press } from '@/ui/parts/press';
+import { Body, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+export function ImportBatch() {
+  const p = usePalette();
+  const [refused, setRefused] = useState<{ name: string; problems: string[] } | null>(null);
+  const open = async () => {
+    setRefused(null);
+    const picked = await pickBatch();
+    if (!picked) return;
+    if (!picked.result.ok) {
+      setRefused({ name: picked.name, problems: picked.result.problems });
+      return;
+    }
+    // A batch that is here already is never overwritten: the file comes in beside it.
+    const { value } = picked.result;
+    const batch =
+      (await loadBatch(value.id)) === null ? value : { ...value, id: newId(), title: `${value.title} (from file)` };
+    if (await keepBatch(batch)) router.navigate(`/batch/${batch.id}/fill`);
+  };
+  return (
+    <>
+      <Press title="Open a file" icon="tray-arrow-up" onPress={() => void open()} />
+      {refused && (
+        <View
+          role="alert"
+          style={{ width: '100%', borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 4 }}
+        >
+          <Strong>“{refused.name}” was not opened; nothing was changed.</Strong>
+          {refused.problems.slice(0, 6).map((problem) => (
+            <Body key={problem}>{problem}</Body>
+          ))}
+          {refused.problems.length > 6 && <Small>and {refused.problems.length - 6} more</Small>}
+        </View>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,130 @@
+/** The Kitchen: units, salt, altitude, fridge, oven, rules, and the data itself. */
+import { View } from 'react-native';
+import { SALT_KIND_IDS, SALT_KINDS } from '@/core/batch/kitchen';
+import { PACK_IDS, RULE_PACKS } from '@/core/safety/packs';
+import { editKitchen, restoreDemo, useKitchen } from '@/data/hooks';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, Press } from '@/ui/parts/press';
+import { Rule } from '@/ui/parts/rule';
+import { Heading, Small } from '@/ui/parts/text';
+import { PlaceScreen } from '@/ui/shell/place-screen';
+import { TemperatureField } from '../batch/temperature-field';
+
+export function KitchenScreen() {
+  const kitchen = useKitchen();
+  const set = (to: Parameters<typeof editKitchen>[0]) => void editKitchen(to);
+  const packs = PACK_IDS.map((value) => ({ value, label: RULE_PACKS[value].label }));
+  return (
+    <PlaceScreen title="Kitchen" note="Settings are kept as you change them." back>
+      <Choices
+        label="Temperatures in"
+        value={kitchen.temperature}
+        options={[
+          { value: 'C', label: '°C' },
+          { value: 'F', label: '°F' },
+        ]}
+        onChange={(temperature) => set({ temperature })}
+      />
+      <Choices
+        label="Your salt"
+        value={kitchen.saltKind}
+        options={SALT_KIND_IDS.map((value) => ({ value, label: SALT_KINDS[value].label }))}
+        onChange={(saltKind) => set({ saltKind })}
+      />
+      <Small>
+        A level teaspoon of it weighs {SALT_KINDS[kitchen.saltKind].gPerTsp} g (house estimate: weigh yours).
+      </Small>
+      <Choices
+        label="Your cup"
+        value={String(kitchen.cupMl)}
+        options={[
+          { value: '240', label: '240 ml' },
+          { value: '250', label: '250 ml' },
+        ]}
+        onChange={(value) => set({ cupMl: value === '250' ? 250 : 240 })}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label="Salt you aim for in a filling"
+          unit="%"
+          value={kitchen.saltTargetPercent}
+          least={0.3}
+          most={2.5}
+          step={0.1}
+          onChange={(saltTargetPercent) => saltTargetPercent !== null && set({ saltTargetPercent })}
+        />
+        <AmountField
+          label="Altitude"
+          unit="m"
+          value={kitchen.altitudeM}
+          least={-400}
+          most={5000}
+          step={100}
+          signed
+          onChange={(altitudeM) => altitudeM !== null && set({ altitudeM })}
+        />
+        <TemperatureField
+          label="Room"
+          c={kitchen.roomC}
+          least={5}
+          most={45}
+          step={1}
+          scale={kitchen.temperature}
+          onChange={(roomC) => set({ roomC })}
+        />
+        <TemperatureField
+          label="Fridge"
+          c={kitchen.fridgeC}
+          least={0}
+          most={12}
+          step={1}
+          scale={kitchen.temperature}
+          onChange={(fridgeC) => set({ fridgeC })}
+        />
+      </View>
+      <Choices
+        label="Oven"
+        value={kitchen.fanOven ? 'fan' : 'still'}
+        options={[
+          { value: 'still', label: 'top and bottom heat' },
+          { value: 'fan', label: 'fan' },
+        ]}
+        onChange={(value) => set({ fanOven: value === 'fan' })}
+      />
+      <Rule />
+      <View style={{ gap: 8 }}>
+        <Choices
+          label="Safety rules"
+          value={kitchen.rulePack}
+          options={[{ value: 'auto', label: 'by the filling' }, ...packs]}
+          onChange={(rulePack) => set({ rulePack })}
+        />
+        {PACK_IDS.map((id) => (
+          <Small key={id}>
+            {RULE_PACKS[id].label}: {RULE_PACKS[id].authority}.
+          </Small>
+        ))}
+        <Small>
+          “By the filling” takes the stuffed-food rule when meat, fish or egg goes in raw, and the home chart otherwise.
+          Local codes and licensed practice come first.
+        </Small>
+      </View>
+      <Rule />
+      <Choices
+        label="Look"
+        value={kitchen.theme}
+        options={[
+          { value: 'system', label: 'as the device' },
+          { value: 'light', label: 'light' },
+          { value: 'dark', label: 'dark' },
+        ]}
+        onChange={(theme) => set({ theme })}
+      />
+      <View style={{ gap: 8, alignItems: 'flex-start' }}>
+        <Heading level={2}>Your data</Heading>
+        <Small>Everything is kept in this browser only. Each batch can be saved as a file from the Bench.</Small>
+        <Press title="Put the demo batches back as they were" onPress={() => void restoreDemo()} />
+      </View>
+    </PlaceScreen>
+  );
+}

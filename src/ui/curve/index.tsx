@@ -1,0 +1,22 @@
+/** The curve, loaded when first needed. Until then its room is kept, so that nothing jumps. */
+import { lazy, Suspense, useState } from 'react';
+import { type LayoutChangeEvent, View } from 'react-native';
+import { Small } from '../parts/text';
+import { type CurveProps } from './curve';
+
+const Drawn = lazy(() => import('./curve'));
+
+/** A curve as wide as its place. */
+export function Curve(props: Omit<CurveProps, 'width'>) {
+  const [width, setWidth] = useState(0);
+  const measure = (event: LayoutChangeEvent) => setWidth(Math.round(event.nativeEvent.layout.width));
+  return (
+    <View onLayout={measure} style={{ minHeight: props.height }}>
+      {width > 0 && (
+        <Suspense fallback={<Small>Drawing the curve …</Small>}>
+          <Drawn {...props} width={width} />
+        </Suspense>
+      )}
+    </View>
+  );
+}

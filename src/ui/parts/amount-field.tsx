@@ -1,0 +1,98 @@
+/**
+ * A number with its unit. Takes `1½`, `1 1/2`, `0.5`, `1,5`; what is wrong is said beside it, and what was typed stays.
+ * Every valid keystroke is an edit; the document's own value shows again when the field is left.
+ */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { formatNumber, parseAmount } from '@/core/units/amount';
+import { Input } from '../elements';
+import { usePalette } from '../theme/use-palette';
+import { IconPress } from './press';
+import { Small } from './text';
+
+interface Props {
+  label: string;
+  unit: string;
+  value: number | null;
+  least: number;
+  most: number;
+  /** Size of a step of the − and + buttons; without it there are none. */
+  step?: number;
+  /** Below zero is allowed: a temperature. */
+  signed?: boolean;
+  /** The field may be left empty. */
+  optional?: boolean;
+  whole?: boolean;
+  onChange: (value: number | null) => void;
+}
+
+export function AmountField(props: Props) {
+  const { label, unit, value, least, most, step, onChange } = props;
+  const p = usePalette();
+  const [typed, setTyped] = useState<string | null>(null);
+  const problem = typed === null ? null : problemWith(typed, props);
+  const change = (text: string) => {
+    setTyped(text);
+    if (problemWith(text, props) === null) onChange(text.trim() === '' ? null : parseSigned(text, props));
+  };
+  const nudge = (by: number) => {
+    setTyped(null);
+    onChange(Math.min(most, Math.max(least, Math.round(((value ?? 0) + by) * 100) / 100)));
+  };
+  return (
+    <View style={{ minWidth: 130, flexGrow: 1, flexBasis: step ? 200 : 130 }}>
+      <Small>
+        {label}, {unit}
+      </Small>
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+        {step !== undefined && (
+          <IconPress
+            icon="minus"
+            label={`${label}: less`}
+            onPress={() => nudge(-step)}
+            disabled={(value ?? 0) <= least}
+          />
+        )}
+        <View style={{ flex: 1 }}>
+          <Input
+            value={typed ?? show(value)}
+            onChangeText={change}
+            onBlur={() => problem === null && setTyped(null)}
+            inputMode="decimal"
+            selectTextOnFocus
+            aria-label={`${label}, ${unit}`}
+            aria-invalid={problem !== null}
+            inputContainerStyle={problem === null ? undefined : { borderColor: p.beet }}
+          />
+        </View>
+        {step !== undefined && (
+          <IconPress icon="plus" label={`${label}: more`} onPress={() => nudge(step)} disabled={(value ?? 0) >= most} />
+        )}
+      </View>
+      {problem !== null && (
+        <Small style={{ color: p.beet }} role="alert">
+          {problem}
+        </Small>
+      )}
+    </View>
+  );
+}
+
+const show = (value: number | null): string =>
+  value === null ? '' : formatNumber(Math.round(value * 100) / 100).replace('\u202f', ' ');
+
+function parseSigned(text: string, { signed }: Props): number | null {
+  const minus = signed && /^\s*[-−]/.test(text);
+  const amount = parseAmount(minus ? text.replace(/[-−]/, '') : text);
+  return amount !== null && minus ? -amount : amount;
+}
+
+function problemWith(text: string, props: Props): string | null {
+  const { unit, least, most, optional, whole } = props;
+  if (text.trim() === '') return optional ? null : 'Needs a number; the last one is kept.';
+  const amount = parseSigned(text, props);
+  if (amount === null) return `“${text}” is no number: 250, 1½, 0.5 or 1,5 would be.`;
+  if (whole && !Number.isInteger(amount)) return 'Needs a whole number.';
+  if (amount < least) return `At least ${formatNumber(least)} ${unit}.`;
+  return amount > most ? `At most ${formatNumber(most)} ${unit}.` : null;
+}

@@ -1,0 +1,58 @@
+/** Type: a warm serif for headings, a very legible sans for text and figures. Sizes grow with the reader's own setting. */
+import { type ReactNode } from 'react';
+import { Text as NativeText, type TextProps as NativeProps, type TextStyle } from 'react-native';
+import { SANS, SANS_BOLD, SERIF } from '../theme/theme';
+import { usePalette } from '../theme/use-palette';
+
+interface Props extends NativeProps {
+  children: ReactNode;
+  soft?: boolean;
+}
+
+const TABULAR: TextStyle = { fontVariant: ['tabular-nums'] };
+
+/** Running text and figures. */
+export function Body({ style, soft, ...rest }: Props) {
+  const p = usePalette();
+  return (
+    <NativeText
+      {...rest}
+      style={[TABULAR, { fontFamily: SANS, fontSize: 17, lineHeight: 24, color: soft ? p.soft : p.ink }, style]}
+    />
+  );
+}
+
+/** Second words: notes, units, sources. */
+export function Small({ style, ...rest }: Props) {
+  return <Body soft {...rest} style={[{ fontSize: 14, lineHeight: 20 }, style]} />;
+}
+
+/** Figures and names that must stand out. */
+export function Strong({ style, ...rest }: Props) {
+  return <Body {...rest} style={[{ fontFamily: SANS_BOLD }, style]} />;
+}
+
+const SIZES = { 1: 27, 2: 21, 3: 17 } as const;
+
+/** A heading of a level, as screen readers hear it too. */
+export function Heading({ level, style, soft, ...rest }: Props & { level: 1 | 2 | 3 }) {
+  const p = usePalette();
+  return (
+    <NativeText
+      role="heading"
+      aria-level={level}
+      {...rest}
+      style={[
+        { fontFamily: SERIF, fontSize: SIZES[level], lineHeight: SIZES[level] * 1.2, color: soft ? p.soft : p.ink },
+        style,
+      ]}
+    />
+  );
+}
+
+/** A sentence in which what stands between asterisks is the deciding number. */
+export function Sentence({ text, ...rest }: { text: string } & Omit<Props, 'children'>) {
+  return (
+    <Body {...rest}>{text.split('*').map((part, i) => (i % 2 === 1 ? <Strong key={i}>{part}</Strong> : part))}</Body>
+  );
+}

@@ -1,0 +1,186 @@
+/**
+ * The section: one parcel cut through, to scale, over a ruler in millimetres. Wetter fillings have more drops, overfilling
+ * cracks the seam.
+ */
+import { useId } from 'react';
+import { View } from 'react-native';
+import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { type Assessment } from '@/core/batch/assess';
+import { type Batch } from '@/core/batch/schema';
+import { ingredientById } from '@/core/food/catalogue';
+import { type Family } from '@/core/food/ingredient';
+import { formatNumber } from '@/core/units/amount';
+import { SANS, SANS_BOLD } from '../theme/theme';
+import { usePalette } from '../theme/use-palette';
+import { Drop, isDrawn, Piece } from './pieces';
+import { scatter } from './scatter';
+import { sectionShape } from './shape';
+
+interface Props {
+  batch: Batch;
+  assessment: Assessment;
+  /** px */
+  width: number;
+  /** Without words and ruler, as on the Bench. */
+  small?: boolean;
+}
+
+/** Drops for each gram of free liquid in 100 g. */
+const DROPS = 5;
+const PIECES = 34;
+/** mm of paper beside the parcel, for the words. */
+const MARGIN_MM = 44;
+
+export function SectionDrawing({ batch, assessment, width, small = false }: Props) {
+  const p = usePalette();
+  const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
+  const { fit, ledger } = assessment;
+  const shape = sectionShape(batch.wrap.form, fit, batch.wrap);
+  const overMm = small ? 3 : 13;
+  const paperMm = small ? Math.max(shape.widthMm, shape.heightMm) + 8 : Math.max(92, shape.widthMm + MARGIN_MM + 10);
+  const heightMm = (small ? paperMm - 8 : shape.heightMm) + overMm + (small ? 3 : 11);
+  const scale = width / paperMm;
+  // The half-moon's seal sticks out to the right, so its drawing is not centred on its filling.
+  const left = batch.wrap.form === 'purse' ? shape.widthMm / 2 : fit.body.fillingMm * 1.4 + fit.body.wrapperMm;
+  const offset = small ? (paperMm - shape.widthMm) / 2 + left : 8 + left;
+  const board = heightMm - (small ? 2 : 11);
+  const drops = Math.round(Math.min(14, ledger.freePer100) * DROPS);
+  const pieces = piecesOf(batch, assessment);
+  const cut = fit.state === 'fix' && fit.fillMl > fit.maxMl * 0.5;
+  const size = (px: number): number => px / scale;
+  const right = offset - left + shape.widthMm;
+  const words = { fontFamily: SANS_BOLD, fontSize: size(15), fill: p.ink };
+  const softWords = { fontFamily: SANS, fontSize: size(14), fill: p.soft };
+  return (
+    <View role="img" aria-label={describe(batch, assessment, shape.widthMm)}>
+      <Svg width={width} height={heightMm * scale} viewBox={`0 0 ${paperMm} ${heightMm}`} aria-hidden>
+        <Defs>
+          <Pattern id={hatch} width={2.2} height={2.2} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <Rect width={2.2} height={2.2} fill={p.dough} />
+            <Line x1={0} y1={0} x2={0} y2={2.2} stroke={p.ink} strokeWidth={0.22} opacity={0.55} />
+          </Pattern>
+        </Defs>
+        <G transform={`translate(${offset} ${board})`}>
+          <Path d={shape.skin} fill={`url(#${hatch})`} stroke={p.ink} strokeWidth={size(2)} />
+          <Path d={shape.filling} fill={p.filling} stroke={p.ink} strokeWidth={size(1.6)} />
+          {scatter(pieces.length, shape.inside).map((at, i) => (
+            <Piece key={i} family={pieces[i]} x={at.x} y={at.y} turn={(i * 67) % 180} palette={p} />
+          ))}
+          {scatter(drops, shape.inside, 400).map((at, i) => (
+            <Drop key={i} x={at.x} y={at.y} palette={p} />
+          ))}
+          <Path d={shape.seam} fill="none" stroke={p.ink} strokeWidth={size(1)} />
+          {cut && <Path d={shape.crack} fill="none" stroke={p.beet} strokeWidth={size(3)} />}
+        </G>
+        {small ? (
+          <Line x1={0} y1={board} x2={paperMm} y2={board} stroke={p.ink} strokeWidth={size(1.5)} />
+        ) : (
+          <>
+            <Ruler y={board} lengthMm={paperMm} from={offset - left} size={size} />
+            <Dimension
+              x1={offset - left}
+              x2={right}
+              y={board - shape.heightMm - 6}
+              text={`${formatNumber(shape.widthMm, 0)} mm`}
+              size={size}
+            />
+            <Leader
+              from={{ x: offset + shape.skinAt.x, y: board + shape.skinAt.y }}
+              to={{ x: right + 6, y: board - shape.heightMm * 0.72 }}
+              size={size}
+            />
+            <SvgText x={right + 7} y={board - shape.heightMm * 0.72 + size(2)} {...words}>
+              {`skin ${formatNumber(batch.wrap.thicknessMm)} mm`}
+            </SvgText>
+            <SvgText x={right + 7} y={board - shape.heightMm * 0.72 + size(20)} {...softWords}>
+              {`${formatNumber(fit.wrapperG)} g`}
+            </SvgText>
+            <Leader
+              from={{ x: offset + shape.inside.cx + shape.inside.rx * 0.3, y: board + shape.inside.cy }}
+              to={{ x: right + 6, y: board - shape.heightMm * 0.3 }}
+              size={size}
+            />
+            <SvgText x={right + 7} y={board - shape.heightMm * 0.3 + size(2)} {...words}>
+              {`filling ${formatNumber(batch.wrap.portionG)} g`}
+            </SvgText>
+            <SvgText x={right + 7} y={board - shape.heightMm * 0.3 + size(20)} {...softWords}>
+              {`${Math.round((100 * fit.ratio) / (1 + fit.ratio))} % of the bite`}
+            </SvgText>
+          </>
+        )}
+      </Svg>
+    </View>
+  );
+}
+
+type Size = (px: number) => number;
+
+function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from: number; size: Size }) {
+  const p = usePalette();
+  const ticks = Array.from({ length: Math.floor((lengthMm - from) / 2) + 1 }, (_, i) => i * 2);
+  return (
+    <>
+      <Line x1={0} y1={y} x2={lengthMm} y2={y} stroke={p.ink} strokeWidth={size(1.6)} />
+      {ticks.map((mm) => (
+        <Line
+          key={mm}
+          x1={from + mm}
+          y1={y}
+          x2={from + mm}
+          y2={y + (mm % 10 === 0 ? 3 : 1.6)}
+          stroke={p.ink}
+          strokeWidth={size(mm % 10 === 0 ? 1.4 : 0.8)}
+        />
+      ))}
+      {ticks
+        .filter((mm) => mm % 10 === 0 && from + mm < lengthMm - 4)
+        .map((mm) => (
+          <SvgText key={mm} x={from + mm + 0.6} y={y + 7.4} fontFamily={SANS} fontSize={size(12)} fill={p.soft}>
+            {mm}
+          </SvgText>
+        ))}
+    </>
+  );
+}
+
+function Dimension({ x1, x2, y, text, size }: { x1: number; x2: number; y: number; text: string; size: Size }) {
+  const p = usePalette();
+  const stroke = { stroke: p.ink, strokeWidth: size(1.2) };
+  const middle = (x1 + x2) / 2;
+  const half = size(28);
+  return (
+    <>
+      <Line x1={x1} y1={y} x2={middle - half} y2={y} {...stroke} />
+      <Line x1={middle + half} y1={y} x2={x2} y2={y} {...stroke} />
+      <Line x1={x1} y1={y - 1.8} x2={x1} y2={y + 1.8} {...stroke} />
+      <Line x1={x2} y1={y - 1.8} x2={x2} y2={y + 1.8} {...stroke} />
+      <SvgText x={middle} y={y + size(5)} fontFamily={SANS_BOLD} fontSize={size(15)} fill={p.ink} textAnchor="middle">
+        {text}
+      </SvgText>
+    </>
+  );
+}
+
+function Leader({ from, to, size }: { from: { x: number; y: number }; to: { x: number; y: number }; size: Size }) {
+  const p = usePalette();
+  return <Line x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke={p.ink} strokeWidth={size(1)} />;
+}
+
+/** The families to draw, by their share of the filling. */
+function piecesOf(batch: Batch, { ledger }: Assessment): Family[] {
+  const lines = batch.lines.flatMap((line) => {
+    const ingredient = ingredientById(line.ingredientId);
+    const row = ledger.lines.find((l) => l.lineId === line.id);
+    return ingredient && row && isDrawn(ingredient.family) ? [{ family: ingredient.family, water: row.brings }] : [];
+  });
+  const total = lines.reduce((sum, l) => sum + l.water, 0);
+  const row = lines.flatMap(({ family, water }) => Array<Family>(Math.round((PIECES * water) / total)).fill(family));
+  // Dealt out like cards, so that no family sits in one corner.
+  return row.map((_, i) => row[(i * 13) % row.length]);
+}
+
+function describe(batch: Batch, { fit, ledger }: Assessment, widthMm: number): string {
+  const wet =
+    ledger.freePer100 > 0.05 ? `${formatNumber(ledger.freePer100, 1)} g of free liquid in 100 g` : 'no free liquid';
+  return `Section of one parcel, ${Math.round(widthMm)} mm across: skin ${formatNumber(batch.wrap.thicknessMm)} mm, ${formatNumber(fit.wrapperG)} g; filling ${formatNumber(batch.wrap.portionG)} g with ${wet}.`;
+}

@@ -1,0 +1,48 @@
+/** What just happened, and how to take it back. */
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import { say, useNotice } from '@/data/notices';
+import { Body } from '../parts/text';
+import { IconPress, Press } from '../parts/press';
+import { usePalette } from '../theme/use-palette';
+
+/** A done thing is shown so long, ms; a problem stays until it is put away. */
+const SHOWN_MS = 9000;
+
+export function NoticeBar() {
+  const p = usePalette();
+  const notice = useNotice();
+  useEffect(() => {
+    if (notice?.kind !== 'done') return;
+    const timer = setTimeout(() => say(null), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [notice]);
+  if (!notice) return null;
+  return (
+    <View
+      role={notice.kind === 'problem' ? 'alert' : 'status'}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 12,
+        paddingLeft: 16,
+        paddingVertical: 6,
+        borderTopWidth: 3,
+        borderTopColor: notice.kind === 'problem' ? p.beet : p.leek,
+        backgroundColor: p.paper,
+      }}
+    >
+      <Body style={{ flex: 1 }}>{notice.text}</Body>
+      {notice.action && (
+        <Press
+          title={notice.action.label}
+          onPress={() => {
+            notice.action?.run();
+            say(null);
+          }}
+        />
+      )}
+      <IconPress icon="close" label="Put this message away" onPress={() => say(null)} />
+    </View>
+  );
+}

@@ -1,0 +1,50 @@
+/** The frame of a place: title, content, places. */
+import { router } from 'expo-router';
+import { type ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { IconPress } from '../parts/press';
+import { Heading, Small } from '../parts/text';
+import { usePalette } from '../theme/use-palette';
+import { NoticeBar } from './notice-bar';
+import { PlacesBar, PlacesRail } from './places';
+import { useWide } from './use-wide';
+
+export function PlaceScreen({
+  title,
+  note,
+  back,
+  children,
+}: {
+  title: string;
+  note?: string;
+  back?: boolean;
+  children: ReactNode;
+}) {
+  const p = usePalette();
+  const wide = useWide();
+  return (
+    <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
+      {wide && <PlacesRail />}
+      <View style={{ flex: 1 }}>
+        <ScrollView
+          role="main"
+          contentContainerStyle={{ padding: wide ? 32 : 18, gap: 18, maxWidth: 1040, width: '100%' }}
+        >
+          <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 8 }}>
+            {back && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
+            <View style={{ flex: 1 }}>
+              <Heading level={1}>{title}</Heading>
+              {note !== undefined && <Small>{note}</Small>}
+            </View>
+            {!wide && !back && (
+              <IconPress icon="cog-outline" label="Kitchen" onPress={() => router.navigate('/kitchen')} />
+            )}
+          </View>
+          {children}
+        </ScrollView>
+        <NoticeBar />
+        {!wide && <PlacesBar />}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,85 @@
+/** React Native Elements, themed once. No screen styles its parts again. */
+import { createTheme } from '@rneui/themed/dist/config';
+import { type Palette } from './palette';
+
+export const SERIF = 'Fraunces';
+export const SANS = 'Atkinson';
+export const SANS_BOLD = 'AtkinsonBold';
+
+/** Room for a floury thumb, px. */
+export const TOUCH = 48;
+
+/** The theme for a palette. */
+export function makeTheme(p: Palette, mode: 'light' | 'dark') {
+  const colors = {
+    primary: p.beet,
+    secondary: p.steam,
+    background: p.ground,
+    white: p.paper,
+    black: p.ink,
+    grey0: p.faint,
+    grey1: p.rule,
+    grey2: p.soft,
+    grey3: p.soft,
+    grey4: p.rule,
+    grey5: p.faint,
+    greyOutline: p.rule,
+    searchBg: p.paper,
+    success: p.leek,
+    warning: p.turmeric,
+    error: p.beet,
+    disabled: p.faint,
+    divider: p.rule,
+  };
+  return createTheme({
+    mode,
+    lightColors: colors,
+    darkColors: colors,
+    components: {
+      Button: (props) => {
+        const solid = props.type === undefined || props.type === 'solid';
+        return {
+          buttonStyle: {
+            minHeight: TOUCH,
+            minWidth: TOUCH,
+            borderRadius: 0,
+            paddingHorizontal: 16,
+            borderWidth: props.type === 'outline' ? 1.5 : 0,
+            borderColor: p.ink,
+            backgroundColor: solid ? p.beet : props.type === 'outline' ? p.paper : 'transparent',
+          },
+          titleStyle: { fontFamily: SANS, fontSize: 16, color: solid ? p.onBeet : p.ink },
+          disabledStyle: { backgroundColor: p.faint, borderColor: p.rule },
+          disabledTitleStyle: { color: p.soft },
+        };
+      },
+      Input: {
+        containerStyle: { paddingHorizontal: 0 },
+        inputContainerStyle: { borderBottomWidth: 1.5, borderColor: p.ink, minHeight: TOUCH },
+        inputStyle: { fontFamily: SANS, fontSize: 17, color: p.ink, minHeight: TOUCH, fontVariant: ['tabular-nums'] },
+        labelStyle: { fontFamily: SANS, fontSize: 14, fontWeight: '400', color: p.soft },
+        errorStyle: { fontFamily: SANS, fontSize: 14, color: p.beet, marginHorizontal: 0, marginTop: 4 },
+        placeholderTextColor: p.soft,
+        renderErrorMessage: false,
+      },
+      ListItem: {
+        containerStyle: { backgroundColor: 'transparent', paddingHorizontal: 0, minHeight: TOUCH },
+      },
+      ListItemChevron: { type: 'material-design', name: 'chevron-right', color: p.ink },
+      Icon: { type: 'material-design', color: p.ink, size: 24 },
+      CheckBox: {
+        iconType: 'material-design',
+        checkedIcon: 'check',
+        uncheckedIcon: 'minus',
+        containerStyle: {
+          backgroundColor: 'transparent',
+          padding: 0,
+          margin: 0,
+          minHeight: TOUCH,
+          justifyContent: 'center',
+        },
+        textStyle: { fontFamily: SANS, fontSize: 16, fontWeight: '400', color: p.ink },
+      },
+    },
+  });
+}
