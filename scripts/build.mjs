@@ -4,7 +4,16 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import path from 'node:path';
 import { cacheFolder, installPackages, run } from './prepare.mjs';
 
-const SOURCES = ['src', 'public', 'types', 'app.json', 'babel.config.js', 'metro.config.js', 'tsconfig.json', 'package-lock.json'];
+const SOURCES = [
+  'src',
+  'public',
+  'types',
+  'app.json',
+  'babel.config.js',
+  'metro.config.js',
+  'tsconfig.json',
+  'package-lock.json',
+];
 
 function files(at) {
   return statSync(at).isDirectory()

@@ -10,7 +10,10 @@ const text = `${latin}½⅓⅔¼¾⅛⅜⅝⅞–—‘’“”…·•→←�
 
 const fonts = [
   ['@expo-google-fonts/fraunces/600SemiBold/Fraunces_600SemiBold.ttf', 'Fraunces-600.woff2'],
-  ['@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf', 'Atkinson-400.woff2'],
+  [
+    '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
+    'Atkinson-400.woff2',
+  ],
   ['@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf', 'Atkinson-700.woff2'],
 ];
 for (const [from, to] of fonts) {
@@ -33,7 +36,9 @@ const glyphs = Object.fromEntries(
   }),
 );
 const icons = await subsetFont(
-  readFileSync(require.resolve('@expo/vector-icons/build/vendor/react-native-vector-icons/Fonts/MaterialCommunityIcons.ttf')),
+  readFileSync(
+    require.resolve('@expo/vector-icons/build/vendor/react-native-vector-icons/Fonts/MaterialCommunityIcons.ttf'),
+  ),
   Object.values(glyphs)
     .map((code) => String.fromCodePoint(code))
     .join(''),

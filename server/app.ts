@@ -50,7 +50,10 @@ export function createApp({ dist, token }: AppOptions): Express {
     express.static(dist, {
       index: 'index.html',
       setHeaders: (response, file) =>
-        response.setHeader('Cache-Control', HASHED.test(path.basename(file)) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+        response.setHeader(
+          'Cache-Control',
+          HASHED.test(path.basename(file)) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        ),
     }),
   );
   app.get('/{*path}', (request, response, next) => {

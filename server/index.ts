@@ -14,7 +14,8 @@ function refuse(reason: string): never {
   process.exit(2);
 }
 
-if (!Number.isInteger(port) || port < 0 || port > 65_535) refuse(`PORT: "${process.env.PORT}" is no port; 1 to 65535 would be`);
+if (!Number.isInteger(port) || port < 0 || port > 65_535)
+  refuse(`PORT: "${process.env.PORT}" is no port; 1 to 65535 would be`);
 if (!isLoopback(host) && (token === undefined || token.length < 16)) {
   refuse(`HOST: ${host} can be reached by others; set INVOLUCRUM_TOKEN to at least 16 characters`);
 }

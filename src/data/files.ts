@@ -1,6 +1,6 @@
 /** Batches as files: one JSON document, out and in. */
 import * as DocumentPicker from 'expo-document-picker';
-import { readBatch } from '@/core/batch/read';
+import { type ReadResult } from '@/core/batch/read';
 import { type Batch } from '@/core/batch/schema';
 
 /** Larger files are refused before they are read: a batch is a few kilobytes. */
@@ -34,17 +34,18 @@ export function exportBatch(batch: Batch): void {
  * Asks for a file and reads it. Nothing is stored here.
  * @returns the batch, the problems of a file that is none, or null where the cook chose nothing
  */
-export async function pickBatch(): Promise<{ name: string; result: ReturnType<typeof readBatch> } | null> {
+export async function pickBatch(): Promise<{ name: string; result: ReadResult<Batch> } | null> {
   const picked = await DocumentPicker.getDocumentAsync({ type: ['application/json', '.json'], base64: false });
   const file = picked.assets?.[0]?.file;
   if (picked.canceled || !file) return null;
   if (file.size > MOST_BYTES) {
     return { name: file.name, result: { ok: false, problems: ['(file): is larger than 1 MB, which no batch is'] } };
   }
-  return { name: file.name, result: readText(await file.text()) };
+  return { name: file.name, result: await readText(await file.text()) };
 }
 
-function readText(text: string): ReturnType<typeof readBatch> {
+async function readText(text: string): Promise<ReadResult<Batch>> {
+  const { readBatch } = await import('@/core/batch/read');
   try {
     return readBatch(JSON.parse(text));
   } catch (error) {

@@ -150,24 +150,11 @@ const heatKey = (batch: Batch, kitchen: Kitchen) => {
   const { id, lines, water, cool, wrap, cook } = batch;
   const { roomC, fridgeC, altitudeM, fanOven, rulePack } = kitchen;
   const { offHeatAt: _when, ...cooling } = cool;
-  const { method, mediumC, startC } = cook;
+  const { readings: _read, ...cooking } = cook;
   return [
     'heat',
     id,
-    JSON.stringify([
-      lines,
-      water,
-      cooling,
-      wrap,
-      method,
-      mediumC,
-      startC,
-      roomC,
-      fridgeC,
-      altitudeM,
-      fanOven,
-      rulePack,
-    ]),
+    JSON.stringify([lines, water, cooling, wrap, cooking, roomC, fridgeC, altitudeM, fanOven, rulePack]),
   ];
 };
 

@@ -3,10 +3,12 @@
  * `storage` event tells other tabs. A write is all or nothing. What cannot be read is set aside and offered, never overwritten.
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
-import { DEFAULT_KITCHEN, type Kitchen, kitchenSchema } from '@/core/batch/kitchen';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
 import { apply, type Operation } from '@/core/batch/operations';
-import { problemsOf, readBatch } from '@/core/batch/read';
 import { type Batch } from '@/core/batch/schema';
+
+/** The validator is large: it loads beside the first screen, not before it. */
+const validator = () => import('@/core/batch/read');
 
 const PREFIX = 'involucrum/';
 const BATCH = `${PREFIX}batch/`;
@@ -35,7 +37,8 @@ function parse(text: string): unknown {
   }
 }
 
-function read(key: string, text: string): Batch | BrokenRecord {
+async function read(key: string, text: string): Promise<Batch | BrokenRecord> {
+  const { readBatch } = await validator();
   const json = parse(text);
   const result = json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : readBatch(json);
   return result.ok ? result.value : { key, text, problems: result.problems };
@@ -57,9 +60,8 @@ async function write(key: string, document: object): Promise<void> {
 /** All batches, the newest change first, and what could not be read. */
 export async function listBatches(): Promise<{ batches: Batch[]; broken: BrokenRecord[] }> {
   const keys = (await AsyncStorage.getAllKeys()).filter((key) => key.startsWith(BATCH));
-  const records = (await AsyncStorage.multiGet(keys)).flatMap(([key, text]) =>
-    text === null ? [] : [read(key, text)],
-  );
+  const stored = await AsyncStorage.multiGet(keys);
+  const records = await Promise.all(stored.flatMap(([key, text]) => (text === null ? [] : [read(key, text)])));
   return {
     batches: records.filter((r): r is Batch => !isBroken(r)).sort((a, b) => b.updatedAt.localeCompare(a.updatedAt)),
     broken: records.filter(isBroken),
@@ -115,13 +117,12 @@ export const deleteBatch = (id: string): Promise<void> => removeRecord(batchKey(
 /** The kitchen; the usual one where none is stored or it cannot be read. */
 export async function loadKitchen(): Promise<Kitchen> {
   const text = await AsyncStorage.getItem(KITCHEN);
-  const result = kitchenSchema.safeParse(text === null ? undefined : parse(text));
-  if (result.success) return result.data;
+  if (text === null) return DEFAULT_KITCHEN;
+  const result = (await validator()).readKitchen(parse(text));
+  if (result.ok) return result.value;
   // A kitchen that cannot be read is set aside under a name of its own before the usual one takes its place.
-  if (text !== null) {
-    console.warn(`kitchen settings set aside: ${problemsOf(result.error).join('; ')}`);
-    await AsyncStorage.setItem(`${KITCHEN}-set-aside`, text);
-  }
+  console.warn(`kitchen settings set aside: ${result.problems.join('; ')}`);
+  await AsyncStorage.setItem(`${KITCHEN}-set-aside`, text);
   return DEFAULT_KITCHEN;
 }
 

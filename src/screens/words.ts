@@ -1,5 +1,6 @@
 /** The words for the document's ids, the same on every screen. */
-import { type Batch, type Outcome, type School, type Stage } from '@/core/batch/schema';
+import { type Batch } from '@/core/batch/schema';
+import { type Outcome, type School, type Stage } from '@/core/batch/vocabulary';
 import { FORMS } from '@/core/wrapper/forms';
 
 export const SCHOOL_WORDS: Record<School, string> = {

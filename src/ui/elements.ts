@@ -1,6 +1,4 @@
 /** The parts of React Native Elements that are used, imported one by one to keep the bundle small. */
 export { default as Button } from '@rneui/themed/dist/Button';
-export { default as Icon } from '@rneui/themed/dist/Icon';
 export { default as Input } from '@rneui/themed/dist/Input';
-export { default as ListItem } from '@rneui/themed/dist/ListItem';
 export { ThemeProvider } from '@rneui/themed/dist/config';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
 import { type Line, LINE, STAGES } from './make-lines';
 import { drawLedger } from '@/core/filling/ledger';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { CATALOGUE } from '@/core/food/catalogue';
 import { COMPONENTS, mix, normalise, withoutWater, type Composition } from '@/core/food/composition';
 import { findIngredient, searchIngredients } from '@/core/food/search';

@@ -1,7 +1,8 @@
 /** Lines for tests: weighed as they go in, into the raw mix unless said otherwise. */
 import { type Line } from '@/core/batch/schema';
 
-export { STAGES, type Line } from '@/core/batch/schema';
+export { type Line } from '@/core/batch/schema';
+export { STAGES } from '@/core/batch/vocabulary';
 
 export const LINE = (
   ingredientId: string,

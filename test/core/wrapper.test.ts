@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { balance } from '@/core/wrapper/balance';
 import { dough, DOUGHS } from '@/core/wrapper/doughs';
 import { fitParcel } from '@/core/wrapper/fit';

@@ -10,7 +10,7 @@ export type CheckState = 'good' | 'watch' | 'fix';
 export interface Fix {
   id: string;
   label: string;
-  /** What the deciding number does: `9.5 → 4.1 g per 100 g`. */
+  /** What the deciding number does: `9.5 → 4.1`, in the check's unit. */
   effect: string;
   change: readonly Operation[];
   /** The value that `assess` finds for this check afterwards. */

@@ -2,7 +2,8 @@
 import { type Method } from '../heat/cooking';
 import { type DoughId } from '../wrapper/doughs';
 import { FORMS, type FormId, type Skin } from '../wrapper/forms';
-import { type Batch, BATCH_FORMAT, BATCH_VERSION, type School } from './schema';
+import { type Batch } from './schema';
+import { BATCH_FORMAT, BATCH_VERSION, type School } from './vocabulary';
 
 export interface Beginning {
   id: string;

@@ -228,10 +228,13 @@ export function cookingPlan(
 function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger): CoreForecast {
   const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
   const average = cookingPlan(batch, kitchen, o, ledger, batch.wrap.portionG, batch.cook.startC);
-  const curve = cookingCurve(average, target);
+  // A little beyond the planned time, so that the curve shows where the plan ends.
+  const shown = batch.cook.minutes * 1.1;
+  const curve = cookingCurve(average, target, shown);
   const least = cookingCurve(
     cookingPlan(batch, kitchen, o, ledger, batch.wrap.portionG * FULLER, batch.cook.startC - COLDER_C),
     target,
+    shown,
   );
   return {
     targetC: target.c,

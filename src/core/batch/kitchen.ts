@@ -1,6 +1,7 @@
 /** The second document: the kitchen, its settings and what it has learned. */
-import { z } from 'zod';
-import { PACK_IDS } from '../safety/packs';
+import type { Kitchen } from './kitchen-schema';
+
+export type { Kitchen };
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
 export const KITCHEN_VERSION = 1;
@@ -14,29 +15,6 @@ export const SALT_KINDS = {
 } as const;
 export type SaltKind = keyof typeof SALT_KINDS;
 export const SALT_KIND_IDS = Object.keys(SALT_KINDS) as [SaltKind, ...SaltKind[]];
-
-export const kitchenSchema = z
-  .strictObject({
-    format: z.literal(KITCHEN_FORMAT),
-    version: z.literal(KITCHEN_VERSION),
-    revision: z.number().int().min(0),
-    temperature: z.enum(['C', 'F']).describe('Scale shown.'),
-    saltKind: z.enum(SALT_KIND_IDS).describe('Salt used, for spoons.'),
-    saltTargetPercent: z
-      .number()
-      .min(0.3, 'must be 0.3 to 2.5 %')
-      .max(2.5, 'must be 0.3 to 2.5 %')
-      .describe('Salt aimed at in a filling, %.'),
-    cupMl: z.union([z.literal(240), z.literal(250)]).describe('Size of the cup, ml.'),
-    altitudeM: z.number().min(-400, 'must be −400 to 5000 m').max(5000, 'must be −400 to 5000 m'),
-    roomC: z.number().min(5, 'must be 5 to 45 °C').max(45, 'must be 5 to 45 °C'),
-    fridgeC: z.number().min(0, 'must be 0 to 12 °C').max(12, 'must be 0 to 12 °C'),
-    fanOven: z.boolean(),
-    rulePack: z.enum(['auto', ...PACK_IDS]).describe('Safety rules followed; auto follows the school of the filling.'),
-    theme: z.enum(['system', 'light', 'dark']),
-  })
-  .describe('Settings of one kitchen.');
-export type Kitchen = z.infer<typeof kitchenSchema>;
 
 export const DEFAULT_KITCHEN: Kitchen = {
   format: KITCHEN_FORMAT,

@@ -6,7 +6,8 @@ import { panContents } from '../filling/ledger';
 import { type ResolvedLine, resolveLines } from '../filling/lines';
 import { dough, type Dough } from '../wrapper/doughs';
 import { type Kitchen } from './kitchen';
-import { type Batch, HOT_STAGES, type Stage } from './schema';
+import { type Batch } from './schema';
+import { HOT_STAGES, type Stage } from './vocabulary';
 
 export interface CoolTarget {
   c: number;

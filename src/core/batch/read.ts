@@ -1,6 +1,8 @@
 /** Reading a document from outside: migrate to the current version, then validate. */
-import { z } from 'zod';
-import { type Batch, BATCH_FORMAT, BATCH_VERSION, batchSchema } from './schema';
+import { z } from '../zod';
+import { type Kitchen, kitchenSchema } from './kitchen-schema';
+import { type Batch, batchSchema } from './schema';
+import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
 
@@ -35,6 +37,12 @@ export function readBatch(json: unknown, migrations = MIGRATIONS, current: numbe
     document = migrate(document);
   }
   const result = batchSchema.safeParse(document);
+  return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
+}
+
+/** Reads the kitchen. */
+export function readKitchen(json: unknown): ReadResult<Kitchen> {
+  const result = kitchenSchema.safeParse(json);
   return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
 }
 

@@ -2,42 +2,13 @@
  * THE document. A batch is plain JSON; this schema is its definition, its validation, its types and, through Zod's JSON
  * Schema, its documentation (docs/format.md). Screens edit it through operations; `assess` derives everything else.
  */
-import { z } from 'zod';
+import { z } from '../zod';
 import { METHODS } from '../heat/cooking';
 import { BASES, PLACES } from '../heat/surfaces';
 import { LINE_UNITS } from '../units/units';
 import { DOUGH_IDS } from '../wrapper/doughs';
 import { FORM_IDS } from '../wrapper/forms';
-
-export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 1;
-
-export const SCHOOLS = ['raw', 'cooked', 'part-cooked'] as const;
-export type School = (typeof SCHOOLS)[number];
-
-/** When a line goes in, in working order. */
-export const STAGES = ['cook-first', 'simmer', 'off-heat', 'when-cool', 'raw-mix'] as const;
-export type Stage = (typeof STAGES)[number];
-
-/** Stages that happen in the pan: what is weighed, and what is hot when it comes off. */
-export const PAN_STAGES: readonly Stage[] = ['cook-first', 'simmer'];
-export const HOT_STAGES: readonly Stage[] = ['cook-first', 'simmer', 'off-heat'];
-
-export const OUTCOMES = [
-  'just-right',
-  'soggy',
-  'burst',
-  'leaked',
-  'dry',
-  'loose-filling',
-  'bland',
-  'salty',
-  'pale',
-  'cold-centre',
-  'dough-left',
-  'filling-left',
-] as const;
-export type Outcome = (typeof OUTCOMES)[number];
+import { BATCH_FORMAT, BATCH_VERSION, OUTCOMES, SCHOOLS, STAGES } from './vocabulary';
 
 const grams = (most: number) =>
   z.number({ error: 'must be a number of grams' }).min(0, 'must be 0 g or more').max(most, `must be at most ${most} g`);

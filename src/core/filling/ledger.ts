@@ -2,7 +2,8 @@
  * The water ledger. Every gram of water is on it:
  * brought in = cooked off + drained + steamed off + held + free.
  */
-import { type Batch, PAN_STAGES } from '../batch/schema';
+import { type Batch } from '../batch/schema';
+import { PAN_STAGES } from '../batch/vocabulary';
 import { type Composition, mix, withoutWater } from '../food/composition';
 import { binderById } from './binders';
 import { type ResolvedLine } from './lines';

@@ -1,5 +1,5 @@
 /** Pure conduction with constant properties, checked at the door: the `conduct` command. */
-import { z } from 'zod';
+import { z } from '../zod';
 import { Body, convective, type State } from './conduction';
 import { constantMaterial } from './material';
 import { interpolate } from './states';

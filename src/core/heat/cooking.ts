@@ -60,8 +60,11 @@ export interface CookingCurve {
 /** The longest cooking computed, minutes. */
 const LONGEST = 180;
 
-/** Heats until the target is reached, or for three hours. */
-export function cookingCurve(plan: CookingPlan, target: CookingTarget, refinement = 1): CookingCurve {
+/**
+ * Heats until the target is reached, or for three hours.
+ * @param atLeast minutes that the curve goes on for in any case
+ */
+export function cookingCurve(plan: CookingPlan, target: CookingTarget, atLeast = 0, refinement = 1): CookingCurve {
   const { parcel } = plan;
   const place = target.at === 'centre' ? 'centreC' : 'wrapperC';
   const body = new Body({
@@ -82,8 +85,9 @@ export function cookingCurve(plan: CookingPlan, target: CookingTarget, refinemen
     refinement,
   });
   const states: State[] = [body.state()];
-  while (states[states.length - 1][place] < target.c && states[states.length - 1].seconds < LONGEST * 60) {
-    states.push(body.advance(LONGEST * 60 - states[states.length - 1].seconds));
+  for (let now = states[0]; now[place] < target.c || now.seconds < atLeast * 60; states.push(now)) {
+    if (now.seconds >= LONGEST * 60) break;
+    now = body.advance(LONGEST * 60 - now.seconds);
   }
   const minutesTo = (c: number) => crossing(states, place, c, 'up');
   const end = states[states.length - 1].seconds;

@@ -1,5 +1,5 @@
 /** Equivalent minutes at a reference temperature of a recorded curve: shown beside the rule, never instead of it. */
-import { z } from 'zod';
+import { z } from '../zod';
 
 export const lethalityInput = z.strictObject({
   readings: z

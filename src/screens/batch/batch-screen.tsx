@@ -12,6 +12,7 @@ import { CheckPanel } from '@/ui/parts/check-panel';
 import { Measured } from '@/ui/parts/measured';
 import { IconPress } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
+import { WaterLine } from '@/ui/parts/water-line';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { NoticeBar } from '@/ui/shell/notice-bar';
 import { PlacesRail } from '@/ui/shell/places';
@@ -81,13 +82,19 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
     edit: (change: Operation | readonly Operation[], what?: string) => void edit(change, what),
   };
   const checks = STATION_CHECKS[station].map((check) => (
-    <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix} />
+    <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix}>
+      {check === 'moisture' && batch.lines.length > 0 && (
+        <Measured>
+          {(width) => <WaterLine ledger={assessment.ledger} band={assessment.checks.moisture.band} width={width} />}
+        </Measured>
+      )}
+    </CheckPanel>
   ));
   const header = (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
       {!wide && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
       <View style={{ flex: 1, paddingTop: wide ? 0 : 6 }}>
-        <Heading level={1} style={wide ? undefined : { fontSize: 23, lineHeight: 28 }}>
+        <Heading level={1} style={{ fontSize: 23, lineHeight: 28 }}>
           {batch.title}
         </Heading>
         <Small>{batchLine(batch)}</Small>

@@ -40,7 +40,7 @@ export function StationBar({ here, assessment, onGo }: Props) {
               minHeight: 70,
               paddingTop: 6,
               paddingBottom: 10,
-              paddingHorizontal: 9,
+              paddingHorizontal: 7,
               borderTopWidth: 5,
               borderTopColor: on ? p.beet : 'transparent',
               borderLeftWidth: i === 0 ? 0 : 1,
@@ -53,7 +53,7 @@ export function StationBar({ here, assessment, onGo }: Props) {
               {checks.map((check) => (
                 <Disc key={check.id} state={check.state} size={16} />
               ))}
-              <Small numberOfLines={1} style={{ fontSize: 12.5, flexShrink: 1 }}>
+              <Small numberOfLines={1} style={{ fontSize: 12, flexShrink: 1 }}>
                 {figure}
               </Small>
             </View>

@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { beginBatch } from '@/core/batch/create';
-import { type School } from '@/core/batch/schema';
+import { type School } from '@/core/batch/vocabulary';
 import { FORM_IDS, FORMS, type FormId } from '@/core/wrapper/forms';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';

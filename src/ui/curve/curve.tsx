@@ -111,7 +111,7 @@ export default function Curve(props: CurveProps) {
                       />
                       <SvgText
                         x={x(mark.minute) + (late ? -6 : 6)}
-                        y={plot.y + 14}
+                        y={plot.y + (target.side === 'below' ? 14 : plot.height - 8)}
                         textAnchor={late ? 'end' : 'start'}
                         fontFamily={SANS_BOLD}
                         fontSize={13}
@@ -124,7 +124,7 @@ export default function Curve(props: CurveProps) {
                 })}
               <SvgText
                 x={plot.x + 6}
-                y={target.side === 'below' ? y(target.c) + 16 : y(target.c) - 6}
+                y={(target.side === 'below' ? y(target.c) : plot.y) + 16}
                 fontFamily={SANS_BOLD}
                 fontSize={13}
                 fill={p.leek}

@@ -40,7 +40,7 @@ export function AmountField(props: Props) {
     onChange(Math.min(most, Math.max(least, Math.round(((value ?? 0) + by) * 100) / 100)));
   };
   return (
-    <View style={{ minWidth: 130, flexGrow: 1, flexBasis: step ? 200 : 130 }}>
+    <View style={{ minWidth: 160, flexGrow: 1 }}>
       <Small>
         {label}, {unit}
       </Small>

@@ -1,5 +1,5 @@
 /** A check as it stands at its station: disc, headline, the deciding number, fixes, and the arithmetic behind "why?". */
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Check, type Fix } from '@/core/batch/check';
 import { TOUCH } from '../theme/theme';
@@ -8,7 +8,15 @@ import { Disc, STATE_WORD } from './disc';
 import { Rule } from './rule';
 import { Body, Heading, Sentence, Small, Strong } from './text';
 
-export function CheckPanel({ check, onFix }: { check: Check; onFix: (fix: Fix) => void }) {
+export function CheckPanel({
+  check,
+  onFix,
+  children,
+}: {
+  check: Check;
+  onFix: (fix: Fix) => void;
+  children?: ReactNode;
+}) {
   const p = usePalette();
   const [open, setOpen] = useState(false);
   return (
@@ -30,10 +38,11 @@ export function CheckPanel({ check, onFix }: { check: Check; onFix: (fix: Fix) =
           </Pressable>
         )}
       </View>
-      <Sentence text={check.sentence} style={{ marginTop: -6 }} />
+      <Sentence text={check.sentence} style={{ marginTop: -10 }} />
       {open && <Why check={check} />}
+      {children}
       {check.fixes.map((fix) => (
-        <FixButton key={fix.id} fix={fix} onFix={onFix} />
+        <FixButton key={fix.id} fix={fix} unit={check.unit} onFix={onFix} />
       ))}
       {check.cautions.map((caution) => (
         <Small key={caution} style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10 }}>
@@ -45,12 +54,12 @@ export function CheckPanel({ check, onFix }: { check: Check; onFix: (fix: Fix) =
 }
 
 /** A fix says beforehand what it does. */
-function FixButton({ fix, onFix }: { fix: Fix; onFix: (fix: Fix) => void }) {
+function FixButton({ fix, unit, onFix }: { fix: Fix; unit: string; onFix: (fix: Fix) => void }) {
   const p = usePalette();
   return (
     <Pressable
       role="button"
-      aria-label={`${fix.label}: ${fix.effect}`}
+      aria-label={`${fix.label}: ${fix.effect} ${fix.effect.includes(unit) ? '' : unit}`}
       onPress={() => onFix(fix)}
       style={({ pressed }) => ({
         minHeight: TOUCH + 4,

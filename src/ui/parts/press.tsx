@@ -1,8 +1,9 @@
 /** Buttons and choices on the theme's Button; React Native Elements does not hand their state to screen readers on the web. */
 import { View } from 'react-native';
-import { Button, Icon } from '../elements';
+import { Button } from '../elements';
 import { type IconName } from '../icons/family';
 import { usePalette } from '../theme/use-palette';
+import { Glyph } from './glyph';
 import { Body, Small } from './text';
 
 /** A button with words on it. */
@@ -25,13 +26,9 @@ export function Press(props: {
       accessibilityLabel={props.label ?? props.title}
       icon={
         props.icon ? (
-          <Icon
-            name={props.icon}
-            size={20}
-            color={solid ? p.onBeet : p.ink}
-            aria-hidden
-            containerStyle={{ marginRight: 8 }}
-          />
+          <View style={{ marginRight: 8 }}>
+            <Glyph name={props.icon} size={20} color={solid ? p.onBeet : p.ink} />
+          </View>
         ) : undefined
       }
     />
@@ -58,7 +55,7 @@ export function IconPress({
       disabled={disabled ?? false}
       accessibilityLabel={label}
       buttonStyle={{ paddingHorizontal: 10 }}
-      icon={<Icon name={icon} color={disabled ? p.soft : p.ink} aria-hidden />}
+      icon={<Glyph name={icon} color={disabled ? p.soft : p.ink} />}
     />
   );
 }

@@ -53,6 +53,16 @@ export function Heading({ level, style, soft, ...rest }: Props & { level: 1 | 2 
 /** A sentence in which what stands between asterisks is the deciding number. */
 export function Sentence({ text, ...rest }: { text: string } & Omit<Props, 'children'>) {
   return (
-    <Body {...rest}>{text.split('*').map((part, i) => (i % 2 === 1 ? <Strong key={i}>{part}</Strong> : part))}</Body>
+    <Body {...rest}>
+      {text.split('*').map((part, i) =>
+        i % 2 === 1 ? (
+          <NativeText key={i} style={{ fontFamily: SANS_BOLD }}>
+            {part}
+          </NativeText>
+        ) : (
+          part
+        ),
+      )}
+    </Body>
   );
 }

@@ -28,8 +28,11 @@ interface Props {
 /** Drops for each gram of free liquid in 100 g. */
 const DROPS = 5;
 const PIECES = 34;
-/** mm of paper beside the parcel, for the words. */
-const MARGIN_MM = 44;
+/** Room beside the parcel for the words, px, and between their two lines. */
+const WORDS_PX = 138;
+const WORDS_APART_PX = 48;
+/** Paper left and right of the parcel, mm. */
+const EDGE_MM = 10;
 
 export function SectionDrawing({ batch, assessment, width, small = false }: Props) {
   const p = usePalette();
@@ -37,18 +40,23 @@ export function SectionDrawing({ batch, assessment, width, small = false }: Prop
   const { fit, ledger } = assessment;
   const shape = sectionShape(batch.wrap.form, fit, batch.wrap);
   const overMm = small ? 3 : 13;
-  const paperMm = small ? Math.max(shape.widthMm, shape.heightMm) + 8 : Math.max(92, shape.widthMm + MARGIN_MM + 10);
-  const heightMm = (small ? paperMm - 8 : shape.heightMm) + overMm + (small ? 3 : 11);
+  const paperMm = small
+    ? Math.max(shape.widthMm, shape.heightMm) + 8
+    : ((shape.widthMm + EDGE_MM) * width) / (width - WORDS_PX);
   const scale = width / paperMm;
+  // Low parcels still leave room for two labels one above the other.
+  const drawnMm = small ? paperMm - 8 : Math.max(shape.heightMm, (2 * WORDS_APART_PX) / scale);
+  const heightMm = drawnMm + overMm + (small ? 3 : 11);
   // The half-moon's seal sticks out to the right, so its drawing is not centred on its filling.
   const left = batch.wrap.form === 'purse' ? shape.widthMm / 2 : fit.body.fillingMm * 1.4 + fit.body.wrapperMm;
-  const offset = small ? (paperMm - shape.widthMm) / 2 + left : 8 + left;
+  const offset = small ? (paperMm - shape.widthMm) / 2 + left : EDGE_MM / 2 + left;
   const board = heightMm - (small ? 2 : 11);
   const drops = Math.round(Math.min(14, ledger.freePer100) * DROPS);
   const pieces = piecesOf(batch, assessment);
   const cut = fit.state === 'fix' && fit.fillMl > fit.maxMl * 0.5;
   const size = (px: number): number => px / scale;
   const right = offset - left + shape.widthMm;
+  const labelY = board - Math.max(shape.heightMm * 0.72, size(WORDS_APART_PX * 1.65));
   const words = { fontFamily: SANS_BOLD, fontSize: size(15), fill: p.ink };
   const softWords = { fontFamily: SANS, fontSize: size(14), fill: p.soft };
   return (
@@ -86,24 +94,24 @@ export function SectionDrawing({ batch, assessment, width, small = false }: Prop
             />
             <Leader
               from={{ x: offset + shape.skinAt.x, y: board + shape.skinAt.y }}
-              to={{ x: right + 6, y: board - shape.heightMm * 0.72 }}
+              to={{ x: right + 6, y: labelY }}
               size={size}
             />
-            <SvgText x={right + 7} y={board - shape.heightMm * 0.72 + size(2)} {...words}>
+            <SvgText x={right + 7} y={labelY + size(2)} {...words}>
               {`skin ${formatNumber(batch.wrap.thicknessMm)} mm`}
             </SvgText>
-            <SvgText x={right + 7} y={board - shape.heightMm * 0.72 + size(20)} {...softWords}>
+            <SvgText x={right + 7} y={labelY + size(20)} {...softWords}>
               {`${formatNumber(fit.wrapperG)} g`}
             </SvgText>
             <Leader
               from={{ x: offset + shape.inside.cx + shape.inside.rx * 0.3, y: board + shape.inside.cy }}
-              to={{ x: right + 6, y: board - shape.heightMm * 0.3 }}
+              to={{ x: right + 6, y: labelY + size(WORDS_APART_PX) }}
               size={size}
             />
-            <SvgText x={right + 7} y={board - shape.heightMm * 0.3 + size(2)} {...words}>
+            <SvgText x={right + 7} y={labelY + size(WORDS_APART_PX) + size(2)} {...words}>
               {`filling ${formatNumber(batch.wrap.portionG)} g`}
             </SvgText>
-            <SvgText x={right + 7} y={board - shape.heightMm * 0.3 + size(20)} {...softWords}>
+            <SvgText x={right + 7} y={labelY + size(WORDS_APART_PX) + size(20)} {...softWords}>
               {`${Math.round((100 * fit.ratio) / (1 + fit.ratio))} % of the bite`}
             </SvgText>
           </>

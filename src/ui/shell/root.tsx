@@ -3,6 +3,9 @@ import { useFonts } from 'expo-font';
 import { type ReactNode, useMemo } from 'react';
 import { useColorScheme } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
+import atkinson from '../../assets/fonts/Atkinson-400.woff2';
+import atkinsonBold from '../../assets/fonts/Atkinson-700.woff2';
+import fraunces from '../../assets/fonts/Fraunces-600.woff2';
 import { useKitchen, useOtherTabs } from '@/data/hooks';
 import { ThemeProvider } from '../elements';
 import { DARK, LIGHT } from '../theme/palette';
@@ -10,9 +13,9 @@ import { makeTheme, SANS, SANS_BOLD, SERIF } from '../theme/theme';
 import { PaletteContext } from '../theme/use-palette';
 
 const FONTS = {
-  [SERIF]: require('../../assets/fonts/Fraunces-600.woff2') as number,
-  [SANS]: require('../../assets/fonts/Atkinson-400.woff2') as number,
-  [SANS_BOLD]: require('../../assets/fonts/Atkinson-700.woff2') as number,
+  [SERIF]: fraunces,
+  [SANS]: atkinson,
+  [SANS_BOLD]: atkinsonBold,
 };
 
 export function Root({ children }: { children: ReactNode }) {

@@ -49,7 +49,7 @@ export function makeTheme(p: Palette, mode: 'light' | 'dark') {
             backgroundColor: solid ? p.beet : props.type === 'outline' ? p.paper : 'transparent',
           },
           titleStyle: { fontFamily: SANS, fontSize: 16, color: solid ? p.onBeet : p.ink },
-          disabledStyle: { backgroundColor: p.faint, borderColor: p.rule },
+          disabledStyle: { backgroundColor: props.type === 'clear' ? 'transparent' : p.faint, borderColor: p.rule },
           disabledTitleStyle: { color: p.soft },
         };
       },
@@ -61,24 +61,6 @@ export function makeTheme(p: Palette, mode: 'light' | 'dark') {
         errorStyle: { fontFamily: SANS, fontSize: 14, color: p.beet, marginHorizontal: 0, marginTop: 4 },
         placeholderTextColor: p.soft,
         renderErrorMessage: false,
-      },
-      ListItem: {
-        containerStyle: { backgroundColor: 'transparent', paddingHorizontal: 0, minHeight: TOUCH },
-      },
-      ListItemChevron: { type: 'material-design', name: 'chevron-right', color: p.ink },
-      Icon: { type: 'material-design', color: p.ink, size: 24 },
-      CheckBox: {
-        iconType: 'material-design',
-        checkedIcon: 'check',
-        uncheckedIcon: 'minus',
-        containerStyle: {
-          backgroundColor: 'transparent',
-          padding: 0,
-          margin: 0,
-          minHeight: TOUCH,
-          justifyContent: 'center',
-        },
-        textStyle: { fontFamily: SANS, fontSize: 16, fontWeight: '400', color: p.ink },
       },
     },
   });

@@ -74,7 +74,7 @@ export function checkCooling({ kitchen, outline, heat }: Context): Check {
   const late = forecast.stages.filter((stage) => !stage.ok);
   const state = coolingState(forecast.stages);
   const limit = tightest(forecast.stages);
-  const rule = limit ? `; ${limit.label}, and this takes ${formatMinutes(limit.tookMinutes ?? 0)}` : '';
+  const rule = limit ? `; the rule: ${limit.label}${tookText(limit, forecast.minutes)}` : '';
   return {
     ...judged,
     state,
@@ -94,6 +94,12 @@ const COLD_CAUTION =
 function coolingState(stages: readonly CoolingStage[]): CheckState {
   if (stages.some((stage) => !stage.ok)) return 'fix';
   return stages.some((stage) => (stage.tookMinutes ?? Infinity) > (1 - SPARE) * stage.limitMinutes) ? 'watch' : 'good';
+}
+
+/** How long the stage itself takes, where that is not the time just named. */
+function tookText({ tookMinutes }: CoolingStage, minutes: number): string {
+  if (tookMinutes === null || tookMinutes < 1 || Math.abs(tookMinutes - minutes) < 1) return '';
+  return ` (here ${formatMinutes(tookMinutes)})`;
 }
 
 /** The stage with the least to spare. */

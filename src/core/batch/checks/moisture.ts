@@ -12,7 +12,8 @@ import { type Check, type CheckState, type Fix, HOUSE, type Reason } from '../ch
 import { type Kitchen } from '../kitchen';
 import { apply, type Operation } from '../operations';
 import { type Outline } from '../outline';
-import { type Batch, HOT_STAGES, type Line, PAN_STAGES } from '../schema';
+import { type Batch, type Line } from '../schema';
+import { HOT_STAGES, PAN_STAGES } from '../vocabulary';
 
 interface Context {
   batch: Batch;
@@ -88,7 +89,7 @@ function hotPart(batch: Batch, kitchen: Kitchen): number {
 
 function fix(context: Context, id: string, label: string, change: Operation[]): Fix {
   const promise = after(context, change);
-  return { id, label, change, promise, effect: `${per100(context.ledger.freePer100)} → ${per100(promise)} ${UNIT}` };
+  return { id, label, change, promise, effect: `${per100(context.ledger.freePer100)} → ${per100(promise)}` };
 }
 
 /** Treating what is wet, cooking off and binding are all offered; what lands in the band comes first. */

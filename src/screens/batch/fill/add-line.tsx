@@ -1,7 +1,7 @@
 /** Adding to the filling by typing: "150 g leek". The larder answers as one types. */
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { type School, type Stage } from '@/core/batch/schema';
+import { type School, type Stage } from '@/core/batch/vocabulary';
 import { quickLine } from '@/core/filling/quick-line';
 import { type Ingredient } from '@/core/food/ingredient';
 import { preparationsOf } from '@/core/food/preparations';

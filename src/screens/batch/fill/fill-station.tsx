@@ -1,10 +1,8 @@
 /** Fill: where the water and the salt are, and what goes in when. */
 import { View } from 'react-native';
-import { STAGES } from '@/core/batch/schema';
+import { STAGES } from '@/core/batch/vocabulary';
 import { formatGrams } from '@/core/units/format';
-import { Measured } from '@/ui/parts/measured';
 import { Heading, Small } from '@/ui/parts/text';
-import { WaterLine } from '@/ui/parts/water-line';
 import { STAGE_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
 import { AddLine } from './add-line';
@@ -13,13 +11,10 @@ import { PanWeighing } from './pan-weighing';
 
 export function FillStation(props: StationProps) {
   const { batch, assessment } = props;
-  const { ledger, checks, allergens } = assessment;
+  const { ledger, allergens } = assessment;
   const widest = Math.max(1, ...ledger.lines.map((l) => l.brings));
   return (
     <View style={{ gap: 18 }}>
-      {batch.lines.length > 0 && (
-        <Measured>{(width) => <WaterLine ledger={ledger} band={checks.moisture.band} width={width} />}</Measured>
-      )}
       {STAGES.map((stage) => {
         const lines = batch.lines.filter((line) => line.stage === stage);
         if (lines.length === 0) return null;

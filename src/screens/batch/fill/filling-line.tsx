@@ -1,7 +1,8 @@
 /** One line of the filling: name, preparation, amount and the water it brings; tapped, it opens for editing. */
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { type Line, STAGES } from '@/core/batch/schema';
+import { type Line } from '@/core/batch/schema';
+import { STAGES } from '@/core/batch/vocabulary';
 import { ingredientById } from '@/core/food/catalogue';
 import { preparation, preparationsOf } from '@/core/food/preparations';
 import { formatFraction, formatNumber } from '@/core/units/amount';

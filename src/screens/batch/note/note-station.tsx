@@ -1,6 +1,6 @@
 /** Note: what came out, in taps, and in the cook's own words. */
 import { View } from 'react-native';
-import { type Outcome, OUTCOMES } from '@/core/batch/schema';
+import { type Outcome, OUTCOMES } from '@/core/batch/vocabulary';
 import { exportBatch } from '@/data/files';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading } from '@/ui/parts/text';

@@ -1,0 +1,42 @@
+/** Every browser test fails on a console error, a broken content policy, or a request to another host. */
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+
+export { expect };
+
+export const test = base.extend<{ clean: void }>({
+  clean: [
+    async ({ page, baseURL }, use) => {
+      const wrong: string[] = [];
+      page.on('console', (message) => {
+        if (message.type() === 'error' || message.type() === 'warning') wrong.push(`${message.type()}: ${message.text()}`);
+      });
+      page.on('pageerror', (error) => wrong.push(`error: ${error.message}`));
+      page.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:')) wrong.push(`other host: ${url}`);
+      });
+      await page.addInitScript(() => {
+        document.addEventListener('securitypolicyviolation', (event) => console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`));
+      });
+      await use();
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export const TURKEY = '/batch/demo-turkey-purses';
+export const PUMPKIN = '/batch/demo-pumpkin-half-moons';
+
+/** No serious or critical violation of WCAG as axe sees it. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const grave = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(grave.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+}
+
+/** The heat forecast has come from the worker. */
+export async function forecastIsThere(page: Page): Promise<void> {
+  await expect(page.getByText(/Working out how/)).toHaveCount(0);
+}

@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 8391;
+
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 1,
+  timeout: 45_000,
+  expect: { timeout: 8000 },
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: '.cache/browser-tests.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 390, height: 844 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node --import tsx server/index.ts',
+    env: { PORT: String(PORT) },
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,31 @@
+/** The words a batch document is written in, apart from the schema so that screens and worker need not load the validator. */
+
+export const BATCH_FORMAT = 'involucrum/batch';
+export const BATCH_VERSION = 1;
+
+export const SCHOOLS = ['raw', 'cooked', 'part-cooked'] as const;
+export type School = (typeof SCHOOLS)[number];
+
+/** When a line goes in, in working order. */
+export const STAGES = ['cook-first', 'simmer', 'off-heat', 'when-cool', 'raw-mix'] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Stages that happen in the pan: what is weighed, and what is hot when it comes off. */
+export const PAN_STAGES: readonly Stage[] = ['cook-first', 'simmer'];
+export const HOT_STAGES: readonly Stage[] = ['cook-first', 'simmer', 'off-heat'];
+
+export const OUTCOMES = [
+  'just-right',
+  'soggy',
+  'burst',
+  'leaked',
+  'dry',
+  'loose-filling',
+  'bland',
+  'salty',
+  'pale',
+  'cold-centre',
+  'dough-left',
+  'filling-left',
+] as const;
+export type Outcome = (typeof OUTCOMES)[number];
