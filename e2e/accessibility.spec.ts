@@ -1,7 +1,15 @@
 /** axe on every screen, light and dark; the keyboard reaches every control. */
 import { expect, expectAccessible, forecastIsThere, PUMPKIN, test, TURKEY } from './fixtures';
 
-const SCREENS = ['/', '/begin', '/larder', '/notebook', '/kitchen', ...['fill', 'cool', 'wrap', 'cook', 'note'].map((s) => `${TURKEY}/${s}`), `${PUMPKIN}/cool`];
+const SCREENS = [
+  '/',
+  '/begin',
+  '/larder',
+  '/notebook',
+  '/kitchen',
+  ...['fill', 'cool', 'wrap', 'cook', 'note'].map((s) => `${TURKEY}/${s}`),
+  `${PUMPKIN}/cool`,
+];
 
 for (const screen of SCREENS) {
   test(`axe finds nothing serious on ${screen}`, async ({ page }) => {
@@ -27,8 +35,14 @@ test('the keyboard reaches every control', async ({ page }) => {
     await page.goto(screen);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await forecastIsThere(page);
-    const controls = page.locator('a[href], button, input, textarea, [role=button], [role=link], [role=radio], [role=checkbox]').and(page.locator(':visible'));
-    const wanted = await controls.evaluateAll((list) => list.filter((e) => !e.matches('[aria-disabled=true], [disabled]')).map((e) => e.getAttribute('aria-label') ?? e.textContent ?? ''));
+    const controls = page
+      .locator('a[href], button, input, textarea, [role=button], [role=link], [role=radio], [role=checkbox]')
+      .and(page.locator(':visible'));
+    const wanted = await controls.evaluateAll((list) =>
+      list
+        .filter((e) => !e.matches('[aria-disabled=true], [disabled]'))
+        .map((e) => e.getAttribute('aria-label') ?? e.textContent ?? ''),
+    );
     const reached = new Set<string>();
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     for (let i = 0; i < wanted.length * 3 + 20 && reached.size < new Set(wanted).size; i++) {
@@ -39,6 +53,9 @@ test('the keyboard reaches every control', async ({ page }) => {
       });
       if (name !== null) reached.add(name);
     }
-    expect(wanted.filter((name) => !reached.has(name)), screen).toEqual([]);
+    expect(
+      wanted.filter((name) => !reached.has(name)),
+      screen,
+    ).toEqual([]);
   }
 });

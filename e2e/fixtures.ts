@@ -9,15 +9,19 @@ export const test = base.extend<{ clean: void }>({
     async ({ page, baseURL }, use) => {
       const wrong: string[] = [];
       page.on('console', (message) => {
-        if (message.type() === 'error' || message.type() === 'warning') wrong.push(`${message.type()}: ${message.text()}`);
+        if (message.type() === 'error' || message.type() === 'warning')
+          wrong.push(`${message.type()}: ${message.text()}`);
       });
       page.on('pageerror', (error) => wrong.push(`error: ${error.message}`));
       page.on('request', (request) => {
         const url = request.url();
-        if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:')) wrong.push(`other host: ${url}`);
+        if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:'))
+          wrong.push(`other host: ${url}`);
       });
       await page.addInitScript(() => {
-        document.addEventListener('securitypolicyviolation', (event) => console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`));
+        document.addEventListener('securitypolicyviolation', (event) =>
+          console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`),
+        );
       });
       await use();
       expect(wrong).toEqual([]);
@@ -38,5 +42,6 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 /** The heat forecast has come from the worker. */
 export async function forecastIsThere(page: Page): Promise<void> {
+  await expect(page.getByLabel(/working it out/)).toHaveCount(0);
   await expect(page.getByText(/Working out how/)).toHaveCount(0);
 }

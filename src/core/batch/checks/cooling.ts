@@ -43,7 +43,7 @@ export function checkCooling({ kitchen, outline, heat }: Context): Check {
     return {
       ...common,
       state: 'watch',
-      headline: 'Cooling',
+      headline: 'Cooling: working it out',
       sentence: 'Working out how it cools …',
       figure: '…',
       pending: true,

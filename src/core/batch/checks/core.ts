@@ -74,7 +74,13 @@ export function checkCore(context: Context): Check {
     };
   }
   if (!forecast) {
-    return { ...common, state: 'watch', headline: 'Core', sentence: 'Working out how it heats …', pending: true };
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Core: working it out',
+      sentence: 'Working out how it heats …',
+      pending: true,
+    };
   }
   const where = limit.kind === 'safety' ? `${limitText} in the middle` : `dough cooked through (${limitText})`;
   if (forecast.minutes === null || forecast.leastDoneMinutes === null) {

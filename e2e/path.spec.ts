@@ -1,0 +1,127 @@
+/** The path: open the demo, see what is wrong, mend it, measure, find all of it again after a reload. */
+import { type Page } from '@playwright/test';
+import { expect, forecastIsThere, test } from './fixtures';
+
+async function record(page: Page, celsius: string) {
+  await page.getByLabel('Reading, °C').fill(celsius);
+  await page.getByRole('button', { name: 'Record' }).click();
+}
+
+test('from a filling too wet to three readings, and all of it is there after a reload', async ({ page }) => {
+  await page.goto('/');
+  const turkey = page.getByRole('article', { name: 'Turkey and celeriac purses' });
+  await expect(turkey.getByLabel('Moisture: Fix')).toBeVisible();
+  await turkey.getByRole('link', { name: /^Next for Turkey/ }).click();
+
+  await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
+  await expect(page.getByText(/a steamed bun takes 1 to 6/)).toBeVisible();
+  const fix = page.getByRole('button', { name: /^Add 2 g cornflour/ });
+  const promised = /→ (\d+\.\d)/.exec((await fix.getAttribute('aria-label')) ?? '')?.[1];
+  await fix.click();
+  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  // The promise is what is found.
+  await expect(page.getByText(`Free liquid ${promised} g per 100 g`)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Cornflour, 2 g/ })).toBeVisible();
+
+  await page.getByRole('link', { name: /^Cook;/ }).click();
+  await forecastIsThere(page);
+  await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
+  await record(page, '75');
+  await expect(page.getByRole('heading', { name: 'Core: measure more' })).toBeVisible();
+  await record(page, '66');
+  await expect(page.getByRole('heading', { name: 'Core: not hot enough' })).toBeVisible();
+  for (const celsius of ['77', '76,5', '79']) await record(page, celsius);
+  await expect(page.getByRole('heading', { name: 'Core: measured hot enough' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Note' }).click();
+  await page.getByRole('checkbox', { name: 'just right' }).click();
+  await page.getByLabel('In your own words').fill('A little more ginger next time.');
+
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'just right' })).toHaveAttribute('aria-checked', 'true');
+  await expect(page.getByLabel('In your own words')).toHaveValue('A little more ginger next time.');
+  await page.getByRole('link', { name: /^Cook;/ }).click();
+  await expect(page.getByRole('heading', { name: 'Core: measured hot enough' })).toBeVisible();
+  await page.getByRole('link', { name: /^Fill;/ }).click();
+  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+});
+
+test('a fix is undone with one tap, from the notice and from the header', async ({ page }) => {
+  await page.goto('/batch/demo-turkey-purses/fill');
+  for (const undo of ['notice', 'header']) {
+    await page.getByRole('button', { name: /^Celeriac: sweated/ }).click();
+    await expect(page.getByRole('button', { name: /^Celeriac, 180 g\. sweated/ })).toBeVisible();
+    if (undo === 'notice') await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+    else await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Celeriac, 180 g\. grated, raw/ })).toBeVisible();
+  }
+});
+
+test('a batch is begun from nothing, filled by typing, and its checks follow', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Begin a batch' }).click();
+  await page.getByLabel('What is it?').fill('Leek and mushroom half-moons');
+  await page.getByRole('radio', { name: 'Cooked', exact: true }).click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Moisture: nothing in it yet' })).toBeVisible();
+  for (const [text, name] of [
+    ['400 g mushrooms', 'Mushrooms'],
+    ['1 1/2 tbsp soy sauce', 'Soy sauce'],
+    ['150g lek', 'Leek'],
+  ]) {
+    await page.getByLabel('Add what goes in').fill(text);
+    await page
+      .getByRole('listitem')
+      .getByRole('button', { name: new RegExp(`^Add .* ${name}$`) })
+      .click();
+    await expect(page.getByLabel('Add what goes in')).toHaveValue('');
+  }
+  await expect(page.getByRole('button', { name: /^Soy sauce, 1½ tbsp/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
+
+  await page.getByRole('button', { name: /^Mushrooms, 400 g/ }).click();
+  await page.getByRole('radio', { name: 'browned dry' }).click();
+  await page.getByRole('radio', { name: 'before preparing' }).click();
+  await expect(page.getByText('cooked off').first()).toBeVisible();
+
+  // Bad input is said beside the field; the last good amount stays.
+  await page.getByLabel('Amount of mushrooms, g').fill('-5');
+  await expect(page.getByText(/“-5” is no number/)).toBeVisible();
+  await page.getByLabel('Amount of mushrooms, g').fill('900000');
+  await expect(page.getByText(/^At most/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Mushrooms, 400 g/ })).toBeVisible();
+});
+
+test('cooling: too slow in a deep pot, an alternative mends it, the ledger follows', async ({ page }) => {
+  await page.goto('/batch/demo-pumpkin-half-moons/cool');
+  await forecastIsThere(page);
+  await page.getByLabel('Depth, mm').fill('90');
+  await page.getByRole('radio', { name: 'covered', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
+  await page
+    .getByRole('region', { name: /^Cooling: too slow/ })
+    .getByRole('button', { name: /^Spread to 20 mm/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Cooling: in good time' })).toBeVisible();
+  await expect(page.getByLabel('Depth, mm')).toHaveValue('20');
+  await page.getByRole('link', { name: /^Fill;/ }).click();
+  await expect(page.getByText('steamed off').first()).toBeVisible();
+});
+
+test('wrap: overfilled splits, the section cracks and the fix closes it', async ({ page }) => {
+  await page.goto('/batch/demo-turkey-purses/wrap');
+  await page.getByLabel('Filling in each, g').fill('45');
+  await expect(page.getByRole('heading', { name: 'Fit: overfilled, will split' })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Section of one parcel.*filling 45 g/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Take 27 g instead of 45 g/ }).click();
+  await expect(page.getByRole('heading', { name: 'Fit: closes easily' })).toBeVisible();
+});
+
+test('why? shows the arithmetic, with estimates called estimates', async ({ page }) => {
+  await page.goto('/batch/demo-turkey-purses/fill');
+  await page.getByRole('button', { name: 'Why? Moisture: too wet' }).click();
+  await expect(page.getByText('Celeriac, grated, raw, lets go of')).toBeVisible();
+  await expect(page.getByText('house estimate').first()).toBeVisible();
+});
