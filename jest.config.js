@@ -8,13 +8,13 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      testMatch: ['<rootDir>/test/{core,server,cli,data}/**/*.test.ts'],
+      testMatch: ['<rootDir>/test/{core,server,cli}/**/*.test.ts'],
       transform: { '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }] },
     },
     {
       displayName: 'ui',
       preset: 'jest-expo/ios',
-      testMatch: ['<rootDir>/test/ui/**/*.test.tsx'],
+      testMatch: ['<rootDir>/test/{ui,data}/**/*.test.{ts,tsx}'],
       setupFiles: ['<rootDir>/test/setup.js'],
       setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
       moduleNameMapper: {

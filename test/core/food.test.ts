@@ -55,6 +55,20 @@ describe('finding an ingredient', () => {
     ['corn starch', 'cornflour'],
   ])('%s is %s', (text, id) => expect(findIngredient(text)?.id).toBe(id));
 
+  it.each([
+    ['seleriac', 'celeriac'],
+    ['lek', 'leek'],
+    ['onoin', 'onion'],
+    ['cornflor', 'cornflour'],
+    ['pumkin', 'pumpkin'],
+    ['mushrom', 'mushroom'],
+    ['parsly', 'parsley'],
+    ['soy', 'soy-sauce'],
+    ['reduced soy', 'soy-sauce-reduced'],
+    ['minced pork', 'pork-mince'],
+    ['lean pork', 'pork-mince-lean'],
+  ])('“%s” finds %s first', (text, id) => expect(searchIngredients(text)[0]?.id).toBe(id));
+
   it('forgives spelling in a search, and offers nothing for nothing', () => {
     expect(searchIngredients('seleriac')[0]?.id).toBe('celeriac');
     expect(searchIngredients('')).toEqual([]);

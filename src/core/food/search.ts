@@ -34,23 +34,68 @@ for (const ingredient of CATALOGUE) {
   }
 }
 
-const INDEX = new Fuse(CATALOGUE, {
-  keys: [
-    { name: 'name', weight: 2 },
-    { name: 'aliases', weight: 1 },
-  ],
-  threshold: 0.4,
-  ignoreLocation: true,
-});
+/** Every word of every name, with the ingredients that have it in their name (first) or in an alias. */
+interface Word {
+  word: string;
+  owners: Map<Ingredient, number>;
+}
+
+/** A match in an alias counts a little less than one in the name. */
+const ALIAS_COST = 0.08;
+/** A word of the query that an ingredient does not have at all. */
+const MISSING = 0.75;
+/** Worse than this on average is not offered. */
+const WORST = 0.5;
+
+const WORDS: Word[] = [];
+const byWord = new Map<string, Word>();
+const learn = (text: string, ingredient: Ingredient, cost: number): void => {
+  for (const word of singular(normaliseName(text)).split(' ')) {
+    const entry = byWord.get(word) ?? { word, owners: new Map<Ingredient, number>() };
+    if (!byWord.has(word)) WORDS.push(entry);
+    byWord.set(word, entry);
+    entry.owners.set(ingredient, Math.min(cost, entry.owners.get(ingredient) ?? Infinity));
+  }
+};
+for (const ingredient of CATALOGUE) {
+  learn(ingredient.name, ingredient, 0);
+  ingredient.aliases.forEach((alias) => learn(alias, ingredient, ALIAS_COST));
+}
+
+const INDEX = new Fuse(WORDS, { keys: ['word'], threshold: 0.42, distance: 12, includeScore: true });
 
 /** The ingredient of that id, name or alias: any case, singular or plural. Undefined where there is none. */
 export const findIngredient = (name: string): Ingredient | undefined => EXACT.get(singular(normaliseName(name)));
 
-/** The ingredients whose names are nearest to a text, best first; spelling is forgiven. */
+/** The ingredients whose names are nearest to a text, word by word, best first; spelling is forgiven. */
 export function searchIngredients(text: string, limit = 8): Ingredient[] {
-  const query = normaliseName(text);
+  const query = singular(normaliseName(text));
   if (query === '') return [];
+  const words = query.split(' ');
+  const costs = new Map<Ingredient, number>();
+  const wordCosts = words.map(costsOf);
+  for (const ingredient of new Set(wordCosts.flatMap((map) => [...map.keys()]))) {
+    const total = wordCosts.reduce((sum, map) => sum + (map.get(ingredient) ?? MISSING), 0);
+    costs.set(ingredient, total / words.length);
+  }
   const exact = findIngredient(query);
-  const near = INDEX.search(query, { limit: limit + 1 }).map((hit) => hit.item);
-  return [...(exact ? [exact] : []), ...near.filter((item) => item !== exact)].slice(0, limit);
+  if (exact) costs.set(exact, -1);
+  return [...costs]
+    .filter(([, cost]) => cost <= WORST)
+    .sort(([a, costA], [b, costB]) => costA - costB || a.name.length - b.name.length)
+    .slice(0, limit)
+    .map(([ingredient]) => ingredient);
+}
+
+/** What each ingredient costs for one word of a query: 0 the word itself, up to 1; absent where nothing is near. */
+function costsOf(word: string): Map<Ingredient, number> {
+  const costs = new Map<Ingredient, number>();
+  for (const { item, score = 0 } of INDEX.search(word)) {
+    // A word that is merely longer is a word still being typed; one that is shorter is another word.
+    const unfinished = item.word.startsWith(word) ? 0.02 : score;
+    for (const [ingredient, cost] of item.owners) {
+      costs.set(ingredient, Math.min(costs.get(ingredient) ?? Infinity, unfinished + cost));
+    }
+  }
+  return costs;
 }

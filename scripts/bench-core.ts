@@ -1,0 +1,48 @@
+/** Times of the core, as medians in ms and as ratios to a fixed piece of arithmetic on this machine. */
+import { assess } from '@/core/batch/assess';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { conduct } from '@/core/heat/conduct';
+import { searchIngredients } from '@/core/food/search';
+import { lanternSupper } from '@/data/demo';
+
+function median(run: () => void, times = 41): number {
+  for (let i = 0; i < 10; i++) run();
+  const taken = Array.from({ length: times }, () => {
+    const start = performance.now();
+    run();
+    return performance.now() - start;
+  });
+  return taken.sort((a, b) => a - b)[Math.floor(times / 2)];
+}
+
+/** A million multiplications and additions: what this machine does in one unit of time. */
+const unit = median(() => {
+  let x = 1;
+  for (let i = 0; i < 1e6; i++) x = x * 1.0000001 + 1e-9;
+  if (x < 0) throw new Error('never');
+});
+
+const largest = lanternSupper('2026-12-05T15:00:00Z').reduce((a, b) => (b.lines.length > a.lines.length ? b : a));
+const heat = forecastHeat(largest, DEFAULT_KITCHEN);
+const layers = [{ thicknessMm: 28, k: 0.5, density: 1040, heatCapacity: 3500 }];
+const figures: [what: string, ms: number, most: number | null][] = [
+  ['assess, without the heat forecast', median(() => assess(largest, DEFAULT_KITCHEN, heat)), 5],
+  [
+    'one conduction forecast',
+    median(() =>
+      conduct({ dimension: 3, layers, startC: 5, surface: { mediumC: 100, h: 300 }, until: { centreC: 74 } }),
+    ),
+    10,
+  ],
+  [
+    'both heat forecasts of a batch, six alternatives included',
+    median(() => forecastHeat(largest, DEFAULT_KITCHEN), 11),
+    null,
+  ],
+  ['one search of the larder', median(() => searchIngredients('celleriac')), null],
+];
+for (const [what, ms, most] of figures) {
+  const budget = most === null ? '' : ms <= most ? `, within ${most} ms` : `, OVER ${most} ms`;
+  console.log(`${ms.toFixed(2).padStart(8)} ms  ${(ms / unit).toFixed(2).padStart(7)} units  ${what}${budget}`);
+}

@@ -1,0 +1,24 @@
+/** Writes the JSON Schemas of the documents, and an example of each, into docs/; with --check only compares. */
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { kitchenSchema } from '@/core/batch/kitchen-schema';
+import { batchSchema } from '@/core/batch/schema';
+import { z } from '@/core/zod';
+import { lanternSupper } from '@/data/demo';
+
+const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
+const files: Record<string, string> = {
+  'docs/batch.schema.json': json(z.toJSONSchema(batchSchema)),
+  'docs/kitchen.schema.json': json(z.toJSONSchema(kitchenSchema)),
+  'docs/examples/turkey-purses.json': json(lanternSupper('2026-12-05T15:00:00Z')[0]),
+  'docs/examples/kitchen.json': json(DEFAULT_KITCHEN),
+};
+
+const check = process.argv.includes('--check');
+for (const [file, text] of Object.entries(files)) {
+  if (!check) writeFileSync(file, text);
+  else if (!existsSync(file) || readFileSync(file, 'utf8') !== text) {
+    console.error(`${file} is not current: npm run docs`);
+    process.exitCode = 1;
+  }
+}

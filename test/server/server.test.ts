@@ -1,0 +1,71 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import request from 'supertest';
+import { createApp } from '../../server/app';
+import { isLoopback } from '../../server/loopback';
+
+const dist = mkdtempSync(path.join(tmpdir(), 'involucrum-'));
+writeFileSync(path.join(dist, 'index.html'), '<title>here</title>');
+writeFileSync(path.join(dist, 'entry-0123456789abcdef0123456789abcdef.js'), 'x');
+const app = createApp({ dist });
+
+describe('the server', () => {
+  it('serves the page for every place, uncached, under a strict policy', async () => {
+    const response = await request(app).get('/batch/any/fill').expect(200);
+    expect(response.text).toContain('here');
+    expect(response.headers['cache-control']).toBe('no-cache');
+    const policy = response.headers['content-security-policy'];
+    expect(policy).toContain("script-src 'self'");
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+    expect(policy).toContain("object-src 'none'");
+    expect(response.headers['x-content-type-options']).toBe('nosniff');
+    expect(response.headers['x-powered-by']).toBeUndefined();
+  });
+
+  it('lets hashed files be kept for ever', async () => {
+    const response = await request(app).get('/entry-0123456789abcdef0123456789abcdef.js').expect(200);
+    expect(response.headers['cache-control']).toContain('immutable');
+  });
+
+  it('answers bad requests with a JSON error', async () => {
+    expect((await request(app).get('/missing.js').expect(404)).body).toEqual({
+      error: 'not found',
+      path: '/missing.js',
+    });
+    expect((await request(app).post('/api/nothing').send({}).expect(404)).body.error).toBe('no such call');
+    const bad = await request(app)
+      .post('/api/nothing')
+      .set('Content-Type', 'application/json')
+      .send('{"half":')
+      .expect(400);
+    expect(bad.body.error).toMatch(/JSON/);
+    const large = await request(app)
+      .post('/api/nothing')
+      .send({ text: 'x'.repeat(70_000) })
+      .expect(413);
+    expect(large.body.error).toMatch(/large/);
+    expect((await request(app).get('/..%2f..%2fetc%2fpasswd')).status).toBeGreaterThanOrEqual(400);
+  });
+
+  it('asks for its token where it can be reached from outside', async () => {
+    const guarded = createApp({ dist, token: 'a token of good length' });
+    await request(guarded).get('/').expect(401);
+    await request(guarded).get('/api/health').set('Authorization', 'Bearer wrong').expect(401);
+    await request(guarded).get('/api/health').set('Authorization', 'Bearer a token of good length').expect(200);
+    const opened = await request(guarded).get('/?token=a%20token%20of%20good%20length').expect(200);
+    const cookie = opened.headers['set-cookie'][0];
+    expect(cookie).toMatch(/HttpOnly/);
+    await request(guarded).get('/').set('Cookie', cookie.split(';')[0]).expect(200);
+    await request(guarded).get('/').set('Cookie', 'involucrum=%E0%A4%A').expect(401);
+  });
+
+  it.each([
+    ['127.0.0.1', true],
+    ['localhost', true],
+    ['::1', true],
+    ['0.0.0.0', false],
+    ['192.168.1.4', false],
+    ['127.evil.example', false],
+  ])('%s is loopback: %s', (host, answer) => expect(isLoopback(host)).toBe(answer));
+});

@@ -1,0 +1,166 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { type Check } from '@/core/batch/check';
+import { AmountField } from '@/ui/parts/amount-field';
+import { CheckPanel } from '@/ui/parts/check-panel';
+import { Choices, Toggles } from '@/ui/parts/press';
+import { LIGHT, DARK, type Palette } from '@/ui/theme/palette';
+import { scatter } from '@/ui/section/scatter';
+import { renderPart } from './render';
+
+describe('an amount field', () => {
+  const field = (props: Partial<Parameters<typeof AmountField>[0]> = {}) => {
+    const onChange = jest.fn();
+    renderPart(<AmountField label="Leek" unit="g" value={150} least={1} most={5000} onChange={onChange} {...props} />);
+    return { onChange, input: screen.getByLabelText('Leek, g') };
+  };
+
+  it.each([
+    ['1½', 1.5],
+    ['1 1/2', 1.5],
+    ['0,5', null],
+    ['2,5', 2.5],
+    ['312', 312],
+  ])('“%s”', (text, value) => {
+    const { onChange, input } = field();
+    fireEvent.changeText(input, text);
+    if (value === null) expect(onChange).not.toHaveBeenCalled();
+    else expect(onChange).toHaveBeenLastCalledWith(value);
+  });
+
+  it('says what is wrong beside it, keeps what was typed, and changes nothing', () => {
+    const { onChange, input } = field();
+    fireEvent.changeText(input, '-20');
+    expect(screen.getByText(/“-20” is no number/)).toBeTruthy();
+    expect(input.props.value).toBe('-20');
+    fireEvent.changeText(input, '900000');
+    expect(screen.getByText(/At most 5\s000 g/)).toBeTruthy();
+    fireEvent.changeText(input, '');
+    expect(screen.getByText(/the last one is kept/)).toBeTruthy();
+    fireEvent(input, 'blur');
+    expect(screen.getByText(/the last one is kept/)).toBeTruthy();
+    expect(onChange).not.toHaveBeenCalled();
+  });
+
+  it('steps within its limits, in the direction of its buttons', () => {
+    const { onChange } = field({ value: 4995, step: 10 });
+    fireEvent.press(screen.getByLabelText('Leek: more'));
+    expect(onChange).toHaveBeenLastCalledWith(5000);
+    fireEvent.press(screen.getByLabelText('Leek: less'));
+    expect(onChange).toHaveBeenLastCalledWith(4985);
+  });
+
+  it('takes a minus where the cold is meant', () => {
+    const { onChange, input } = field({ signed: true, least: -30 });
+    fireEvent.changeText(input, '−18');
+    expect(onChange).toHaveBeenLastCalledWith(-18);
+  });
+
+  it('may be left empty where that means something', () => {
+    const { onChange, input } = field({ optional: true });
+    fireEvent.changeText(input, '');
+    expect(onChange).toHaveBeenLastCalledWith(null);
+  });
+});
+
+describe('choices', () => {
+  it('are radio buttons that say which is chosen', () => {
+    const onChange = jest.fn();
+    renderPart(
+      <Choices
+        label="Place"
+        value="fridge"
+        options={[
+          { value: 'fridge', label: 'fridge' },
+          { value: 'counter', label: 'counter' },
+        ]}
+        onChange={onChange}
+      />,
+    );
+    fireEvent.press(screen.getByLabelText('counter'));
+    expect(onChange).toHaveBeenCalledWith('counter');
+  });
+  it('toggles call with the one tapped', () => {
+    const onToggle = jest.fn();
+    renderPart(
+      <Toggles
+        label="Outcomes"
+        values={['soggy']}
+        options={[
+          { value: 'soggy', label: 'soggy' },
+          { value: 'dry', label: 'dry' },
+        ]}
+        onToggle={onToggle}
+      />,
+    );
+    fireEvent.press(screen.getByLabelText('dry'));
+    expect(onToggle).toHaveBeenCalledWith('dry');
+  });
+});
+
+describe('a check panel', () => {
+  const check: Check = {
+    id: 'moisture',
+    state: 'fix',
+    headline: 'Moisture: too wet',
+    sentence: 'Free liquid *8.8 g* per 100 g.',
+    figure: '8.8',
+    value: 8.8,
+    band: [1, 6],
+    unit: 'g per 100 g',
+    fixes: [{ id: 'bind', label: 'Add 2 g cornflour', effect: '8.8 → 3.5', change: [], promise: 3.5 }],
+    why: [{ text: 'Celeriac lets go of', figure: '22 g', source: 'house estimate' }],
+    cautions: ['Never taste it raw.'],
+    pending: false,
+  };
+
+  it('reads as a sentence, offers its fix with what it does, and opens its arithmetic', () => {
+    const onFix = jest.fn();
+    renderPart(<CheckPanel check={check} onFix={onFix} />);
+    expect(screen.getByLabelText('Moisture: too wet. Fix.')).toBeTruthy();
+    expect(screen.queryByText('house estimate')).toBeNull();
+    fireEvent.press(screen.getByLabelText('Why? Moisture: too wet'));
+    expect(screen.getByText('house estimate')).toBeTruthy();
+    expect(screen.getByText('Never taste it raw.')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Add 2 g cornflour: 8.8 → 3.5 g per 100 g'));
+    expect(onFix).toHaveBeenCalledWith(check.fixes[0]);
+  });
+});
+
+describe('colours', () => {
+  /** Contrast ratio by WCAG 2.2. */
+  const luminance = (hex: string): number => {
+    const [r, g, b] = [1, 3, 5].map((i) => {
+      const c = parseInt(hex.slice(i, i + 2), 16) / 255;
+      return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+    });
+    return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+  };
+  const contrast = (a: string, b: string): number => {
+    const [x, y] = [luminance(a), luminance(b)].sort((m, n) => n - m);
+    return (x + 0.05) / (y + 0.05);
+  };
+  it.each([
+    ['light', LIGHT],
+    ['dark', DARK],
+  ])('%s: text 4.5 : 1, marks 3 : 1', (_name, p: Palette) => {
+    for (const text of [p.ink, p.soft, p.beet, p.leek, p.turmeric, p.steam]) {
+      expect(contrast(text, p.ground)).toBeGreaterThanOrEqual(4.5);
+      expect(contrast(text, p.paper)).toBeGreaterThanOrEqual(4.5);
+    }
+    expect(contrast(p.onBeet, p.beet)).toBeGreaterThanOrEqual(4.5);
+    expect(contrast(p.leek, p.goodBand)).toBeGreaterThanOrEqual(3);
+    expect(contrast(p.beet, p.fixBand)).toBeGreaterThanOrEqual(3);
+  });
+});
+
+describe('what is in the filling', () => {
+  it('lies inside it, in the same places each time', () => {
+    const ellipse = { cx: 3, cy: -9, rx: 12, ry: 7 };
+    const points = scatter(40, ellipse);
+    expect(points).toHaveLength(40);
+    expect(points).toEqual(scatter(40, ellipse));
+    for (const { x, y } of points) {
+      expect(((x - 3) / 12) ** 2 + ((y + 9) / 7) ** 2).toBeLessThanOrEqual(1);
+    }
+  });
+});
