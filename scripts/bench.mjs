@@ -5,7 +5,7 @@ import path from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { build } from './build.mjs';
-import { installPackages } from './prepare.mjs';
+import { installChromium, installPackages } from './prepare.mjs';
 
 const KB = 1024;
 const folder = 'dist/_expo/static/js/web';
@@ -43,5 +43,7 @@ for (const { what, bytes, most } of sizes()) {
 if (!process.argv.includes('--sizes')) {
   const { status } = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/bench-core.ts'], { stdio: 'inherit' });
   if (status !== 0) over += 1;
+  installChromium();
+  await import('./bench-browser.mjs');
 }
 process.exit(over === 0 ? 0 : 1);

@@ -177,6 +177,10 @@ export function useHeat(batch: Batch | null, kitchen: Kitchen): { heat: HeatFore
 
 /** A batch's checks and all that is derived from it. */
 export function useAssessment(batch: Batch, kitchen: Kitchen): Assessment {
-  const { heat } = useHeat(batch, kitchen);
+  const { heat, error } = useHeat(batch, kitchen);
+  useEffect(() => {
+    if (error !== null)
+      say({ text: `The heat forecast failed (${error}). Moisture, Salt and Fit still hold.`, kind: 'problem' });
+  }, [error]);
   return assess(batch, kitchen, heat);
 }

@@ -38,7 +38,7 @@ const TROUBLED: [string, Batch][] = [
   ['turkey slack', changed(turkey, { do: 'setWrap', to: { portionG: 12 } })],
   ['turkey steamed too short', changed(turkey, { do: 'setCook', to: { minutes: 9 } })],
   ['turkey unsalted', changed(turkey, { do: 'removeLine', id: 'salt' }, { do: 'removeLine', id: 'soy' })],
-  ['turkey oversalted', changed(turkey, { do: 'changeLine', id: 'salt', to: { amount: 9 } })],
+  ['turkey oversalted', changed(turkey, { do: 'changeLine', id: 'salt', to: { amount: 7 } })],
   ['pumpkin dry', changed(pumpkin, { do: 'addLine', line: LINE('breadcrumbs-dry', 40) })],
   ['pumpkin deep in a covered pot', changed(pumpkin, { do: 'setCool', to: { depthMm: 90, covered: true } })],
   ['pumpkin soupy in the pan', changed(pumpkin, { do: 'addLine', line: LINE('cream', 150, 'raw', 'simmer') })],

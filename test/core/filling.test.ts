@@ -4,6 +4,7 @@ import { type Line, LINE, STAGES } from './make-lines';
 import { drawLedger } from '@/core/filling/ledger';
 import { gramsOf, resolveLine, resolveLines } from '@/core/filling/lines';
 import { accountSalt } from '@/core/filling/salt';
+import { stopWeight, toBind, toCookOff } from '@/core/filling/stop-weight';
 import { tolerance } from '@/core/filling/tolerance';
 import { CATALOGUE, ingredientById } from '@/core/food/catalogue';
 import { preparationsOf } from '@/core/food/preparations';
@@ -113,6 +114,32 @@ describe('the water ledger', () => {
     const jellied = ledgerOf([LINE('stock', 100), LINE('gelatine', 3)]);
     expect(jellied.heldByBinders).toBe(0);
     expect(jellied.free).toBeGreaterThan(90);
+  });
+});
+
+describe('how much more', () => {
+  it('boiling off what it says leaves the aim; the scale then reads the stop weight', () => {
+    const lines = [
+      LINE('mushroom', 400, 'raw', 'cook-first'),
+      LINE('cream', 200, 'raw', 'simmer'),
+      LINE('ham', 150, 'raw', 'off-heat'),
+    ];
+    const before = ledgerOf(lines);
+    const grams = toCookOff(before.free, before.finishedG, 4);
+    const then = ledgerOf(lines, { ...dry, cookOff: { by: 'estimate', grams } });
+    expect(then.freePer100).toBeCloseTo(4, 6);
+    // The ham is not in the pan when it is weighed.
+    const reads = stopWeight(850, 600, grams);
+    const weighed = ledgerOf(lines, { ...dry, cookOff: { by: 'weighing', panG: 850, panWithFillingG: reads } });
+    expect(weighed.freePer100).toBeCloseTo(4, 6);
+  });
+
+  it('a binder in the grams it says leaves the aim', () => {
+    const before = ledgerOf(turkey);
+    const grams = toBind(before.free, before.finishedG, 4, 18);
+    expect(ledgerOf([...turkey, LINE('cornflour', grams)]).freePer100).toBeCloseTo(4, 6);
+    expect(toBind(5, 700, 4, 18)).toBe(0);
+    expect(toCookOff(5, 700, 4)).toBe(0);
   });
 });
 

@@ -2,6 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import request from 'supertest';
+import { spawnSync } from 'node:child_process';
 import { createApp } from '../../server/app';
 import { isLoopback } from '../../server/loopback';
 
@@ -58,6 +59,20 @@ describe('the server', () => {
     expect(cookie).toMatch(/HttpOnly/);
     await request(guarded).get('/').set('Cookie', cookie.split(';')[0]).expect(200);
     await request(guarded).get('/').set('Cookie', 'involucrum=%E0%A4%A').expect(401);
+  });
+
+  it.each([
+    [{ HOST: '0.0.0.0' }, 'set INVOLUCRUM_TOKEN'],
+    [{ HOST: '0.0.0.0', INVOLUCRUM_TOKEN: 'short' }, 'at least 16 characters'],
+    [{ PORT: 'eighty' }, 'is no port'],
+    [{ DIST: '/nowhere' }, 'holds no build'],
+  ])('does not start with %j', (env, reason) => {
+    const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'server/index.ts'], {
+      env: { ...process.env, DIST: dist, ...env },
+      encoding: 'utf8',
+    });
+    expect(status).toBe(2);
+    expect(stderr).toContain(reason);
   });
 
   it.each([

@@ -52,6 +52,9 @@ const ASIDE: Record<Station, (props: StationProps) => React.ReactNode> = {
   note: (props) => <BalanceTable {...props} />,
 };
 
+/** Where the curve is what the cook comes for, it stands above the settings. */
+const CURVE_FIRST: readonly Station[] = ['cool', 'cook'];
+
 export function BatchScreen({ id, station }: { id: string; station: string }) {
   const { data, error } = useBatch(id);
   const p = usePalette();
@@ -137,9 +140,9 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
         {header}
         {section}
         {checks}
-        {station !== 'fill' && ASIDE[station](props)}
+        {CURVE_FIRST.includes(station) && ASIDE[station](props)}
         {CONTENT[station](props)}
-        {station === 'fill' && ASIDE.fill(props)}
+        {!CURVE_FIRST.includes(station) && ASIDE[station](props)}
       </ScrollView>
       <NoticeBar />
       <StationBar here={station} assessment={assessment} onGo={go} />

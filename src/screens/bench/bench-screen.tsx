@@ -7,12 +7,14 @@ import { type BrokenRecord } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
+import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { BenchBatch } from './bench-batch';
 import { ImportBatch } from './import-batch';
 
 export function BenchScreen() {
   const { data } = useBatches();
+  const wide = useWide();
   return (
     <PlaceScreen title="Bench" note="What is in work, and the next thing to do for each.">
       {data?.broken.map((record) => (
@@ -27,9 +29,18 @@ export function BenchScreen() {
           <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
         </View>
       )}
-      <View>
+      <View
+        style={{
+          flexDirection: wide ? 'row' : 'column',
+          flexWrap: wide ? 'wrap' : 'nowrap',
+          columnGap: 36,
+          rowGap: 18,
+        }}
+      >
         {data?.batches.map((batch) => (
-          <BenchBatch key={batch.id} batch={batch} />
+          <View key={batch.id} style={wide ? { width: '47%' } : undefined}>
+            <BenchBatch batch={batch} />
+          </View>
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>

@@ -62,6 +62,8 @@ export function AmountField(props: Props) {
             selectTextOnFocus
             aria-label={`${label}, ${unit}`}
             aria-invalid={problem !== null}
+            // No width of its own: the fields of a row share the room there is.
+            inputStyle={{ width: 0, flexGrow: 1 }}
             inputContainerStyle={problem === null ? undefined : { borderColor: p.beet }}
           />
         </View>

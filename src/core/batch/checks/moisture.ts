@@ -2,6 +2,7 @@
 import { BINDERS } from '../../filling/binders';
 import { drawLedger, type Ledger, panContents } from '../../filling/ledger';
 import { type ResolvedLine, resolveLines } from '../../filling/lines';
+import { stopWeight, toBind, toCookOff } from '../../filling/stop-weight';
 import { tolerance } from '../../filling/tolerance';
 import { ingredientById } from '../../food/catalogue';
 import { type Preparation, preparationsOf } from '../../food/preparations';
@@ -136,11 +137,10 @@ function byCookingOff(context: Context, aim: number): Fix[] {
   const soFar = cookedOffSoFar(batch, inPan);
   // Only what runs in the pan can be boiled off without drying what is in it.
   const running = panRelease(outline.lines) - soFar;
-  // (free − x) / (finished − x) = aim / 100
-  const wanted = (ledger.free - (aim / 100) * ledger.finishedG) / (1 - aim / 100);
+  const wanted = toCookOff(ledger.free, ledger.finishedG, aim);
   const grams = Math.min(wanted, running);
   if (grams < LEAST_COOK_OFF_G) return [];
-  const stop = (batch.water.panG ?? 0) + inPan - soFar - grams;
+  const stop = stopWeight(batch.water.panG ?? 0, inPan, soFar + grams);
   const weighs = batch.water.panG === null ? 'the filling in the pan weighs' : 'pan and filling weigh';
   const cookOff: Batch['water']['cookOff'] =
     batch.water.cookOff.by === 'weighing'
@@ -159,11 +159,8 @@ function byBinder(context: Context, aim: number): Fix[] {
   return BINDERS.filter((b) => ['cornflour', 'potato-starch', 'dry-crumbs'].includes(b.id)).flatMap((b) => {
     const ingredient = ingredientById(b.ingredientId);
     if (!ingredient) return [];
-    // (free − capacity x) / (finished + x) = aim / 100
-    const grams = Math.max(
-      0.5,
-      Math.round(2 * ((ledger.free - (aim / 100) * ledger.finishedG) / (b.capacity + aim / 100))) / 2,
-    );
+    const exact = toBind(ledger.free, ledger.finishedG, aim, b.capacity);
+    const grams = Math.max(0.5, Math.round(2 * exact) / 2);
     const line: Line = {
       id: freshId(batch, b.id),
       ingredientId: b.ingredientId,
