@@ -42,6 +42,6 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 /** The heat forecast has come from the worker. */
 export async function forecastIsThere(page: Page): Promise<void> {
-  await expect(page.getByLabel(/working it out/)).toHaveCount(0);
+  await expect(page.getByLabel(/working it out/i)).toHaveCount(0);
   await expect(page.getByText(/Working out how/)).toHaveCount(0);
 }

@@ -1,22 +1,8 @@
 // The first screen and typing in a real browser: times for the reader, counts for the verdict.
-import { spawn } from 'node:child_process';
-import { chromium } from '@playwright/test';
+import { withBrowser } from './serve.mjs';
 
-const PORT = 8393;
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
-  env: { ...process.env, PORT: String(PORT) },
-});
-try {
-  await new Promise((resolve, reject) => {
-    server.stdout.once('data', resolve);
-    server.stderr.once('data', (data) => reject(new Error(String(data))));
-  });
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
+await withBrowser(8393, async (address, browser) => {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
-  const address = `http://127.0.0.1:${PORT}`;
   await page.goto(address);
   await page.getByRole('article').first().waitFor();
   // Warm cache: the second visit counts.
@@ -49,7 +35,4 @@ try {
   console.log(
     `${String(long.length).padStart(8)}     tasks over 50 ms in ${strokes.length} keystrokes (aim: 0)${long.length ? `: ${long.map(Math.round).join(', ')} ms` : ''}`,
   );
-  await browser.close();
-} finally {
-  server.kill();
-}
+});

@@ -1,14 +1,11 @@
 // npm run shots: renews docs/screenshots from the demo data.
-import { spawn } from 'node:child_process';
 import { build } from './build.mjs';
 import { installChromium, installPackages } from './prepare.mjs';
 
 installPackages();
 installChromium();
 build();
-const { chromium } = await import('@playwright/test');
 
-const PORT = 8392;
 const TURKEY = '/batch/demo-turkey-purses';
 const PUMPKIN = '/batch/demo-pumpkin-half-moons';
 const phone = { width: 390, height: 844 };
@@ -29,28 +26,15 @@ const SHOTS = [
   { name: 'bench-wide', url: '/', size: wide },
 ];
 
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
-  env: { ...process.env, PORT: String(PORT) },
-});
-try {
-  await new Promise((resolve, reject) => {
-    server.stdout.once('data', resolve);
-    server.stderr.once('data', (data) => reject(new Error(String(data))));
-  });
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
+const { withBrowser } = await import('./serve.mjs');
+await withBrowser(8392, async (address, browser) => {
   for (const { name, url, size, dark } of SHOTS) {
     const page = await browser.newPage({ viewport: size, colorScheme: dark ? 'dark' : 'light' });
-    await page.goto(`http://127.0.0.1:${PORT}${url}`);
+    await page.goto(address + url);
     await page.waitForLoadState('networkidle');
     await page.waitForTimeout(1200);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
     await page.close();
     console.log(name);
   }
-  await browser.close();
-} finally {
-  server.kill();
-}
+});

@@ -1,5 +1,5 @@
 /** Documents as SWR keys. The fetchers read storage; edits write it and revalidate; other tabs are heard through `storage`. */
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import useSWR, { mutate } from 'swr';
 import { assess, type Assessment } from '@/core/batch/assess';
 import { type HeatForecast } from '@/core/batch/heat';
@@ -182,5 +182,5 @@ export function useAssessment(batch: Batch, kitchen: Kitchen): Assessment {
     if (error !== null)
       say({ text: `The heat forecast failed (${error}). Moisture, Salt and Fit still hold.`, kind: 'problem' });
   }, [error]);
-  return assess(batch, kitchen, heat);
+  return useMemo(() => assess(batch, kitchen, heat), [batch, kitchen, heat]);
 }

@@ -9,6 +9,8 @@ import { type Batch } from '@/core/batch/schema';
 
 /** The validator is large: it loads beside the first screen, not before it. */
 const validator = () => import('@/core/batch/read');
+// Asked for at once, while the first screen is still being put together. A failure shows when a document is read.
+validator().catch(() => undefined);
 
 const PREFIX = 'involucrum/';
 const BATCH = `${PREFIX}batch/`;

@@ -123,9 +123,11 @@ export const worst = (states: readonly CheckState[]): CheckState =>
 
 function nextThing(checks: Record<CheckId, Check>, batch: Batch): Assessment['next'] {
   if (batch.lines.length === 0) return { check: 'moisture', text: 'Put the filling together' };
+  // Steam lost while cooling bears on moisture and salt: no advice before it is known.
+  if (CHECK_IDS.some((id) => checks[id].pending)) return { check: null, text: 'Working it out …' };
   const broken = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'fix');
   if (broken) return { check: broken.id, text: broken.fixes[0]?.label ?? broken.headline };
-  const watched = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'watch' && !check.pending);
+  const watched = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'watch');
   if (watched) return { check: watched.id, text: watched.fixes[0]?.label ?? watched.headline };
   return batch.note.outcomes.length === 0
     ? { check: null, text: 'Cook, then note how it came out' }

@@ -1,6 +1,6 @@
 /** A batch: its section, its checks and the station where the cook is. One column on a phone, three on a wide screen. */
 import { router } from 'expo-router';
-import { useEffect } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/batch/check';
 import { type Operation } from '@/core/batch/operations';
@@ -30,7 +30,7 @@ import { LedgerTable } from './fill/ledger-table';
 import { NoteStation } from './note/note-station';
 import { StationBar, StationRail } from './station-bar';
 import { isStation, type Station, STATION_CHECKS, STATIONS } from './stations';
-import { type StationProps } from './station-props';
+import { type ShownProps, type StationProps } from './station-props';
 import { useKeys } from './use-keys';
 import { BalanceTable } from './wrap/balance-table';
 import { WrapStation } from './wrap/wrap-station';
@@ -44,13 +44,11 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
 };
 
 /** What stands beside a station on a wide screen, and in it on a phone. */
-const ASIDE: Record<Station, (props: StationProps) => React.ReactNode> = {
-  fill: (props) => <LedgerTable {...props} />,
-  cool: (props) => <CoolingCurve {...props} />,
-  wrap: (props) => <BalanceTable {...props} />,
-  cook: (props) => <CoreCurve {...props} />,
-  note: (props) => <BalanceTable {...props} />,
-};
+const Aside = memo(function Aside({ station, ...shown }: ShownProps & { station: Station }) {
+  if (station === 'fill') return <LedgerTable {...shown} />;
+  if (station === 'cool') return <CoolingCurve {...shown} />;
+  return station === 'cook' ? <CoreCurve {...shown} /> : <BalanceTable {...shown} />;
+});
 
 /** Where the curve is what the cook comes for, it stands above the settings. */
 const CURVE_FIRST: readonly Station[] = ['cool', 'cook'];
@@ -68,6 +66,8 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
   const wide = useWide();
   const kitchen = useKitchen();
   const assessment = useAssessment(batch, kitchen);
+  // Drawings and tables may lag a moment behind the typing, never hold it up.
+  const drawn = useDeferredValue(useMemo(() => ({ batch, assessment }), [batch, assessment]));
   const { edit, undo, canUndo } = useEditor(batch.id);
   const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
   useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
@@ -105,11 +105,7 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
       <IconPress icon="undo-variant" label="Undo" onPress={() => void undo()} disabled={!canUndo} />
     </View>
   );
-  const section = (
-    <Measured>
-      {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
-    </Measured>
-  );
+  const section = <Measured>{(width) => <SectionDrawing {...drawn} width={Math.min(width, 460)} />}</Measured>;
   if (wide) {
     return (
       <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
@@ -127,7 +123,7 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
               {checks}
               {CONTENT[station](props)}
             </Column>
-            <Column last>{ASIDE[station](props)}</Column>
+            <Column last>{<Aside station={station} kitchen={kitchen} {...drawn} />}</Column>
           </View>
           <NoticeBar />
         </View>
@@ -140,9 +136,9 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
         {header}
         {section}
         {checks}
-        {CURVE_FIRST.includes(station) && ASIDE[station](props)}
+        {CURVE_FIRST.includes(station) && <Aside station={station} kitchen={kitchen} {...drawn} />}
         {CONTENT[station](props)}
-        {!CURVE_FIRST.includes(station) && ASIDE[station](props)}
+        {!CURVE_FIRST.includes(station) && <Aside station={station} kitchen={kitchen} {...drawn} />}
       </ScrollView>
       <NoticeBar />
       <StationBar here={station} assessment={assessment} onGo={go} />

@@ -4,10 +4,14 @@ import { type Kitchen } from '@/core/batch/kitchen';
 import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
 
-export interface StationProps {
+/** What is only shown. */
+export interface ShownProps {
   batch: Batch;
   kitchen: Kitchen;
   assessment: Assessment;
+}
+
+export interface StationProps extends ShownProps {
   /** @param what names the field, so that its keystrokes are one step of undo */
   edit: (change: Operation | readonly Operation[], what?: string) => void;
 }

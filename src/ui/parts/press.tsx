@@ -1,5 +1,5 @@
 /** Buttons and choices on the theme's Button; React Native Elements does not hand their state to screen readers on the web. */
-import { View } from 'react-native';
+import { View, type ViewStyle } from 'react-native';
 import { Button } from '../elements';
 import { type IconName } from '../icons/family';
 import { usePalette } from '../theme/use-palette';
@@ -60,33 +60,50 @@ export function IconPress({
   );
 }
 
+interface Option<Value extends string> {
+  value: Value;
+  label: string;
+}
+
+/** One option of a row: dark when it is on. */
+function OptionButton(props: { role: 'radio' | 'checkbox'; label: string; on: boolean; onPress: () => void }) {
+  const p = usePalette();
+  const { role, label, on, onPress } = props;
+  return (
+    <Button
+      type="outline"
+      role={role}
+      aria-checked={on}
+      accessibilityLabel={label}
+      onPress={onPress}
+      buttonStyle={{ backgroundColor: on ? p.ink : p.paper, paddingHorizontal: 12 }}
+      title={<Body style={{ color: on ? p.ground : p.ink, fontSize: 16 }}>{label}</Body>}
+    />
+  );
+}
+
+const ROW: ViewStyle = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 };
+
 /** One of a few, as radio buttons in a row that wraps. */
 export function Choices<Value extends string>(props: {
   label: string;
   value: Value;
-  options: readonly { value: Value; label: string }[];
+  options: readonly Option<Value>[];
   onChange: (value: Value) => void;
 }) {
-  const p = usePalette();
   return (
     <View style={{ gap: 6 }}>
       <Small>{props.label}</Small>
-      <View role="radiogroup" aria-label={props.label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {props.options.map((option) => {
-          const on = option.value === props.value;
-          return (
-            <Button
-              key={option.value}
-              type="outline"
-              role="radio"
-              aria-checked={on}
-              accessibilityLabel={option.label}
-              onPress={() => props.onChange(option.value)}
-              buttonStyle={{ backgroundColor: on ? p.ink : p.paper, paddingHorizontal: 12 }}
-              title={<Body style={{ color: on ? p.ground : p.ink, fontSize: 16 }}>{option.label}</Body>}
-            />
-          );
-        })}
+      <View role="radiogroup" aria-label={props.label} style={ROW}>
+        {props.options.map(({ value, label }) => (
+          <OptionButton
+            key={value}
+            role="radio"
+            label={label}
+            on={value === props.value}
+            onPress={() => props.onChange(value)}
+          />
+        ))}
       </View>
     </View>
   );
@@ -96,27 +113,20 @@ export function Choices<Value extends string>(props: {
 export function Toggles<Value extends string>(props: {
   label: string;
   values: readonly Value[];
-  options: readonly { value: Value; label: string }[];
+  options: readonly Option<Value>[];
   onToggle: (value: Value) => void;
 }) {
-  const p = usePalette();
   return (
-    <View role="group" aria-label={props.label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {props.options.map((option) => {
-        const on = props.values.includes(option.value);
-        return (
-          <Button
-            key={option.value}
-            type="outline"
-            role="checkbox"
-            aria-checked={on}
-            accessibilityLabel={option.label}
-            onPress={() => props.onToggle(option.value)}
-            buttonStyle={{ backgroundColor: on ? p.ink : p.paper, paddingHorizontal: 12 }}
-            title={<Body style={{ color: on ? p.ground : p.ink, fontSize: 16 }}>{option.label}</Body>}
-          />
-        );
-      })}
+    <View role="group" aria-label={props.label} style={ROW}>
+      {props.options.map(({ value, label }) => (
+        <OptionButton
+          key={value}
+          role="checkbox"
+          label={label}
+          on={props.values.includes(value)}
+          onPress={() => props.onToggle(value)}
+        />
+      ))}
     </View>
   );
 }

@@ -2,7 +2,7 @@
  * The section: one parcel cut through, to scale, over a ruler in millimetres. Wetter fillings have more drops, overfilling
  * cracks the seam.
  */
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { type Assessment } from '@/core/batch/assess';
@@ -34,7 +34,7 @@ const WORDS_APART_PX = 48;
 /** Paper left and right of the parcel, mm. */
 const EDGE_MM = 10;
 
-export function SectionDrawing({ batch, assessment, width, small = false }: Props) {
+function Drawing({ batch, assessment, width, small = false }: Props) {
   const p = usePalette();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { fit, ledger } = assessment;
@@ -121,6 +121,9 @@ export function SectionDrawing({ batch, assessment, width, small = false }: Prop
   );
 }
 
+/** Drawn again only when what it shows has changed. */
+export const SectionDrawing = memo(Drawing);
+
 type Size = (px: number) => number;
 
 function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from: number; size: Size }) {
@@ -141,7 +144,7 @@ function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from:
         />
       ))}
       {ticks
-        .filter((mm) => mm % 10 === 0 && from + mm < lengthMm - 4)
+        .filter((mm) => mm % (size(26) > 10 ? 20 : 10) === 0 && from + mm < lengthMm - size(16))
         .map((mm) => (
           <SvgText key={mm} x={from + mm + 0.6} y={y + 7.4} fontFamily={SANS} fontSize={size(12)} fill={p.soft}>
             {mm}

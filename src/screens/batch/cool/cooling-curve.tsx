@@ -3,9 +3,9 @@ import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
 import { Curve } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
-import { type StationProps } from '../station-props';
+import { type ShownProps } from '../station-props';
 
-export function CoolingCurve({ assessment, kitchen }: StationProps) {
+export function CoolingCurve({ assessment, kitchen }: ShownProps) {
   const forecast = assessment.heat?.cooling;
   if (!forecast) return null;
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);

@@ -1,11 +1,11 @@
 /** The water ledger line by line. */
 import { formatNumber } from '@/core/units/amount';
 import { PairTable } from '@/ui/parts/pair-table';
-import { type StationProps } from '../station-props';
+import { type ShownProps } from '../station-props';
 
 const whole = (grams: number): string => formatNumber(grams, 0);
 
-export function LedgerTable({ assessment: { ledger } }: StationProps) {
+export function LedgerTable({ assessment: { ledger } }: ShownProps) {
   if (ledger.lines.length === 0) return null;
   const ways = [
     { name: 'cooked off', grams: ledger.cookedOff },

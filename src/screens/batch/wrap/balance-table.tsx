@@ -2,9 +2,9 @@
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { PairTable } from '@/ui/parts/pair-table';
-import { type StationProps } from '../station-props';
+import { type ShownProps } from '../station-props';
 
-export function BalanceTable({ batch, assessment }: StationProps) {
+export function BalanceTable({ batch, assessment }: ShownProps) {
   const { portion, fit, ledger } = assessment;
   const left =
     portion.left.of === 'nothing'
