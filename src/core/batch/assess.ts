@@ -124,7 +124,7 @@ export const worst = (states: readonly CheckState[]): CheckState =>
 function nextThing(checks: Record<CheckId, Check>, batch: Batch): Assessment['next'] {
   if (batch.lines.length === 0) return { check: 'moisture', text: 'Put the filling together' };
   // Steam lost while cooling bears on moisture and salt: no advice before it is known.
-  if (CHECK_IDS.some((id) => checks[id].pending)) return { check: null, text: 'Working it out …' };
+  if (CHECK_IDS.some((id) => checks[id].pending)) return { check: 'moisture', text: 'Working it out …' };
   const broken = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'fix');
   if (broken) return { check: broken.id, text: broken.fixes[0]?.label ?? broken.headline };
   const watched = CHECK_IDS.map((id) => checks[id]).find((check) => check.state === 'watch');
