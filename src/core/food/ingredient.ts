@@ -69,60 +69,12 @@ export interface Ingredient {
   gPerMl: number;
   hazard: Hazard;
   allergens: readonly Allergen[];
+  /** Grams in one of what it is counted in: `piece`, `clove`, `bunch`, `tin` (drained) … House estimates. */
+  counts: Readonly<Record<string, number>>;
   /** Which table of preparations and releases it follows. */
   wetness: Wetness;
   /** A liquid gives all its water to the filling. */
   liquid: boolean;
   /** Set where the ingredient holds liquid; a key of the binder table. */
   binder?: string;
-}
-
-interface Extras {
-  aliases?: string[];
-  salt?: number;
-  hazard?: Hazard;
-  allergens?: Allergen[];
-  wetness?: Wetness;
-  liquid?: boolean;
-  binder?: string;
-}
-
-/**
- * One row of the catalogue.
- * @param per100g water, protein, fat, carbohydrate (without fibre), fibre, ash: g in 100 g, from national food tables
- */
-export type Row = readonly [
-  id: string,
-  name: string,
-  per100g: readonly [number, number, number, number, number, number],
-  gPerMl: number,
-  extras?: Extras,
-];
-
-/** Builds the ingredients of a family from their rows. */
-export function family(name: Family, rows: readonly Row[], common: Extras = {}): Ingredient[] {
-  return rows.map(([id, label, [water, protein, fat, carbohydrate, fibre, ash], gPerMl, own = {}]) => {
-    const extras = { ...common, ...own };
-    return {
-      id,
-      name: label,
-      aliases: extras.aliases ?? [],
-      family: name,
-      composition: {
-        water: water / 100,
-        protein: protein / 100,
-        fat: fat / 100,
-        carbohydrate: carbohydrate / 100,
-        fibre: fibre / 100,
-        ash: ash / 100,
-      },
-      salt: extras.salt ?? 0,
-      gPerMl,
-      hazard: extras.hazard ?? 'none',
-      allergens: extras.allergens ?? [],
-      wetness: extras.wetness ?? 'dry',
-      liquid: extras.liquid ?? false,
-      binder: extras.binder,
-    };
-  });
 }

@@ -92,7 +92,7 @@ function costsOf(word: string): Map<Ingredient, number> {
   const costs = new Map<Ingredient, number>();
   for (const { item, score = 0 } of INDEX.search(word)) {
     // A word that is merely longer is a word still being typed; one that is shorter is another word.
-    const unfinished = item.word.startsWith(word) ? 0.02 : score;
+    const unfinished = item.word === word ? 0 : item.word.startsWith(word) ? 0.02 : score;
     for (const [ingredient, cost] of item.owners) {
       costs.set(ingredient, Math.min(costs.get(ingredient) ?? Infinity, unfinished + cost));
     }
