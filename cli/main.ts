@@ -4,7 +4,7 @@
  */
 import { readFileSync } from 'node:fs';
 import { type Command, InputError } from './command';
-import { convertCommand, ingredientCommand } from './commands/food';
+import { convertCommand, ingredientCommand, parseCommand } from './commands/food';
 import { conductCommand, coolCommand, lethalityCommand, thermalCommand } from './commands/heat';
 import { assessCommand, fitCommand } from './commands/parcel';
 
@@ -14,6 +14,7 @@ const COMMANDS: Record<string, Command> = {
   cool: coolCommand,
   lethality: lethalityCommand,
   ingredient: ingredientCommand,
+  parse: parseCommand,
   convert: convertCommand,
   fit: fitCommand,
   assess: assessCommand,

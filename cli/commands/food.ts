@@ -1,9 +1,10 @@
-/** `ingredient`, `convert`: the larder and the units. */
+/** `ingredient`, `convert`, `parse`: the larder, the units, and the lines of a recipe. */
 import { z } from 'zod';
 import { SALT_KIND_IDS, SALT_KINDS } from '@/core/batch/kitchen';
 import { COMPONENTS } from '@/core/food/composition';
 import { type Ingredient } from '@/core/food/ingredient';
 import { findIngredient, searchIngredients } from '@/core/food/search';
+import { parseLine } from '@/core/recipe/parse-line';
 import { ConversionError, convert, dimensionOf, parseUnit, type Unit } from '@/core/units/units';
 import { command, InputError } from '../command';
 
@@ -76,3 +77,13 @@ function density(input: z.output<typeof convertInput>): number | undefined {
   const found = lookUp('ingredient', input.ingredient);
   return found.id === 'salt' ? SALT_KINDS.fine.gPerTsp / 5 : found.gPerMl;
 }
+
+export const parseCommand = command(
+  z.strictObject({
+    lines: z
+      .array(z.string().max(1000, 'must be at most 1000 characters'))
+      .min(1, 'needs at least one line')
+      .max(500, 'takes at most 500 lines'),
+  }),
+  ({ lines }) => ({ lines: lines.map(parseLine) }),
+);

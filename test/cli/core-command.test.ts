@@ -82,6 +82,22 @@ describe('npm run core', () => {
     expect(missing.stderr).toContain('nearest: Celeriac');
   });
 
+  it('parse', () => {
+    const { json } = core('parse', { lines: ['1 1/2 cups finely grated celeriac', 'gnome hats'] });
+    expect(json.lines[0]).toEqual({
+      text: '1 1/2 cups finely grated celeriac',
+      amount: 1.5,
+      amountTo: null,
+      unit: 'cup',
+      ingredientId: 'celeriac',
+      name: 'finely grated celeriac',
+      note: 'finely, grated',
+      grams: 180,
+    });
+    expect(json.lines[1]).toMatchObject({ text: 'gnome hats', ingredientId: null, grams: null });
+    expect(core('parse', { lines: [] }).stderr).toContain('lines: needs at least one line');
+  });
+
   it('convert', () => {
     expect(core('convert', { amount: 2, from: 'tbsp', to: 'g', ingredient: 'soy sauce' }).json.amount).toBeCloseTo(
       35.4,

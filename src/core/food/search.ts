@@ -67,8 +67,11 @@ const INDEX = new Fuse(WORDS, { keys: ['word'], threshold: 0.42, distance: 12, i
 /** The ingredient of that id, name or alias: any case, singular or plural. Undefined where there is none. */
 export const findIngredient = (name: string): Ingredient | undefined => EXACT.get(singular(normaliseName(name)));
 
-/** The ingredients whose names are nearest to a text, word by word, best first; spelling is forgiven. */
-export function searchIngredients(text: string, limit = 8): Ingredient[] {
+/**
+ * The ingredients whose names are nearest to a text, word by word, best first; spelling is forgiven.
+ * @param worst how far off a name may be: 0 the name itself, 1 anything
+ */
+export function searchIngredients(text: string, limit = 8, worst = WORST): Ingredient[] {
   const query = singular(normaliseName(text));
   if (query === '') return [];
   const words = query.split(' ');
@@ -81,7 +84,7 @@ export function searchIngredients(text: string, limit = 8): Ingredient[] {
   const exact = findIngredient(query);
   if (exact) costs.set(exact, -1);
   return [...costs]
-    .filter(([, cost]) => cost <= WORST)
+    .filter(([, cost]) => cost <= worst)
     .sort(([a, costA], [b, costB]) => costA - costB || a.name.length - b.name.length)
     .slice(0, limit)
     .map(([ingredient]) => ingredient);

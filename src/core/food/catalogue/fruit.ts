@@ -28,7 +28,7 @@ mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | wet=fruit piece=250 |
 pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | wet=fruit |
 pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | wet=fruit |
 chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02 |  | cooked chestnuts
-lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 |  | grated lemon rind
-orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 |  | grated orange rind
+lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 | grated lemon rind
+orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 | grated orange rind
 `,
 );

@@ -19,8 +19,8 @@ beer | Beer | 96 0.5 0 3.3 0 0.2 | 1.01 | 0.01 | liquid allergens=gluten | ale, 
 cider | Cider | 95.5 0 0 4.2 0 0.3 | 1.01 | 0.01 | liquid allergens=sulphites |
 rice-vinegar | Rice vinegar | 94 0.2 0 5.6 0 0.2 | 1.01 | 0.02 | liquid |
 balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liquid allergens=sulphites |
-lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid | juice of a lime
-orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid |
+lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25 | juice of a lime
+orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 |
 apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid |
 coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 |
 soya-milk | Soya milk | 91 3.3 1.8 2.8 0.5 0.6 | 1.02 | 0.1 | liquid allergens=soya | soy milk

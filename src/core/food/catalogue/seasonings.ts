@@ -6,7 +6,7 @@ export const SEASONINGS = readTable(
   `
 ginger | Ginger | 78.9 1.8 0.8 15.8 2 0.8 | 0.45 | 0.03 | wet=onion piece=15 thumb=15 | root ginger, fresh ginger
 salt | Salt | 0.2 0 0 0 0 99.8 | 1.2 | 100 |  | table salt, fine salt, sea salt
-stock-powder | Stock powder | 3 10 14 20 1 52 | 0.75 | 50 | allergens=celery cube=10 | bouillon powder, stock cube
+stock-powder | Stock powder | 3 10 14 20 1 52 | 0.75 | 50 | allergens=celery piece=10 cube=10 | bouillon powder, stock cube
 sugar | Sugar | 0.1 0 0 99.9 0 0 | 0.85 | 0 |  | caster sugar, white sugar
 honey | Honey | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | 0 |  |
 black-pepper | Black pepper | 12.5 10.4 3.3 44 25.3 4.5 | 0.46 | 0.05 |  | pepper, ground pepper
