@@ -93,6 +93,34 @@ test('a batch is begun from nothing, filled by typing, and its checks follow', a
   await expect(page.getByRole('button', { name: /^Mushrooms, 400 g/ })).toBeVisible();
 });
 
+test('from the words of a recipe to a filling that is neither wet nor bland', async ({ page }) => {
+  await page.goto('/begin');
+  await page.getByLabel('What is it?').fill('Pork and cabbage half-moons');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByRole('button', { name: 'Paste a list of ingredients' }).click();
+  await page
+    .getByLabel('One ingredient a line, as the recipe has it')
+    .fill(
+      '1 lb ground pork\n2 cups shredded cabbage\n3 scallions, sliced\n1 thumb of ginger, grated\n1 tbsp soy sauce\nsome moondust\nsalt to taste',
+    );
+  const understood = page.getByRole('list', { name: 'What was understood' });
+  await expect(understood.getByText('454 g')).toBeVisible();
+  await expect(understood.getByText('How much?').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Put 5 lines in' }).click();
+  // What was not understood is still there.
+  await expect(page.getByLabel('One ingredient a line, as the recipe has it')).toHaveValue(
+    'some moondust\nsalt to taste',
+  );
+  await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
+  for (const [heading, fix] of [
+    ['Moisture: as it should be', /^Add .* cornflour/],
+    ['Salt: as it should be', /^Add .* salt/],
+  ] as const) {
+    await page.getByRole('button', { name: fix }).first().click();
+    await expect(page.getByRole('heading', { name: heading })).toBeVisible();
+  }
+});
+
 test('cooling: too slow in a deep pot, an alternative mends it, the ledger follows', async ({ page }) => {
   await page.goto('/batch/demo-pumpkin-half-moons/cool');
   await forecastIsThere(page);

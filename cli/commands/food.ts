@@ -85,5 +85,5 @@ export const parseCommand = command(
       .min(1, 'needs at least one line')
       .max(500, 'takes at most 500 lines'),
   }),
-  ({ lines }) => ({ lines: lines.map(parseLine) }),
+  ({ lines }) => ({ lines: lines.map((line) => parseLine(line)) }),
 );

@@ -34,8 +34,11 @@ const DRAINED_SHARE = 0.6;
 const PACKED = 1.4;
 const USUAL_TIN = { least: 350, most: 450 };
 
-/** Parses one line. What is not understood is null; the text is always kept. */
-export function parseLine(text: string): ParsedLine {
+/**
+ * Parses one line. What is not understood is null; the text is always kept.
+ * @param as the ingredient that is meant, where the cook has said which
+ */
+export function parseLine(text: string, as?: Ingredient): ParsedLine {
   const line = clean(text);
   const { outside, inside } = takeParentheses(line);
   const leading = leadingAmount(outside) ?? amountWithin(outside);
@@ -47,7 +50,8 @@ export function parseLine(text: string): ParsedLine {
   const called = (pack?.measure?.kind === 'counted' ? pack.rest : rest).replace(/^of\s+/i, '');
   const { name, note } = splitNote(called);
   const tinned = pack?.measure?.id === 'tin' || measure?.id === 'tin';
-  const { ingredient, describing } = identify(name, note, tinned);
+  const identified = identify(name, note, tinned);
+  const { ingredient, describing } = as ? { ...identified, ingredient: as } : identified;
   const notes = [...describing, ...(note === '' ? [] : [note]), ...inside];
   // "A pinch", "thumb of ginger": a measure without a number is one of it.
   const alone = leading === null && measure !== null ? 1 : null;

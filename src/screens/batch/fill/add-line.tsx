@@ -1,11 +1,11 @@
-/** Adding to the filling by typing: "150 g leek". The larder answers as one types. */
+/** Adding to the filling by typing: "150 g leek, sweated". The larder answers as one types. */
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { type School, type Stage } from '@/core/batch/vocabulary';
-import { quickLine } from '@/core/filling/quick-line';
 import { type Ingredient } from '@/core/food/ingredient';
-import { preparationsOf } from '@/core/food/preparations';
+import { preparation } from '@/core/food/preparations';
 import { searchIngredients } from '@/core/food/search';
+import { parseLine } from '@/core/recipe/parse-line';
+import { toLine } from '@/core/recipe/to-line';
 import { formatNumber } from '@/core/units/amount';
 import { unitLabel } from '@/core/units/units';
 import { newId } from '@/data/new-id';
@@ -16,32 +16,24 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { ADD_LINE_ID } from '../use-keys';
 
-/** Where a new line goes unless the cook says otherwise. */
-const USUAL_STAGE: Record<School, Stage> = { raw: 'raw-mix', cooked: 'cook-first', 'part-cooked': 'raw-mix' };
-/** Taken when no amount was typed. */
-const USUAL_AMOUNT = 100;
+/** Taken when no amount can be read. */
+const USUAL_AMOUNT = '100 g';
+const SUGGESTIONS = 5;
 
 export function AddLine({ batch, edit }: StationProps) {
   const p = usePalette();
   const [text, setText] = useState('');
-  const typed = quickLine(text);
-  const found = searchIngredients(typed.name, 5);
-  const amount = typed.amount ?? USUAL_AMOUNT;
-  const unit = typed.unit ?? 'g';
+  const { name, ingredientId } = parseLine(text);
+  const near = name === null ? [] : searchIngredients(name, SUGGESTIONS);
+  // What the whole line was matched to comes first; then what is near in spelling.
+  const found = [...near].sort((a, b) => Number(b.id === ingredientId) - Number(a.id === ingredientId));
+  const lineFor = (ingredient: Ingredient) =>
+    toLine(parseLine(text, ingredient), batch.school, newId()) ??
+    toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient), batch.school, newId());
   const add = (ingredient: Ingredient) => {
-    edit({
-      do: 'addLine',
-      line: {
-        id: newId(),
-        ingredientId: ingredient.id,
-        amount,
-        unit,
-        preparation: preparationsOf(ingredient.wetness)[0].id,
-        weighed: 'ready',
-        stage: USUAL_STAGE[batch.school],
-        note: '',
-      },
-    });
+    const line = lineFor(ingredient);
+    if (line === null) return;
+    edit({ do: 'addLine', line });
     setText('');
   };
   return (
@@ -51,36 +43,42 @@ export function AddLine({ batch, edit }: StationProps) {
         label="Add what goes in"
         value={text}
         onChange={setText}
-        placeholder="150 g leek"
+        placeholder="150 g leek, sweated"
         most={200}
         onSubmit={() => found[0] && add(found[0])}
       />
-      {typed.name !== '' && (
+      {name !== null && (
         <View role="list" aria-label="From the larder">
-          {found.map((ingredient) => (
-            <View role="listitem" key={ingredient.id}>
-              <Pressable
-                role="button"
-                aria-label={`Add ${formatNumber(amount)} ${unitLabel(unit)} ${ingredient.name}`}
-                onPress={() => add(ingredient)}
-                style={{
-                  minHeight: TOUCH,
-                  flexDirection: 'row',
-                  alignItems: 'center',
-                  gap: 10,
-                  borderBottomWidth: 1,
-                  borderBottomColor: p.rule,
-                }}
-              >
-                <Body style={{ flex: 1 }}>{ingredient.name}</Body>
-                <Strong>
-                  {formatNumber(amount)} {unitLabel(unit)}
-                </Strong>
-              </Pressable>
-            </View>
-          ))}
+          {found.map((ingredient) => {
+            const line = lineFor(ingredient);
+            if (line === null) return null;
+            const amount = `${formatNumber(line.amount)} ${unitLabel(line.unit)}`;
+            const prep = ingredient.wetness === 'dry' ? '' : preparation(ingredient.wetness, line.preparation).label;
+            return (
+              <View role="listitem" key={ingredient.id}>
+                <Pressable
+                  role="button"
+                  aria-label={`Add ${amount} ${ingredient.name}`}
+                  onPress={() => add(ingredient)}
+                  style={{
+                    minHeight: TOUCH,
+                    flexDirection: 'row',
+                    alignItems: 'center',
+                    gap: 10,
+                    borderBottomWidth: 1,
+                    borderBottomColor: p.rule,
+                  }}
+                >
+                  <Body style={{ flex: 1 }}>
+                    {ingredient.name} <Small>{prep}</Small>
+                  </Body>
+                  <Strong>{amount}</Strong>
+                </Pressable>
+              </View>
+            );
+          })}
           {found.length === 0 && (
-            <Small role="status">The larder has nothing called “{typed.name}”. Try another name for it.</Small>
+            <Small role="status">The larder has nothing called “{name}”. Try another name for it.</Small>
           )}
         </View>
       )}

@@ -8,6 +8,7 @@ import { type StationProps } from '../station-props';
 import { AddLine } from './add-line';
 import { FillingLine } from './filling-line';
 import { PanWeighing } from './pan-weighing';
+import { PasteSheet } from './paste-sheet';
 
 export function FillStation(props: StationProps) {
   const { batch, assessment } = props;
@@ -31,6 +32,7 @@ export function FillStation(props: StationProps) {
         );
       })}
       <AddLine {...props} />
+      <PasteSheet {...props} />
       <PanWeighing {...props} />
       {batch.lines.length > 0 && (
         <Small>
