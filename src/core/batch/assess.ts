@@ -1,6 +1,10 @@
 /** One document in, five checks out. Everything a screen shows of a batch is derived here and never stored. */
+import { type BinderOption, compareBinders } from '../filling/compare-binders';
+import { type Finding } from '../filling/finding';
 import { drawLedger, type Ledger, panContents } from '../filling/ledger';
 import { resolveLines } from '../filling/lines';
+import { seasoningFindings } from '../filling/seasoning-ranges';
+import { stageFindings } from '../filling/stage-rules';
 import { accountSalt, type SaltAccount } from '../filling/salt';
 import { type Verdict } from '../safety/verdict';
 import { type Limit } from '../safety/core-limit';
@@ -38,6 +42,10 @@ export interface Assessment {
   salt: SaltAccount;
   fit: Fit;
   portion: Portion;
+  /** What a practitioner would say of single lines: stage and dose. */
+  findings: Finding[];
+  /** Binders side by side for the free liquid there is; empty where there is nothing to bind. */
+  binders: BinderOption[];
   limit: Limit;
   verdict: Verdict;
   /** g that the pan with its filling should read when enough has boiled off; null without a known pan or pan stage. */
@@ -103,6 +111,8 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
       parcelG: wrap.portionG + fit.wrapperG,
       doughNeededG: batch.count * fit.wrapperG,
     },
+    findings: [...stageFindings(outline.lines), ...seasoningFindings(outline.lines, ledger.finishedG)],
+    binders: bindersFor(checks.moisture, ledger),
     limit: outline.limit,
     verdict: readingsVerdict({ batch, outline }),
     panContentsG: panContents(outline.lines),
@@ -113,6 +123,13 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
     heat,
     next: nextThing(checks, batch),
   };
+}
+
+/** Binders are compared where there is too much liquid, at the dose that brings it well into the band. */
+function bindersFor({ value, band }: Check, ledger: Ledger): BinderOption[] {
+  const [dry, wet] = band;
+  if (value === null || dry === null || wet === null || value <= wet) return [];
+  return compareBinders(ledger, dry + 0.6 * (wet - dry));
 }
 
 const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };

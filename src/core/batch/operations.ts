@@ -1,4 +1,5 @@
 /** The small changes a batch is edited by. Each is plain JSON, and applying it is a pure function from batch to batch. */
+import { scaleFilling } from '../filling/scale';
 import { type Batch, type Line } from './schema';
 
 export type Operation =
@@ -6,7 +7,7 @@ export type Operation =
   | { do: 'changeLine'; id: string; to: Partial<Omit<Line, 'id'>> }
   | { do: 'removeLine'; id: string }
   | { do: 'moveLine'; id: string; by: number }
-  | { do: 'scaleFilling'; factor: number }
+  | { do: 'scaleFilling'; factor: number; cautious?: boolean }
   | { do: 'setBatch'; to: Partial<Pick<Batch, 'title' | 'school' | 'count'>> }
   | { do: 'setWater'; to: Partial<Batch['water']> }
   | { do: 'setCool'; to: Partial<Batch['cool']> }
@@ -28,7 +29,7 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'moveLine':
       return { ...batch, lines: moved(batch.lines, change.id, change.by) };
     case 'scaleFilling':
-      return { ...batch, lines: batch.lines.map((l) => ({ ...l, amount: l.amount * change.factor })) };
+      return scaleFilling(batch, change.factor, change.cautious ?? false);
     case 'setBatch':
       return { ...batch, ...change.to };
     case 'setWater':

@@ -26,6 +26,8 @@ interface Context {
 const UNIT = 'g per 100 g';
 /** Less than this is not worth lighting the hob for. */
 const LEAST_COOK_OFF_G = 5;
+/** Spare binding power below this is not noticed, g of liquid per 100 g. House estimate. */
+const PASTY_PER_100 = 4;
 const per100 = (value: number): string => formatNumber(value, 1);
 
 /** The moisture check. */
@@ -61,11 +63,29 @@ export function checkMoisture(context: Context): Check {
   const takes = `${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}`;
   const sentence = `Free liquid *${per100(value)} g* per 100 g; ${takes}.`;
   const state = moistureState(value, band);
+  if (isPasty(ledger)) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Moisture: pasty, too much binder',
+      sentence: `Binders could hold *${formatGrams(bindingPower(ledger))}*; only ${formatGrams(ledger.heldByBinders)} runs.`,
+      fixes: juicier(context, band),
+    };
+  }
   if (value > wet) return { ...common, state, headline: 'Moisture: too wet', sentence, fixes: drier(context, band) };
   if (value < dry)
     return { ...common, state, headline: 'Moisture: on the dry side', sentence, fixes: juicier(context, band) };
   return { ...common, state, headline: 'Moisture: as it should be', sentence, fixes: [] };
 }
+
+/** What all binders together could hold, g. */
+const bindingPower = (ledger: Ledger): number => ledger.lines.reduce((sum, l) => sum + l.canHold, 0);
+
+/** Starch with nothing left to hold is tasted as paste: half as much again as runs, and more than a trace. House estimate. */
+const isPasty = (ledger: Ledger): boolean => {
+  const spare = bindingPower(ledger) - ledger.heldByBinders;
+  return ledger.free === 0 && spare > 0.5 * ledger.heldByBinders && spare > (PASTY_PER_100 / 100) * ledger.finishedG;
+};
 
 /** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. Too dry is Watch: it spoils the eating only. */
 export function moistureState(value: number, [dry, wet]: readonly [number, number]): CheckState {
@@ -179,7 +199,7 @@ function byBinder(context: Context, aim: number): Fix[] {
 function juicier(context: Context, [dry, wet]: readonly [number, number]): Fix[] {
   const { ledger, batch } = context;
   const aim = dry + 0.35 * (wet - dry);
-  const spare = Math.max(0, context.ledger.lines.reduce((sum, l) => sum + l.canHold, 0) - ledger.heldByBinders);
+  const spare = Math.max(0, bindingPower(ledger) - ledger.heldByBinders);
   const grams = Math.round((aim / 100) * ledger.finishedG - ledger.free + spare);
   const line: Line = {
     id: freshId(batch, 'stock'),

@@ -6,9 +6,11 @@ import { Heading, Small } from '@/ui/parts/text';
 import { STAGE_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
 import { AddLine } from './add-line';
+import { BinderTable } from './binder-table';
 import { FillingLine } from './filling-line';
 import { PanWeighing } from './pan-weighing';
 import { PasteSheet } from './paste-sheet';
+import { ScalePanel } from './scale-panel';
 
 export function FillStation(props: StationProps) {
   const { batch, assessment } = props;
@@ -16,6 +18,7 @@ export function FillStation(props: StationProps) {
   const widest = Math.max(1, ...ledger.lines.map((l) => l.brings));
   return (
     <View style={{ gap: 18 }}>
+      <BinderTable {...props} />
       {STAGES.map((stage) => {
         const lines = batch.lines.filter((line) => line.stage === stage);
         if (lines.length === 0) return null;
@@ -33,6 +36,7 @@ export function FillStation(props: StationProps) {
       })}
       <AddLine {...props} />
       <PasteSheet {...props} />
+      <ScalePanel {...props} />
       <PanWeighing {...props} />
       {batch.lines.length > 0 && (
         <Small>

@@ -8,7 +8,8 @@ import { preparation, preparationsOf } from '@/core/food/preparations';
 import { formatFraction, formatNumber } from '@/core/units/amount';
 import { dimensionOf, LINE_UNITS, unitLabel } from '@/core/units/units';
 import { AmountField } from '@/ui/parts/amount-field';
-import { Choices, IconPress } from '@/ui/parts/press';
+import { Disc } from '@/ui/parts/disc';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { TOUCH } from '@/ui/theme/theme';
@@ -29,13 +30,14 @@ const amountText = ({ amount, unit }: Line): string =>
   `${SPOONS.includes(unit) && Math.abs(amount * 8 - Math.round(amount * 8)) < 0.01 ? formatFraction(amount) : formatNumber(amount)} ${unitLabel(unit)}`;
 
 export function FillingLine(props: Props) {
-  const { line, widest, assessment } = props;
+  const { line, widest, assessment, edit } = props;
   const p = usePalette();
   const [open, setOpen] = useState(false);
   const ingredient = ingredientById(line.ingredientId);
   const prep = ingredient && preparation(ingredient.wetness, line.preparation);
   const row = assessment.ledger.lines.find((l) => l.lineId === line.id);
   const salt = assessment.salt.lines.find((l) => l.lineId === line.id)?.grams ?? 0;
+  const findings = assessment.findings.filter((finding) => finding.lineId === line.id);
   const name = ingredient?.name ?? line.ingredientId;
   const words = [
     prep && ingredient.wetness !== 'dry' ? prep.label : '',
@@ -62,6 +64,13 @@ export function FillingLine(props: Props) {
           <View style={{ height: 6, width: `${(100 * (row?.brings ?? 0)) / widest}%`, backgroundColor: p.steam }} />
         </View>
       </Pressable>
+      {findings.map((finding) => (
+        <View key={finding.text} style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingBottom: 8 }}>
+          <Disc state="watch" size={16} />
+          <Small style={{ flex: 1 }}>{finding.text}</Small>
+          {finding.fix && <Press title={finding.fix.label} onPress={() => edit(finding.fix?.change ?? [])} />}
+        </View>
+      ))}
       {open && <LineEditor {...props} onClose={() => setOpen(false)} />}
     </View>
   );

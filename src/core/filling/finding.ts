@@ -1,0 +1,9 @@
+/** Something about one line that a practitioner would say, and what would mend it. */
+import { type Operation } from '../batch/operations';
+
+export interface Finding {
+  lineId: string;
+  /** A sentence with its reason. */
+  text: string;
+  fix: { label: string; change: readonly Operation[] } | null;
+}

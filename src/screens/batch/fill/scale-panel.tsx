@@ -1,0 +1,112 @@
+/** Scaling the filling: to the parcels planned, by a factor, to a weight, or to what there is of one thing. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { gramsOf, resolveLine } from '@/core/filling/lines';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams } from '@/core/units/format';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, Press } from '@/ui/parts/press';
+import { Heading, Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+type Way = 'count' | 'factor' | 'weight' | 'have';
+
+export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
+  const [open, setOpen] = useState(false);
+  const [way, setWay] = useState<Way>('count');
+  const [value, setValue] = useState<number | null>(null);
+  const [of, setOf] = useState(batch.lines[0]?.id ?? '');
+  const [cautious, setCautious] = useState<'linear' | 'cautious'>('linear');
+  if (batch.lines.length === 0) return null;
+  if (!open) return <Press title="Scale the filling" onPress={() => setOpen(true)} />;
+  const finishedG = assessment.ledger.finishedG;
+  const lines = batch.lines.flatMap((line) => {
+    const resolved = resolveLine(line, kitchen);
+    return resolved
+      ? [{ line, name: resolved.ingredient.name, grams: gramsOf(resolved.ingredient, line.amount, line.unit, kitchen) }]
+      : [];
+  });
+  const chosen = lines.find(({ line }) => line.id === of) ?? lines[0];
+  const factor = {
+    count: (batch.count * batch.wrap.portionG) / finishedG,
+    factor: value ?? 1,
+    weight: (value ?? finishedG) / finishedG,
+    have: chosen && value !== null ? value / chosen.grams : 1,
+  }[way];
+  const sensible = Number.isFinite(factor) && factor > 0.01 && factor < 100 && Math.abs(factor - 1) > 0.001;
+  const scale = () => {
+    edit({ do: 'scaleFilling', factor, cautious: cautious === 'cautious' });
+    setOpen(false);
+    setValue(null);
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={3} soft>
+        Scale the filling
+      </Heading>
+      <Choices
+        label="To"
+        value={way}
+        options={[
+          { value: 'count', label: `${batch.count} parcels` },
+          { value: 'factor', label: 'so many times' },
+          { value: 'weight', label: 'a weight' },
+          { value: 'have', label: 'what I have' },
+        ]}
+        onChange={(next) => {
+          setWay(next);
+          setValue(null);
+        }}
+      />
+      {way === 'factor' && (
+        <AmountField label="Times" unit="×" value={value ?? 1} least={0.05} most={50} step={0.5} onChange={setValue} />
+      )}
+      {way === 'weight' && (
+        <AmountField
+          label="Finished filling"
+          unit="g"
+          value={value ?? Math.round(finishedG)}
+          least={10}
+          most={20_000}
+          step={50}
+          onChange={setValue}
+        />
+      )}
+      {way === 'have' && chosen && (
+        <>
+          <Choices
+            label="I have"
+            value={chosen.line.id}
+            options={lines.map(({ line, name }) => ({ value: line.id, label: name.toLowerCase() }))}
+            onChange={setOf}
+          />
+          <AmountField
+            label={`So much ${chosen.name.toLowerCase()}`}
+            unit="g"
+            value={value ?? Math.round(chosen.grams)}
+            least={1}
+            most={20_000}
+            step={10}
+            onChange={setValue}
+          />
+        </>
+      )}
+      <Choices
+        label="Strong spices"
+        value={cautious}
+        options={[
+          { value: 'linear', label: 'in proportion' },
+          { value: 'cautious', label: 'a little less' },
+        ]}
+        onChange={setCautious}
+      />
+      <Small>
+        {formatGrams(finishedG)} now, × {formatNumber(factor, 2)} = {formatGrams(finishedG * factor)}.
+      </Small>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Press title="Scale" kind="solid" onPress={scale} disabled={!sensible} />
+        <Press title="Close" onPress={() => setOpen(false)} />
+      </View>
+    </View>
+  );
+}

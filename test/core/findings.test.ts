@@ -1,0 +1,131 @@
+import { lanternSupper } from '@/data/demo';
+import { assess } from '@/core/batch/assess';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { apply, type Operation } from '@/core/batch/operations';
+import { type Batch, batchSchema } from '@/core/batch/schema';
+import { BINDERS } from '@/core/filling/binders';
+import { compareBinders } from '@/core/filling/compare-binders';
+import { resolveLines } from '@/core/filling/lines';
+import { RANGES_KNOWN, seasoningFindings } from '@/core/filling/seasoning-ranges';
+import { stageFindings } from '@/core/filling/stage-rules';
+import { LINE, type Line } from './make-lines';
+
+const AT = '2026-12-05T15:00:00Z';
+const [turkey, pumpkin] = lanternSupper(AT);
+const quick = (batch: Batch) => assess(batch, DEFAULT_KITCHEN, null);
+const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
+const add = (line: Line): Operation => ({ do: 'addLine', line });
+
+describe('doses', () => {
+  const about = (lines: Line[], finishedG = 600) => seasoningFindings(resolveLines(lines, DEFAULT_KITCHEN), finishedG);
+
+  it('knows fifty and more', () => expect(RANGES_KNOWN).toBeGreaterThanOrEqual(50));
+
+  it('asks after two tablespoons of allspice, and teaspoons mend it', () => {
+    const [finding, ...rest] = about([LINE('allspice', 0.5, 'raw', 'raw-mix', 'tbsp')]);
+    expect(rest).toEqual([]);
+    expect(finding.text).toMatch(/far above the usual: 5 g per kg; usual is 0\.5 to 3.*Teaspoons\?/);
+    expect(finding.fix?.change).toEqual([{ do: 'changeLine', id: 'allspice', to: { unit: 'tsp' } }]);
+    expect(about([LINE('allspice', 0.5, 'raw', 'raw-mix', 'tsp')])).toEqual([]);
+    // Two tablespoons are beyond what a slip of the spoon explains.
+    expect(about([LINE('allspice', 2, 'raw', 'raw-mix', 'tbsp')])[0].fix).toBeNull();
+  });
+
+  it('says what will hardly be tasted, and lets sweet fillings be sweet', () => {
+    expect(about([LINE('parsley', 1)])[0].text).toContain('hardly be tasted');
+    expect(about([LINE('sugar', 40)])).toHaveLength(1);
+    expect(about([LINE('sugar', 40), LINE('apple', 500)])).toEqual([]);
+    expect(about([LINE('allspice', 50)], 0)).toEqual([]);
+  });
+});
+
+describe('stages', () => {
+  const about = (...lines: Line[]) => stageFindings(resolveLines(lines, DEFAULT_KITCHEN));
+  it.each([
+    [LINE('egg', 50, 'raw', 'off-heat'), /sets in lumps/, 'when-cool'],
+    [LINE('prawns', 200, 'raw', 'off-heat'), /bacteria grow/, 'raw-mix'],
+    [LINE('dill', 20, 'raw', 'simmer'), /loses its scent/, 'when-cool'],
+    [LINE('brined-cheese', 100, 'raw', 'off-heat'), /melts into the filling/, 'when-cool'],
+  ] as const)('%j', (line, why, to) => {
+    const [finding] = about(line);
+    expect(finding.text).toMatch(why);
+    expect(finding.fix?.change).toEqual([{ do: 'changeLine', id: line.id, to: { stage: to } }]);
+  });
+
+  it('starch into boiling liquid is a lump unless it is slaked; the fix says so in the note', () => {
+    const [finding] = about(LINE('cornflour', 10, 'raw', 'simmer'));
+    expect(finding.text).toContain('lumps');
+    expect(about({ ...LINE('cornflour', 10, 'raw', 'simmer'), note: 'slaked with cold water' })).toEqual([]);
+    const batch = changed(pumpkin, add(LINE('cornflour', 10, 'raw', 'simmer')));
+    const mended = changed(batch, ...(quick(batch).findings.find((f) => f.lineId === 'cornflour')?.fix?.change ?? []));
+    expect(quick(mended).findings.filter((f) => f.lineId === 'cornflour')).toEqual([]);
+  });
+
+  it('says nothing of what is where it belongs', () => {
+    expect(
+      about(LINE('egg', 50, 'raw', 'when-cool'), LINE('dill', 20, 'raw', 'when-cool'), LINE('turkey-thigh-mince', 400)),
+    ).toEqual([]);
+    for (const batch of [turkey, pumpkin]) expect(quick(batch).findings).toEqual([]);
+  });
+});
+
+describe('binders side by side', () => {
+  it('each dose brings the filling to the aim, and together they count together', () => {
+    const { ledger, binders } = quick(turkey);
+    expect(binders.length).toBeGreaterThanOrEqual(5);
+    expect(binders.some((option) => option.binder.coldOnly)).toBe(false);
+    for (const { binder, grams } of binders) {
+      const then = quick(changed(turkey, add({ ...LINE(binder.ingredientId, grams), id: 'new' }))).checks.moisture
+        .value;
+      // Half a gram of a strong starch is worth up to a gram and a half of liquid in 100 g.
+      expect(Math.abs((then ?? 0) - 4)).toBeLessThan(1);
+    }
+    const halves = binders
+      .slice(0, 2)
+      .map(({ binder, grams }) => add({ ...LINE(binder.ingredientId, grams / 2), id: binder.id }));
+    expect(Math.abs((quick(changed(turkey, ...halves)).checks.moisture.value ?? 0) - 4)).toBeLessThan(1);
+    expect(ledger.heldByBinders).toBe(0);
+  });
+
+  it('offers none where nothing is to be bound, nor what would be half the filling', () => {
+    expect(compareBinders({ free: 10, finishedG: 700 }, 4)).toEqual([]);
+    expect(quick(pumpkin).binders).toEqual([]);
+    const soup = compareBinders({ free: 300, finishedG: 700 }, 4).map((option) => option.binder.id);
+    expect(soup).toContain('cornflour');
+    expect(soup).not.toContain('mashed-potato');
+    expect(BINDERS.length).toBeGreaterThanOrEqual(15);
+  });
+
+  it('too much binder is a finding too', () => {
+    const pasty = quick(changed(turkey, add(LINE('cornflour', 12)))).checks.moisture;
+    expect(pasty).toMatchObject({ state: 'watch', headline: 'Moisture: pasty, too much binder' });
+    expect(pasty.fixes.map((fix) => fix.label)).toContain('Leave out the cornflour');
+  });
+});
+
+describe('scaling', () => {
+  it('spices in proportion or a little less; everything else in proportion; still a valid document', () => {
+    const pepper = (cautious: boolean) =>
+      changed(turkey, { do: 'scaleFilling', factor: 8, cautious }).lines.find((l) => l.id === 'pepper')?.amount ?? 0;
+    expect(pepper(false)).toBe(4);
+    expect(pepper(true)).toBeCloseTo(0.5 * 8 ** 0.9, 0);
+    const scaled = changed(turkey, { do: 'scaleFilling', factor: 2.5, cautious: true });
+    expect(scaled.lines.find((l) => l.id === 'turkey')?.amount).toBe(1050);
+    expect(batchSchema.safeParse(scaled).success).toBe(true);
+  });
+
+  it('rounds to what can be measured, and never to nothing', () => {
+    const amounts = (factor: number) => changed(turkey, { do: 'scaleFilling', factor }).lines.map((l) => l.amount);
+    expect(amounts(1 / 3)).toContain(140);
+    for (const amount of amounts(0.001)) expect(amount).toBeGreaterThan(0);
+  });
+
+  it('takes weighings of the pan along', () => {
+    const pan = changed(
+      pumpkin,
+      { do: 'setWater', to: { panG: 800, cookOff: { by: 'weighing', panG: 800, panWithFillingG: 1280 } } },
+      { do: 'scaleFilling', factor: 2 },
+    );
+    expect(pan.water.cookOff).toEqual({ by: 'weighing', panG: 800, panWithFillingG: 1760 });
+  });
+});
