@@ -73,6 +73,44 @@ test('a batch goes out as a file and comes in again; a bad file is refused, its 
   await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses (from file)' })).toBeVisible();
 });
 
+test('a recipe comes in from a saved page, steps kept; out it goes as a recipe and as tables', async ({ page }) => {
+  await page.goto('/');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Open a file' }).click(),
+  ]);
+  const recipe = {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: 'Hut-night pork parcels',
+    recipeYield: '20 parcels',
+    recipeIngredient: ['1 lb ground pork', '2 cups shredded cabbage', '1 tbsp soy sauce', 'a little patience'],
+    recipeInstructions: [{ '@type': 'HowToStep', text: 'Mix in one direction.' }],
+  };
+  await chooser.setFiles({
+    name: 'page.html',
+    mimeType: 'text/html',
+    buffer: Buffer.from(`<html><script type="application/ld+json">${JSON.stringify(recipe)}</script></html>`),
+  });
+  await expect(page.getByRole('heading', { name: 'Hut-night pork parcels' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Note' }).click();
+  await expect(page.getByLabel('In your own words')).toHaveValue(
+    /Not yet in: a little patience[\s\S]*1\. Mix in one direction\./,
+  );
+  for (const [button, holds] of [
+    ['As a recipe', '"@type": "Recipe"'],
+    ['Lines as a table', 'pork-mince'],
+    ['Water as a table', 'brought in'],
+  ]) {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: button }).click(),
+    ]);
+    expect(readFileSync(await download.path(), 'utf8')).toContain(holds);
+  }
+});
+
 test('a full store is said before anything is lost', async ({ page }) => {
   await page.goto(`${TURKEY}/wrap`);
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('28');

@@ -121,6 +121,23 @@ test('from the words of a recipe to a filling that is neither wet nor bland', as
   }
 });
 
+test('binders side by side, a slip of the spoon asked after, the filling scaled', async ({ page }) => {
+  await page.goto('/batch/demo-turkey-purses/fill');
+  await page.getByRole('button', { name: /^Compare \d+ binders/ }).click();
+  await page.getByRole('button', { name: /^Take .* tapioca starch/ }).click();
+  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await page.getByLabel('Add what goes in').fill('1 tbsp ground allspice');
+  await page.getByLabel('Add what goes in').press('Enter');
+  await expect(page.getByText(/^Allspice is far above the usual/)).toBeVisible();
+  await page.getByRole('button', { name: 'Teaspoons, then' }).click();
+  await expect(page.getByText(/^Allspice is far above the usual/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Scale the filling' }).click();
+  await page.getByRole('radio', { name: 'so many times' }).click();
+  await page.getByLabel('Times, ×').fill('2');
+  await page.getByRole('button', { name: 'Scale', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 840 g/ })).toBeVisible();
+});
+
 test('cooling: too slow in a deep pot, an alternative mends it, the ledger follows', async ({ page }) => {
   await page.goto('/batch/demo-pumpkin-half-moons/cool');
   await forecastIsThere(page);

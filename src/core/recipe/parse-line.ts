@@ -152,6 +152,9 @@ function identify(name: string, note: string, tinned: boolean): Match {
     );
     if (derived) return { ingredient: derived, describing: [] };
   }
+  // "Thyme, dried", "Milk, skimmed": the larder's own way of naming.
+  const inverted = note === '' ? undefined : findIngredient(`${name} ${note.split(',')[0]}`);
+  if (inverted) return { ingredient: inverted, describing: [] };
   const match = matchIngredient(name);
   const fromTin =
     tinned && match.ingredient

@@ -1,9 +1,9 @@
-/** Opening a batch from a file. A file that is none is refused, its faults are named, and nothing is changed. */
+/** Opening a batch, or a recipe, from a file. A file that is none is refused, its faults are named, and nothing is changed. */
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { pickBatch } from '@/data/files';
-import { keepBatch } from '@/data/hooks';
+import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { loadBatch } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
@@ -15,7 +15,7 @@ export function ImportBatch() {
   const [refused, setRefused] = useState<{ name: string; problems: string[] } | null>(null);
   const open = async () => {
     setRefused(null);
-    const picked = await pickBatch();
+    const picked = await pickBatch({ id: newId(), at: now() });
     if (!picked) return;
     if (!picked.result.ok) {
       setRefused({ name: picked.name, problems: picked.result.problems });

@@ -1,4 +1,5 @@
 /** Fill: where the water and the salt are, and what goes in when. */
+import { useState } from 'react';
 import { View } from 'react-native';
 import { STAGES } from '@/core/batch/vocabulary';
 import { formatGrams } from '@/core/units/format';
@@ -15,6 +16,7 @@ import { ScalePanel } from './scale-panel';
 export function FillStation(props: StationProps) {
   const { batch, assessment } = props;
   const { ledger, allergens } = assessment;
+  const [openLine, setOpenLine] = useState<string | null>(null);
   const widest = Math.max(1, ...ledger.lines.map((l) => l.brings));
   return (
     <View style={{ gap: 18 }}>
@@ -29,7 +31,14 @@ export function FillStation(props: StationProps) {
               <Small>{`  ${STAGE_WORDS[stage].note}`}</Small>
             </Heading>
             {lines.map((line) => (
-              <FillingLine key={line.id} {...props} line={line} widest={widest} />
+              <FillingLine
+                key={line.id}
+                {...props}
+                line={line}
+                widest={widest}
+                open={line.id === openLine}
+                onOpen={(open) => setOpenLine(open ? line.id : null)}
+              />
             ))}
           </View>
         );

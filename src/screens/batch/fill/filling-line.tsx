@@ -1,5 +1,4 @@
 /** One line of the filling: name, preparation, amount and the water it brings; tapped, it opens for editing. */
-import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Line } from '@/core/batch/schema';
 import { STAGES } from '@/core/batch/vocabulary';
@@ -21,6 +20,9 @@ interface Props extends StationProps {
   line: Line;
   /** g of water of the wettest line: the bar's full width. */
   widest: number;
+  /** Open for editing. Kept by the station: a line that goes to another stage stays open. */
+  open: boolean;
+  onOpen: (open: boolean) => void;
 }
 
 const SPOONS: readonly string[] = ['tsp', 'tbsp', 'cup'];
@@ -30,9 +32,8 @@ const amountText = ({ amount, unit }: Line): string =>
   `${SPOONS.includes(unit) && Math.abs(amount * 8 - Math.round(amount * 8)) < 0.01 ? formatFraction(amount) : formatNumber(amount)} ${unitLabel(unit)}`;
 
 export function FillingLine(props: Props) {
-  const { line, widest, assessment, edit } = props;
+  const { line, widest, assessment, edit, open, onOpen } = props;
   const p = usePalette();
-  const [open, setOpen] = useState(false);
   const ingredient = ingredientById(line.ingredientId);
   const prep = ingredient && preparation(ingredient.wetness, line.preparation);
   const row = assessment.ledger.lines.find((l) => l.lineId === line.id);
@@ -51,7 +52,7 @@ export function FillingLine(props: Props) {
         role="button"
         aria-expanded={open}
         aria-label={`${name}, ${amountText(line)}. ${words.join(', ')}`}
-        onPress={() => setOpen(!open)}
+        onPress={() => onOpen(!open)}
         style={{ minHeight: TOUCH, paddingVertical: 7, gap: 6, justifyContent: 'center' }}
       >
         <View style={{ flexDirection: 'row', gap: 10 }}>
@@ -71,7 +72,7 @@ export function FillingLine(props: Props) {
           {finding.fix && <Press title={finding.fix.label} onPress={() => edit(finding.fix?.change ?? [])} />}
         </View>
       ))}
-      {open && <LineEditor {...props} onClose={() => setOpen(false)} />}
+      {open && <LineEditor {...props} onClose={() => onOpen(false)} />}
     </View>
   );
 }

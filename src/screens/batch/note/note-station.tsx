@@ -1,14 +1,19 @@
 /** Note: what came out, in taps, and in the cook's own words. */
 import { View } from 'react-native';
+import { type Batch } from '@/core/batch/schema';
 import { type Outcome, OUTCOMES } from '@/core/batch/vocabulary';
-import { exportBatch } from '@/data/files';
+import { ledgerToCsv, linesToCsv } from '@/core/formats/csv';
+import { toRecipe } from '@/core/formats/recipe';
+import { exportBatch, saveBeside } from '@/data/files';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { OUTCOME_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
 
-export function NoteStation({ batch, edit }: StationProps) {
+const recipeText = (batch: Batch): string => `${JSON.stringify(toRecipe(batch), null, 2)}\n`;
+
+export function NoteStation({ batch, assessment, edit }: StationProps) {
   const { outcomes, words } = batch.note;
   const toggle = (outcome: Outcome) =>
     edit({
@@ -42,7 +47,21 @@ export function NoteStation({ batch, edit }: StationProps) {
         most={120}
         required
       />
-      <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+        <Press
+          title="As a recipe"
+          onPress={() => saveBeside(batch, '.recipe.json', recipeText(batch), 'application/ld+json')}
+        />
+        <Press
+          title="Lines as a table"
+          onPress={() => saveBeside(batch, '.lines.csv', linesToCsv(batch.lines), 'text/csv')}
+        />
+        <Press
+          title="Water as a table"
+          onPress={() => saveBeside(batch, '.water.csv', ledgerToCsv(assessment.ledger), 'text/csv')}
+        />
+      </View>
     </View>
   );
 }
