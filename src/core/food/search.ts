@@ -64,7 +64,7 @@ for (const ingredient of CATALOGUE) {
 
 const INDEX = new Fuse(WORDS, { keys: ['word'], threshold: 0.42, distance: 12, includeScore: true });
 
-/** The ingredient of that id, name or alias: any case, singular or plural. Undefined where there is none. */
+/** The ingredient of that id, name or alias, whatever the case, singular or plural. Undefined where there is none. */
 export const findIngredient = (name: string): Ingredient | undefined => EXACT.get(singular(normaliseName(name)));
 
 /**

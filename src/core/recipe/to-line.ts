@@ -35,8 +35,7 @@ export function preparationInWords(ingredient: Ingredient, words: string): strin
 /** Where a new line goes unless the cook says otherwise. */
 export function usualStage(school: School, ingredient: Ingredient, preparation: string): Stage {
   const cooked = preparationsOf(ingredient.wetness).find((p) => p.id === preparation)?.cooked ?? false;
-  if (school === 'raw') return cooked ? 'cook-first' : 'raw-mix';
-  if (school === 'part-cooked') return cooked ? 'cook-first' : 'raw-mix';
+  if (school !== 'cooked') return cooked ? 'cook-first' : 'raw-mix';
   if (ingredient.liquid || ingredient.family === 'starch') return 'simmer';
   return ingredient.family === 'dairy' || ingredient.family === 'egg' || ingredient.wetness === 'herb'
     ? 'when-cool'

@@ -73,7 +73,7 @@ function fixes(context: Context): Fix[] {
     `Roll the skins to ${diameterMm} mm instead of ${formatNumber(batch.wrap.diameterMm)} mm`,
     [{ do: 'setWrap', to: { diameterMm } }],
   );
-  return [portion, skin].filter((f) => f.change.reduce(apply, batch) !== batch);
+  return [portion, skin];
 }
 
 function promised({ batch, outline, density, fit }: Context, id: string, label: string, change: Operation[]): Fix {
