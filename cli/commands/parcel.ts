@@ -14,7 +14,12 @@ const length = (least: number, most: number) =>
   z.number().min(least, `must be ${least} to ${most} mm`).max(most, `must be ${least} to ${most} mm`);
 
 /** The dough a form usually takes. */
-const USUAL_DOUGH: Record<FormId, DoughId> = { 'half-moon': 'noodle', purse: 'steamed-bun' };
+const USUAL_DOUGH: Record<FormId, DoughId> = {
+  'half-moon': 'noodle',
+  purse: 'steamed-bun',
+  pocket: 'short',
+  'pan-pie': 'thin-sheets',
+};
 
 const fitInput = z
   .strictObject({
@@ -22,7 +27,8 @@ const fitInput = z
     diameterMm: length(30, 400),
     rimMm: length(0, 60),
     thicknessMm: length(0.3, 20),
-    fillingG: z.number().positive('must be above 0 g').max(1000, 'must be at most 1000 g'),
+    depthMm: length(10, 120).optional(),
+    fillingG: z.number().positive('must be above 0 g').max(5000, 'must be at most 5000 g'),
     gPerMl: z.number().min(0.3, 'must be 0.3 to 1.5 g/ml').max(1.5, 'must be 0.3 to 1.5 g/ml').default(1.02),
     dough: z.enum(DOUGH_IDS).optional(),
   })

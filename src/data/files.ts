@@ -59,6 +59,16 @@ export async function pickBatch(fresh: {
   return { name: file.name, result: await readText(await file.text(), fresh) };
 }
 
+/** Asks for a text file. @returns its text, what is wrong with it, or null where nothing was chosen */
+export async function pickText(type: string[]): Promise<ReadResult<string> | null> {
+  const picked = await DocumentPicker.getDocumentAsync({ type, base64: false });
+  const file = picked.assets?.[0]?.file;
+  if (picked.canceled || !file) return null;
+  if (file.size > MOST_BYTES)
+    return { ok: false, problems: ['(file): is larger than 5 MB, which no table of lines is'] };
+  return { ok: true, value: await file.text() };
+}
+
 async function readText(text: string, fresh: { id: string; at: string }): Promise<ReadResult<Batch>> {
   const { readBatch } = await import('@/core/batch/read');
   const json = parseJson(text);

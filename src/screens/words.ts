@@ -1,6 +1,7 @@
 /** The words for the document's ids, the same on every screen. */
 import { type Batch } from '@/core/batch/schema';
 import { type Outcome, type School, type Stage } from '@/core/batch/vocabulary';
+import { type Hazard } from '@/core/food/ingredient';
 import { FORMS } from '@/core/wrapper/forms';
 
 export const SCHOOL_WORDS: Record<School, string> = {
@@ -43,3 +44,15 @@ export function batchLine(batch: Batch): string {
   const form = FORMS[batch.wrap.form].label;
   return `${batch.count} ${form}${batch.count === 1 ? '' : 's'}, ${SCHOOL_WORDS[batch.school]}, ${METHOD_WORDS[batch.cook.method]}`;
 }
+
+export const HAZARD_WORDS: Record<Hazard, string> = {
+  none: 'nothing that must be cooked',
+  poultry: 'poultry',
+  'minced-meat': 'minced meat',
+  'whole-meat': 'meat in one piece',
+  fish: 'fish',
+  shellfish: 'shellfish',
+  egg: 'egg',
+  'raw-flour': 'raw flour',
+  'cooked-animal': 'cooked animal food, to be reheated',
+};

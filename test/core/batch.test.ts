@@ -47,7 +47,8 @@ const TROUBLED: [string, Batch][] = [
     changed(
       pumpkin,
       { do: 'addLine', line: LINE('cream', 150, 'raw', 'simmer') },
-      { do: 'setWater', to: { panG: 800, cookOff: { by: 'weighing', panG: 800, panWithFillingG: 1440 } } },
+      { do: 'setWater', to: { panG: 800 } },
+      { do: 'addWeighIn', weighIn: { at: AT, grams: 1440 } },
     ),
   ],
 ];
@@ -239,10 +240,40 @@ describe('reading a document', () => {
   it('walks old documents through the migrations, one version at a time', () => {
     const { title, ...old } = turkey;
     const migrations = {
-      [-1]: (d: Record<string, unknown>) => ({ ...d, version: 0, label: d.name, name: undefined }),
-      0: ({ label, name: _name, ...d }: Record<string, unknown>) => ({ ...d, version: 1, title: label }),
+      0: ({ name, ...d }: Record<string, unknown>) => ({ ...d, version: 1, label: name }),
+      1: ({ label, ...d }: Record<string, unknown>) => ({ ...d, version: 2, title: label }),
     };
-    const result = readBatch({ ...old, version: -1, name: title }, migrations);
+    const result = readBatch({ ...old, version: 0, name: title }, migrations);
     expect(result).toEqual({ ok: true, value: turkey });
+  });
+
+  describe('from version 1', () => {
+    const line = ({ cut: _cut, ticked: _ticked, ...rest }: Batch['lines'][number]) => rest;
+    const version1 = (cookOff: object) => {
+      const { ingredients: _own, stagesDone: _done, season: _season, ...rest } = turkey;
+      const { depthMm: _depth, ...wrap } = turkey.wrap;
+      const water = { panG: null, cookOff, drainedG: 3 };
+      return { ...rest, version: 1, lines: turkey.lines.map(line), wrap, water };
+    };
+
+    it('an estimate stays one', () => {
+      const result = readBatch(version1({ by: 'estimate', grams: 12 }));
+      expect(result).toEqual({
+        ok: true,
+        value: { ...turkey, water: { ...turkey.water, estimate: { by: 'grams', grams: 12 }, drainedG: 3 } },
+      });
+    });
+
+    it('a weighing becomes the first weigh-in', () => {
+      const result = readBatch(version1({ by: 'weighing', panG: 700, panWithFillingG: 750 }));
+      if (!result.ok) throw new Error(result.problems.join());
+      expect(result.value.water).toMatchObject({ panG: 700, weighIns: [{ at: turkey.updatedAt, grams: 750 }] });
+    });
+
+    it('what was wrong with it is still said', () => {
+      const result = readBatch(version1({ by: 'guess' }));
+      expect(result.ok).toBe(false);
+      expect(result.ok ? [] : result.problems.join()).toMatch(/water/);
+    });
   });
 });

@@ -5,10 +5,10 @@ import { apply, type Operation } from '@/core/batch/operations';
 import { type Batch, batchSchema } from '@/core/batch/schema';
 import { BINDERS } from '@/core/filling/binders';
 import { compareBinders } from '@/core/filling/compare-binders';
-import { resolveLines } from '@/core/filling/lines';
 import { RANGES_KNOWN, seasoningFindings } from '@/core/filling/seasoning-ranges';
+import { takeBinder } from '@/core/filling/take-binder';
 import { stageFindings } from '@/core/filling/stage-rules';
-import { LINE, type Line } from './make-lines';
+import { LINE, type Line, resolved } from './make-lines';
 
 const AT = '2026-12-05T15:00:00Z';
 const [turkey, pumpkin] = lanternSupper(AT);
@@ -17,7 +17,7 @@ const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply,
 const add = (line: Line): Operation => ({ do: 'addLine', line });
 
 describe('doses', () => {
-  const about = (lines: Line[], finishedG = 600) => seasoningFindings(resolveLines(lines, DEFAULT_KITCHEN), finishedG);
+  const about = (lines: Line[], finishedG = 600) => seasoningFindings(resolved(lines), finishedG);
 
   it('knows fifty and more', () => expect(RANGES_KNOWN).toBeGreaterThanOrEqual(50));
 
@@ -40,7 +40,7 @@ describe('doses', () => {
 });
 
 describe('stages', () => {
-  const about = (...lines: Line[]) => stageFindings(resolveLines(lines, DEFAULT_KITCHEN));
+  const about = (...lines: Line[]) => stageFindings(resolved(lines));
   it.each([
     [LINE('egg', 50, 'raw', 'off-heat'), /sets in lumps/, 'when-cool'],
     [LINE('prawns', 200, 'raw', 'off-heat'), /bacteria grow/, 'raw-mix'],
@@ -73,16 +73,15 @@ describe('binders side by side', () => {
   it('each dose brings the filling to the aim, and together they count together', () => {
     const { ledger, binders } = quick(turkey);
     expect(binders.length).toBeGreaterThanOrEqual(5);
-    expect(binders.some((option) => option.binder.coldOnly)).toBe(false);
-    for (const { binder, grams } of binders) {
-      const then = quick(changed(turkey, add({ ...LINE(binder.ingredientId, grams), id: 'new' }))).checks.moisture
-        .value;
+    expect(binders.map((option) => option.id)).not.toContain('gelatine');
+    for (const option of binders) {
+      const then = quick(changed(turkey, ...takeBinder(turkey, option, true))).checks.moisture.value;
       // Half a gram of a strong starch is worth up to a gram and a half of liquid in 100 g.
       expect(Math.abs((then ?? 0) - 4)).toBeLessThan(1);
     }
     const halves = binders
       .slice(0, 2)
-      .map(({ binder, grams }) => add({ ...LINE(binder.ingredientId, grams / 2), id: binder.id }));
+      .map(({ id, parts: [{ ingredientId, grams }] }) => add({ ...LINE(ingredientId, grams / 2), id }));
     expect(Math.abs((quick(changed(turkey, ...halves)).checks.moisture.value ?? 0) - 4)).toBeLessThan(1);
     expect(ledger.heldByBinders).toBe(0);
   });
@@ -90,7 +89,7 @@ describe('binders side by side', () => {
   it('offers none where nothing is to be bound, nor what would be half the filling', () => {
     expect(compareBinders({ free: 10, finishedG: 700 }, 4)).toEqual([]);
     expect(quick(pumpkin).binders).toEqual([]);
-    const soup = compareBinders({ free: 300, finishedG: 700 }, 4).map((option) => option.binder.id);
+    const soup = compareBinders({ free: 300, finishedG: 700 }, 4).map((option) => option.id);
     expect(soup).toContain('cornflour');
     expect(soup).not.toContain('mashed-potato');
     expect(BINDERS.length).toBeGreaterThanOrEqual(15);
@@ -123,9 +122,10 @@ describe('scaling', () => {
   it('takes weighings of the pan along', () => {
     const pan = changed(
       pumpkin,
-      { do: 'setWater', to: { panG: 800, cookOff: { by: 'weighing', panG: 800, panWithFillingG: 1280 } } },
+      { do: 'setWater', to: { panG: 800 } },
+      { do: 'addWeighIn', weighIn: { at: AT, grams: 1280 } },
       { do: 'scaleFilling', factor: 2 },
     );
-    expect(pan.water.cookOff).toEqual({ by: 'weighing', panG: 800, panWithFillingG: 1760 });
+    expect(pan.water.weighIns).toEqual([{ at: AT, grams: 1760 }]);
   });
 });

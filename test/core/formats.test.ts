@@ -7,6 +7,7 @@ import { CATALOGUE } from '@/core/food/catalogue';
 import { ledgerToCsv, linesFromCsv, linesToCsv, parseCsv } from '@/core/formats/csv';
 import { ingredientText, readRecipe, toRecipe } from '@/core/formats/recipe';
 import { parseLine } from '@/core/recipe/parse-line';
+import { CUTS } from '@/core/batch/vocabulary';
 import { LINE_UNITS } from '@/core/units/units';
 import { type Line } from './make-lines';
 
@@ -20,6 +21,8 @@ const anyLine: fc.Arbitrary<Line> = fc.record({
   preparation: fc.constantFrom('raw', 'sweated'),
   weighed: fc.constantFrom('raw' as const, 'ready' as const),
   stage: fc.constantFrom(...STAGES),
+  cut: fc.option(fc.constantFrom(...CUTS)),
+  ticked: fc.boolean(),
   note: fc.string({ maxLength: 60 }).map((text) => text.replace(/\r/g, '')),
 });
 
@@ -52,7 +55,7 @@ describe('CSV', () => {
 
 describe('schema.org Recipe', () => {
   it('goes out and comes in with every ingredient and its grams', () => {
-    for (const batch of [turkey, pumpkin]) {
+    for (const batch of lanternSupper('2026-12-05T15:00:00Z')) {
       const result = readRecipe(JSON.stringify(toRecipe(batch)));
       if (!result.ok) throw new Error(result.problems.join());
       expect(result.value.name).toBe(batch.title);
@@ -61,7 +64,7 @@ describe('schema.org Recipe', () => {
         batch.lines.map((l) => l.ingredientId),
       );
     }
-    expect(ingredientText(turkey.lines[0])).toBe('60 g Leek, sweated, finely sliced, soft but not brown');
+    expect(ingredientText(turkey.lines[0], [])).toBe('60 g Leek, sweated, finely sliced, soft but not brown');
   });
 
   it('is found inside a saved page, in a graph, with sections of steps', () => {

@@ -56,7 +56,8 @@ describe('forms', () => {
         (id, d, s) => {
           const max = (diameterMm: number, rimMm: number) => FORMS[id].maxMl({ diameterMm, rimMm, thicknessMm: 2 });
           expect(max(d + 5, s)).toBeGreaterThan(max(d, s));
-          expect(max(d, s + 1)).toBeLessThan(max(d, s));
+          // A pan has no rim.
+          if (id !== 'pan-pie') expect(max(d, s + 1)).toBeLessThan(max(d, s));
         },
       ),
     );

@@ -1,8 +1,13 @@
 /** One document in, five checks out. Everything a screen shows of a batch is derived here and never stored. */
 import { type BinderOption, compareBinders } from '../filling/compare-binders';
 import { type Finding } from '../filling/finding';
-import { drawLedger, type Ledger, panContents } from '../filling/ledger';
+import { accountFat, type FatAccount, fatFindings } from '../filling/fat';
+import { drawLedger, type Ledger } from '../filling/ledger';
 import { resolveLines } from '../filling/lines';
+import { panContents } from '../filling/pan';
+import { holdBack, type HoldBack } from '../filling/season';
+import { forgottenFindings, stageProgress, type StageProgress, unitFindings } from '../filling/stage-progress';
+import { lookUp } from '../food/larder';
 import { seasoningFindings } from '../filling/seasoning-ranges';
 import { stageFindings } from '../filling/stage-rules';
 import { accountSalt, type SaltAccount } from '../filling/salt';
@@ -16,11 +21,11 @@ import { CHECK_IDS, type Check, type CheckId, type CheckState } from './check';
 import { checkCooling } from './checks/cooling';
 import { checkCore, readingsVerdict } from './checks/core';
 import { checkFit } from './checks/fit';
-import { checkMoisture } from './checks/moisture';
+import { aimOf, checkMoisture, type StopPlan, stopPlan } from './checks/moisture';
 import { checkSalt } from './checks/salt';
 import { type HeatForecast } from './heat';
 import { type Kitchen } from './kitchen';
-import { outline as drawOutline } from './outline';
+import { type Outline, outline as drawOutline } from './outline';
 import { type Batch } from './schema';
 
 export interface Portion extends Balance {
@@ -39,7 +44,15 @@ export interface Assessment {
   /** The worst of the five. */
   state: CheckState;
   ledger: Ledger;
+  /** When to stop boiling down; null where nothing is in a pan. */
+  stop: StopPlan | null;
+  /** Fat, counted apart from water. */
+  fat: FatAccount;
   salt: SaltAccount;
+  /** What to add first and what to hold back; null where no salt is added. */
+  holdBack: HoldBack | null;
+  /** How far each stage that has lines has got. */
+  stages: StageProgress[];
   fit: Fit;
   portion: Portion;
   /** What a practitioner would say of single lines: stage and dose. */
@@ -73,7 +86,7 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
   const { wrap } = batch;
   const fit = fitParcel({ form: wrap.form, skin: wrap, dough: outline.dough, fillingG: wrap.portionG, density });
   const account = (b: Batch): SaltAccount => {
-    const lines = resolveLines(b.lines, kitchen);
+    const lines = resolveLines(b, kitchen);
     return accountSalt(lines, {
       finishedG: drawLedger(lines, b.water, steamedOffG).finishedG,
       portionG: wrap.portionG,
@@ -95,6 +108,10 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
     state: worst(CHECK_IDS.map((id) => checks[id].state)),
     ledger,
     salt,
+    stop: stopPlan({ batch, outline, ledger }, aimIn(checks.moisture)),
+    fat: accountFat(outline.lines, ledger.finishedG),
+    holdBack: holdBack(outline.lines, ledger.finishedG),
+    stages: stageProgress(batch, outline.lines),
     fit,
     portion: {
       ...balance({
@@ -111,7 +128,7 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
       parcelG: wrap.portionG + fit.wrapperG,
       doughNeededG: batch.count * fit.wrapperG,
     },
-    findings: [...stageFindings(outline.lines), ...seasoningFindings(outline.lines, ledger.finishedG)],
+    findings: findingsOf(batch, outline, ledger),
     binders: bindersFor(checks.moisture, ledger),
     limit: outline.limit,
     verdict: readingsVerdict({ batch, outline }),
@@ -129,7 +146,21 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
 function bindersFor({ value, band }: Check, ledger: Ledger): BinderOption[] {
   const [dry, wet] = band;
   if (value === null || dry === null || wet === null || value <= wet) return [];
-  return compareBinders(ledger, dry + 0.6 * (wet - dry));
+  return compareBinders(ledger, aimOf([dry, wet]));
+}
+
+const aimIn = ({ band: [dry, wet] }: Check): number => aimOf([dry ?? 0, wet ?? 0]);
+
+/** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */
+function findingsOf(batch: Batch, { lines, unknown }: Outline, { finishedG }: Ledger): Finding[] {
+  const nameOf = (id: string): string => lookUp(batch.ingredients, id)?.name ?? id;
+  return [
+    ...unitFindings(batch, { resolved: lines, nameOf, isKnown: (id) => !unknown.includes(id) }),
+    ...forgottenFindings(batch, nameOf),
+    ...stageFindings(lines),
+    ...seasoningFindings(lines, finishedG),
+    ...fatFindings(lines, finishedG),
+  ];
 }
 
 const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };

@@ -1,5 +1,6 @@
 /** The kitchen's definition and validation. */
 import { z } from '../zod';
+import { ownIngredientSchema } from '../food/own-ingredient-schema';
 import { PACK_IDS } from '../safety/packs';
 import { KITCHEN_FORMAT, KITCHEN_VERSION, SALT_KIND_IDS } from './kitchen';
 
@@ -22,6 +23,11 @@ export const kitchenSchema = z
     fanOven: z.boolean(),
     rulePack: z.enum(['auto', ...PACK_IDS]).describe('Safety rules followed; auto follows the school of the filling.'),
     theme: z.enum(['system', 'light', 'dark']),
+    tastings: z.number().int().min(0).describe('Tastings that have moved the salt target.'),
+    ingredients: z
+      .array(ownIngredientSchema)
+      .max(500, 'takes at most 500 own ingredients')
+      .describe('Ingredients of the cook’s own.'),
   })
-  .describe('Settings of one kitchen.');
+  .describe('Settings of one kitchen, its own ingredients, and what it has learned.');
 export type Kitchen = z.infer<typeof kitchenSchema>;

@@ -4,7 +4,7 @@ import type { Kitchen } from './kitchen-schema';
 export type { Kitchen };
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 1;
+export const KITCHEN_VERSION = 2;
 
 /** g of salt in a level 5 ml spoon. House estimates from weighing. */
 export const SALT_KINDS = {
@@ -30,4 +30,9 @@ export const DEFAULT_KITCHEN: Kitchen = {
   fanOven: false,
   rulePack: 'auto',
   theme: 'system',
+  tastings: 0,
+  ingredients: [],
 };
+
+/** The target a kitchen begins with, %. House estimate. */
+export const USUAL_SALT_TARGET = DEFAULT_KITCHEN.saltTargetPercent;

@@ -1,15 +1,28 @@
 /** The small changes a batch is edited by. Each is plain JSON, and applying it is a pure function from batch to batch. */
+import { type OwnIngredient } from '../food/own-ingredient';
+import { placeLine, type Placing } from '../filling/place-line';
 import { scaleFilling } from '../filling/scale';
+import { splitLine } from '../filling/split-line';
 import { type Batch, type Line } from './schema';
+import { type Stage } from './vocabulary';
+
+type Water = Batch['water'];
 
 export type Operation =
   | { do: 'addLine'; line: Line }
   | { do: 'changeLine'; id: string; to: Partial<Omit<Line, 'id'>> }
   | { do: 'removeLine'; id: string }
-  | { do: 'moveLine'; id: string; by: number }
+  | ({ do: 'moveLine' } & Placing)
+  | { do: 'splitLine'; id: string; newId: string; share: number; stage: Stage }
+  | { do: 'keepIngredient'; ingredient: OwnIngredient }
   | { do: 'scaleFilling'; factor: number; cautious?: boolean }
+  | { do: 'finishStage'; stage: Stage; done: boolean }
   | { do: 'setBatch'; to: Partial<Pick<Batch, 'title' | 'school' | 'count'>> }
-  | { do: 'setWater'; to: Partial<Batch['water']> }
+  | { do: 'setWater'; to: Partial<Pick<Water, 'panG' | 'estimate' | 'plannedG' | 'drainedG'>> }
+  | { do: 'addWeighIn'; weighIn: Water['weighIns'][number] }
+  | { do: 'removeWeighIn'; index: number }
+  | { do: 'setSeason'; to: Partial<Pick<Batch['season'], 'heldBack'>> }
+  | { do: 'addTasting'; tasting: Batch['season']['tastings'][number] }
   | { do: 'setCool'; to: Partial<Batch['cool']> }
   | { do: 'setWrap'; to: Partial<Batch['wrap']> }
   | { do: 'setCook'; to: Partial<Omit<Batch['cook'], 'readings'>> }
@@ -25,15 +38,37 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'changeLine':
       return { ...batch, lines: batch.lines.map((l) => (l.id === change.id ? { ...l, ...change.to } : l)) };
     case 'removeLine':
-      return { ...batch, lines: batch.lines.filter((l) => l.id !== change.id) };
+      return withLines(
+        batch,
+        batch.lines.filter((l) => l.id !== change.id),
+      );
     case 'moveLine':
-      return { ...batch, lines: moved(batch.lines, change.id, change.by) };
+      return { ...batch, lines: placeLine(batch.lines, change) };
+    case 'splitLine':
+      return { ...batch, lines: splitLine(batch.lines, change) };
+    case 'keepIngredient': {
+      const others = batch.ingredients.filter((own) => own.id !== change.ingredient.id);
+      return { ...batch, ingredients: [...others, change.ingredient] };
+    }
     case 'scaleFilling':
       return scaleFilling(batch, change.factor, change.cautious ?? false);
+    case 'finishStage': {
+      const others = batch.stagesDone.filter((stage) => stage !== change.stage);
+      return { ...batch, stagesDone: change.done ? [...others, change.stage] : others };
+    }
     case 'setBatch':
       return { ...batch, ...change.to };
     case 'setWater':
-      return { ...batch, water: { ...batch.water, ...change.to } };
+      return withWater(batch, change.to);
+    case 'addWeighIn':
+      // A weighing overrides what was thought and what was planned.
+      return withWater(batch, { weighIns: [...batch.water.weighIns, change.weighIn], plannedG: 0 });
+    case 'removeWeighIn':
+      return withWater(batch, { weighIns: batch.water.weighIns.filter((_, i) => i !== change.index), plannedG: 0 });
+    case 'setSeason':
+      return { ...batch, season: { ...batch.season, ...change.to } };
+    case 'addTasting':
+      return { ...batch, season: { ...batch.season, tastings: [...batch.season.tastings, change.tasting] } };
     case 'setCool':
       return { ...batch, cool: { ...batch.cool, ...change.to } };
     case 'setWrap':
@@ -49,15 +84,15 @@ export function apply(batch: Batch, change: Operation): Batch {
   }
 }
 
-/** Moves a line up or down among the lines of its own stage. */
-function moved(lines: readonly Line[], id: string, by: number): Line[] {
-  const line = lines.find((l) => l.id === id);
-  if (!line) return [...lines];
-  const siblings = lines.filter((l) => l.stage === line.stage);
-  const from = siblings.indexOf(line);
-  const to = Math.min(siblings.length - 1, Math.max(0, from + by));
-  siblings.splice(from, 1);
-  siblings.splice(to, 0, line);
-  let next = 0;
-  return lines.map((l) => (l.stage === line.stage ? siblings[next++] : l));
+const withWater = (batch: Batch, to: Partial<Water>): Batch => ({ ...batch, water: { ...batch.water, ...to } });
+
+/** Own ingredients that no line uses any more do not stay behind. */
+function withLines(batch: Batch, lines: Line[]): Batch {
+  const used = new Set(lines.map((l) => l.ingredientId));
+  const ingredients = batch.ingredients.filter((own) => used.has(own.id));
+  return {
+    ...batch,
+    lines,
+    ingredients: ingredients.length === batch.ingredients.length ? batch.ingredients : ingredients,
+  };
 }

@@ -2,7 +2,8 @@
 import { coreLimit, choosePack, type Limit } from '../safety/core-limit';
 import { type RulePack } from '../safety/packs';
 import { type Hazard } from '../food/ingredient';
-import { panContents } from '../filling/ledger';
+import { lookUp } from '../food/larder';
+import { panContents } from '../filling/pan';
 import { type ResolvedLine, resolveLines } from '../filling/lines';
 import { dough, type Dough } from '../wrapper/doughs';
 import { type Kitchen } from './kitchen';
@@ -34,8 +35,7 @@ const RAW_HAZARDS: readonly Hazard[] = ['poultry', 'minced-meat', 'whole-meat', 
 
 /** Draws the outline of a batch. */
 export function outline(batch: Batch, kitchen: Kitchen): Outline {
-  const lines = resolveLines(batch.lines, kitchen);
-  const known = new Set(lines.map((l) => l.line.id));
+  const lines = resolveLines(batch, kitchen);
   const wrapper = dough(batch.wrap.dough);
   const hot = lines.filter((l) => HOT_STAGES.includes(l.line.stage));
   const goesInRaw = lines.some((l) => isRaw(l, 'raw-mix') || isRaw(l, 'when-cool'));
@@ -44,7 +44,7 @@ export function outline(batch: Batch, kitchen: Kitchen): Outline {
   if (wrapper.allergens.includes('egg')) foods.push({ name: `egg in the ${wrapper.label}`, hazard: 'egg' });
   return {
     lines,
-    unknown: batch.lines.filter((l) => !known.has(l.id)).map((l) => l.ingredientId),
+    unknown: batch.lines.map((l) => l.ingredientId).filter((id) => lookUp(batch.ingredients, id) === undefined),
     dough: wrapper,
     doughSaltPercent: batch.wrap.doughSaltPercent ?? wrapper.saltPercent,
     hot,

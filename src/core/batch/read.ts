@@ -2,6 +2,7 @@
 import { z } from '../zod';
 import { type Kitchen, kitchenSchema } from './kitchen-schema';
 import { type Batch, batchSchema } from './schema';
+import { kitchenToCurrent, toVersion2 } from './migrations';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -9,7 +10,7 @@ export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: stri
 type Json = Record<string, unknown>;
 
 /** Steps from one version to the next: `MIGRATIONS[n]` takes a document of version n to n + 1. */
-export const MIGRATIONS: Record<number, (document: Json) => Json> = {};
+export const MIGRATIONS: Record<number, (document: Json) => Json> = { 1: toVersion2 };
 
 /**
  * Reads a batch document of any known version.
@@ -40,9 +41,9 @@ export function readBatch(json: unknown, migrations = MIGRATIONS, current: numbe
   return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
 }
 
-/** Reads the kitchen. */
+/** Reads the kitchen, of any known version. */
 export function readKitchen(json: unknown): ReadResult<Kitchen> {
-  const result = kitchenSchema.safeParse(json);
+  const result = kitchenSchema.safeParse(kitchenToCurrent(json));
   return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
 }
 

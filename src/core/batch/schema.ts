@@ -8,7 +8,8 @@ import { BASES, PLACES } from '../heat/surfaces';
 import { LINE_UNITS } from '../units/units';
 import { DOUGH_IDS } from '../wrapper/doughs';
 import { FORM_IDS } from '../wrapper/forms';
-import { BATCH_FORMAT, BATCH_VERSION, OUTCOMES, SCHOOLS, STAGES } from './vocabulary';
+import { ownIngredientSchema } from '../food/own-ingredient-schema';
+import { BATCH_FORMAT, BATCH_VERSION, CUTS, OUTCOMES, PAN_HEATS, SCHOOLS, STAGES, TASTES } from './vocabulary';
 
 const grams = (most: number) =>
   z.number({ error: 'must be a number of grams' }).min(0, 'must be 0 g or more').max(most, `must be at most ${most} g`);
@@ -40,29 +41,61 @@ export const lineSchema = z
       .enum(['raw', 'ready'])
       .describe('Whether the amount is weighed before the preparation (raw) or as it goes in (ready).'),
     stage: z.enum(STAGES).describe('When it goes in.'),
+    cut: z.enum(CUTS).nullable().describe('How it is cut, where a volume is measured; null as it usually is.'),
+    ticked: z.boolean().describe('Whether it has gone in.'),
     note: z.string().max(500, 'must be at most 500 characters').describe('The cook’s own words.'),
   })
   .describe('One ingredient of the filling.');
 export type Line = z.infer<typeof lineSchema>;
 
-const cookOffSchema = z
+const estimateSchema = z
   .discriminatedUnion('by', [
     z.strictObject({
-      by: z.literal('estimate'),
+      by: z.literal('grams'),
       grams: grams(20_000).describe('Water thought to have boiled off, g.'),
     }),
     z.strictObject({
-      by: z.literal('weighing'),
-      panG: grams(20_000).describe('The empty pan, g.'),
-      panWithFillingG: grams(40_000).describe('The pan with its filling now, g.'),
+      by: z.literal('minutes'),
+      panMm: millimetres(80, 600).describe('Diameter of the pan, mm.'),
+      heat: z.enum(PAN_HEATS).describe('Flame under it.'),
+      minutes: z
+        .number()
+        .min(0, 'must be 0 minutes or more')
+        .max(600, 'must be at most 600 minutes')
+        .describe('Boiling with the lid off.'),
     }),
   ])
-  .describe('Water boiled off in the pan: estimated, or found by weighing, which is better.');
+  .describe('Water boiled off in the pan, as long as it has not been weighed.');
+
+const weighInSchema = z.strictObject({
+  at: moment.describe('When the pan was weighed.'),
+  grams: grams(40_000).describe('Pan with its filling, g.'),
+});
 
 const waterSchema = z.strictObject({
-  panG: grams(20_000).nullable().describe('The empty pan, g, where it is known: the stop weight needs it.'),
-  cookOff: cookOffSchema,
+  panG: grams(20_000).nullable().describe('The empty pan, g; weigh-ins count only where it is known.'),
+  estimate: estimateSchema,
+  weighIns: z
+    .array(weighInSchema)
+    .max(100, 'takes at most 100 weigh-ins')
+    .describe('The pan with its filling, in the order of weighing; the last overrides the estimate.'),
+  plannedG: grams(20_000).describe('Water still to be boiled off after the last weigh-in, g.'),
   drainedG: grams(20_000).describe('Liquid drained and weighed, beyond what the preparations say, g.'),
+});
+
+const tastingSchema = z.strictObject({
+  at: moment.describe('When it was tasted.'),
+  verdict: z.enum(TASTES).describe('What a cooked teaspoonful tasted like.'),
+  saltPercent: z
+    .number()
+    .min(0, 'must be 0 % or more')
+    .max(20, 'must be at most 20 %')
+    .describe('Salt in what was tasted, %.'),
+});
+
+const seasonSchema = z.strictObject({
+  heldBack: z.boolean().describe('A third of the added salt is held back until a teaspoonful has been tasted.'),
+  tastings: z.array(tastingSchema).max(50, 'takes at most 50 tastings').describe('Teaspoonfuls cooked and tasted.'),
 });
 
 const coolSchema = z.strictObject({
@@ -87,8 +120,9 @@ const wrapSchema = z.strictObject({
     .describe('Salt of the dough, % of its mass, where it differs from usual.'),
   diameterMm: millimetres(30, 400).describe('Diameter of the skin, mm.'),
   rimMm: millimetres(0, 60).describe('Rim kept free of filling, mm.'),
-  thicknessMm: millimetres(0.3, 20).describe('Thickness of the skin, mm.'),
-  portionG: grams(1000)
+  thicknessMm: millimetres(0.3, 20).describe('Thickness of the skin, or of all sheets of one face together, mm.'),
+  depthMm: millimetres(10, 120).nullable().describe('Depth of the pan, mm, for a pan pie; null for other forms.'),
+  portionG: grams(5000)
     .refine((g) => g >= 1, 'must be at least 1 g')
     .describe('Filling in one parcel, g.'),
   doughG: grams(20_000).nullable().describe('Dough at hand, g; null where as much as is needed is made.'),
@@ -137,7 +171,14 @@ export const batchSchema = z
       .array(lineSchema)
       .max(200, 'takes at most 200 lines')
       .refine((lines) => new Set(lines.map((l) => l.id)).size === lines.length, 'two lines have the same id'),
+    ingredients: z
+      .array(ownIngredientSchema)
+      .max(100, 'takes at most 100 own ingredients')
+      .refine((own) => new Set(own.map((i) => i.id)).size === own.length, 'two own ingredients have the same id')
+      .describe('Ingredients of the cook’s own that lines use, so that the batch can be read anywhere.'),
+    stagesDone: z.array(z.enum(STAGES)).describe('Stages that are over: what is not ticked by then was forgotten.'),
     water: waterSchema,
+    season: seasonSchema,
     cool: coolSchema,
     wrap: wrapSchema.refine((w) => w.rimMm < w.diameterMm / 2, {
       path: ['rimMm'],

@@ -14,12 +14,15 @@ export interface Binder {
   needsC: number | null;
   /** How it goes in so that it does not lump. */
   how: string;
+  /** What it does to taste and feel. */
+  taste: string;
   /** Lets its liquid go after freezing. */
   weepsAfterFreezing: boolean;
   /** Holds only while cold: free again when hot. */
   coldOnly: boolean;
 }
 
+type Options = Partial<Pick<Binder, 'weepsAfterFreezing' | 'coldOnly'>>;
 const binder = (
   id: string,
   label: string,
@@ -27,16 +30,37 @@ const binder = (
   capacity: number,
   needsC: number | null,
   how: string,
-  weepsAfterFreezing = false,
-  coldOnly = false,
-): Binder => ({ id, label, ingredientId, capacity, needsC, how, weepsAfterFreezing, coldOnly });
+  taste: string,
+  options: Options = {},
+): Binder => ({
+  id,
+  label,
+  ingredientId,
+  capacity,
+  needsC,
+  how,
+  taste,
+  weepsAfterFreezing: false,
+  coldOnly: false,
+  ...options,
+});
 
 const SPRINKLE = 'sprinkle over and stir at once, or slake with a little cold water first';
 const STIR_IN = 'stir in and leave 10 minutes to soak';
+const WEEPS = { weepsAfterFreezing: true };
 
 export const BINDERS: readonly Binder[] = [
-  binder('cornflour', 'cornflour', 'cornflour', 18, 85, SPRINKLE, true),
-  binder('potato-starch', 'potato starch', 'potato-starch', 20, 70, SPRINKLE, true),
+  binder('cornflour', 'cornflour', 'cornflour', 18, 85, SPRINKLE, 'neutral; short and glossy', WEEPS),
+  binder(
+    'potato-starch',
+    'potato starch',
+    'potato-starch',
+    20,
+    70,
+    SPRINKLE,
+    'neutral; clear, a little stretchy',
+    WEEPS,
+  ),
   binder(
     'flour',
     'flour, cooked out',
@@ -44,21 +68,39 @@ export const BINDERS: readonly Binder[] = [
     10,
     90,
     'sprinkle over the fat, stir, cook 2 minutes, then add liquid',
-    true,
+    'mild and creamy; floury if not cooked out',
+    WEEPS,
   ),
-  binder('tapioca', 'tapioca starch', 'tapioca-starch', 16, 70, SPRINKLE),
-  binder('waxy-rice', 'waxy rice flour', 'waxy-rice-flour', 12, 75, SPRINKLE),
-  binder('semolina', 'semolina', 'semolina', 8, 85, 'trickle in, stirring'),
-  binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, true),
-  binder('dry-crumbs', 'dry breadcrumbs', 'breadcrumbs-dry', 2.2, null, STIR_IN),
-  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN),
-  binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN),
-  binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel'),
-  binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN),
-  binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in'),
-  binder('grating-cheese', 'hard grated cheese', 'grating-cheese', 0.4, null, 'stir in when cool'),
-  binder('mashed-potato', 'mashed potato', 'mashed-potato', 0.15, null, 'fold in'),
-  binder('gelatine', 'gelatine', 'gelatine', 35, null, 'soak, warm, dissolve, chill until set', false, true),
+  binder('tapioca', 'tapioca starch', 'tapioca-starch', 16, 70, SPRINKLE, 'neutral; clear and stretchy'),
+  binder('waxy-rice', 'waxy rice flour', 'waxy-rice-flour', 12, 75, SPRINKLE, 'faintly sweet; soft'),
+  binder('semolina', 'semolina', 'semolina', 8, 85, 'trickle in, stirring', 'wheaty; slightly grainy'),
+  binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, 'of potato', WEEPS),
+  binder('dry-crumbs', 'dry breadcrumbs', 'breadcrumbs-dry', 2.2, null, STIR_IN, 'of bread; lightens minced meat'),
+  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy'),
+  binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay'),
+  binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel', 'rich; firm when it sets'),
+  binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN, 'of bread; soft'),
+  binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in', 'of nuts; rich'),
+  binder(
+    'grating-cheese',
+    'hard grated cheese',
+    'grating-cheese',
+    0.4,
+    null,
+    'stir in when cool',
+    'savoury, and salty',
+  ),
+  binder('mashed-potato', 'mashed potato', 'mashed-potato', 0.15, null, 'fold in', 'of potato; makes it a mash'),
+  binder(
+    'gelatine',
+    'gelatine',
+    'gelatine',
+    35,
+    null,
+    'soak, warm, dissolve, chill until set',
+    'none; cold a jelly, hot a broth',
+    { coldOnly: true },
+  ),
 ];
 
 /** A binder by id, or undefined. */

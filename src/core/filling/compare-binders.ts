@@ -5,10 +5,17 @@ import { inSpoons } from '../units/spoons';
 import { type Binder, BINDERS } from './binders';
 import { type Ledger } from './ledger';
 import { toBind } from './stop-weight';
+import { WHITE_SAUCE, whiteSauceParts } from './white-sauce';
 
-export interface BinderOption {
-  binder: Binder;
-  /** g that bring the free liquid to the aim, to half a gram. */
+export interface BinderPart {
+  ingredientId: string;
+  grams: number;
+}
+
+export interface BinderOption extends Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId'> {
+  /** What it is made of: most binders of themselves, a white sauce of flour, butter and milk. */
+  parts: readonly BinderPart[];
+  /** g of all parts that bring the free liquid to the aim, to half a gram. */
   grams: number;
   spoons: string;
   /** g in 100 g of the filling as it would be: beyond a few it is tasted. */
@@ -16,8 +23,9 @@ export interface BinderOption {
   allergens: readonly Allergen[];
 }
 
-/** More than this share of the filling would make another dish of it. House estimate. */
+/** More than this share of the filling would make another dish of it; of a sauce, more than the second. House estimates. */
 const MOST_SHARE = 0.15;
+const MOST_SAUCE_SHARE = 0.6;
 
 /**
  * The binders that work hot, each with its dose for this filling, the smallest dose first.
@@ -25,21 +33,43 @@ const MOST_SHARE = 0.15;
  * @returns none where there is nothing to bind
  */
 export function compareBinders(ledger: Pick<Ledger, 'free' | 'finishedG'>, aim: number): BinderOption[] {
-  return BINDERS.flatMap((binder) => {
-    const ingredient = ingredientById(binder.ingredientId);
+  const single = BINDERS.flatMap((binder) => {
     const exact = toBind(ledger.free, ledger.finishedG, aim, binder.capacity);
-    if (!ingredient || binder.coldOnly || exact <= 0) return [];
-    const grams = Math.max(0.5, Math.round(2 * exact) / 2);
-    const share = grams / (ledger.finishedG + grams);
-    if (share > MOST_SHARE) return [];
-    return [
-      {
-        binder,
-        grams,
-        spoons: inSpoons(grams / ingredient.gPerMl),
-        per100: 100 * share,
-        allergens: ingredient.allergens,
-      },
-    ];
-  }).sort((a, b) => a.grams - b.grams);
+    if (binder.coldOnly || exact <= 0) return [];
+    return option(binder, [{ ingredientId: binder.ingredientId, grams: toHalf(exact) }], ledger, MOST_SHARE);
+  });
+  const flour = toBind(ledger.free, ledger.finishedG, aim, WHITE_SAUCE.net, WHITE_SAUCE.mass);
+  const sauce = flour > 0 ? option(WHITE_SAUCE.binder, whiteSauceParts(flour), ledger, MOST_SAUCE_SHARE) : [];
+  return [...single, ...sauce].sort((a, b) => a.grams - b.grams);
+}
+
+const toHalf = (grams: number): number => Math.max(0.5, Math.round(2 * grams) / 2);
+
+/** One option, or none where it would be more of the filling than it may be. */
+function option(
+  { id, label, needsC, how, weepsAfterFreezing, taste }: Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId'>,
+  parts: readonly BinderPart[],
+  ledger: Pick<Ledger, 'finishedG'>,
+  most: number,
+): BinderOption[] {
+  const made = parts.map((part) => ({ ...part, ingredient: ingredientById(part.ingredientId) }));
+  const grams = parts.reduce((sum, part) => sum + part.grams, 0);
+  const share = grams / (ledger.finishedG + grams);
+  if (share > most) return [];
+  const ml = made.reduce((sum, part) => sum + part.grams / (part.ingredient?.gPerMl ?? 1), 0);
+  return [
+    {
+      id,
+      label,
+      needsC,
+      how,
+      weepsAfterFreezing,
+      taste,
+      parts,
+      grams,
+      spoons: parts.length === 1 ? inSpoons(ml) : `${Math.round(ml / 5) * 5} ml in all`,
+      per100: 100 * share,
+      allergens: [...new Set(made.flatMap((part) => part.ingredient?.allergens ?? []))],
+    },
+  ];
 }

@@ -6,7 +6,10 @@ import { type Batch } from '../batch/schema';
 import { PAN_STAGES } from '../batch/vocabulary';
 import { type Composition, mix, withoutWater } from '../food/composition';
 import { binderById } from './binders';
+import { cookOffOf } from './cook-off';
 import { type ResolvedLine } from './lines';
+import { panContents } from './pan';
+import { type PartName, shareOut, type Source } from './sources';
 
 export interface LedgerLine {
   lineId: string;
@@ -30,6 +33,8 @@ export interface Ledger {
   /** Of the held water: by the food itself, and by binders. */
   heldByTissue: number;
   heldByBinders: number;
+  /** Of the free water: set by gelatine as long as it is cold. It runs when hot, and is judged as free. */
+  setCold: number;
   /** Liquid let go of before anything is taken away or bound. */
   released: number;
   /** g of finished filling. */
@@ -39,13 +44,13 @@ export interface Ledger {
   /** What the finished filling is made of. */
   composition: Composition;
   lines: LedgerLine[];
+  /** Which lines each part of the water line comes from, g, most first. */
+  sources: Record<PartName, Source[]>;
+  /** Whether what boiled off is known by weighing. */
+  cookedOffBy: 'weighing' | 'estimate';
   /** Where the weighing cannot be true, what is wrong with it. */
   problem: string | null;
 }
-
-/** g of everything that goes into the pan, as it goes in. */
-export const panContents = (lines: readonly ResolvedLine[]): number =>
-  sum(lines.filter((l) => PAN_STAGES.includes(l.line.stage)).map((l) => l.readyG));
 
 /**
  * Draws up the ledger of a batch's filling.
@@ -58,7 +63,7 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
   const readyG = sum(lines.map((l) => l.readyG));
   const pan = lines.filter((l) => PAN_STAGES.includes(l.line.stage));
   const panWater = sum(pan.map((l) => l.composition.water * l.readyG));
-  const { grams: wanted, problem: weighing } = cookedOffInPan(water, panContents(lines));
+  const { grams: wanted, by, problem: weighing } = cookOffOf(water, panContents(lines));
   // Water can leave only once: each way out takes from what the ways before it have left.
   const inPan = Math.min(wanted, panWater);
   let left = sum(lines.map((l) => l.composition.water * l.readyG)) - inPan;
@@ -74,6 +79,7 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
   const heldByBinders = Math.min(running, canHold);
   const free = running - heldByBinders;
   const finishedG = readyG - inPan - drainedByWeight - steamedOff;
+  const heldByTissue = left - free - heldByBinders;
   return {
     broughtIn,
     cookedOff: lostTo('cookedOff') + inPan,
@@ -81,8 +87,9 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
     steamedOff,
     held: left - free,
     free,
-    heldByTissue: left - free - heldByBinders,
+    heldByTissue,
     heldByBinders,
+    setCold: Math.min(free, sum(lines.map(setsCold))),
     released,
     finishedG,
     freePer100: finishedG > 0 ? (100 * free) / finishedG : 0,
@@ -92,30 +99,32 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
       readyG - finishedG,
     ),
     lines: rows,
+    sources: shareOut(lines, { inPan, drainedByWeight, steamedOff, heldByTissue, heldByBinders, free }),
+    cookedOffBy: by,
     problem: weighing ?? (wanted > panWater + 0.05 ? 'More has been cooked off than the pan holds in water.' : null),
   };
 }
 
-function ledgerLine(l: ResolvedLine): LedgerLine {
+/** g of liquid that a line holds as a binder when hot. */
+export function holds(l: ResolvedLine): number {
   const binder = l.ingredient.binder === undefined ? undefined : binderById(l.ingredient.binder);
+  return binder && !binder.coldOnly ? binder.capacity * l.readyG : 0;
+}
+
+function setsCold(l: ResolvedLine): number {
+  const binder = l.ingredient.binder === undefined ? undefined : binderById(l.ingredient.binder);
+  return binder?.coldOnly ? binder.capacity * l.readyG : 0;
+}
+
+function ledgerLine(l: ResolvedLine): LedgerLine {
   return {
     lineId: l.line.id,
     name: l.ingredient.name,
     preparation: l.preparation.label,
     brings: l.waterG,
     letsGo: l.releaseG,
-    canHold: binder && !binder.coldOnly ? binder.capacity * l.readyG : 0,
+    canHold: holds(l),
   };
-}
-
-/** g boiled off in the pan, by estimate or by weighing, and what is wrong with the weighing if anything is. */
-function cookedOffInPan(water: Batch['water'], contentsG: number): { grams: number; problem: string | null } {
-  const { cookOff } = water;
-  if (cookOff.by === 'estimate') return { grams: cookOff.grams, problem: null };
-  const lost = contentsG - (cookOff.panWithFillingG - cookOff.panG);
-  return lost >= 0
-    ? { grams: lost, problem: null }
-    : { grams: 0, problem: 'The pan weighs more than the pan and everything that went into it.' };
 }
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);

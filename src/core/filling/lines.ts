@@ -1,10 +1,11 @@
 /** A line of the document as the kitchen sees it: grams, water, release, salt. */
 import { type Composition, withoutWater } from '../food/composition';
-import { ingredientById } from '../food/catalogue';
+import { densityOf } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
+import { lookUp } from '../food/larder';
 import { type Preparation, preparation } from '../food/preparations';
 import { type Kitchen, SALT_KINDS } from '../batch/kitchen';
-import { type Line } from '../batch/schema';
+import { type Batch, type Line } from '../batch/schema';
 import { convert } from '../units/units';
 
 export interface ResolvedLine {
@@ -26,21 +27,33 @@ export interface ResolvedLine {
   saltG: number;
 }
 
-/** Grams of an amount of an ingredient; spoons of salt follow the kitchen's salt. */
-export function gramsOf(ingredient: Ingredient, amount: number, unit: Line['unit'], kitchen: Kitchen): number {
-  const gPerMl = ingredient.id === 'salt' ? SALT_KINDS[kitchen.saltKind].gPerTsp / 5 : ingredient.gPerMl;
+/**
+ * Grams of an amount of an ingredient; spoons of salt follow the kitchen's salt, cups the cut.
+ * @returns null where the unit does not fit: pieces of what is not counted
+ */
+export function gramsOf(
+  ingredient: Ingredient,
+  { amount, unit, cut }: Pick<Line, 'amount' | 'unit' | 'cut'>,
+  kitchen: Pick<Kitchen, 'saltKind' | 'cupMl'>,
+): number | null {
+  if (unit === 'piece') {
+    const { piece } = ingredient.counts;
+    return piece === undefined ? null : amount * piece;
+  }
+  const gPerMl = ingredient.id === 'salt' ? SALT_KINDS[kitchen.saltKind].gPerTsp / 5 : densityOf(ingredient, cut);
   return convert(amount, unit, 'g', { gPerMl, cupMl: kitchen.cupMl });
 }
 
 /**
  * Resolves a line.
- * @returns null where the larder does not hold its ingredient: the line is then shown, but counts nothing
+ * @returns null where the larder does not hold its ingredient, or its unit does not fit: the line is then shown, but
+ *   counts nothing
  */
-export function resolveLine(line: Line, kitchen: Kitchen): ResolvedLine | null {
-  const ingredient = ingredientById(line.ingredientId);
-  if (!ingredient) return null;
+export function resolveLine(line: Line, own: Batch['ingredients'], kitchen: Kitchen): ResolvedLine | null {
+  const ingredient = lookUp(own, line.ingredientId);
+  const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
+  if (!ingredient || grams === null) return null;
   const prep = preparation(ingredient.wetness, line.preparation);
-  const grams = gramsOf(ingredient, line.amount, line.unit, kitchen);
   const rawG = line.weighed === 'raw' ? grams : grams / prep.yield;
   const lostFromRaw = Math.min(rawG * (1 - prep.yield), rawG * ingredient.composition.water);
   const readyG = rawG - lostFromRaw;
@@ -61,6 +74,8 @@ export function resolveLine(line: Line, kitchen: Kitchen): ResolvedLine | null {
   };
 }
 
-/** All lines that the larder knows. */
-export const resolveLines = (lines: readonly Line[], kitchen: Kitchen): ResolvedLine[] =>
-  lines.map((line) => resolveLine(line, kitchen)).filter((line): line is ResolvedLine => line !== null);
+/** All lines of a batch that can be counted. */
+export const resolveLines = (batch: Pick<Batch, 'lines' | 'ingredients'>, kitchen: Kitchen): ResolvedLine[] =>
+  batch.lines
+    .map((line) => resolveLine(line, batch.ingredients, kitchen))
+    .filter((line): line is ResolvedLine => line !== null);

@@ -3,11 +3,21 @@ import { type Stage } from '../batch/vocabulary';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
 
+/** What the other lines make of the pot. */
+interface Setting {
+  /** Something has been cooked before. */
+  hot: boolean;
+  /** Liquid is in the pan. */
+  liquid: boolean;
+  /** Salt, or something salty, is in the raw mix. */
+  saltInMix: boolean;
+}
+
 interface Rule {
-  applies: (line: ResolvedLine, hot: boolean) => boolean;
+  applies: (line: ResolvedLine, setting: Setting) => boolean;
   why: string;
-  /** Where it belongs; null where moving it is not the answer. */
-  to: Stage | null;
+  /** Where it belongs, or what is to be said of it so that it is done right. */
+  mend: { to: Stage } | { label: string; note: string };
 }
 
 const TENDER = ['parsley', 'dill', 'coriander-leaf', 'mint', 'chives', 'basil', 'tarragon', 'chervil', 'wild-garlic'];
@@ -18,27 +28,27 @@ const RULES: readonly Rule[] = [
   {
     applies: ({ ingredient, line }) => ingredient.hazard === 'egg' && ['off-heat', 'simmer'].includes(line.stage),
     why: 'sets in lumps in anything above about 40 °C: let the filling cool first.',
-    to: 'when-cool',
+    mend: { to: 'when-cool' },
   },
   {
     applies: ({ ingredient, line, preparation }) =>
       RAW_MEAT.includes(ingredient.hazard) && !preparation.cooked && line.stage === 'off-heat',
     why: 'only warms in something hot and does not cook: that is where bacteria grow. Below 10 °C, or into the pan.',
-    to: 'raw-mix',
+    mend: { to: 'raw-mix' },
   },
   {
     applies: ({ ingredient, line }) => TENDER.includes(ingredient.id) && ['cook-first', 'simmer'].includes(line.stage),
     why: 'loses its scent in the pan: it belongs in when the filling is below 40 °C.',
-    to: 'when-cool',
+    mend: { to: 'when-cool' },
   },
   {
-    applies: ({ ingredient, line }, hot) =>
+    applies: ({ ingredient, line }, { hot }) =>
       ingredient.family === 'dairy' &&
       !ingredient.liquid &&
       ingredient.composition.protein > 0.1 &&
       (line.stage === 'off-heat' || (line.stage === 'simmer' && hot)),
     why: 'melts into the filling above about 25 °C. If it should stay in pieces, add it when cool.',
-    to: 'when-cool',
+    mend: { to: 'when-cool' },
   },
   {
     applies: ({ ingredient, line }) =>
@@ -46,15 +56,41 @@ const RULES: readonly Rule[] = [
       line.stage === 'simmer' &&
       !/slak|slurry|cold water/i.test(line.note),
     why: 'lumps when it meets boiling liquid: slake it with a little cold water, or sprinkle and stir at once.',
-    to: null,
+    mend: { label: 'Slake it first', note: 'slaked with cold water' },
+  },
+  {
+    applies: ({ ingredient, line, preparation }, { saltInMix }) =>
+      (ingredient.hazard === 'shellfish' || ingredient.id === 'prawns') &&
+      !preparation.cooked &&
+      line.stage === 'raw-mix' &&
+      saltInMix &&
+      !/salt (?:in )?last|just before/i.test(line.note),
+    why: 'turns tough in salt after about 20 minutes: salt the mix last, keep it cold and wrap it soon.',
+    mend: { label: 'Salt it last', note: 'salt last, wrap within 20 minutes, cold' },
+  },
+  {
+    applies: ({ ingredient, line, preparation }, { liquid }) =>
+      ingredient.family === 'root' &&
+      (preparation.id === 'boiled-mash' ||
+        (line.stage === 'simmer' && liquid && /\b(?:whole|large|chunks?)\b/i.test(line.note))) &&
+      !/cold (?:salted )?water|from cold/i.test(line.note),
+    why: 'falls apart outside before it is soft inside when it goes into boiling water: start it in cold.',
+    mend: { label: 'Start it cold', note: 'from cold water' },
   },
 ];
 
+const SALTY = 3;
+
 /** What stands at the wrong stage, each with its reason. */
 export function stageFindings(lines: readonly ResolvedLine[]): Finding[] {
-  const hot = lines.some((l) => l.line.stage === 'cook-first' || l.line.stage === 'simmer');
+  const pan = lines.filter((l) => l.line.stage === 'cook-first' || l.line.stage === 'simmer');
+  const setting: Setting = {
+    hot: pan.length > 0,
+    liquid: pan.some((l) => l.ingredient.liquid),
+    saltInMix: lines.some((l) => l.line.stage === 'raw-mix' && l.ingredient.salt >= SALTY),
+  };
   return lines.flatMap((l) =>
-    RULES.filter((rule) => rule.applies(l, hot)).map((rule) => ({
+    RULES.filter((rule) => rule.applies(l, setting)).map((rule) => ({
       lineId: l.line.id,
       text: `${l.ingredient.name} ${rule.why}`,
       fix: fixFor(rule, l),
@@ -62,13 +98,13 @@ export function stageFindings(lines: readonly ResolvedLine[]): Finding[] {
   );
 }
 
-function fixFor(rule: Rule, { line }: ResolvedLine): Finding['fix'] {
-  if (rule.to !== null) {
+function fixFor({ mend }: Rule, { line }: ResolvedLine): Finding['fix'] {
+  if ('to' in mend) {
     return {
-      label: rule.to === 'when-cool' ? 'Add it when cool' : 'Into the raw mix',
-      change: [{ do: 'changeLine', id: line.id, to: { stage: rule.to } }],
+      label: mend.to === 'when-cool' ? 'Add it when cool' : 'Into the raw mix',
+      change: [{ do: 'changeLine', id: line.id, to: { stage: mend.to } }],
     };
   }
-  const note = line.note === '' ? 'slaked with cold water' : `${line.note}, slaked with cold water`;
-  return { label: 'Slake it first', change: [{ do: 'changeLine', id: line.id, to: { note } }] };
+  const note = line.note === '' ? mend.note : `${line.note}, ${mend.note}`;
+  return { label: mend.label, change: [{ do: 'changeLine', id: line.id, to: { note } }] };
 }

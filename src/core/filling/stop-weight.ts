@@ -17,8 +17,9 @@ export const toCookOff = (freeG: number, finishedG: number, aim: number): number
   Math.max(0, (freeG - (aim / 100) * finishedG) / (1 - aim / 100));
 
 /**
- * Binder still to add until free liquid is at an aim, g: (free − capacity x) / (finished + x) = aim.
+ * Binder still to add until free liquid is at an aim, g: (free − capacity x) / (finished + mass x) = aim.
  * @param capacity g of liquid that a gram of the binder holds
+ * @param mass g that go into the filling with a gram of the binder: more than 1 for a made binder
  */
-export const toBind = (freeG: number, finishedG: number, aim: number, capacity: number): number =>
-  Math.max(0, (freeG - (aim / 100) * finishedG) / (capacity + aim / 100));
+export const toBind = (freeG: number, finishedG: number, aim: number, capacity: number, mass = 1): number =>
+  Math.max(0, (freeG - (aim / 100) * finishedG) / (capacity + (mass * aim) / 100));

@@ -87,7 +87,19 @@ export const PREPARATIONS = {
       waitMinutes: 45,
     }),
   ],
-  root: [raw(12, 'grated, raw'), sweated(4, 0.85), squeezed(6, 0.8)],
+  root: [
+    raw(12, 'grated, raw'),
+    sweated(4, 0.85),
+    squeezed(6, 0.8),
+    prep('boiled-mash', 'boiled and mashed', 5, { cooked: true, handsOnMinutes: 8, waitMinutes: 20 }),
+    prep('roasted', 'roasted in dice', 2, {
+      yield: 0.7,
+      losesTo: 'cookedOff',
+      cooked: true,
+      handsOnMinutes: 6,
+      waitMinutes: 35,
+    }),
+  ],
   pepper: [raw(25), sweated(8, 0.75)],
   tomato: [
     raw(50, 'chopped, raw'),
@@ -150,6 +162,7 @@ export const PREPARATIONS = {
 } as const satisfies Record<string, readonly Preparation[]>;
 
 export type Wetness = keyof typeof PREPARATIONS;
+export const WETNESSES = Object.keys(PREPARATIONS) as [Wetness, ...Wetness[]];
 
 /** The preparations of an ingredient that behaves so. */
 export const preparationsOf = (wetness: Wetness): readonly Preparation[] => PREPARATIONS[wetness];

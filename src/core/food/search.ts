@@ -1,7 +1,9 @@
 /** Finding an ingredient by what a cook calls it. */
 import Fuse from 'fuse.js';
 import { CATALOGUE } from './catalogue';
+import { readOwn } from './larder';
 import { type Ingredient } from './ingredient';
+import { type OwnIngredient } from './own-ingredient';
 
 /** Spoken forms made equal: case, hyphens, accents, plural. */
 export function normaliseName(text: string): string {
@@ -26,18 +28,15 @@ function singular(name: string): string {
     .join(' ');
 }
 
-const EXACT = new Map<string, Ingredient>();
-for (const ingredient of CATALOGUE) {
-  for (const name of [ingredient.id, ingredient.name, ...ingredient.aliases]) {
-    const key = singular(normaliseName(name));
-    if (!EXACT.has(key)) EXACT.set(key, ingredient);
-  }
-}
-
 /** Every word of every name, with the ingredients that have it in their name (first) or in an alias. */
 interface Word {
   word: string;
   owners: Map<Ingredient, number>;
+}
+
+interface Index {
+  exact: ReadonlyMap<string, Ingredient>;
+  words: Fuse<Word>;
 }
 
 /** A match in an alias counts a little less than one in the name. */
@@ -47,41 +46,68 @@ const MISSING = 0.75;
 /** Worse than this on average is not offered. */
 const WORST = 0.5;
 
-const WORDS: Word[] = [];
-const byWord = new Map<string, Word>();
-const learn = (text: string, ingredient: Ingredient, cost: number): void => {
-  for (const word of singular(normaliseName(text)).split(' ')) {
-    const entry = byWord.get(word) ?? { word, owners: new Map<Ingredient, number>() };
-    if (!byWord.has(word)) WORDS.push(entry);
-    byWord.set(word, entry);
-    entry.owners.set(ingredient, Math.min(cost, entry.owners.get(ingredient) ?? Infinity));
+function indexOf(ingredients: readonly Ingredient[]): Index {
+  const exact = new Map<string, Ingredient>();
+  const words = new Map<string, Word>();
+  const learn = (text: string, ingredient: Ingredient, cost: number): void => {
+    for (const word of singular(normaliseName(text)).split(' ')) {
+      const entry = words.get(word) ?? { word, owners: new Map<Ingredient, number>() };
+      words.set(word, entry);
+      entry.owners.set(ingredient, Math.min(cost, entry.owners.get(ingredient) ?? Infinity));
+    }
+  };
+  for (const ingredient of ingredients) {
+    for (const name of [ingredient.id, ingredient.name, ...ingredient.aliases]) {
+      const key = singular(normaliseName(name));
+      if (!exact.has(key)) exact.set(key, ingredient);
+    }
+    learn(ingredient.name, ingredient, 0);
+    ingredient.aliases.forEach((alias) => learn(alias, ingredient, ALIAS_COST));
   }
-};
-for (const ingredient of CATALOGUE) {
-  learn(ingredient.name, ingredient, 0);
-  ingredient.aliases.forEach((alias) => learn(alias, ingredient, ALIAS_COST));
+  return {
+    exact,
+    words: new Fuse([...words.values()], { keys: ['word'], threshold: 0.42, distance: 12, includeScore: true }),
+  };
 }
 
-const INDEX = new Fuse(WORDS, { keys: ['word'], threshold: 0.42, distance: 12, includeScore: true });
+const SHIPPED = indexOf(CATALOGUE);
+const OWN = new WeakMap<readonly OwnIngredient[], Index>();
+const NONE: readonly OwnIngredient[] = [];
+
+/** The indexes to look in, the cook's own ingredients first. */
+function indexes(own: readonly OwnIngredient[]): Index[] {
+  if (own.length === 0) return [SHIPPED];
+  const index = OWN.get(own) ?? indexOf(readOwn(own));
+  OWN.set(own, index);
+  return [index, SHIPPED];
+}
 
 /** The ingredient of that id, name or alias, whatever the case, singular or plural. Undefined where there is none. */
-export const findIngredient = (name: string): Ingredient | undefined => EXACT.get(singular(normaliseName(name)));
+export function findIngredient(name: string, own = NONE): Ingredient | undefined {
+  const key = singular(normaliseName(name));
+  for (const { exact } of indexes(own)) {
+    const found = exact.get(key);
+    if (found) return found;
+  }
+  return undefined;
+}
 
 /**
  * The ingredients whose names are nearest to a text, word by word, best first; spelling is forgiven.
  * @param worst how far off a name may be: 0 the name itself, 1 anything
+ * @param own ingredients of the cook's own
  */
-export function searchIngredients(text: string, limit = 8, worst = WORST): Ingredient[] {
+export function searchIngredients(text: string, limit = 8, worst = WORST, own = NONE): Ingredient[] {
   const query = singular(normaliseName(text));
   if (query === '') return [];
   const words = query.split(' ');
   const costs = new Map<Ingredient, number>();
-  const wordCosts = words.map(costsOf);
+  const wordCosts = words.map((word) => costsOf(word, indexes(own)));
   for (const ingredient of new Set(wordCosts.flatMap((map) => [...map.keys()]))) {
     const total = wordCosts.reduce((sum, map) => sum + (map.get(ingredient) ?? MISSING), 0);
     costs.set(ingredient, total / words.length);
   }
-  const exact = findIngredient(query);
+  const exact = findIngredient(query, own);
   if (exact) costs.set(exact, -1);
   return [...costs]
     .filter(([, cost]) => cost <= worst)
@@ -91,9 +117,9 @@ export function searchIngredients(text: string, limit = 8, worst = WORST): Ingre
 }
 
 /** What each ingredient costs for one word of a query: 0 the word itself, up to 1; absent where nothing is near. */
-function costsOf(word: string): Map<Ingredient, number> {
+function costsOf(word: string, places: readonly Index[]): Map<Ingredient, number> {
   const costs = new Map<Ingredient, number>();
-  for (const { item, score = 0 } of INDEX.search(word)) {
+  for (const { item, score = 0 } of places.flatMap((index) => index.words.search(word))) {
     // A word that is merely longer is a word still being typed; one that is shorter is another word.
     const unfinished = item.word === word ? 0 : item.word.startsWith(word) ? 0.02 : score;
     for (const [ingredient, cost] of item.owners) {

@@ -2,7 +2,7 @@
 import { type Ledger } from '../filling/ledger';
 import { type ReadResult } from '../batch/read';
 import { type Line } from '../batch/schema';
-import { STAGES } from '../batch/vocabulary';
+import { CUTS, STAGES } from '../batch/vocabulary';
 import { LINE_UNITS } from '../units/units';
 
 const quote = (cell: string): string =>
@@ -10,13 +10,35 @@ const quote = (cell: string): string =>
 const toCsv = (rows: readonly (readonly (string | number)[])[]): string =>
   rows.map((row) => `${row.map((cell) => quote(String(cell))).join(',')}\r\n`).join('');
 
-const LINE_COLUMNS = ['id', 'stage', 'amount', 'unit', 'ingredient', 'preparation', 'weighed', 'note'] as const;
+const LINE_COLUMNS = [
+  'id',
+  'stage',
+  'amount',
+  'unit',
+  'ingredient',
+  'preparation',
+  'weighed',
+  'cut',
+  'ticked',
+  'note',
+] as const;
 
 /** The lines as a table; `linesFromCsv` reads it back unchanged. */
 export const linesToCsv = (lines: readonly Line[]): string =>
   toCsv([
     LINE_COLUMNS,
-    ...lines.map((l) => [l.id, l.stage, l.amount, l.unit, l.ingredientId, l.preparation, l.weighed, l.note]),
+    ...lines.map((l) => [
+      l.id,
+      l.stage,
+      l.amount,
+      l.unit,
+      l.ingredientId,
+      l.preparation,
+      l.weighed,
+      l.cut ?? '',
+      l.ticked ? 'yes' : '',
+      l.note,
+    ]),
   ]);
 
 /** The ledger as a table, g. */
@@ -66,7 +88,7 @@ export function linesFromCsv(text: string): ReadResult<Line[]> {
   }
   const problems: string[] = [];
   const lines = rows.map((cells, i): Line => {
-    const [id, stage, amount, unit, ingredientId, preparation, weighed, note = ''] = cells;
+    const [id, stage, amount, unit, ingredientId, preparation, weighed, cut, ticked, note = ''] = cells;
     const known = { stage: STAGES.find((s) => s === stage), unit: LINE_UNITS.find((u) => u === unit) };
     const problem = (column: string, right: string) => problems.push(`row ${i + 2}, ${column}: would be ${right}`);
     if (!known.stage) problem('stage', STAGES.join(', '));
@@ -80,6 +102,8 @@ export function linesFromCsv(text: string): ReadResult<Line[]> {
       ingredientId,
       preparation,
       weighed: weighed === 'raw' ? 'raw' : 'ready',
+      cut: CUTS.find((known) => known === cut) ?? null,
+      ticked: ticked === 'yes',
       note,
     };
   });

@@ -1,7 +1,7 @@
 /** schema.org Recipe (JSON-LD): out of a batch, and in from a file or a saved page. */
 import { type Batch } from '../batch/schema';
 import { type ReadResult } from '../batch/read';
-import { ingredientById } from '../food/catalogue';
+import { lookUp } from '../food/larder';
 import { preparation } from '../food/preparations';
 import { FORMS } from '../wrapper/forms';
 
@@ -25,20 +25,25 @@ export function toRecipe(batch: Batch): Json {
     '@type': 'Recipe',
     name: batch.title,
     recipeYield: `${batch.count} ${FORMS[batch.wrap.form].label}${batch.count === 1 ? '' : 's'}`,
-    recipeIngredient: batch.lines.map(ingredientText),
+    recipeIngredient: batch.lines.map((line) => ingredientText(line, batch.ingredients)),
     ...(batch.note.words === '' ? {} : { recipeInstructions: batch.note.words }),
   };
 }
 
 /** A line as a recipe would write it: `150 g leek, sweated, finely sliced`. */
-export function ingredientText(line: Batch['lines'][number]): string {
-  const ingredient = ingredientById(line.ingredientId);
+export function ingredientText(line: Batch['lines'][number], own: Batch['ingredients']): string {
+  const ingredient = lookUp(own, line.ingredientId);
   const prep =
     ingredient && ingredient.wetness !== 'dry' ? preparation(ingredient.wetness, line.preparation) : undefined;
   const isRaw = prep?.id === 'raw';
   const words = [prep && !isRaw ? prep.label : '', line.note].filter((word) => word !== '');
   return [
-    `${Math.round(line.amount * 1000) / 1000} ${line.unit} ${ingredient?.name ?? line.ingredientId}`,
+    [
+      Math.round(line.amount * 1000) / 1000,
+      ...(line.unit === 'piece' ? [] : [line.unit]),
+      ...(line.cut === null ? [] : [line.cut]),
+      ingredient?.name ?? line.ingredientId,
+    ].join(' '),
     ...words,
   ].join(', ');
 }

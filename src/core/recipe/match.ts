@@ -1,5 +1,6 @@
 /** What a recipe calls an ingredient, and which one of the larder's that is. */
 import { type Ingredient } from '../food/ingredient';
+import { type OwnIngredient } from '../food/own-ingredient';
 import { findIngredient, normaliseName, searchIngredients } from '../food/search';
 
 /** Words that say how it is cut, sized or treated, not what it is. They go to the note. */
@@ -27,18 +28,18 @@ export interface Match {
  * Matches a name to the larder: the whole of it, then without describing words, then the longest run of its words that is
  * a name, then the nearest in spelling.
  */
-export function matchIngredient(name: string): Match {
+export function matchIngredient(name: string, own: readonly OwnIngredient[]): Match {
   const words = normaliseName(name)
     .split(' ')
     .filter((word) => word !== '');
   if (words.length === 0) return { ingredient: null, describing: [] };
-  const whole = findIngredient(words.join(' '));
+  const whole = findIngredient(words.join(' '), own);
   if (whole) return { ingredient: whole, describing: [] };
   for (let length = words.length - 1; length > 0; length--) {
     for (let start = words.length - length; start >= 0; start--) {
       const run = words.slice(start, start + length);
       if (run.every((word) => DESCRIBING.has(word))) continue;
-      const found = findIngredient(run.join(' '));
+      const found = findIngredient(run.join(' '), own);
       if (!found) continue;
       const others = [...words.slice(0, start), ...words.slice(start + length)];
       // A word that is neither the name nor describing may make it another thing: "peanut soup" is not peanuts.
@@ -48,7 +49,7 @@ export function matchIngredient(name: string): Match {
   const telling = words.filter((word) => !DESCRIBING.has(word));
   const describing = words.filter((word) => DESCRIBING.has(word));
   const both = telling.indexOf('and');
-  if (both > 0) return { ...matchIngredient(telling.slice(0, both).join(' ')), describing: telling.slice(both) };
-  const [nearest] = searchIngredients((telling.length > 0 ? telling : words).join(' '), 1, NEAR_ENOUGH);
+  if (both > 0) return { ...matchIngredient(telling.slice(0, both).join(' '), own), describing: telling.slice(both) };
+  const [nearest] = searchIngredients((telling.length > 0 ? telling : words).join(' '), 1, NEAR_ENOUGH, own);
   return { ingredient: nearest ?? null, describing };
 }

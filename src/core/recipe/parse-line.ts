@@ -1,5 +1,7 @@
 /** A line of a recipe, as recipes have them, taken apart: amount, unit, ingredient, note, grams. Nothing is dropped. */
+import { cutInWords, densityOf } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
+import { type OwnIngredient } from '../food/own-ingredient';
 import { findIngredient } from '../food/search';
 import { convert, dimensionOf } from '../units/units';
 import { leadingAmount, type LeadingAmount } from './amount';
@@ -30,15 +32,14 @@ const SIZES: [RegExp, number][] = [
 ];
 /** Drained, a tin gives about this share of the weight on it. House estimate. */
 const DRAINED_SHARE = 0.6;
-/** Pressed into the cup, it weighs so much more. House estimate. */
-const PACKED = 1.4;
 const USUAL_TIN = { least: 350, most: 450 };
 
 /**
  * Parses one line. What is not understood is null; the text is always kept.
  * @param as the ingredient that is meant, where the cook has said which
+ * @param own ingredients of the cook's own, which names may mean
  */
-export function parseLine(text: string, as?: Ingredient): ParsedLine {
+export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngredient[] = []): ParsedLine {
   const line = clean(text);
   const { outside, inside } = takeParentheses(line);
   const leading = leadingAmount(outside) ?? amountWithin(outside);
@@ -50,7 +51,7 @@ export function parseLine(text: string, as?: Ingredient): ParsedLine {
   const called = (pack?.measure?.kind === 'counted' ? pack.rest : rest).replace(/^of\s+/i, '');
   const { name, note } = splitNote(called);
   const tinned = pack?.measure?.id === 'tin' || measure?.id === 'tin';
-  const identified = identify(name, note, tinned);
+  const identified = identify(name, note, tinned, own);
   const { ingredient, describing } = as ? { ...identified, ingredient: as } : identified;
   const notes = [...describing, ...(note === '' ? [] : [note]), ...inside];
   // "A pinch", "thumb of ginger": a measure without a number is one of it.
@@ -133,7 +134,7 @@ function furtherAmount(measure: Measure | null, rest: string): { amount: number;
 }
 
 /** The larder's ingredient for a name: `lemon, juiced` is its juice, tomatoes from a tin are tinned ones. */
-function identify(name: string, note: string, tinned: boolean): Match {
+function identify(name: string, note: string, tinned: boolean, own: readonly OwnIngredient[]): Match {
   if (name === '') return { ingredient: null, describing: [] };
   const part =
     /^(?:the\s+)?(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?(juice|zest|rind)\s+(?:of|from)\s+(?:an?\s+|half an?\s+|\d+\s+|½\s+)?(.+)$/i.exec(
@@ -155,7 +156,7 @@ function identify(name: string, note: string, tinned: boolean): Match {
   // "Thyme, dried", "Milk, skimmed": the larder's own way of naming.
   const inverted = note === '' ? undefined : findIngredient(`${name} ${note.split(',')[0]}`);
   if (inverted) return { ingredient: inverted, describing: [] };
-  const match = matchIngredient(name);
+  const match = matchIngredient(name, own);
   const fromTin =
     tinned && match.ingredient
       ? (findIngredient(`tinned ${name}`) ?? findIngredient(`tinned ${match.ingredient.name}`))
@@ -193,9 +194,9 @@ function weightIn(inside: readonly string[]): number | null {
 function gramsOf(ingredient: Ingredient | null, amount: number, measure: Measure | null, line: string): number | null {
   if (measure?.kind === 'unit' && ['g', 'kg', 'oz', 'lb'].includes(measure.id)) return convert(amount, measure.id, 'g');
   if (!ingredient) return null;
-  const packed = /\bpacked\b/i.test(line) ? PACKED : 1;
-  if (measure?.kind === 'unit') return convert(amount, measure.id, 'g', { gPerMl: ingredient.gPerMl }) * packed;
-  if (measure?.kind === 'volume') return amount * measure.ml * ingredient.gPerMl * packed;
+  const gPerMl = densityOf(ingredient, cutInWords(line));
+  if (measure?.kind === 'unit') return convert(amount, measure.id, 'g', { gPerMl });
+  if (measure?.kind === 'volume') return amount * measure.ml * gPerMl;
   const size = SIZES.find(([pattern]) => pattern.test(line))?.[1] ?? 1;
   const one = measure
     ? (ingredient.counts[measure.id] ?? measure.grams ?? ingredient.counts.piece)

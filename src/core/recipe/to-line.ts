@@ -1,8 +1,10 @@
 /** A parsed line as a line of the batch: in a unit the document knows, with the preparation that its words name. */
 import { type Line } from '../batch/schema';
 import { type School, type Stage } from '../batch/vocabulary';
-import { ingredientById } from '../food/catalogue';
+import { cutInWords, hasCuts } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
+import { lookUp } from '../food/larder';
+import { type OwnIngredient } from '../food/own-ingredient';
 import { preparationsOf } from '../food/preparations';
 import { LINE_UNITS, type LineUnit } from '../units/units';
 import { type ParsedLine } from './parse-line';
@@ -46,27 +48,47 @@ const isLineUnit = (unit: string | null): unit is LineUnit => LINE_UNITS.some((k
 
 /**
  * Makes the batch's line. Null where the ingredient or the grams are not known: the question to ask is `question`'s.
- * Counted things, and units the document does not know, become grams; so does the middle of a range.
+ * Units the document does not know become grams; so does the middle of a range.
  */
-export function toLine(parsed: ParsedLine, school: School, id: string): Line | null {
-  const ingredient = parsed.ingredientId === null ? undefined : ingredientById(parsed.ingredientId);
+export function toLine(
+  parsed: ParsedLine,
+  school: School,
+  id: string,
+  own: readonly OwnIngredient[] = [],
+): Line | null {
+  const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
   if (!ingredient || parsed.grams === null || parsed.grams <= 0) return null;
   const words = `${parsed.name ?? ''} ${parsed.note ?? ''}`;
   const preparation = preparationInWords(ingredient, words);
-  const keeps = isLineUnit(parsed.unit) && parsed.amount !== null && parsed.amountTo === null;
-  const drained = parsed.unit === 'g' && parsed.amount !== null && Math.abs(parsed.grams - parsed.amount) > 0.5;
-  const asWritten = keeps && !drained;
+  const written = writtenAmount(parsed, ingredient);
+  const cut = cutInWords(parsed.text);
   return {
     id,
     ingredientId: ingredient.id,
-    amount: asWritten && parsed.amount !== null ? parsed.amount : parsed.grams,
-    unit: asWritten && isLineUnit(parsed.unit) ? parsed.unit : 'g',
+    ...(written ?? { amount: parsed.grams, unit: 'g' as const }),
     preparation,
     // A recipe weighs what is bought.
     weighed: preparation === preparationsOf(ingredient.wetness)[0].id ? 'ready' : 'raw',
     stage: usualStage(school, ingredient, preparation),
+    cut: cut !== null && hasCuts(ingredient) ? cut : null,
+    ticked: false,
     note: parsed.note ?? '',
   };
+}
+
+/** The amount as it is written, where the document knows its unit and the grams mean just that. */
+function writtenAmount(
+  { amount, amountTo, unit, grams }: ParsedLine,
+  ingredient: Ingredient,
+): Pick<Line, 'amount' | 'unit'> | null {
+  if (amount === null || amountTo !== null || grams === null) return null;
+  const { piece } = ingredient.counts;
+  // "3 eggs", but not "3 large eggs": those weigh otherwise.
+  if (unit === null || unit === 'piece') {
+    return piece !== undefined && Math.abs(grams - amount * piece) < 0.01 ? { amount, unit: 'piece' } : null;
+  }
+  const isDrained = unit === 'g' && Math.abs(grams - amount) > 0.5;
+  return isLineUnit(unit) && !isDrained ? { amount, unit } : null;
 }
 
 /** The one question a line leaves open, in words; null where it leaves none. */

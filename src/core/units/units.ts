@@ -12,7 +12,7 @@ export const UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'm
 export type Unit = (typeof UNITS)[number];
 
 /** Units a filling's line may be written in. */
-export const LINE_UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup'] as const;
+export const LINE_UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'piece'] as const;
 export type LineUnit = (typeof LINE_UNITS)[number];
 
 const TABLE: Record<Unit, { dimension: Dimension; factor: number; label: string; names: string[] }> = {
@@ -36,7 +36,7 @@ const TABLE: Record<Unit, { dimension: Dimension; factor: number; label: string;
 export const dimensionOf = (unit: Unit): Dimension => TABLE[unit].dimension;
 
 /** The unit as it is printed: `°C`, `g`. */
-export const unitLabel = (unit: Unit): string => TABLE[unit].label;
+export const unitLabel = (unit: Unit | LineUnit): string => (unit === 'piece' ? 'pieces' : TABLE[unit].label);
 
 /** Reads a unit's symbol or name, singular or plural, any case; `T` and `t` are table- and teaspoon. Null if unknown. */
 export function parseUnit(text: string): Unit | null {

@@ -32,6 +32,7 @@ export const DOUGH_IDS = [
   'short',
   'rough-laminated',
   'bought-skin',
+  'thin-sheets',
 ] as const;
 export type DoughId = (typeof DOUGH_IDS)[number];
 
@@ -139,6 +140,20 @@ export const DOUGHS: readonly Dough[] = [
     kind: 'thin',
     allergens: ['gluten'],
     usualThicknessMm: 1,
+  },
+  {
+    id: 'thin-sheets',
+    label: 'thin stretched sheets, brushed with butter',
+    composition: composed(26, 6.5, 14, 50, 1.8, 1.2),
+    density: COMPACT,
+    cookedDensity: 700,
+    conductivity: 1,
+    saltPercent: 0.8,
+    wrapReadyC: 25,
+    wrapReadyWhy: 'thin sheets take up steam from a warmer filling and stick together',
+    kind: 'thin',
+    allergens: ['gluten', 'milk'],
+    usualThicknessMm: 2,
   },
 ];
 

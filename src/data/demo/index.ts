@@ -1,7 +1,14 @@
 /** The lantern supper: a winter supper for forty in an allotment society's hut, everything carried over warm. */
 import { type Batch } from '@/core/batch/schema';
+import { duckPockets } from './duck-pockets';
+import { haddockPanPie } from './haddock-pan-pie';
 import { pumpkinHalfMoons } from './pumpkin-half-moons';
 import { turkeyPurses } from './turkey-purses';
 
 /** The demo batches as they stand at a moment (ISO 8601). */
-export const lanternSupper = (at: string): Batch[] => [turkeyPurses(at), pumpkinHalfMoons(at)];
+export const lanternSupper = (at: string): Batch[] => [
+  turkeyPurses(at),
+  pumpkinHalfMoons(at),
+  duckPockets(at),
+  haddockPanPie(at),
+];

@@ -9,4 +9,4 @@ export const demoLine = (
   stage: Line['stage'],
   preparation = 'raw',
   note = '',
-): Line => ({ id, ingredientId, amount, unit, preparation, weighed: 'ready', stage, note });
+): Line => ({ id, ingredientId, amount, unit, preparation, weighed: 'ready', stage, cut: null, ticked: false, note });

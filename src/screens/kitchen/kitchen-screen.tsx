@@ -1,6 +1,6 @@
 /** The Kitchen: units, salt, altitude, fridge, oven, rules, and the data itself. */
 import { View } from 'react-native';
-import { SALT_KIND_IDS, SALT_KINDS } from '@/core/batch/kitchen';
+import { SALT_KIND_IDS, SALT_KINDS, USUAL_SALT_TARGET } from '@/core/batch/kitchen';
 import { PACK_IDS, RULE_PACKS } from '@/core/safety/packs';
 import { editKitchen, restoreDemo, useKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -82,6 +82,17 @@ export function KitchenScreen() {
           onChange={(fridgeC) => set({ fridgeC })}
         />
       </View>
+      {kitchen.tastings > 0 && (
+        <View style={{ gap: 8, alignItems: 'flex-start' }}>
+          <Small>
+            The salt you aim for has been moved by {kitchen.tastings} {kitchen.tastings === 1 ? 'tasting' : 'tastings'}.
+          </Small>
+          <Press
+            title={`Back to ${USUAL_SALT_TARGET} %`}
+            onPress={() => set({ saltTargetPercent: USUAL_SALT_TARGET, tastings: 0 })}
+          />
+        </View>
+      )}
       <Choices
         label="Oven"
         value={kitchen.fanOven ? 'fan' : 'still'}

@@ -1,8 +1,11 @@
 /** The water line: where every gram of water is, as one bar, with this parcel's band marked over the free end. */
-import { View } from 'react-native';
-import Svg, { G, Line, Rect } from 'react-native-svg';
+import { useId, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import Svg, { Defs, G, Line, Pattern, Rect } from 'react-native-svg';
 import { type Ledger } from '@/core/filling/ledger';
+import { type PartName } from '@/core/filling/sources';
 import { formatNumber } from '@/core/units/amount';
+import { TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { Small, Strong } from './text';
 
@@ -17,12 +20,14 @@ const OVER = 8;
 
 export function WaterLine({ ledger, band, width }: Props) {
   const p = usePalette();
-  const parts = [
-    { key: 'cooked off', grams: ledger.cookedOff, fill: p.away },
-    { key: 'drained', grams: ledger.drained, fill: p.away },
-    { key: 'steamed off', grams: ledger.steamedOff, fill: p.away },
-    { key: 'held', grams: ledger.held, fill: p.held },
-    { key: 'free', grams: ledger.free, fill: p.steam },
+  const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
+  const [opened, setOpened] = useState<PartName | null>(null);
+  const parts: Part[] = [
+    { name: 'cookedOff', key: 'cooked off', grams: ledger.cookedOff, fill: p.away },
+    { name: 'drained', key: 'drained', grams: ledger.drained, fill: p.away },
+    { name: 'steamedOff', key: 'steamed off', grams: ledger.steamedOff, fill: p.away },
+    { name: 'held', key: 'held', grams: ledger.held, fill: p.held },
+    { name: 'free', key: 'free', grams: ledger.free, fill: p.steam },
   ];
   const total = Math.max(1, ledger.broughtIn);
   const x = (grams: number): number => 1 + ((width - 2) * grams) / total;
@@ -31,51 +36,128 @@ export function WaterLine({ ledger, band, width }: Props) {
   const bandAt = (per100: number | null): number => x(total - ((per100 ?? 0) / 100) * ledger.finishedG);
   const [dry, wet] = band;
   const shown = parts.filter((part) => part.grams >= 0.5 || part.key === 'free');
+  const cold = Math.min(ledger.setCold, ledger.free);
   return (
-    <View role="img" aria-label={sentence(ledger, parts)}>
-      <Svg width={width} height={HEIGHT + OVER * 2} aria-hidden>
-        <G transform={`translate(0 ${OVER})`}>
-          {parts.map((part, i) => (
-            <Rect
-              key={part.key}
-              x={x(starts[i])}
-              y={0}
-              width={Math.max(0, x(starts[i] + part.grams) - x(starts[i]))}
-              height={HEIGHT}
-              fill={part.fill}
-              stroke={p.ink}
-              strokeWidth={part.grams > 0 ? 1 : 0}
-            />
-          ))}
-          <Rect x={1} y={0} width={width - 2} height={HEIGHT} fill="none" stroke={p.ink} strokeWidth={1.5} />
-          {ledger.finishedG > 0 && (
-            <>
-              <Line x1={bandAt(wet)} x2={bandAt(wet)} y1={-OVER} y2={HEIGHT + OVER} stroke={p.leek} strokeWidth={3.5} />
-              <Line x1={bandAt(dry)} x2={bandAt(dry)} y1={-OVER} y2={HEIGHT + OVER} stroke={p.leek} strokeWidth={3.5} />
-              <Line
-                x1={bandAt(wet) - 1.7}
-                x2={bandAt(dry) + 1.7}
-                y1={-OVER + 1.7}
-                y2={-OVER + 1.7}
-                stroke={p.leek}
-                strokeWidth={3.5}
+    <View style={{ gap: 2 }}>
+      <View role="img" aria-label={sentence(ledger, parts)}>
+        <Svg width={width} height={HEIGHT + OVER * 2} aria-hidden>
+          <Defs>
+            <Pattern id={hatch} width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <Line x1={0} y1={0} x2={0} y2={5} stroke={p.ink} strokeWidth={1.4} />
+            </Pattern>
+          </Defs>
+          <G transform={`translate(0 ${OVER})`}>
+            {parts.map((part, i) => (
+              <Rect
+                key={part.key}
+                x={x(starts[i])}
+                y={0}
+                width={Math.max(0, x(starts[i] + part.grams) - x(starts[i]))}
+                height={HEIGHT}
+                fill={part.fill}
+                stroke={p.ink}
+                strokeWidth={part.grams > 0 ? (part.name === opened ? 3 : 1) : 0}
               />
-            </>
-          )}
-        </G>
-      </Svg>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 }}>
+            ))}
+            {cold > 0 && (
+              <Rect
+                x={x(starts[4])}
+                y={0}
+                width={Math.max(0, x(starts[4] + cold) - x(starts[4]))}
+                height={HEIGHT}
+                fill={`url(#${hatch})`}
+              />
+            )}
+            <Rect x={1} y={0} width={width - 2} height={HEIGHT} fill="none" stroke={p.ink} strokeWidth={1.5} />
+            {ledger.finishedG > 0 && (
+              <>
+                <Line
+                  x1={bandAt(wet)}
+                  x2={bandAt(wet)}
+                  y1={-OVER}
+                  y2={HEIGHT + OVER}
+                  stroke={p.leek}
+                  strokeWidth={3.5}
+                />
+                <Line
+                  x1={bandAt(dry)}
+                  x2={bandAt(dry)}
+                  y1={-OVER}
+                  y2={HEIGHT + OVER}
+                  stroke={p.leek}
+                  strokeWidth={3.5}
+                />
+                <Line
+                  x1={bandAt(wet) - 1.7}
+                  x2={bandAt(dry) + 1.7}
+                  y1={-OVER + 1.7}
+                  y2={-OVER + 1.7}
+                  stroke={p.leek}
+                  strokeWidth={3.5}
+                />
+              </>
+            )}
+          </G>
+        </Svg>
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 14 }}>
         {shown.map((part) => (
-          <View key={part.key} style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
+          <Pressable
+            key={part.key}
+            role="button"
+            aria-expanded={part.name === opened}
+            aria-label={`Where ${part.key}, ${formatNumber(part.grams, 0)} grams, comes from`}
+            onPress={() => setOpened(part.name === opened ? null : part.name)}
+            style={{
+              minHeight: TOUCH,
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 6,
+              borderBottomWidth: 2,
+              borderBottomColor: part.name === opened ? p.ink : 'transparent',
+            }}
+          >
             <View style={{ width: 12, height: 12, backgroundColor: part.fill, borderWidth: 1, borderColor: p.ink }} />
             <Small>{part.key}</Small>
             <Strong style={{ fontSize: 14 }}>{formatNumber(part.grams, 0)}</Strong>
-          </View>
+          </Pressable>
         ))}
-        <Small>of {formatNumber(ledger.broughtIn, 0)} g brought in; green: what this parcel takes</Small>
       </View>
+      {opened !== null && <Sources ledger={ledger} part={opened} />}
+      <Small>
+        of {formatNumber(ledger.broughtIn, 0)} g brought in{ledger.cookedOffBy === 'weighing' ? ', weighed' : ''};
+        green: what this parcel takes{cold >= 1 ? `; hatched: ${formatNumber(cold, 0)} g set while cold` : ''}
+      </Small>
     </View>
   );
+}
+
+/** Which lines a part of the bar comes from. */
+function Sources({ ledger, part }: { ledger: Ledger; part: PartName }) {
+  const p = usePalette();
+  const sources = ledger.sources[part];
+  return (
+    <View role="list" aria-label="Where it comes from" style={{ paddingVertical: 4 }}>
+      {sources.length === 0 && <Small>None.</Small>}
+      {sources.map((source) => (
+        <View
+          role="listitem"
+          key={source.lineId ?? source.name}
+          style={{ flexDirection: 'row', borderTopWidth: 1, borderTopColor: p.rule, paddingVertical: 4 }}
+        >
+          <Small style={{ flex: 1, color: p.ink }}>{source.name}</Small>
+          <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(source.grams, 1)} g</Strong>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+interface Part {
+  name: PartName;
+  key: string;
+  grams: number;
+  fill: string;
 }
 
 const sentence = (ledger: Ledger, parts: { key: string; grams: number }[]): string =>

@@ -7,8 +7,8 @@ import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { type Assessment } from '@/core/batch/assess';
 import { type Batch } from '@/core/batch/schema';
-import { ingredientById } from '@/core/food/catalogue';
 import { type Family } from '@/core/food/ingredient';
+import { lookUp } from '@/core/food/larder';
 import { formatNumber } from '@/core/units/amount';
 import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
@@ -47,8 +47,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
   // Low parcels still leave room for two labels one above the other.
   const drawnMm = small ? paperMm - 8 : Math.max(shape.heightMm, (2 * WORDS_APART_PX) / scale);
   const heightMm = drawnMm + overMm + (small ? 3 : 11);
-  // The half-moon's seal sticks out to the right, so its drawing is not centred on its filling.
-  const left = batch.wrap.form === 'purse' ? shape.widthMm / 2 : fit.body.fillingMm * 1.4 + fit.body.wrapperMm;
+  const left = shape.leftMm;
   const offset = small ? (paperMm - shape.widthMm) / 2 + left : EDGE_MM / 2 + left;
   const board = heightMm - (small ? 2 : 11);
   const drops = Math.round(Math.min(14, ledger.freePer100) * DROPS);
@@ -89,7 +88,9 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
               x1={offset - left}
               x2={right}
               y={board - shape.heightMm - 6}
-              text={`${formatNumber(shape.widthMm, 0)} mm`}
+              text={
+                shape.isSlice ? `slice, ${formatNumber(shape.widthMm, 0)} mm` : `${formatNumber(shape.widthMm, 0)} mm`
+              }
               size={size}
             />
             <Leader
@@ -98,7 +99,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
               size={size}
             />
             <SvgText x={right + 7} y={labelY + size(2)} {...words}>
-              {`skin ${formatNumber(batch.wrap.thicknessMm)} mm`}
+              {`${shape.isSlice ? 'sheets' : 'skin'} ${formatNumber(batch.wrap.thicknessMm)} mm`}
             </SvgText>
             <SvgText x={right + 7} y={labelY + size(20)} {...softWords}>
               {`${formatNumber(fit.wrapperG)} g`}
@@ -180,7 +181,7 @@ function Leader({ from, to, size }: { from: { x: number; y: number }; to: { x: n
 /** The families to draw, by their share of the filling. */
 function piecesOf(batch: Batch, { ledger }: Assessment): Family[] {
   const lines = batch.lines.flatMap((line) => {
-    const ingredient = ingredientById(line.ingredientId);
+    const ingredient = lookUp(batch.ingredients, line.ingredientId);
     const row = ledger.lines.find((l) => l.lineId === line.id);
     return ingredient && row && isDrawn(ingredient.family) ? [{ family: ingredient.family, water: row.brings }] : [];
   });

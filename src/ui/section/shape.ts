@@ -5,6 +5,10 @@ import { type Fit } from '@/core/wrapper/fit';
 export interface SectionShape {
   widthMm: number;
   heightMm: number;
+  /** How far it reaches to the left of the origin. */
+  leftMm: number;
+  /** Only a slice of the parcel is drawn: the whole would be too wide for its height. */
+  isSlice: boolean;
   /** SVG paths. */
   skin: string;
   filling: string;
@@ -20,9 +24,53 @@ export interface SectionShape {
 
 const f = (value: number): string => value.toFixed(2);
 
+type SkinSizes = { diameterMm: number; rimMm: number; thicknessMm: number };
+
 /** The section of a form. */
-export function sectionShape(form: FormId, fit: Fit, skin: { rimMm: number; thicknessMm: number }): SectionShape {
-  return form === 'purse' ? purseShape(fit) : halfMoonShape(fit, skin);
+export function sectionShape(form: FormId, fit: Fit, skin: SkinSizes): SectionShape {
+  switch (form) {
+    case 'purse':
+      return purseShape(fit);
+    case 'half-moon':
+      return foldedShape(fit, skin, roundBar(fit));
+    case 'pocket':
+      return foldedShape(fit, skin, { rx: 0.475 * (skin.diameterMm / 2 - skin.rimMm), ry: fit.body.fillingMm });
+    case 'pan-pie':
+      return panPieShape(fit, skin);
+  }
+}
+
+/** The round bar of the heat model, lying flatter the less it is filled; its area is kept. */
+function roundBar({ body, fillMl, maxMl }: Fit): { rx: number; ry: number } {
+  const flat = 0.62 + 0.3 * Math.min(1.1, fillMl / Math.max(1, maxMl));
+  const ry = body.fillingMm * flat;
+  return { rx: body.fillingMm ** 2 / ry, ry };
+}
+
+/** Of a pan pie a slice from the wall inwards is drawn. */
+const SLICE_MM = 76;
+
+function panPieShape({ body }: Fit, { diameterMm }: SkinSizes): SectionShape {
+  const w = Math.min(SLICE_MM, diameterMm);
+  const t = body.wrapperMm;
+  const h = 2 * body.fillingMm;
+  const top = -(h + 2 * t);
+  const zig = (x: number, from: number, to: number): string => {
+    const step = (to - from) / 4;
+    return [1, 2, 3, 4].map((i) => `L ${f(x + (i % 2 === 1 ? 2 : 0))} ${f(from + i * step)}`).join(' ');
+  };
+  return {
+    widthMm: w + 2,
+    heightMm: h + 2 * t,
+    leftMm: 0,
+    isSlice: true,
+    skin: `M 0 0 L ${f(w)} 0 ${zig(w, 0, top)} L ${f(t)} ${f(top)} Q 0 ${f(top)} 0 ${f(top + t * 1.5)} Z`,
+    filling: `M ${f(t)} ${f(-t)} L ${f(w + 0.5)} ${f(-t)} ${zig(w + 0.5, -t, top + t)} L ${f(t)} ${f(top + t)} Z`,
+    seam: `M ${f(t)} ${f(top + t / 2)} L ${f(w)} ${f(top + t / 2)} M ${f(t)} ${f(-t / 2)} L ${f(w)} ${f(-t / 2)}`,
+    crack: `M ${f(w * 0.45)} ${f(top)} l 3 ${f(t * 0.6)} l -4 ${f(t * 0.6)}`,
+    inside: { cx: (w + t) / 2, cy: -(t + h / 2), rx: (w - t) / 2 - 1, ry: h / 2 - 0.5 },
+    skinAt: { x: w * 0.8, y: top + t / 2 },
+  };
 }
 
 /** A dome on a flat foot with a pleated neck: the ball of the heat model, set down. */
@@ -53,6 +101,8 @@ function purseShape({ body }: Fit): SectionShape {
   return {
     widthMm: 2 * R * 1.02,
     heightMm: 1.92 * R,
+    leftMm: R * 1.02,
+    isSlice: false,
     skin,
     filling,
     seam: [-0.75, -0.3, 0.3, 0.75].map((k) => pleat(k * neck, k * R * 0.62)).join(' '),
@@ -63,13 +113,8 @@ function purseShape({ body }: Fit): SectionShape {
 }
 
 /** A drop on its side: the fold at the left, the pressed rim at the right. */
-function halfMoonShape({ body, fillMl, maxMl }: Fit, skin: { rimMm: number; thicknessMm: number }): SectionShape {
-  const r = body.fillingMm;
+function foldedShape({ body }: Fit, skin: SkinSizes, { rx, ry }: { rx: number; ry: number }): SectionShape {
   const t = body.wrapperMm;
-  // The same area as the round bar of the heat model, lying flatter the less it is filled.
-  const flat = 0.62 + 0.3 * Math.min(1.1, fillMl / Math.max(1, maxMl));
-  const ry = r * flat;
-  const rx = (r * r) / ry;
   const rim = skin.rimMm;
   const cy = -(ry + t);
   const drop = (x: number, y: number, tail: number) =>
@@ -93,6 +138,8 @@ function halfMoonShape({ body, fillMl, maxMl }: Fit, skin: { rimMm: number; thic
   return {
     widthMm: rx + t + tip + rim,
     heightMm: 2 * (ry + t),
+    leftMm: rx + t,
+    isSlice: false,
     skin: skinPath,
     filling: drop(rx, ry, rx * 0.12),
     seam: `M ${f(tip)} ${f(cy)} L ${f(tip + rim)} ${f(cy)}`,

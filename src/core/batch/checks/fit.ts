@@ -22,7 +22,7 @@ export function checkFit(context: Context): Check {
   const { batch, fit, density } = context;
   const form = FORMS[batch.wrap.form];
   const [low, high] = fit.comfortableMl;
-  const size = `${Math.round(batch.wrap.diameterMm)} mm skin`;
+  const size = `${Math.round(batch.wrap.diameterMm)} mm ${form.sizeWord}`;
   const common = {
     id: 'fit' as const,
     state: fit.state,
@@ -49,7 +49,7 @@ export function checkFit(context: Context): Check {
     headline: over ? (fit.state === 'fix' ? 'Fit: overfilled, will split' : 'Fit: tight') : 'Fit: slack',
     sentence: over
       ? `*${ml(fit.fillMl)} ml* in a ${form.label} that is comfortable up to ${ml(high)} and closes up to ${most}.`
-      : `*${ml(fit.fillMl)} ml* in a ${form.label} that holds ${ml(low)} to ${ml(high)} comfortably: loose skin, air inside.`,
+      : `*${ml(fit.fillMl)} ml* in a ${form.label} that holds ${ml(low)} to ${ml(high)} comfortably: ${form.sizeWord === 'pan' ? 'thin between its sheets' : 'loose skin, air inside'}.`,
     fixes: fixes(context),
   };
 }
@@ -70,7 +70,7 @@ function fixes(context: Context): Fix[] {
   const skin = promised(
     context,
     'skin',
-    `Roll the skins to ${diameterMm} mm instead of ${formatNumber(batch.wrap.diameterMm)} mm`,
+    `${form.sizeWord === 'pan' ? 'Take a pan of' : 'Roll the skins to'} ${diameterMm} mm instead of ${formatNumber(batch.wrap.diameterMm)} mm`,
     [{ do: 'setWrap', to: { diameterMm } }],
   );
   return [portion, skin];
@@ -87,7 +87,7 @@ function reasons({ batch, fit, density }: Context): Reason[] {
   const form = FORMS[batch.wrap.form];
   return [
     { text: form.law, source: 'geometry of a skin that does not stretch' },
-    { text: `The most a ${form.label} of this skin holds`, figure: `${ml(fit.maxMl)} ml` },
+    { text: `The most a ${form.label} of this ${form.sizeWord} holds`, figure: `${ml(fit.maxMl)} ml` },
     {
       text: 'The filling weighs',
       figure: `${formatNumber(density, 2)} g/ml`,
@@ -99,7 +99,7 @@ function reasons({ batch, fit, density }: Context): Reason[] {
       source: HOUSE,
     },
     {
-      text: 'Skin',
+      text: form.sizeWord === 'pan' ? 'Sheets' : 'Skin',
       figure: `${formatNumber(fit.wrapperG)} g`,
       source: 'area × thickness × 1 180 kg/m³: house estimate',
     },

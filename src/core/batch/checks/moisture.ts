@@ -1,7 +1,10 @@
 /** Moisture: free liquid against what the parcel takes. */
 import { BINDERS } from '../../filling/binders';
-import { drawLedger, type Ledger, panContents } from '../../filling/ledger';
+import { cookOffOf } from '../../filling/cook-off';
+import { drawLedger, type Ledger } from '../../filling/ledger';
 import { type ResolvedLine, resolveLines } from '../../filling/lines';
+import { lineOf } from '../../filling/new-line';
+import { panContents, panRelease } from '../../filling/pan';
 import { stopWeight, toBind, toCookOff } from '../../filling/stop-weight';
 import { tolerance } from '../../filling/tolerance';
 import { ingredientById } from '../../food/catalogue';
@@ -13,7 +16,7 @@ import { type Check, type CheckState, type Fix, HOUSE, type Reason } from '../ch
 import { type Kitchen } from '../kitchen';
 import { apply, type Operation } from '../operations';
 import { type Outline } from '../outline';
-import { type Batch, type Line } from '../schema';
+import { type Batch } from '../schema';
 import { HOT_STAGES, PAN_STAGES } from '../vocabulary';
 
 interface Context {
@@ -61,7 +64,11 @@ export function checkMoisture(context: Context): Check {
     return { ...common, state: 'watch', headline: 'Moisture: weigh again', sentence: ledger.problem, fixes: [] };
   }
   const takes = `${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}`;
-  const sentence = `Free liquid *${per100(value)} g* per 100 g; ${takes}.`;
+  const cold =
+    ledger.setCold >= 1
+      ? ` Cold, ${formatGrams(ledger.setCold)} of it is set by gelatine: it wraps as a jelly and runs when hot.`
+      : '';
+  const sentence = `Free liquid *${per100(value)} g* per 100 g; ${takes}.${cold}`;
   const state = moistureState(value, band);
   if (isPasty(ledger)) {
     return {
@@ -98,13 +105,13 @@ function after(context: Context, change: readonly Operation[]): number {
   const changed = change.reduce(apply, context.batch);
   const before = hotPart(context.batch, context.kitchen);
   const share = before > 0 ? hotPart(changed, context.kitchen) / before : 1;
-  const lines = resolveLines(changed.lines, context.kitchen);
+  const lines = resolveLines(changed, context.kitchen);
   return drawLedger(lines, changed.water, context.ledger.steamedOff * share).freePer100;
 }
 
 /** g that is hot when it comes off the heat. */
 function hotPart(batch: Batch, kitchen: Kitchen): number {
-  const hot = resolveLines(batch.lines, kitchen).filter((l) => HOT_STAGES.includes(l.line.stage));
+  const hot = resolveLines(batch, kitchen).filter((l) => HOT_STAGES.includes(l.line.stage));
   return drawLedger(hot, batch.water, 0).finishedG;
 }
 
@@ -116,33 +123,41 @@ function fix(context: Context, id: string, label: string, change: Operation[]): 
 /** Treating what is wet, cooking off and binding are all offered; what lands in the band comes first. */
 function drier(context: Context, band: readonly [number, number]): Fix[] {
   const [dry, wet] = band;
-  const aim = dry + 0.6 * (wet - dry);
+  const aim = aimOf(band);
   const now = context.ledger.freePer100;
   const miss = (fix: Fix) => Math.max(0, dry - fix.promise, fix.promise - wet);
-  const best = (fixes: Fix[], most: number) =>
+  const best = <F extends Fix>(fixes: F[], most: number, cost: (fix: F) => number = () => 0): Fix[] =>
     fixes
       .filter((fix) => fix.promise < now - 0.3)
-      .sort((a, b) => miss(a) - miss(b))
+      .sort((a, b) => miss(a) + cost(a) - (miss(b) + cost(b)))
       .slice(0, most);
   return [
-    ...best(byPreparation(context), 1),
+    ...best(byPreparation(context), 1, effort),
     ...best(byCookingOff(context, aim), 1),
     ...best(byBinder(context, aim), 2),
   ].sort((a, b) => miss(a) - miss(b));
 }
 
+interface PreparationFix extends Fix {
+  minutes: number;
+}
+
+/** An hour of work and waiting is worth a gram and a half of liquid in 100 g. House estimate. */
+const effort = ({ minutes }: PreparationFix): number => minutes / 40;
+
 /** Treating a wet line otherwise: the amount stays what it was before the treatment. */
-function byPreparation(context: Context): Fix[] {
+function byPreparation(context: Context): PreparationFix[] {
   const untreated = context.outline.lines.filter((l) => l.preparation.yield === 1);
   return untreated.flatMap((l) =>
     preparationsOf(l.ingredient.wetness)
       // Starch for the meat would have to be a line of its own: that is what the binders offer.
       .filter((p) => p.release < l.preparation.release && p.id !== 'worked-starch' && suits(l, p))
-      .map((p) =>
-        fix(context, `prepare-${l.line.id}-${p.id}`, `${l.ingredient.name}: ${p.label}`, [
+      .map((p) => ({
+        ...fix(context, `prepare-${l.line.id}-${p.id}`, `${l.ingredient.name}: ${p.label}`, [
           { do: 'changeLine', id: l.line.id, to: { preparation: p.id, weighed: 'raw' } },
         ]),
-      ),
+        minutes: p.handsOnMinutes + p.waitMinutes,
+      })),
   );
 }
 
@@ -151,27 +166,45 @@ const suits = (l: ResolvedLine, p: Preparation): boolean =>
   !p.cooked || l.ingredient.hazard === 'none' || PAN_STAGES.includes(l.line.stage);
 
 function byCookingOff(context: Context, aim: number): Fix[] {
-  const { batch, outline, ledger } = context;
-  const inPan = panContents(outline.lines);
-  if (inPan === 0) return [];
-  const soFar = cookedOffSoFar(batch, inPan);
-  // Only what runs in the pan can be boiled off without drying what is in it.
-  const running = panRelease(outline.lines) - soFar;
-  const wanted = toCookOff(ledger.free, ledger.finishedG, aim);
-  const grams = Math.min(wanted, running);
-  if (grams < LEAST_COOK_OFF_G) return [];
-  const stop = stopWeight(batch.water.panG ?? 0, inPan, soFar + grams);
+  const { batch, outline } = context;
+  const stop = stopPlan(context, aim);
+  if (!stop || stop.toGoG === 0) return [];
   const weighs = batch.water.panG === null ? 'the filling in the pan weighs' : 'pan and filling weigh';
-  const cookOff: Batch['water']['cookOff'] =
-    batch.water.cookOff.by === 'weighing'
-      ? { ...batch.water.cookOff, panWithFillingG: round1(batch.water.cookOff.panWithFillingG - grams) }
-      : { by: 'estimate', grams: round1(soFar + grams) };
+  const soFar = cookOffOf(batch.water, panContents(outline.lines));
+  const to: Partial<Pick<Batch['water'], 'estimate' | 'plannedG'>> =
+    soFar.by === 'weighing'
+      ? { plannedG: round1(batch.water.plannedG + stop.toGoG) }
+      : { estimate: { by: 'grams', grams: round1(soFar.grams + stop.toGoG) } };
   return [
-    fix(context, 'cook-off', `Cook off ${formatGrams(grams)} more: stop when ${weighs} ${formatGrams(stop)}`, [
-      { do: 'setWater', to: { cookOff } },
-    ]),
+    fix(
+      context,
+      'cook-off',
+      `Cook off ${formatGrams(stop.toGoG)} more: stop when ${weighs} ${formatGrams(stop.readsG)}`,
+      [{ do: 'setWater', to }],
+    ),
   ];
 }
+
+export interface StopPlan {
+  /** g still to boil off until the free liquid is well within the band; 0 where enough has gone. */
+  toGoG: number;
+  /** What the scale reads then: pan and filling, or the filling alone where the pan is not known. */
+  readsG: number;
+}
+
+/** When to stop boiling down. Null where nothing is in a pan. Only what runs there can boil off without drying the food. */
+export function stopPlan({ batch, outline, ledger }: Omit<Context, 'kitchen'>, aim: number): StopPlan | null {
+  const inPan = panContents(outline.lines);
+  if (inPan === 0) return null;
+  const soFar = cookOffOf(batch.water, inPan).grams;
+  const running = panRelease(outline.lines) - soFar;
+  const wanted = Math.min(toCookOff(ledger.free, ledger.finishedG, aim), running);
+  const toGoG = wanted < LEAST_COOK_OFF_G ? 0 : wanted;
+  return { toGoG, readsG: stopWeight(batch.water.panG ?? 0, inPan, soFar + toGoG) };
+}
+
+/** Where in the band drying aims: well below the wet edge, not at the dry one. */
+export const aimOf = ([dry, wet]: readonly [number, number]): number => dry + 0.6 * (wet - dry);
 
 function byBinder(context: Context, aim: number): Fix[] {
   const { outline, ledger, batch } = context;
@@ -181,16 +214,8 @@ function byBinder(context: Context, aim: number): Fix[] {
     if (!ingredient) return [];
     const exact = toBind(ledger.free, ledger.finishedG, aim, b.capacity);
     const grams = Math.max(0.5, Math.round(2 * exact) / 2);
-    const line: Line = {
-      id: freshId(batch, b.id),
-      ingredientId: b.ingredientId,
-      amount: grams,
-      unit: 'g',
-      preparation: 'raw',
-      weighed: 'ready',
-      stage: hasPan ? (b.needsC === null ? 'off-heat' : 'simmer') : 'raw-mix',
-      note: b.how,
-    };
+    const stage = hasPan ? (b.needsC === null ? 'off-heat' : 'simmer') : 'raw-mix';
+    const line = lineOf(batch.lines, b.ingredientId, grams, stage, b.how);
     const label = `Add ${formatNumber(grams)} g ${b.label} (${inSpoons(grams / ingredient.gPerMl)})`;
     return [fix(context, `bind-${b.id}`, label, [{ do: 'addLine', line }])];
   });
@@ -201,16 +226,8 @@ function juicier(context: Context, [dry, wet]: readonly [number, number]): Fix[]
   const aim = dry + 0.35 * (wet - dry);
   const spare = Math.max(0, bindingPower(ledger) - ledger.heldByBinders);
   const grams = Math.round((aim / 100) * ledger.finishedG - ledger.free + spare);
-  const line: Line = {
-    id: freshId(batch, 'stock'),
-    ingredientId: 'stock',
-    amount: grams,
-    unit: 'g',
-    preparation: 'raw',
-    weighed: 'ready',
-    stage: batch.school === 'raw' ? 'raw-mix' : 'when-cool',
-    note: 'a little at a time, until it is taken up',
-  };
+  const stage = batch.school === 'raw' ? 'raw-mix' : 'when-cool';
+  const line = lineOf(batch.lines, 'stock', grams, stage, 'a little at a time, until it is taken up');
   const add = fix(context, 'add-stock', `Work in ${grams} g cold stock (${inSpoons(grams)})`, [
     { do: 'addLine', line },
   ]);
@@ -222,23 +239,6 @@ function juicier(context: Context, [dry, wet]: readonly [number, number]): Fix[]
   );
   return [add, ...leaveOut].filter((f) => f.promise > ledger.freePer100 + 0.1);
 }
-
-/** An id for a new line that the batch does not have yet. */
-export function freshId(batch: Batch, base: string): string {
-  const taken = new Set(batch.lines.map((l) => l.id));
-  let id = base;
-  for (let n = 2; taken.has(id); n++) id = `${base}-${n}`;
-  return id;
-}
-
-function cookedOffSoFar(batch: Batch, inPan: number): number {
-  const { cookOff } = batch.water;
-  return cookOff.by === 'estimate' ? cookOff.grams : Math.max(0, inPan - (cookOff.panWithFillingG - cookOff.panG));
-}
-
-/** g of liquid that runs from what is in the pan. */
-const panRelease = (lines: readonly ResolvedLine[]): number =>
-  lines.filter((l) => PAN_STAGES.includes(l.line.stage)).reduce((sum, l) => sum + l.releaseG, 0);
 
 const round1 = (value: number): number => Math.max(0, Math.round(value * 10) / 10);
 

@@ -2,13 +2,13 @@
 import { type SaltAccount, USUAL_FILLING_SALT } from '../../filling/salt';
 import { formatNumber } from '../../units/amount';
 import { formatGrams } from '../../units/format';
+import { lineOf } from '../../filling/new-line';
 import { inSpoons } from '../../units/spoons';
 import { type Check, type CheckState, type Fix, HOUSE, type Reason } from '../check';
 import { type Kitchen, SALT_KINDS } from '../kitchen';
 import { apply, type Operation } from '../operations';
 import { type Outline } from '../outline';
 import { type Batch } from '../schema';
-import { freshId } from './moisture';
 
 interface Context {
   batch: Batch;
@@ -93,16 +93,7 @@ function moreSalt(context: Context, kitchen: Kitchen): Fix[] {
     ? { do: 'changeLine', id: own.id, to: { amount: own.amount + grams } }
     : {
         do: 'addLine',
-        line: {
-          id: freshId(batch, 'salt'),
-          ingredientId: 'salt',
-          amount: grams,
-          unit: 'g',
-          preparation: 'raw',
-          weighed: 'ready',
-          stage: batch.school === 'cooked' ? 'simmer' : 'raw-mix',
-          note: '',
-        },
+        line: lineOf(batch.lines, 'salt', grams, batch.school === 'cooked' ? 'simmer' : 'raw-mix'),
       };
   const spoons = inSpoons((grams / kind.gPerTsp) * 5);
   return [promised(context, 'add-salt', `Add ${formatGrams(grams)} salt (${spoons}, ${kind.label})`, [change])];

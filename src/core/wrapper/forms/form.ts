@@ -1,11 +1,13 @@
 /** What a form of parcel knows: how much it holds, how much skin it takes, and what body it makes for the heat. */
 
-/** A round skin, rolled out. */
+/** A round skin rolled out, or a round pan lined with sheets. */
 export interface Skin {
   diameterMm: number;
   /** Kept free of filling for the seal. */
   rimMm: number;
   thicknessMm: number;
+  /** Depth of the pan, for a pan pie. */
+  depthMm?: number | null;
 }
 
 /** The parcel as the conduction solver sees it. */
@@ -21,6 +23,8 @@ export interface Body {
 export interface Form {
   id: FormId;
   label: string;
+  /** What its diameter is of. */
+  sizeWord: 'skin' | 'pan';
   /** Why the capacity is what it is, for "why?". */
   law: string;
   /** The most it can hold before it splits, ml. */
@@ -40,5 +44,5 @@ export interface Form {
   usualRatio: readonly [low: number, high: number];
 }
 
-export const FORM_IDS = ['half-moon', 'purse'] as const;
+export const FORM_IDS = ['half-moon', 'purse', 'pocket', 'pan-pie'] as const;
 export type FormId = (typeof FORM_IDS)[number];

@@ -4,6 +4,7 @@ import { type Form } from './form';
 export const halfMoon: Form = {
   id: 'half-moon',
   label: 'half-moon',
+  sizeWord: 'skin',
   law: 'Cut across, the skin is two strips of length ℓ = √(R² − x²) − rim; bulged round they enclose ℓ²/π. Summed along the fold.',
   maxMl: ({ diameterMm, rimMm: s }) => {
     // ∫ (√(R²−x²) − s)² / π dx over |x| < √(R²−s²), in closed form.

@@ -7,6 +7,7 @@ const PLEAT_OVERLAP = 1.3;
 export const purse: Form = {
   id: 'purse',
   label: 'purse',
+  sizeWord: 'skin',
   law: 'Gathered round, the skin inside the rim covers a ball of radius a / (2√p), with pleats p = 1.3 layers deep on average.',
   maxMl: ({ diameterMm, rimMm }) => {
     const a = diameterMm / 2 - rimMm;

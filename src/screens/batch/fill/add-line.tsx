@@ -6,8 +6,6 @@ import { preparation } from '@/core/food/preparations';
 import { searchIngredients } from '@/core/food/search';
 import { parseLine } from '@/core/recipe/parse-line';
 import { toLine } from '@/core/recipe/to-line';
-import { formatNumber } from '@/core/units/amount';
-import { unitLabel } from '@/core/units/units';
 import { newId } from '@/data/new-id';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
@@ -15,25 +13,28 @@ import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { ADD_LINE_ID } from '../use-keys';
+import { amountText } from './amount-text';
+import { keepOwn } from './keep-own';
 
 /** Taken when no amount can be read. */
 const USUAL_AMOUNT = '100 g';
 const SUGGESTIONS = 5;
 
-export function AddLine({ batch, edit }: StationProps) {
+export function AddLine({ batch, kitchen, edit }: StationProps) {
   const p = usePalette();
   const [text, setText] = useState('');
-  const { name, ingredientId } = parseLine(text);
-  const near = name === null ? [] : searchIngredients(name, SUGGESTIONS);
+  const own = kitchen.ingredients;
+  const { name, ingredientId } = parseLine(text, undefined, own);
+  const near = name === null ? [] : searchIngredients(name, SUGGESTIONS, undefined, own);
   // What the whole line was matched to comes first; then what is near in spelling.
   const found = [...near].sort((a, b) => Number(b.id === ingredientId) - Number(a.id === ingredientId));
   const lineFor = (ingredient: Ingredient) =>
-    toLine(parseLine(text, ingredient), batch.school, newId()) ??
-    toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient), batch.school, newId());
+    toLine(parseLine(text, ingredient, own), batch.school, newId(), own) ??
+    toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient, own), batch.school, newId(), own);
   const add = (ingredient: Ingredient) => {
     const line = lineFor(ingredient);
     if (line === null) return;
-    edit({ do: 'addLine', line });
+    edit([...keepOwn(kitchen, ingredient.id), { do: 'addLine', line }]);
     setText('');
   };
   return (
@@ -52,7 +53,7 @@ export function AddLine({ batch, edit }: StationProps) {
           {found.map((ingredient) => {
             const line = lineFor(ingredient);
             if (line === null) return null;
-            const amount = `${formatNumber(line.amount)} ${unitLabel(line.unit)}`;
+            const amount = amountText(line);
             const prep = ingredient.wetness === 'dry' ? '' : preparation(ingredient.wetness, line.preparation).label;
             return (
               <View role="listitem" key={ingredient.id}>

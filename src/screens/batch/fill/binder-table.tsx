@@ -2,7 +2,8 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type BinderOption } from '@/core/filling/compare-binders';
-import { freshId } from '@/core/batch/checks/moisture';
+import { takeBinder } from '@/core/filling/take-binder';
+import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
 import { Press } from '@/ui/parts/press';
@@ -11,48 +12,36 @@ import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
+/** From this share on a binder is tasted, g in 100 g. House estimate. */
+const TASTED = 3;
+
 export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) {
   const p = usePalette();
   const [open, setOpen] = useState(false);
   const { binders } = assessment;
   if (binders.length === 0) return null;
   if (!open) return <Press title={`Compare ${binders.length} binders`} onPress={() => setOpen(true)} />;
-  const take = ({ binder, grams }: BinderOption) =>
-    edit({
-      do: 'addLine',
-      line: {
-        id: freshId(batch, binder.id),
-        ingredientId: binder.ingredientId,
-        amount: grams,
-        unit: 'g',
-        preparation: 'raw',
-        weighed: 'ready',
-        stage:
-          assessment.panContentsG > 0 && binder.needsC !== null && binder.id !== 'egg'
-            ? 'simmer'
-            : batch.school === 'raw'
-              ? 'raw-mix'
-              : 'when-cool',
-        note: binder.how,
-      },
-    });
+  const hasPan = assessment.panContentsG > 0;
+  const taken = new Set(batch.lines.map((l) => l.ingredientId));
   return (
     <View style={{ gap: 4 }}>
       <Heading level={3} soft>
         Binders for this filling
       </Heading>
-      <Small>Each in the dose that brings the free liquid well into the band. Capacities are house estimates.</Small>
+      <Small>
+        Each in the dose that brings the free liquid well into the band. Two together count together. Capacities are
+        house estimates.
+      </Small>
       {binders.map((option) => {
-        const { binder, grams, spoons, per100, allergens } = option;
         const needs =
-          binder.needsC === null ? 'needs no heat' : `needs ${formatTemperature(binder.needsC, kitchen.temperature)}`;
-        const freezing = binder.weepsAfterFreezing ? 'weeps after freezing' : 'survives freezing';
+          option.needsC === null ? 'needs no heat' : `needs ${formatTemperature(option.needsC, kitchen.temperature)}`;
+        const freezing = option.weepsAfterFreezing ? 'weeps after freezing' : 'survives freezing';
         return (
           <Pressable
-            key={binder.id}
+            key={option.id}
             role="button"
-            aria-label={`Take ${formatNumber(grams)} g ${binder.label}: ${spoons}, ${needs}, ${freezing}`}
-            onPress={() => take(option)}
+            aria-label={`Take ${formatNumber(option.grams)} g ${option.label}: ${option.spoons}, ${needs}, ${freezing}`}
+            onPress={() => edit(takeBinder(batch, option, hasPan))}
             style={{
               minHeight: TOUCH,
               borderTopWidth: 1,
@@ -63,20 +52,36 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
             }}
           >
             <View style={{ flex: 1 }}>
-              <Body>{binder.label}</Body>
+              <Strong>{option.label}</Strong>
+              {option.parts.length > 1 && <Body style={{ fontSize: 15, lineHeight: 20 }}>{partsText(option)}</Body>}
               <Small>
-                {binder.how}; {needs}; {freezing}
-                {per100 >= 3 ? `; ${formatNumber(per100, 0)} % of the filling: it is tasted` : ''}
-                {allergens.length > 0 ? `; ${allergens.join(', ')}` : ''}
+                {option.taste}
+                {option.per100 >= TASTED ? ` (${formatNumber(option.per100, 0)} % of the filling)` : ''}
+              </Small>
+              <Small>{option.how}</Small>
+              <Small>
+                {needs}; {freezing}
+                {option.allergens.length > 0 ? `; ${option.allergens.join(', ')}` : ''}
+                {option.parts.some((part) => taken.has(part.ingredientId)) ? '; some is in already' : ''}
               </Small>
             </View>
             <View style={{ alignItems: 'flex-end' }}>
-              <Strong>{formatNumber(grams)} g</Strong>
-              <Small>{spoons}</Small>
+              <Strong>{formatNumber(option.grams)} g</Strong>
+              <Small>{option.spoons}</Small>
             </View>
           </Pressable>
         );
       })}
+      <Press title="Close the binders" onPress={() => setOpen(false)} />
     </View>
   );
 }
+
+/** `12 g flour, 12 g butter, 93 g milk` */
+const partsText = ({ parts }: BinderOption): string =>
+  parts
+    .map(
+      ({ ingredientId, grams }) =>
+        `${formatNumber(grams)} g ${(ingredientById(ingredientId)?.name ?? ingredientId).toLowerCase()}`,
+    )
+    .join(', ');

@@ -1,36 +1,37 @@
 /** Fill: where the water and the salt are, and what goes in when. */
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { STAGES } from '@/core/batch/vocabulary';
 import { formatGrams } from '@/core/units/format';
-import { Heading, Small } from '@/ui/parts/text';
-import { STAGE_WORDS } from '../../words';
+import { Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 import { AddLine } from './add-line';
 import { BinderTable } from './binder-table';
+import { FatLine } from './fat-line';
 import { FillingLine } from './filling-line';
-import { PanWeighing } from './pan-weighing';
+import { PanPanel } from './pan-panel';
 import { PasteSheet } from './paste-sheet';
+import { ReadLines } from './read-lines';
 import { ScalePanel } from './scale-panel';
+import { SeasonPanel } from './season-panel';
+import { StageHeading } from './stage-heading';
 
 export function FillStation(props: StationProps) {
-  const { batch, assessment } = props;
-  const { ledger, allergens } = assessment;
+  const { batch, assessment, edit } = props;
+  const { ledger, allergens, stages } = assessment;
   const [openLine, setOpenLine] = useState<string | null>(null);
   const widest = Math.max(1, ...ledger.lines.map((l) => l.brings));
   return (
     <View style={{ gap: 18 }}>
+      <FatLine fat={assessment.fat} />
       <BinderTable {...props} />
-      {STAGES.map((stage) => {
-        const lines = batch.lines.filter((line) => line.stage === stage);
-        if (lines.length === 0) return null;
-        return (
-          <View key={stage}>
-            <Heading level={3} soft>
-              {STAGE_WORDS[stage].title}
-              <Small>{`  ${STAGE_WORDS[stage].note}`}</Small>
-            </Heading>
-            {lines.map((line) => (
+      {stages.map((progress) => (
+        <View key={progress.stage}>
+          <StageHeading progress={progress} edit={edit} />
+          {batch.lines
+            .filter((line) => line.stage === progress.stage)
+            .map((line) => (
               <FillingLine
                 key={line.id}
                 {...props}
@@ -40,19 +41,25 @@ export function FillStation(props: StationProps) {
                 onOpen={(open) => setOpenLine(open ? line.id : null)}
               />
             ))}
-          </View>
-        );
-      })}
+        </View>
+      ))}
       <AddLine {...props} />
       <PasteSheet {...props} />
       <ScalePanel {...props} />
-      <PanWeighing {...props} />
+      <PanPanel {...props} />
+      <SeasonPanel {...props} />
       {batch.lines.length > 0 && (
         <Small>
           {formatGrams(ledger.finishedG)} of finished filling.
           {allergens.length > 0 && ` Contains, with its wrapper: ${allergens.join(', ')}.`}
         </Small>
       )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <ReadLines {...props} />
+        {batch.lines.length > 0 && (
+          <Press title="Print the card" icon="printer-outline" onPress={() => router.push(`/batch/${batch.id}/card`)} />
+        )}
+      </View>
     </View>
   );
 }

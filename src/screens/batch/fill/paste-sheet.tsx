@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { type Batch } from '@/core/batch/schema';
-import { ingredientById } from '@/core/food/catalogue';
+import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/food/preparations';
 import { parseLine, type ParsedLine } from '@/core/recipe/parse-line';
 import { question, toLine } from '@/core/recipe/to-line';
@@ -14,8 +14,10 @@ import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
 import { STAGE_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
+import { keepOwn } from './keep-own';
 
-export function PasteSheet({ batch, edit }: StationProps) {
+export function PasteSheet({ batch, kitchen, edit }: StationProps) {
+  const own = kitchen.ingredients;
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const parsed = useMemo(
@@ -23,14 +25,18 @@ export function PasteSheet({ batch, edit }: StationProps) {
       text
         .split('\n')
         .filter((line) => line.trim() !== '')
-        .map((line) => parseLine(line)),
-    [text],
+        .map((line) => parseLine(line, undefined, own)),
+    [text, own],
   );
   if (!open) return <Press title="Paste a list of ingredients" icon="plus" onPress={() => setOpen(true)} />;
-  const ready = parsed.filter((line) => toLine(line, batch.school, 'x') !== null);
+  const ready = parsed.filter((line) => toLine(line, batch.school, 'x', own) !== null);
   const takeOver = () => {
-    const lines = parsed.map((line) => toLine(line, batch.school, newId()));
-    edit(lines.flatMap((line) => (line === null ? [] : [{ do: 'addLine' as const, line }])));
+    const lines = parsed.map((line) => toLine(line, batch.school, newId(), own));
+    edit(
+      lines.flatMap((line) =>
+        line === null ? [] : [...keepOwn(kitchen, line.ingredientId), { do: 'addLine' as const, line }],
+      ),
+    );
     // What was not understood stays in the field, to be put right.
     const left = parsed.filter((_, i) => lines[i] === null).map((line) => line.text);
     setText(left.join('\n'));
@@ -52,7 +58,7 @@ export function PasteSheet({ batch, edit }: StationProps) {
       />
       <View role="list" aria-label="What was understood">
         {parsed.map((line, i) => (
-          <Understood key={`${i}-${line.text}`} parsed={line} school={batch.school} />
+          <Understood key={`${i}-${line.text}`} parsed={line} school={batch.school} own={own} />
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -69,10 +75,18 @@ export function PasteSheet({ batch, edit }: StationProps) {
 }
 
 /** One line: what it will be, or what is still to be asked. */
-function Understood({ parsed, school }: { parsed: ParsedLine; school: Batch['school'] }) {
+function Understood({
+  parsed,
+  school,
+  own,
+}: {
+  parsed: ParsedLine;
+  school: Batch['school'];
+  own: Batch['ingredients'];
+}) {
   const p = usePalette();
-  const line = toLine(parsed, school, 'x');
-  const ingredient = parsed.ingredientId === null ? undefined : ingredientById(parsed.ingredientId);
+  const line = toLine(parsed, school, 'x', own);
+  const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
   const asks = question(parsed);
   const prep = ingredient && line ? preparation(ingredient.wetness, line.preparation) : null;
   const words =

@@ -21,10 +21,9 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
   if (!open) return <Press title="Scale the filling" onPress={() => setOpen(true)} />;
   const finishedG = assessment.ledger.finishedG;
   const lines = batch.lines.flatMap((line) => {
-    const resolved = resolveLine(line, kitchen);
-    return resolved
-      ? [{ line, name: resolved.ingredient.name, grams: gramsOf(resolved.ingredient, line.amount, line.unit, kitchen) }]
-      : [];
+    const resolved = resolveLine(line, batch.ingredients, kitchen);
+    const grams = resolved && gramsOf(resolved.ingredient, line, kitchen);
+    return resolved && grams !== null ? [{ line, name: resolved.ingredient.name, grams }] : [];
   });
   const chosen = lines.find(({ line }) => line.id === of) ?? lines[0];
   const factor = {

@@ -1,5 +1,6 @@
 /** Wrap: the skin, the portion, and whether filling and dough run out together. */
 import { View } from 'react-native';
+import { changeForm } from '@/core/batch/create';
 import { type Batch } from '@/core/batch/schema';
 import { DOUGHS } from '@/core/wrapper/doughs';
 import { FORM_IDS, FORMS } from '@/core/wrapper/forms';
@@ -10,6 +11,7 @@ import { type StationProps } from '../station-props';
 
 export function WrapStation({ batch, edit }: StationProps) {
   const { wrap } = batch;
+  const isPan = FORMS[wrap.form].sizeWord === 'pan';
   const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
   return (
     <View style={{ gap: 16 }}>
@@ -19,8 +21,8 @@ export function WrapStation({ batch, edit }: StationProps) {
           unit="g"
           value={wrap.portionG}
           least={1}
-          most={1000}
-          step={1}
+          most={5000}
+          step={isPan ? 50 : 1}
           onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
         />
         <AmountField
@@ -34,7 +36,7 @@ export function WrapStation({ batch, edit }: StationProps) {
           onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
         />
         <AmountField
-          label="Skin across"
+          label={isPan ? 'Pan across' : 'Skin across'}
           unit="mm"
           value={wrap.diameterMm}
           least={Math.max(30, 2 * wrap.rimMm + 2)}
@@ -43,7 +45,7 @@ export function WrapStation({ batch, edit }: StationProps) {
           onChange={(diameterMm) => diameterMm !== null && set({ diameterMm }, 'diameter')}
         />
         <AmountField
-          label="Thickness"
+          label={isPan ? 'Sheets of one face' : 'Thickness'}
           unit="mm"
           value={wrap.thicknessMm}
           least={0.3}
@@ -51,15 +53,28 @@ export function WrapStation({ batch, edit }: StationProps) {
           step={0.5}
           onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
         />
-        <AmountField
-          label="Rim kept free"
-          unit="mm"
-          value={wrap.rimMm}
-          least={0}
-          most={Math.min(60, wrap.diameterMm / 2 - 1)}
-          step={1}
-          onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
-        />
+        {isPan ? (
+          <AmountField
+            label="Pan deep"
+            unit="mm"
+            value={wrap.depthMm}
+            least={10}
+            most={120}
+            step={5}
+            optional
+            onChange={(depthMm) => set({ depthMm }, 'depth')}
+          />
+        ) : (
+          <AmountField
+            label="Rim kept free"
+            unit="mm"
+            value={wrap.rimMm}
+            least={0}
+            most={Math.min(60, wrap.diameterMm / 2 - 1)}
+            step={1}
+            onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
+          />
+        )}
         <AmountField
           label="Dough at hand (or empty)"
           unit="g"
@@ -70,12 +85,16 @@ export function WrapStation({ batch, edit }: StationProps) {
           onChange={(doughG) => set({ doughG }, 'dough')}
         />
       </View>
-      <Small>The rim is the edge kept free of filling so that it seals.</Small>
+      <Small>
+        {isPan
+          ? 'One parcel is one pan. The sheets of one face are counted together: four of half a millimetre are 2 mm.'
+          : 'The rim is the edge kept free of filling so that it seals.'}
+      </Small>
       <Choices
         label="Form"
         value={wrap.form}
         options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
-        onChange={(form) => set({ form }, 'form')}
+        onChange={(form) => set(changeForm(form, wrap.form), 'form')}
       />
       <Choices
         label="Wrapper"

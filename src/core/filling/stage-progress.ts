@@ -1,0 +1,92 @@
+/** Going in, stage by stage: what is ticked, what was forgotten, and where the last chance to season is. */
+import { type Batch } from '../batch/schema';
+import { type Stage, STAGES } from '../batch/vocabulary';
+import { type Finding } from './finding';
+import { type ResolvedLine } from './lines';
+
+export interface StageProgress {
+  stage: Stage;
+  /** Lines that have gone in, of how many. */
+  ticked: number;
+  of: number;
+  isOver: boolean;
+  /** Said at the stage's heading; null for ordinary stages. */
+  chance: string | null;
+}
+
+/** A stage is over when the cook says so, or when something of a later stage has gone in. */
+function isOver(batch: Batch, stage: Stage): boolean {
+  if (batch.stagesDone.includes(stage)) return true;
+  const later = STAGES.slice(STAGES.indexOf(stage) + 1);
+  return batch.lines.some((l) => l.ticked && later.includes(l.stage));
+}
+
+const RAW: readonly string[] = ['poultry', 'minced-meat', 'whole-meat', 'fish', 'shellfish', 'egg'];
+
+/** How far each stage that has lines has got. */
+export function stageProgress(batch: Batch, lines: readonly ResolvedLine[]): StageProgress[] {
+  const used = STAGES.filter((stage) => batch.lines.some((l) => l.stage === stage));
+  const last = used.at(-1);
+  const firstRaw = used.find((stage) =>
+    lines.some(
+      (l) => l.line.stage === stage && !l.preparation.cooked && isUncooked(stage) && RAW.includes(l.ingredient.hazard),
+    ),
+  );
+  const lastToTaste = firstRaw === undefined ? last : used[used.indexOf(firstRaw) - 1];
+  return used.map((stage) => {
+    const own = batch.lines.filter((l) => l.stage === stage);
+    return {
+      stage,
+      ticked: own.filter((l) => l.ticked).length,
+      of: own.length,
+      isOver: isOver(batch, stage),
+      chance: chanceOf(stage, last, lastToTaste),
+    };
+  });
+}
+
+/** Stages whose raw food stays raw. */
+const isUncooked = (stage: Stage): boolean => stage === 'raw-mix' || stage === 'when-cool';
+
+function chanceOf(stage: Stage, last: Stage | undefined, lastToTaste: Stage | undefined): string | null {
+  if (stage === last) {
+    return stage === lastToTaste
+      ? 'last chance to season: taste now'
+      : 'last chance to season: cook a teaspoonful and taste that, never raw';
+  }
+  return stage === lastToTaste ? 'last chance to taste it as it is: what comes next is raw' : null;
+}
+
+/** What was listed but had not gone in when its stage was over. */
+export function forgottenFindings(batch: Batch, nameOf: (ingredientId: string) => string): Finding[] {
+  return batch.lines
+    .filter((l) => !l.ticked && isOver(batch, l.stage))
+    .map((l) => ({
+      lineId: l.id,
+      text: `${nameOf(l.ingredientId)} has not gone in yet, and its stage is over: is there still a way?`,
+      fix: { label: 'It is in', change: [{ do: 'changeLine', id: l.id, to: { ticked: true } }] },
+    }));
+}
+
+/** Lines whose unit does not fit: they count nothing until that is mended. */
+export function unitFindings(
+  batch: Batch,
+  {
+    resolved,
+    nameOf,
+    isKnown,
+  }: {
+    resolved: readonly ResolvedLine[];
+    nameOf: (ingredientId: string) => string;
+    isKnown: (ingredientId: string) => boolean;
+  },
+): Finding[] {
+  const counted = new Set(resolved.map((l) => l.line.id));
+  return batch.lines
+    .filter((l) => !counted.has(l.id) && isKnown(l.ingredientId))
+    .map((l) => ({
+      lineId: l.id,
+      text: `${nameOf(l.ingredientId)} is not counted in pieces here: weigh it. Until then it counts nothing.`,
+      fix: { label: 'In grams, then', change: [{ do: 'changeLine', id: l.id, to: { unit: 'g' } }] },
+    }));
+}

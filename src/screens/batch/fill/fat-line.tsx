@@ -1,0 +1,36 @@
+/** Fat, beside the water and apart from it: all of it, what melts out, and what takes that up. */
+import { View } from 'react-native';
+import { type FatAccount } from '@/core/filling/fat';
+import { formatGrams } from '@/core/units/format';
+import { Disc } from '@/ui/parts/disc';
+import { Sentence, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+export function FatLine({ fat }: { fat: FatAccount }) {
+  const p = usePalette();
+  if (fat.totalG < 0.5) return null;
+  const share = (grams: number) => `${(100 * grams) / fat.totalG}%` as const;
+  const loose = fat.renderedG - fat.heldG;
+  return (
+    <View style={{ gap: 6 }}>
+      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+        {fat.state !== 'usual' && <Disc state="watch" size={16} />}
+        <Sentence text={fat.sentence} style={{ flex: 1, fontSize: 15, lineHeight: 20 }} />
+      </View>
+      <View
+        role="img"
+        aria-label={`Of ${formatGrams(fat.totalG)} of fat, ${formatGrams(loose)} runs, ${formatGrams(fat.heldG)} is taken up, the rest stays in the food.`}
+        style={{ height: 10, flexDirection: 'row', borderWidth: 1, borderColor: p.ink, backgroundColor: p.ground }}
+      >
+        <View style={{ width: share(fat.totalG - fat.renderedG), backgroundColor: p.held }} />
+        <View style={{ width: share(fat.heldG), backgroundColor: p.away }} />
+        <View style={{ width: share(loose), backgroundColor: p.turmeric }} />
+      </View>
+      <Small>
+        {formatGrams(fat.totalG)} of fat: {formatGrams(fat.totalG - fat.renderedG)} stays in the food
+        {fat.heldG >= 0.5 ? `, ${formatGrams(fat.heldG)} taken up by flour and crumbs` : ''}, {formatGrams(loose)} runs.
+        House estimate.
+      </Small>
+    </View>
+  );
+}

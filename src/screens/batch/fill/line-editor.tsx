@@ -1,0 +1,149 @@
+/** A line opened: amount, unit, cut, preparation with what it gains and costs, stage, splitting, swapping, words. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { type Line } from '@/core/batch/schema';
+import { CUTS, type Cut, STAGES } from '@/core/batch/vocabulary';
+import { comparePreparations } from '@/core/filling/compare-preparations';
+import { freshId } from '@/core/filling/new-line';
+import { hasCuts } from '@/core/food/densities';
+import { lookUp } from '@/core/food/larder';
+import { preparation } from '@/core/food/preparations';
+import { LINE_UNITS, type LineUnit, unitLabel } from '@/core/units/units';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { STAGE_WORDS } from '../../words';
+import { type LineProps } from './filling-line';
+import { PreparationTable } from './preparation-table';
+import { SwapPanel } from './swap-panel';
+
+/** What is asked beyond is another dish, or a slip of the finger. */
+const MOST: Record<LineUnit, number> = {
+  g: 20_000,
+  kg: 20,
+  oz: 700,
+  lb: 44,
+  ml: 20_000,
+  l: 20,
+  tsp: 500,
+  tbsp: 200,
+  cup: 80,
+  piece: 500,
+};
+const VOLUMES: readonly LineUnit[] = ['ml', 'l', 'tsp', 'tbsp', 'cup'];
+
+export function LineEditor(props: LineProps & { onClose: () => void }) {
+  const { batch, line, kitchen, assessment, edit, onClose } = props;
+  const [swapping, setSwapping] = useState(false);
+  const [splitting, setSplitting] = useState(false);
+  const ingredient = lookUp(batch.ingredients, line.ingredientId);
+  const name = ingredient?.name ?? line.ingredientId;
+  const change = (to: Partial<Omit<Line, 'id'>>, what: string) =>
+    edit({ do: 'changeLine', id: line.id, to }, `${line.id}-${what}`);
+  const options = comparePreparations(batch, kitchen, line.id, assessment.ledger.steamedOff);
+  const loses = ingredient ? preparation(ingredient.wetness, line.preparation).yield < 1 : false;
+  // Pieces are offered where the larder knows what one weighs; a unit that does not fit stays visible until it is mended.
+  const units = LINE_UNITS.filter((u) => u !== 'piece' || ingredient?.counts.piece !== undefined || line.unit === u);
+  return (
+    <View style={{ gap: 14, paddingTop: 6, paddingBottom: 16 }}>
+      <AmountField
+        label={`Amount of ${name.toLowerCase()}`}
+        unit={unitLabel(line.unit)}
+        value={line.amount}
+        least={0.01}
+        most={MOST[line.unit]}
+        step={line.unit === 'g' || line.unit === 'ml' ? 10 : line.unit === 'piece' ? 1 : 0.5}
+        onChange={(amount) => amount !== null && change({ amount }, 'amount')}
+      />
+      <Choices
+        label="Unit"
+        value={line.unit}
+        options={units.map((value) => ({ value, label: unitLabel(value) }))}
+        onChange={(unit) => change({ unit }, 'unit')}
+      />
+      {ingredient && hasCuts(ingredient) && VOLUMES.includes(line.unit) && (
+        <Choices<Cut | 'usual'>
+          label="Measured"
+          value={line.cut ?? 'usual'}
+          options={[{ value: 'usual', label: 'as usual' }, ...CUTS.map((value) => ({ value, label: value }))]}
+          onChange={(cut) => change({ cut: cut === 'usual' ? null : cut }, 'cut')}
+        />
+      )}
+      <PreparationTable options={options} band={assessment.checks.moisture.band} onTake={(op) => edit(op)} />
+      {loses && (
+        <Choices
+          label="The amount is weighed"
+          value={line.weighed}
+          options={[
+            { value: 'raw', label: 'before preparing' },
+            { value: 'ready', label: 'as it goes in' },
+          ]}
+          onChange={(weighed) => change({ weighed }, 'weighed')}
+        />
+      )}
+      <Choices
+        label="Goes in"
+        value={line.stage}
+        options={STAGES.map((value) => ({ value, label: STAGE_WORDS[value].title }))}
+        onChange={(stage) => change({ stage }, 'stage')}
+      />
+      <TextField label="Your own words" value={line.note} onChange={(note) => change({ note }, 'note')} most={500} />
+      {splitting && <SplitPanel {...props} onDone={() => setSplitting(false)} />}
+      {swapping && <SwapPanel {...props} onDone={() => setSwapping(false)} />}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
+        <IconPress
+          icon="arrow-up"
+          label={`Move ${name} up`}
+          onPress={() => edit({ do: 'moveLine', id: line.id, by: -1 })}
+        />
+        <IconPress
+          icon="arrow-down"
+          label={`Move ${name} down`}
+          onPress={() => edit({ do: 'moveLine', id: line.id, by: 1 })}
+        />
+        <IconPress icon="call-split" label={`Split ${name}`} onPress={() => setSplitting(!splitting)} />
+        <IconPress icon="swap-horizontal" label={`Swap ${name}`} onPress={() => setSwapping(!swapping)} />
+        <IconPress
+          icon="trash-can-outline"
+          label={`Take ${name} out`}
+          onPress={() => edit({ do: 'removeLine', id: line.id })}
+        />
+        <View style={{ flex: 1 }} />
+        <IconPress icon="check" label={`Close ${name}`} onPress={onClose} />
+      </View>
+    </View>
+  );
+}
+
+const SHARES = [
+  { value: '0.25', label: 'a quarter' },
+  { value: '0.5', label: 'half' },
+  { value: '0.75', label: 'three quarters' },
+] as const;
+
+/** "Half of the mince cooked first": a share of the line goes in at another stage. */
+function SplitPanel({ batch, line, edit, onDone }: LineProps & { onDone: () => void }) {
+  const [share, setShare] = useState<(typeof SHARES)[number]['value']>('0.5');
+  const [stage, setStage] = useState<Line['stage']>(line.stage === 'cook-first' ? 'raw-mix' : 'cook-first');
+  return (
+    <View style={{ gap: 10 }}>
+      <Choices label="Split off" value={share} options={SHARES} onChange={setShare} />
+      <Choices
+        label="and let it go in"
+        value={stage}
+        options={STAGES.filter((s) => s !== line.stage).map((value) => ({ value, label: STAGE_WORDS[value].title }))}
+        onChange={setStage}
+      />
+      <Small>Each part can then have its own preparation.</Small>
+      <Press
+        title="Split the line"
+        kind="solid"
+        onPress={() => {
+          edit({ do: 'splitLine', id: line.id, newId: freshId(batch.lines, line.id), share: Number(share), stage });
+          onDone();
+        }}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,205 @@
+/** What has boiled off: by weighing the pan, which is best, or by estimate; when to stop; and what was drained. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { type Batch } from '@/core/batch/schema';
+import { PAN_HEATS } from '@/core/batch/vocabulary';
+import { boilOffRate, minutesToBoilOff } from '@/core/filling/boil-off';
+import { estimatedG } from '@/core/filling/cook-off';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams, formatMinutes } from '@/core/units/format';
+import { now } from '@/data/hooks';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+
+type Water = Batch['water'];
+type Estimate = Water['estimate'];
+
+/** What stands in the fields at first: an ordinary frying pan. House estimate. */
+const USUAL_PAN = { panMm: 260, heat: 'medium', minutes: 10 } as const;
+
+export function PanPanel(props: StationProps) {
+  const { batch, assessment, edit } = props;
+  const { water } = batch;
+  const contents = assessment.panContentsG;
+  const set = (to: Partial<Water>, what: string) => edit({ do: 'setWater', to }, what);
+  return (
+    <View style={{ gap: 12 }}>
+      {contents > 0 && (
+        <>
+          <Heading level={3} soft>
+            The pan
+          </Heading>
+          <Stop {...props} />
+          <AmountField
+            label="Empty pan"
+            unit="g"
+            value={water.panG}
+            least={0}
+            most={20_000}
+            optional
+            onChange={(panG) => set({ panG }, 'pan')}
+          />
+          <WeighIns {...props} />
+          {water.weighIns.length === 0 && (
+            <EstimateFields estimate={water.estimate} onChange={(estimate) => set({ estimate }, 'estimate')} />
+          )}
+        </>
+      )}
+      {batch.lines.length > 0 && (
+        <AmountField
+          label="Drained and weighed"
+          unit="g"
+          value={water.drainedG}
+          least={0}
+          most={20_000}
+          onChange={(drainedG) => drainedG !== null && set({ drainedG }, 'drained')}
+        />
+      )}
+    </View>
+  );
+}
+
+/** Grams to go and the stop weight: what the scale reads when enough has boiled off. */
+function Stop({ batch, assessment }: StationProps) {
+  const p = usePalette();
+  const { stop } = assessment;
+  const { panG, estimate } = batch.water;
+  if (!stop) return null;
+  const what = panG === null ? 'the filling in the pan' : 'pan and filling';
+  const pan = estimate.by === 'minutes' ? estimate : USUAL_PAN;
+  const minutes = minutesToBoilOff(stop.toGoG, pan.panMm, pan.heat);
+  return (
+    <View style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 12, gap: 2 }}>
+      {stop.toGoG < 1 ? (
+        <Body>Enough has boiled off.</Body>
+      ) : (
+        <>
+          <Small>Stop weight: {what} should read</Small>
+          <Strong style={{ fontSize: 30, lineHeight: 36 }}>{formatGrams(stop.readsG)}</Strong>
+          <Sentence
+            text={`*${formatGrams(stop.toGoG)}* to go, about ${formatMinutes(minutes)} on ${pan.heat} heat in a ${formatNumber(pan.panMm / 10)} cm pan (house estimate).`}
+          />
+        </>
+      )}
+    </View>
+  );
+}
+
+function WeighIns({ batch, assessment, edit }: StationProps) {
+  const { weighIns, panG } = batch.water;
+  const expected = (panG ?? 0) + assessment.panContentsG;
+  const [typed, setTyped] = useState<number | null>(null);
+  const weigh = () => {
+    if (typed === null) return;
+    edit({ do: 'addWeighIn', weighIn: { at: now(), grams: typed } });
+    setTyped(null);
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <AmountField
+        key={weighIns.length}
+        label="Pan with filling now"
+        unit="g"
+        value={typed}
+        least={0}
+        most={40_000}
+        optional
+        onChange={setTyped}
+      />
+      {panG === null && typed !== null && (
+        <Small>Weigh the empty pan too: without it the weigh-in cannot be used.</Small>
+      )}
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Press title="Note this weight" kind="solid" onPress={weigh} disabled={typed === null} />
+        <Small>
+          With all of it in and nothing boiled off: {formatGrams(expected)}
+          {panG === null ? ' and the pan' : ''}.
+        </Small>
+      </View>
+      {weighIns.map((w, i) => (
+        <View key={w.at + String(i)} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Small style={{ flex: 1 }}>
+            {new Date(w.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}:{' '}
+            <Strong style={{ fontSize: 15 }}>{formatGrams(w.grams)}</Strong>
+            {panG === null ? '' : `, ${formatGrams(Math.max(0, expected - w.grams))} boiled off`}
+            {i === weighIns.length - 1 ? '; this one counts' : ''}
+          </Small>
+          <IconPress
+            icon="close"
+            label={`Take the weigh-in of ${formatGrams(w.grams)} away`}
+            onPress={() => edit({ do: 'removeWeighIn', index: i })}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: (estimate: Estimate) => void }) {
+  return (
+    <View style={{ gap: 12 }}>
+      <Choices
+        label="Until it is weighed, boiled off by"
+        value={estimate.by}
+        options={[
+          { value: 'grams', label: 'a guess in grams' },
+          { value: 'minutes', label: 'pan, heat and minutes' },
+        ]}
+        onChange={(by) =>
+          onChange(
+            by === 'grams'
+              ? { by, grams: Math.round(estimatedG({ estimate })) }
+              : { by, ...USUAL_PAN, minutes: estimate.by === 'grams' && estimate.grams === 0 ? 0 : USUAL_PAN.minutes },
+          )
+        }
+      />
+      {estimate.by === 'grams' ? (
+        <AmountField
+          label="Boiled off"
+          unit="g"
+          value={estimate.grams}
+          least={0}
+          most={20_000}
+          step={10}
+          onChange={(grams) => grams !== null && onChange({ by: 'grams', grams })}
+        />
+      ) : (
+        <>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+            <AmountField
+              label="Pan across"
+              unit="cm"
+              value={estimate.panMm / 10}
+              least={8}
+              most={60}
+              step={2}
+              onChange={(cm) => cm !== null && onChange({ ...estimate, panMm: cm * 10 })}
+            />
+            <AmountField
+              label="Boiling, lid off"
+              unit="min"
+              value={estimate.minutes}
+              least={0}
+              most={600}
+              step={1}
+              onChange={(minutes) => minutes !== null && onChange({ ...estimate, minutes })}
+            />
+          </View>
+          <Choices
+            label="Heat"
+            value={estimate.heat}
+            options={PAN_HEATS.map((value) => ({ value, label: value }))}
+            onChange={(heat) => onChange({ ...estimate, heat })}
+          />
+          <Small>
+            About {formatGrams(boilOffRate(estimate.panMm, estimate.heat))} a minute,{' '}
+            {formatGrams(estimatedG({ estimate }))} in all. House estimate: a weighing is better.
+          </Small>
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,77 @@
+/** The preparations of a line side by side: free liquid with each, and the minutes it costs. One tap takes one. */
+import { Pressable, View } from 'react-native';
+import { type Operation } from '@/core/batch/operations';
+import { type PreparationOption } from '@/core/filling/compare-preparations';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams, formatMinutes } from '@/core/units/format';
+import { Body, Small, Strong } from '@/ui/parts/text';
+import { TOUCH } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+
+interface Props {
+  options: readonly PreparationOption[];
+  band: readonly [number | null, number | null];
+  onTake: (change: Operation) => void;
+}
+
+export function PreparationTable({ options, band: [, wet], onTake }: Props) {
+  const p = usePalette();
+  if (options.length === 0) return null;
+  return (
+    <View style={{ gap: 2 }}>
+      <Small>Preparation: what the whole filling then lets go of, and what it costs</Small>
+      <View role="radiogroup" aria-label="Preparation">
+        {options.map(({ preparation, isTaken, freePer100, finishedG, change, ...minutes }) => {
+          const costs = costText(minutes.handsOnMinutes, minutes.waitMinutes);
+          const free = `${formatNumber(freePer100, 1)} g free`;
+          return (
+            <Pressable
+              key={preparation.id}
+              role="radio"
+              aria-checked={isTaken}
+              aria-label={`${preparation.label}: ${free} per 100 g, ${costs}`}
+              onPress={() => !isTaken && onTake(change)}
+              style={{
+                minHeight: TOUCH,
+                flexDirection: 'row',
+                alignItems: 'center',
+                gap: 10,
+                paddingVertical: 4,
+                paddingHorizontal: 10,
+                borderTopWidth: 1,
+                borderTopColor: p.rule,
+                backgroundColor: isTaken ? p.ink : 'transparent',
+              }}
+            >
+              <View style={{ flex: 1 }}>
+                <Body style={{ color: isTaken ? p.ground : p.ink }}>{preparation.label}</Body>
+                <Small style={isTaken ? { color: p.ground } : undefined}>{costs}</Small>
+              </View>
+              <View style={{ alignItems: 'flex-end' }}>
+                <Strong
+                  style={{
+                    color: isTaken ? p.ground : wet !== null && freePer100 > wet ? p.beet : p.ink,
+                    fontSize: 16,
+                  }}
+                >
+                  {free}
+                </Strong>
+                <Small style={isTaken ? { color: p.ground } : undefined}>{formatGrams(finishedG)} filling</Small>
+              </View>
+            </Pressable>
+          );
+        })}
+      </View>
+      <Small>Free: per 100 g of the whole filling. Minutes and releases are house estimates.</Small>
+    </View>
+  );
+}
+
+function costText(handsOn: number, wait: number): string {
+  if (handsOn === 0 && wait === 0) return 'no work';
+  const parts = [
+    handsOn > 0 ? `${formatMinutes(handsOn)} of work` : '',
+    wait > 0 ? `${formatMinutes(wait)} of waiting` : '',
+  ];
+  return parts.filter((part) => part !== '').join(', ');
+}

@@ -1,0 +1,89 @@
+/** Salt by taste: hold back a third, cook a teaspoonful, taste that, add what is missing. The target learns. */
+import { View } from 'react-native';
+import { type Batch } from '@/core/batch/schema';
+import { type Taste, TASTES } from '@/core/batch/vocabulary';
+import { SALT_KINDS } from '@/core/batch/kitchen';
+import { learnTarget, TASTE_WORDS, tastedNow, toAddAfter } from '@/core/filling/season';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams } from '@/core/units/format';
+import { inSpoons } from '@/core/units/spoons';
+import { editKitchen, now } from '@/data/hooks';
+import { Choices, Press } from '@/ui/parts/press';
+import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+
+type Tasting = Batch['season']['tastings'][number];
+
+export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) {
+  const p = usePalette();
+  const { season } = batch;
+  const { holdBack, salt, ledger } = assessment;
+  if (batch.lines.length === 0) return null;
+  const saltPercent = tastedNow(salt, holdBack, season.heldBack);
+  const inSalt = (grams: number): string => {
+    const kind = SALT_KINDS[kitchen.saltKind];
+    return `${formatGrams(grams)} salt (${inSpoons((5 * grams) / kind.gPerTsp)}, ${kind.label})`;
+  };
+  const taste = (verdict: Taste) => {
+    const tasting: Tasting = { at: now(), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
+    edit({ do: 'addTasting', tasting });
+    void editKitchen({
+      saltTargetPercent: learnTarget(kitchen.saltTargetPercent, tasting),
+      tastings: kitchen.tastings + 1,
+    });
+  };
+  const last = season.tastings.at(-1);
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={3} soft>
+        Season by taste
+      </Heading>
+      {holdBack && (
+        <Choices
+          label="The salt goes in"
+          value={season.heldBack ? 'two' : 'one'}
+          options={[
+            { value: 'one', label: 'all at once' },
+            { value: 'two', label: 'hold back a third' },
+          ]}
+          onChange={(value) => edit({ do: 'setSeason', to: { heldBack: value === 'two' } })}
+        />
+      )}
+      {holdBack && season.heldBack && (
+        <Sentence text={`First *${inSalt(holdBack.nowG)}*; hold back ${formatGrams(holdBack.backG)}.`} />
+      )}
+      <Body>
+        Cook a teaspoonful and taste that
+        <Small>{`  (${formatNumber(saltPercent, 2)} % salt; never taste raw meat, fish or egg)`}</Small>
+      </Body>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {TASTES.map((verdict) => (
+          <Press key={verdict} title={TASTE_WORDS[verdict]} onPress={() => taste(verdict)} />
+        ))}
+      </View>
+      {last && (
+        <View role="status" style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 12, gap: 2 }}>
+          <Sentence
+            text={adviceText(last, toAddAfter(last, tastedG(last, ledger.finishedG), ledger.finishedG), inSalt)}
+          />
+          <Small>
+            Your own target is now {formatNumber(kitchen.saltTargetPercent, 2)} %; it moves a little with each tasting
+            and can be reset in the Kitchen. Steps are house estimates.
+          </Small>
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** g of salt in the filling as it was tasted. */
+const tastedG = ({ saltPercent }: Tasting, finishedG: number): number => (saltPercent / 100) * finishedG;
+
+function adviceText({ verdict, saltPercent }: Tasting, grams: number, inSalt: (grams: number) => string): string {
+  const tasted = `Tasted at ${formatNumber(saltPercent, 2)} %: ${TASTE_WORDS[verdict]}.`;
+  if (verdict === 'right') return `${tasted} *Add no more.*`;
+  return verdict === 'under'
+    ? `${tasted} Add *${inSalt(grams)}* now.`
+    : `${tasted} Add no more; *stretch it* with something unsalted, or salt the wrapper less.`;
+}

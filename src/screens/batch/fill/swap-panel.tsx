@@ -1,0 +1,95 @@
+/** Swapping an ingredient: what becomes of water, salt, fat, allergens and hazard is shown before it is accepted. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { type Consequences, type Swap, swapIngredient } from '@/core/filling/swap';
+import { type Ingredient } from '@/core/food/ingredient';
+import { searchIngredients } from '@/core/food/search';
+import { formatNumber } from '@/core/units/amount';
+import { formatTemperature } from '@/core/units/format';
+import { PairTable } from '@/ui/parts/pair-table';
+import { Choices, Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { keepOwn } from './keep-own';
+import { type LineProps } from './filling-line';
+
+const SUGGESTIONS = 6;
+
+export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: LineProps & { onDone: () => void }) {
+  const [text, setText] = useState('');
+  const [chosen, setChosen] = useState<Ingredient | null>(null);
+  const found = searchIngredients(text, SUGGESTIONS, undefined, kitchen.ingredients).filter(
+    (i) => i.id !== line.ingredientId,
+  );
+  const to = chosen ?? found[0] ?? null;
+  const keep = to === null ? [] : keepOwn(kitchen, to.id);
+  const withOwn =
+    keep.length === 0 ? batch : { ...batch, ingredients: [...batch.ingredients, ...keep.map((k) => k.ingredient)] };
+  const swap = to && swapIngredient(withOwn, kitchen, line.id, to, assessment.ledger.steamedOff);
+  return (
+    <View style={{ gap: 10 }}>
+      <TextField
+        label="Swap for"
+        value={text}
+        onChange={(next) => {
+          setText(next);
+          setChosen(null);
+        }}
+        placeholder="chicken mince"
+        most={100}
+        autoFocus
+      />
+      {found.length > 1 && (
+        <Choices
+          label="From the larder"
+          value={to?.id ?? ''}
+          options={found.map((i) => ({ value: i.id, label: i.name }))}
+          onChange={(id) => setChosen(found.find((i) => i.id === id) ?? null)}
+        />
+      )}
+      {text.trim() !== '' && found.length === 0 && <Small role="status">The larder has nothing called “{text}”.</Small>}
+      {swap && to && (
+        <>
+          <PairTable title={`With ${to.name.toLowerCase()}`} columns={['now', 'then']} rows={rowsOf(swap, kitchen)} />
+          <Small>{allergenText(swap)}</Small>
+          <Press
+            title="Swap it"
+            kind="solid"
+            onPress={() => {
+              edit([...keep, ...swap.change]);
+              onDone();
+            }}
+          />
+        </>
+      )}
+    </View>
+  );
+}
+
+function rowsOf({ before, after }: Swap, kitchen: { temperature: 'C' | 'F' }) {
+  const row = (name: string, figure: (c: Consequences) => string) => ({
+    name,
+    figures: [figure(before), figure(after)],
+  });
+  return [
+    row('Water brought in, g', (c) => formatNumber(c.waterG, 0)),
+    row('Free liquid, g per 100 g', (c) => formatNumber(c.freePer100, 1)),
+    row('Salt, %', (c) => formatNumber(c.saltPercent, 2)),
+    row('Fat, g per 100 g', (c) => formatNumber(c.fatPer100, 1)),
+    {
+      ...row('Core limit', (c) => formatTemperature(c.limitC, kitchen.temperature)),
+      note:
+        before.limitBecause === after.limitBecause
+          ? after.limitBecause
+          : `${before.limitBecause} → ${after.limitBecause}`,
+    },
+  ];
+}
+
+function allergenText({ gains, loses }: Swap): string {
+  const parts = [
+    gains.length > 0 ? `Brings in allergens: ${gains.join(', ')}.` : '',
+    loses.length > 0 ? `No longer contains: ${loses.join(', ')}.` : '',
+  ].filter((part) => part !== '');
+  return parts.length > 0 ? parts.join(' ') : 'The same allergens as before.';
+}

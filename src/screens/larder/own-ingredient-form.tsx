@@ -1,0 +1,204 @@
+/** An ingredient of the cook's own, from the figures on its packet. What does not make sense is said beside its field. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { ALLERGENS, type Hazard, HAZARDS } from '@/core/food/ingredient';
+import {
+  checkPacket,
+  fromPacket,
+  type OwnIngredient,
+  type Packet,
+  saltFromSodium,
+  toPacket,
+} from '@/core/food/own-ingredient';
+import { formatNumber } from '@/core/units/amount';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, Press, Toggles } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { usePalette } from '@/ui/theme/use-palette';
+import { HAZARD_WORDS } from '../words';
+
+const EMPTY: Packet = {
+  name: '',
+  fat: 0,
+  carbohydrate: 0,
+  fibre: 0,
+  protein: 0,
+  salt: 0,
+  energyKj: null,
+  gPerMl: 1,
+  pieceG: null,
+  hazard: 'none',
+  allergens: [],
+  wetness: 'dry',
+  liquid: false,
+  family: 'sauce',
+};
+
+/** How it behaves, in a cook's words, and what follows from that. */
+const BEHAVES: { value: string; label: string; to: Pick<Packet, 'wetness' | 'liquid' | 'family'> }[] = [
+  { value: 'keeps', label: 'keeps its water', to: { wetness: 'dry', liquid: false, family: 'starch' } },
+  { value: 'liquid', label: 'a liquid or sauce', to: { wetness: 'dry', liquid: true, family: 'sauce' } },
+  { value: 'curd', label: 'like curd', to: { wetness: 'curd', liquid: false, family: 'dairy' } },
+  { value: 'cheese', label: 'like firm cheese', to: { wetness: 'lowMoistureCheese', liquid: false, family: 'dairy' } },
+  { value: 'root', label: 'like a root', to: { wetness: 'root', liquid: false, family: 'root' } },
+  { value: 'leaf', label: 'like a leaf', to: { wetness: 'tenderLeaf', liquid: false, family: 'leaf' } },
+  { value: 'onion', label: 'like an onion', to: { wetness: 'onion', liquid: false, family: 'vegetable' } },
+  { value: 'mince', label: 'like mince', to: { wetness: 'mince', liquid: false, family: 'meat' } },
+  { value: 'meat', label: 'like diced meat', to: { wetness: 'wholeMeat', liquid: false, family: 'meat' } },
+  { value: 'braised', label: 'cooked meat', to: { wetness: 'braisedMeat', liquid: false, family: 'meat' } },
+  { value: 'fish', label: 'like fish', to: { wetness: 'fish', liquid: false, family: 'fish' } },
+  { value: 'tofu', label: 'like tofu', to: { wetness: 'tofu', liquid: false, family: 'pulse' } },
+];
+
+interface Props {
+  own: OwnIngredient | null;
+  newId: () => string;
+  onKeep: (own: OwnIngredient) => void;
+  onClose: () => void;
+}
+
+export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
+  const p = usePalette();
+  const [packet, setPacket] = useState<Packet>(own ? toPacket(own) : EMPTY);
+  const [saltBy, setSaltBy] = useState<'salt' | 'sodium'>('salt');
+  const [asked, setAsked] = useState(false);
+  const set = (to: Partial<Packet>) => setPacket((so) => ({ ...so, ...to }));
+  const problems = checkPacket(packet);
+  const shown = asked ? problems : {};
+  const keep = () => {
+    setAsked(true);
+    if (Object.keys(problems).length === 0) onKeep(fromPacket(packet, own?.id ?? newId()));
+  };
+  const grams = (label: string, part: 'fat' | 'carbohydrate' | 'fibre' | 'protein') => (
+    <View style={{ minWidth: 150, flexGrow: 1 }}>
+      <AmountField
+        label={label}
+        unit="g per 100 g"
+        value={packet[part]}
+        least={0}
+        most={100}
+        onChange={(value) => value !== null && set({ [part]: value })}
+      />
+      <Problem text={shown[part]} />
+    </View>
+  );
+  const water = Math.max(0, 100 - packet.fat - packet.carbohydrate - packet.fibre - packet.protein - packet.salt);
+  return (
+    <View style={{ gap: 14, borderWidth: 1.5, borderColor: p.ink, padding: 14 }}>
+      <Heading level={2}>{own ? own.name : 'An ingredient of your own'}</Heading>
+      <Small>Copy the figures from the packet; what they leave of 100 g is its water.</Small>
+      <View>
+        <TextField
+          label="What is it called?"
+          value={packet.name}
+          onChange={(name) => set({ name })}
+          most={80}
+          autoFocus
+        />
+        <Problem text={shown.name} />
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        {grams('Fat', 'fat')}
+        {grams('Carbohydrate', 'carbohydrate')}
+        {grams('Fibre (0 if not said)', 'fibre')}
+        {grams('Protein', 'protein')}
+        <View style={{ minWidth: 150, flexGrow: 1 }}>
+          <AmountField
+            key={saltBy}
+            label={saltBy === 'salt' ? 'Salt' : 'Sodium'}
+            unit={saltBy === 'salt' ? 'g per 100 g' : 'mg per 100 g'}
+            value={saltBy === 'salt' ? packet.salt : (packet.salt / 2.54) * 1000}
+            least={0}
+            most={saltBy === 'salt' ? 100 : 39_000}
+            onChange={(value) => value !== null && set({ salt: saltBy === 'salt' ? value : saltFromSodium(value) })}
+          />
+          <Problem text={shown.salt} />
+        </View>
+        <View style={{ minWidth: 150, flexGrow: 1 }}>
+          <AmountField
+            label="Energy (to check)"
+            unit="kJ per 100 g"
+            value={packet.energyKj}
+            least={0}
+            most={3800}
+            optional
+            onChange={(energyKj) => set({ energyKj })}
+          />
+          <Problem text={shown.energyKj} />
+        </View>
+      </View>
+      <Choices
+        label="The packet gives"
+        value={saltBy}
+        options={[
+          { value: 'salt', label: 'salt' },
+          { value: 'sodium', label: 'sodium' },
+        ]}
+        onChange={setSaltBy}
+      />
+      <Body>
+        Water, by what is left: {formatNumber(water, 1)} g in 100 g{' '}
+        <Small>{water > 97 ? '(hardly anything else: are the figures in?)' : ''}</Small>
+      </Body>
+      <Choices
+        label="In a filling it is"
+        value={BEHAVES.find((b) => b.to.wetness === packet.wetness && b.to.liquid === packet.liquid)?.value ?? 'keeps'}
+        options={BEHAVES}
+        onChange={(value) => set(BEHAVES.find((b) => b.value === value)?.to ?? {})}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label="A millilitre weighs"
+          unit="g"
+          value={packet.gPerMl}
+          least={0.05}
+          most={2}
+          onChange={(gPerMl) => gPerMl !== null && set({ gPerMl })}
+        />
+        <AmountField
+          label="One piece (or empty)"
+          unit="g"
+          value={packet.pieceG}
+          least={0.1}
+          most={5000}
+          optional
+          onChange={(pieceG) => set({ pieceG })}
+        />
+      </View>
+      <Choices<Hazard>
+        label="Raw, it is"
+        value={packet.hazard}
+        options={HAZARDS.map((value) => ({ value, label: HAZARD_WORDS[value] }))}
+        onChange={(hazard) => set({ hazard })}
+      />
+      <Small>Contains</Small>
+      <Toggles
+        label="Allergens"
+        values={packet.allergens}
+        options={ALLERGENS.map((value) => ({ value, label: value }))}
+        onToggle={(allergen) =>
+          set({
+            allergens: packet.allergens.includes(allergen)
+              ? packet.allergens.filter((a) => a !== allergen)
+              : [...packet.allergens, allergen],
+          })
+        }
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Press title="Keep it" kind="solid" onPress={keep} />
+        <Press title="Close" onPress={onClose} />
+      </View>
+      {asked && Object.keys(problems).length > 0 && (
+        <Small role="alert" style={{ color: p.beet }}>
+          Not kept yet: {Object.values(problems).join(' ')}
+        </Small>
+      )}
+    </View>
+  );
+}
+
+function Problem({ text }: { text: string | undefined }) {
+  const p = usePalette();
+  return text === undefined ? null : <Small style={{ color: p.beet }}>{text}</Small>;
+}
