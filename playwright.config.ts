@@ -4,7 +4,8 @@ const PORT = 8391;
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  workers: 2,
+  fullyParallel: true,
   timeout: 45_000,
   expect: { timeout: 8000 },
   forbidOnly: true,

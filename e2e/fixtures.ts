@@ -31,6 +31,8 @@ export const test = base.extend<{ clean: void }>({
 });
 
 export const TURKEY = '/batch/demo-turkey-purses';
+export const HADDOCK = '/batch/demo-haddock-pan-pie';
+export const DUCK = '/batch/demo-duck-pockets';
 export const PUMPKIN = '/batch/demo-pumpkin-half-moons';
 
 /** No serious or critical violation of WCAG as axe sees it. */

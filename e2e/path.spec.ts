@@ -15,6 +15,7 @@ test('from a filling too wet to three readings, and all of it is there after a r
 
   await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
   await expect(page.getByText(/a steamed bun takes 1 to 6/)).toBeVisible();
+  await forecastIsThere(page);
   const fix = page.getByRole('button', { name: /^Add 2 g cornflour/ });
   const promised = /→ (\d+\.\d)/.exec((await fix.getAttribute('aria-label')) ?? '')?.[1];
   await fix.click();
@@ -80,8 +81,8 @@ test('a batch is begun from nothing, filled by typing, and its checks follow', a
   await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
 
   await page.getByRole('button', { name: /^Mushrooms, 400 g/ }).click();
-  await page.getByRole('radio', { name: 'browned dry' }).click();
-  await page.getByRole('radio', { name: 'before preparing' }).click();
+  await page.getByRole('radio', { name: /^browned dry/ }).click();
+  await expect(page.getByRole('radio', { name: 'before preparing' })).toHaveAttribute('aria-checked', 'true');
   await expect(page.getByText('cooked off').first()).toBeVisible();
 
   // Bad input is said beside the field; the last good amount stays.

@@ -3,6 +3,7 @@ import { assess } from '@/core/batch/assess';
 import { forecastHeat } from '@/core/batch/heat';
 import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
 import { conduct } from '@/core/heat/conduct';
+import { CATALOGUE } from '@/core/food/catalogue';
 import { searchIngredients } from '@/core/food/search';
 import { lanternSupper } from '@/data/demo';
 
@@ -25,6 +26,17 @@ const unit = median(() => {
 
 const largest = lanternSupper('2026-12-05T15:00:00Z').reduce((a, b) => (b.lines.length > a.lines.length ? b : a));
 const heat = forecastHeat(largest, DEFAULT_KITCHEN);
+/** Sixty lines: every ingredient of a long day. */
+const sixty = {
+  ...largest,
+  lines: Array.from({ length: 60 }, (_, i) => ({
+    ...largest.lines[i % largest.lines.length],
+    id: `l${i}`,
+    ingredientId: CATALOGUE[i * 6].id,
+    unit: 'g' as const,
+    preparation: 'raw',
+  })),
+};
 const layers = [{ thicknessMm: 28, k: 0.5, density: 1040, heatCapacity: 3500 }];
 const figures: [what: string, ms: number, most: number | null][] = [
   ['assess, without the heat forecast', median(() => assess(largest, DEFAULT_KITCHEN, heat)), 5],
@@ -40,6 +52,7 @@ const figures: [what: string, ms: number, most: number | null][] = [
     median(() => forecastHeat(largest, DEFAULT_KITCHEN), 11),
     null,
   ],
+  ['assess of a batch of 60 lines', median(() => assess(sixty, DEFAULT_KITCHEN, null)), 5],
   ['one search of the larder', median(() => searchIngredients('celleriac')), null],
 ];
 for (const [what, ms, most] of figures) {

@@ -5,7 +5,7 @@ import { drawLedger } from '@/core/filling/ledger';
 import { gramsOf, resolveLine } from '@/core/filling/lines';
 import { accountSalt } from '@/core/filling/salt';
 import { PAN_HEATS } from '@/core/batch/vocabulary';
-import { PARTS } from '@/core/filling/sources';
+import { PARTS, shareOut } from '@/core/filling/sources';
 import { stopWeight, toBind, toCookOff } from '@/core/filling/stop-weight';
 import { tolerance } from '@/core/filling/tolerance';
 import { CATALOGUE, ingredientById } from '@/core/food/catalogue';
@@ -88,7 +88,7 @@ describe('the water ledger', () => {
           expect(l.heldByTissue + l.heldByBinders).toBeCloseTo(l.held, 6);
           // Every part of the bar is given to the lines, down to what is not worth a row.
           for (const part of PARTS) {
-            const shared = l.sources[part].reduce((sum, source) => sum + source.grams, 0);
+            const shared = shareOut(resolved(lines), l)[part].reduce((sum, source) => sum + source.grams, 0);
             expect(Math.abs(shared - l[part])).toBeLessThan(0.05 * (lines.length + 1) + 1e-6);
           }
         },

@@ -2,16 +2,15 @@ import * as fc from 'fast-check';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/batch/assess';
 import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { STAGES } from '@/core/batch/vocabulary';
+import { CUTS, STAGES } from '@/core/batch/vocabulary';
 import { CATALOGUE } from '@/core/food/catalogue';
 import { ledgerToCsv, linesFromCsv, linesToCsv, parseCsv } from '@/core/formats/csv';
 import { ingredientText, readRecipe, toRecipe } from '@/core/formats/recipe';
 import { parseLine } from '@/core/recipe/parse-line';
-import { CUTS } from '@/core/batch/vocabulary';
 import { LINE_UNITS } from '@/core/units/units';
 import { type Line } from './make-lines';
 
-const [turkey, pumpkin] = lanternSupper('2026-12-05T15:00:00Z');
+const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
 
 const anyLine: fc.Arbitrary<Line> = fc.record({
   id: fc.string({ minLength: 1, maxLength: 12 }),

@@ -1,5 +1,5 @@
 import { parseLine } from '@/core/recipe/parse-line';
-import { question, toLine } from '@/core/recipe/to-line';
+import { answers, question, toLine } from '@/core/recipe/to-line';
 import { lineSchema } from '@/core/batch/schema';
 import { type Expected, RECIPE_LINES } from './recipe-lines';
 
@@ -86,5 +86,28 @@ describe('from a recipe into the batch', () => {
     expect(question(parseLine('100 g moonstone'))).toContain('what is it most like?');
     expect(question(parseLine('2 turkey mince'))).toContain('weigh');
     expect(question(parseLine('150 g leek'))).toBeNull();
+  });
+});
+
+describe('the one question', () => {
+  const ask = (text: string) => {
+    const parsed = parseLine(text);
+    return { asks: question(parsed), answers: answers(parsed) };
+  };
+
+  it('has answers that close it', () => {
+    for (const text of ['salt to taste', 'parsley, chopped', '200 g selleriak root']) {
+      for (const answer of ask(text).answers) {
+        const then = parseLine(answer.text);
+        expect([answer.text, question(then)]).toEqual([answer.text, null]);
+        expect(toLine(then, 'raw', 'x')).not.toBeNull();
+      }
+    }
+    expect(ask('salt to taste').answers.map((a) => a.label)).toEqual(['¼ tsp', '1 tsp', '1 tbsp']);
+    expect(ask('parsley, chopped').answers).toHaveLength(3);
+  });
+
+  it('is not asked of what is understood', () => {
+    expect(ask('200 g celeriac')).toEqual({ asks: null, answers: [] });
   });
 });

@@ -9,6 +9,7 @@ import { holdBack, type HoldBack } from '../filling/season';
 import { forgottenFindings, stageProgress, type StageProgress, unitFindings } from '../filling/stage-progress';
 import { lookUp } from '../food/larder';
 import { seasoningFindings } from '../filling/seasoning-ranges';
+import { type PartName, shareOut, type Source } from '../filling/sources';
 import { stageFindings } from '../filling/stage-rules';
 import { accountSalt, type SaltAccount } from '../filling/salt';
 import { type Verdict } from '../safety/verdict';
@@ -48,6 +49,8 @@ export interface Assessment {
   stop: StopPlan | null;
   /** Fat, counted apart from water. */
   fat: FatAccount;
+  /** Which lines each part of the water line comes from, g, most first. */
+  sources: Record<PartName, Source[]>;
   salt: SaltAccount;
   /** What to add first and what to hold back; null where no salt is added. */
   holdBack: HoldBack | null;
@@ -108,6 +111,7 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
     state: worst(CHECK_IDS.map((id) => checks[id].state)),
     ledger,
     salt,
+    sources: shareOut(outline.lines, ledger),
     stop: stopPlan({ batch, outline, ledger }, aimIn(checks.moisture)),
     fat: accountFat(outline.lines, ledger.finishedG),
     holdBack: holdBack(outline.lines, ledger.finishedG),

@@ -9,7 +9,6 @@ import { binderById } from './binders';
 import { cookOffOf } from './cook-off';
 import { type ResolvedLine } from './lines';
 import { panContents } from './pan';
-import { type PartName, shareOut, type Source } from './sources';
 
 export interface LedgerLine {
   lineId: string;
@@ -44,8 +43,9 @@ export interface Ledger {
   /** What the finished filling is made of. */
   composition: Composition;
   lines: LedgerLine[];
-  /** Which lines each part of the water line comes from, g, most first. */
-  sources: Record<PartName, Source[]>;
+  /** Of what was cooked off and drained: in the pan, and by weighing; the rest went with the preparations. */
+  cookedOffInPan: number;
+  drainedByWeight: number;
   /** Whether what boiled off is known by weighing. */
   cookedOffBy: 'weighing' | 'estimate';
   /** Where the weighing cannot be true, what is wrong with it. */
@@ -99,7 +99,8 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
       readyG - finishedG,
     ),
     lines: rows,
-    sources: shareOut(lines, { inPan, drainedByWeight, steamedOff, heldByTissue, heldByBinders, free }),
+    cookedOffInPan: inPan,
+    drainedByWeight,
     cookedOffBy: by,
     problem: weighing ?? (wanted > panWater + 0.05 ? 'More has been cooked off than the pan holds in water.' : null),
   };

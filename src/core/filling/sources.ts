@@ -1,6 +1,6 @@
 /** Where each part of the water line comes from: every gram of it given to a line, in proportion. */
 import { HOT_STAGES, PAN_STAGES } from '../batch/vocabulary';
-import { binderById } from './binders';
+import { holds, type Ledger } from './ledger';
 import { type ResolvedLine } from './lines';
 
 export const PARTS = ['cookedOff', 'drained', 'steamedOff', 'held', 'free'] as const;
@@ -13,14 +13,10 @@ export interface Source {
   grams: number;
 }
 
-interface Amounts {
-  inPan: number;
-  drainedByWeight: number;
-  steamedOff: number;
-  heldByTissue: number;
-  heldByBinders: number;
-  free: number;
-}
+type Amounts = Pick<
+  Ledger,
+  'cookedOffInPan' | 'drainedByWeight' | 'steamedOff' | 'heldByTissue' | 'heldByBinders' | 'free'
+>;
 
 /** Less than this is not worth a row, g. */
 const LEAST = 0.05;
@@ -29,21 +25,17 @@ const LEAST = 0.05;
 export function shareOut(lines: readonly ResolvedLine[], amounts: Amounts): Record<PartName, Source[]> {
   const runs = (l: ResolvedLine): number => l.releaseG;
   const keeps = (l: ResolvedLine): number => Math.max(0, l.composition.water * l.readyG - l.releaseG);
-  const canHold = (l: ResolvedLine): number => {
-    const binder = l.ingredient.binder === undefined ? undefined : binderById(l.ingredient.binder);
-    return binder && !binder.coldOnly ? binder.capacity * l.readyG : 0;
-  };
   const lost = (way: 'cookedOff' | 'drained') => (l: ResolvedLine) => (l.preparation.losesTo === way ? l.lostG : 0);
   const pan = lines.filter((l) => PAN_STAGES.includes(l.line.stage));
   const hot = lines.filter((l) => HOT_STAGES.includes(l.line.stage));
   const weighed: Source[] = [{ lineId: null, name: 'drained and weighed', grams: amounts.drainedByWeight }];
   return {
-    cookedOff: together([...each(lines, lost('cookedOff')), ...inProportion(pan, runs, amounts.inPan)]),
+    cookedOff: together([...each(lines, lost('cookedOff')), ...inProportion(pan, runs, amounts.cookedOffInPan)]),
     drained: together([...each(lines, lost('drained')), ...weighed]),
     steamedOff: together(inProportion(hot, runs, amounts.steamedOff)),
     held: together([
       ...inProportion(lines, keeps, amounts.heldByTissue),
-      ...inProportion(lines, canHold, amounts.heldByBinders),
+      ...inProportion(lines, holds, amounts.heldByBinders),
     ]),
     free: together(inProportion(lines, runs, amounts.free)),
   };

@@ -73,7 +73,7 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
   const form = FORMS[wrap.form];
   const facts: Card['facts'] = [{ name: 'Filling', text: `${formatGrams(ledger.finishedG)} when it is finished` }];
-  if (stop && stop.readsG > 0) {
+  if (stop && stop.toGoG > 0) {
     facts.push({
       name: 'Stop weight',
       text: `${water.panG === null ? 'filling in the pan' : 'pan and filling'} ${formatGrams(stop.readsG)}`,

@@ -6,6 +6,7 @@ import { type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { type OwnIngredient } from '../food/own-ingredient';
 import { preparationsOf } from '../food/preparations';
+import { searchIngredients } from '../food/search';
 import { LINE_UNITS, type LineUnit } from '../units/units';
 import { type ParsedLine } from './parse-line';
 
@@ -98,3 +99,37 @@ export function question(parsed: ParsedLine): string | null {
   if (parsed.amount === null) return 'How much?';
   return parsed.grams === null ? `What do ${parsed.amount} of it weigh?` : null;
 }
+
+/** An answer to a line's question: what to put on the button, and the line as it then reads. */
+export interface Answer {
+  label: string;
+  text: string;
+}
+
+const USUAL_AMOUNTS: Record<'seasoning' | 'other', readonly string[]> = {
+  seasoning: ['¼ tsp', '1 tsp', '1 tbsp'],
+  other: ['1 tbsp', '100 g', '250 g'],
+};
+const NEAR = 3;
+/** So far off a name may be and still be suggested, when the cook is asked anyway. */
+const FAR = 0.7;
+
+/** Answers to the question a line leaves open, to be tapped; none where only the cook's own words can answer it. */
+export function answers(parsed: ParsedLine, own: readonly OwnIngredient[] = []): Answer[] {
+  const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
+  if (parsed.name !== null && !ingredient) {
+    const { name, text } = parsed;
+    return searchIngredients(name, NEAR, FAR, own).map((near) => ({
+      label: near.name,
+      text: text.includes(name) ? text.replace(name, near.name.toLowerCase()) : `${text} ${near.name.toLowerCase()}`,
+    }));
+  }
+  if (ingredient && parsed.grams === null) {
+    const amounts = USUAL_AMOUNTS[ingredient.family === 'seasoning' ? 'seasoning' : 'other'];
+    return amounts.map((label) => ({ label, text: `${label} ${withoutAmount(parsed)}` }));
+  }
+  return [];
+}
+
+/** The line without what was taken for its amount. */
+const withoutAmount = ({ text, name }: ParsedLine): string => (name === null ? text : text.slice(text.indexOf(name)));

@@ -61,19 +61,33 @@ export function BatchScreen({ id, station }: { id: string; station: string }) {
   return <OpenBatch batch={data} station={isStation(station) ? station : 'fill'} />;
 }
 
+/** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
 function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
-  const p = usePalette();
-  const wide = useWide();
   const kitchen = useKitchen();
   const assessment = useAssessment(batch, kitchen);
-  // Drawings and tables may lag a moment behind the typing, never hold it up.
-  const drawn = useDeferredValue(useMemo(() => ({ batch, assessment }), [batch, assessment]));
   const { edit, undo, canUndo } = useEditor(batch.id);
-  const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
-  useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
+  const shown = useDeferredValue(
+    useMemo(() => ({ batch, assessment, kitchen, canUndo }), [batch, assessment, kitchen, canUndo]),
+  );
   useEffect(() => {
     document.title = `${batch.title} · Involucrum`;
   }, [batch.title]);
+  return <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
+}
+
+interface Shown extends ShownProps {
+  station: Station;
+  canUndo: boolean;
+  edit: ReturnType<typeof useEditor>['edit'];
+  undo: ReturnType<typeof useEditor>['undo'];
+}
+
+const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, station, canUndo, edit, undo }: Shown) {
+  const p = usePalette();
+  const wide = useWide();
+  const drawn = { batch, assessment };
+  const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
+  useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
   const onFix = (fix: Fix) => {
     void edit([...fix.change]);
     say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => void undo() } });
@@ -88,7 +102,14 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
     <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix}>
       {check === 'moisture' && batch.lines.length > 0 && (
         <Measured>
-          {(width) => <WaterLine ledger={assessment.ledger} band={assessment.checks.moisture.band} width={width} />}
+          {(width) => (
+            <WaterLine
+              ledger={assessment.ledger}
+              sources={assessment.sources}
+              band={assessment.checks.moisture.band}
+              width={width}
+            />
+          )}
         </Measured>
       )}
     </CheckPanel>
@@ -144,7 +165,7 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
       <StationBar here={station} assessment={assessment} onGo={go} />
     </View>
   );
-}
+});
 
 function Column({ children, last = false }: { children: React.ReactNode; last?: boolean }) {
   const p = usePalette();

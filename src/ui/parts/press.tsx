@@ -1,20 +1,29 @@
 /** Buttons and choices on the theme's Button; React Native Elements does not hand their state to screen readers on the web. */
+import { memo } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { Button } from '../elements';
 import { type IconName } from '../icons/family';
 import { usePalette } from '../theme/use-palette';
 import { Glyph } from './glyph';
 import { Body, Small } from './text';
+import { useStable } from './use-stable';
 
-/** A button with words on it. */
-export function Press(props: {
+interface PressProps {
   title: string;
   onPress: () => void;
   kind?: 'solid' | 'outline' | 'clear';
   disabled?: boolean;
   icon?: IconName;
   label?: string;
-}) {
+}
+
+/** A button with words on it. */
+export function Press({ onPress, ...rest }: PressProps) {
+  return <PressButton {...rest} onPress={useStable(onPress)} />;
+}
+
+/** Drawn again only when what it shows has changed: buttons are the most there is of anything on a screen. */
+const PressButton = memo(function PressButton(props: PressProps) {
   const p = usePalette();
   const solid = (props.kind ?? 'outline') === 'solid';
   return (
@@ -33,20 +42,21 @@ export function Press(props: {
       }
     />
   );
-}
+});
 
-/** A button that is only an icon; its name is read out. */
-export function IconPress({
-  icon,
-  label,
-  onPress,
-  disabled,
-}: {
+interface IconPressProps {
   icon: IconName;
   label: string;
   onPress: () => void;
   disabled?: boolean;
-}) {
+}
+
+/** A button that is only an icon; its name is read out. */
+export function IconPress({ onPress, ...rest }: IconPressProps) {
+  return <IconButton {...rest} onPress={useStable(onPress)} />;
+}
+
+const IconButton = memo(function IconButton({ icon, label, onPress, disabled }: IconPressProps) {
   const p = usePalette();
   return (
     <Button
@@ -58,29 +68,37 @@ export function IconPress({
       icon={<Glyph name={icon} color={disabled ? p.soft : p.ink} />}
     />
   );
-}
+});
 
 interface Option<Value extends string> {
   value: Value;
   label: string;
 }
 
+interface OptionProps {
+  role: 'radio' | 'checkbox';
+  value: string;
+  label: string;
+  on: boolean;
+  onChoose: (value: string) => void;
+}
+
 /** One option of a row: dark when it is on. */
-function OptionButton(props: { role: 'radio' | 'checkbox'; label: string; on: boolean; onPress: () => void }) {
+const OptionButton = memo(function OptionButton(props: OptionProps) {
   const p = usePalette();
-  const { role, label, on, onPress } = props;
+  const { role, value, label, on, onChoose } = props;
   return (
     <Button
       type="outline"
       role={role}
       aria-checked={on}
       accessibilityLabel={label}
-      onPress={onPress}
+      onPress={() => onChoose(value)}
       buttonStyle={{ backgroundColor: on ? p.ink : p.paper, paddingHorizontal: 12 }}
       title={<Body style={{ color: on ? p.ground : p.ink, fontSize: 16 }}>{label}</Body>}
     />
   );
-}
+});
 
 const ROW: ViewStyle = { flexDirection: 'row', flexWrap: 'wrap', gap: 8 };
 
@@ -91,6 +109,10 @@ export function Choices<Value extends string>(props: {
   options: readonly Option<Value>[];
   onChange: (value: Value) => void;
 }) {
+  const choose = useStable((value: string) => {
+    const option = props.options.find((o) => o.value === value);
+    if (option) props.onChange(option.value);
+  });
   return (
     <View style={{ gap: 6 }}>
       <Small>{props.label}</Small>
@@ -99,9 +121,10 @@ export function Choices<Value extends string>(props: {
           <OptionButton
             key={value}
             role="radio"
+            value={value}
             label={label}
             on={value === props.value}
-            onPress={() => props.onChange(value)}
+            onChoose={choose}
           />
         ))}
       </View>
@@ -116,15 +139,20 @@ export function Toggles<Value extends string>(props: {
   options: readonly Option<Value>[];
   onToggle: (value: Value) => void;
 }) {
+  const toggle = useStable((value: string) => {
+    const option = props.options.find((o) => o.value === value);
+    if (option) props.onToggle(option.value);
+  });
   return (
     <View role="group" aria-label={props.label} style={ROW}>
       {props.options.map(({ value, label }) => (
         <OptionButton
           key={value}
           role="checkbox"
+          value={value}
           label={label}
           on={props.values.includes(value)}
-          onPress={() => props.onToggle(value)}
+          onChoose={toggle}
         />
       ))}
     </View>

@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Defs, G, Line, Pattern, Rect } from 'react-native-svg';
 import { type Ledger } from '@/core/filling/ledger';
-import { type PartName } from '@/core/filling/sources';
+import { type PartName, type Source } from '@/core/filling/sources';
 import { formatNumber } from '@/core/units/amount';
 import { TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
@@ -11,6 +11,7 @@ import { Small, Strong } from './text';
 
 interface Props {
   ledger: Ledger;
+  sources: Record<PartName, Source[]>;
   band: readonly [number | null, number | null];
   width: number;
 }
@@ -18,7 +19,7 @@ interface Props {
 const HEIGHT = 48;
 const OVER = 8;
 
-export function WaterLine({ ledger, band, width }: Props) {
+export function WaterLine({ ledger, sources, band, width }: Props) {
   const p = usePalette();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const [opened, setOpened] = useState<PartName | null>(null);
@@ -123,7 +124,7 @@ export function WaterLine({ ledger, band, width }: Props) {
           </Pressable>
         ))}
       </View>
-      {opened !== null && <Sources ledger={ledger} part={opened} />}
+      {opened !== null && <Sources sources={sources[opened]} />}
       <Small>
         of {formatNumber(ledger.broughtIn, 0)} g brought in{ledger.cookedOffBy === 'weighing' ? ', weighed' : ''};
         green: what this parcel takes{cold >= 1 ? `; hatched: ${formatNumber(cold, 0)} g set while cold` : ''}
@@ -133,9 +134,8 @@ export function WaterLine({ ledger, band, width }: Props) {
 }
 
 /** Which lines a part of the bar comes from. */
-function Sources({ ledger, part }: { ledger: Ledger; part: PartName }) {
+function Sources({ sources }: { sources: Source[] }) {
   const p = usePalette();
-  const sources = ledger.sources[part];
   return (
     <View role="list" aria-label="Where it comes from" style={{ paddingVertical: 4 }}>
       {sources.length === 0 && <Small>None.</Small>}

@@ -159,7 +159,7 @@ function Dimension({ x1, x2, y, text, size }: { x1: number; x2: number; y: numbe
   const p = usePalette();
   const stroke = { stroke: p.ink, strokeWidth: size(1.2) };
   const middle = (x1 + x2) / 2;
-  const half = size(28);
+  const half = size(6 + text.length * 4.2);
   return (
     <>
       <Line x1={x1} y1={y} x2={middle - half} y2={y} {...stroke} />

@@ -5,7 +5,7 @@ import { type Batch } from '@/core/batch/schema';
 import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/food/preparations';
 import { parseLine, type ParsedLine } from '@/core/recipe/parse-line';
-import { question, toLine } from '@/core/recipe/to-line';
+import { answers, question, toLine } from '@/core/recipe/to-line';
 import { formatGrams } from '@/core/units/format';
 import { newId } from '@/data/new-id';
 import { Press } from '@/ui/parts/press';
@@ -29,6 +29,13 @@ export function PasteSheet({ batch, kitchen, edit }: StationProps) {
     [text, own],
   );
   if (!open) return <Press title="Paste a list of ingredients" icon="plus" onPress={() => setOpen(true)} />;
+  const answer = (line: string, becomes: string) =>
+    setText(
+      text
+        .split('\n')
+        .map((so) => (so === line ? becomes : so))
+        .join('\n'),
+    );
   const ready = parsed.filter((line) => toLine(line, batch.school, 'x', own) !== null);
   const takeOver = () => {
     const lines = parsed.map((line) => toLine(line, batch.school, newId(), own));
@@ -58,7 +65,7 @@ export function PasteSheet({ batch, kitchen, edit }: StationProps) {
       />
       <View role="list" aria-label="What was understood">
         {parsed.map((line, i) => (
-          <Understood key={`${i}-${line.text}`} parsed={line} school={batch.school} own={own} />
+          <Understood key={`${i}-${line.text}`} parsed={line} school={batch.school} own={own} onAnswer={answer} />
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -79,10 +86,12 @@ function Understood({
   parsed,
   school,
   own,
+  onAnswer,
 }: {
   parsed: ParsedLine;
   school: Batch['school'];
   own: Batch['ingredients'];
+  onAnswer: (line: string, becomes: string) => void;
 }) {
   const p = usePalette();
   const line = toLine(parsed, school, 'x', own);
@@ -101,7 +110,21 @@ function Understood({
       <View style={{ flex: 1 }}>
         <Body>{ingredient?.name ?? parsed.name ?? parsed.text}</Body>
         <Small>{words.filter((word) => word !== '').join(', ')}</Small>
-        {asks !== null && <Small style={{ color: p.beet }}>{asks}</Small>}
+        {asks !== null && (
+          <>
+            <Small style={{ color: p.beet }}>{asks}</Small>
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
+              {answers(parsed, own).map(({ label, text }) => (
+                <Press
+                  key={label}
+                  title={label}
+                  label={`${parsed.text}: ${label}`}
+                  onPress={() => onAnswer(parsed.text, text)}
+                />
+              ))}
+            </View>
+          </>
+        )}
       </View>
       <Strong style={{ color: asks === null ? p.ink : p.beet }}>
         {parsed.grams === null ? '?' : formatGrams(parsed.grams)}

@@ -1,0 +1,153 @@
+import { expect, expectAccessible, forecastIsThere, HADDOCK, test, TURKEY } from './fixtures';
+
+test('the pan: weigh-ins are kept, override the estimate, and lead to the stop weight', async ({ page }) => {
+  await page.goto(`${HADDOCK}/fill`);
+  await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
+  await forecastIsThere(page);
+  // `2 764 g`, with a thin space.
+  const stopWeight = async () =>
+    Number(
+      (
+        (await page
+          .getByText(/^2\s7\d\d g$/)
+          .first()
+          .textContent()) ?? ''
+      ).replace(/\D/g, ''),
+    );
+  const stop = await stopWeight();
+  await page.getByRole('radio', { name: 'pan, heat and minutes' }).click();
+  await page.getByLabel('Boiling, lid off, min').fill('5');
+  await expect(page.getByText(/About 16 g a minute, 80 g\s+in all/)).toBeVisible();
+  await page.getByLabel('Pan with filling now, g').fill('2900');
+  await page.getByRole('button', { name: 'Note this weight' }).click();
+  await expect(page.getByText(/70 g boiled off; this one counts/)).toBeVisible();
+  await expect(page.getByText(/brought in, weighed/)).toBeVisible();
+  // The estimate is no longer asked for, and the scale stops where it did.
+  await expect(page.getByRole('radio', { name: 'pan, heat and minutes' })).toHaveCount(0);
+  await forecastIsThere(page);
+  // Within what a few grams of steam make.
+  expect(Math.abs((await stopWeight()) - stop)).toBeLessThanOrEqual(4);
+  await page.getByLabel('Pan with filling now, g').fill(String(stop));
+  await page.getByRole('button', { name: 'Note this weight' }).click();
+  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByText('Enough has boiled off.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/this one counts/)).toHaveCount(1);
+  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+});
+
+test('a part of the water line opens to the lines it comes from', async ({ page }) => {
+  await page.goto(`${TURKEY}/fill`);
+  await page.getByRole('button', { name: /^Where free/ }).click();
+  const list = page.getByRole('list', { name: 'Where it comes from' });
+  await expect(list.getByRole('listitem').first()).toContainText('Turkey thigh mince');
+  await expect(list).toContainText('Celeriac');
+  await page.getByRole('button', { name: /^Where free/ }).click();
+  await expect(list).toHaveCount(0);
+});
+
+test('preparations side by side, a line split, an ingredient swapped', async ({ page }) => {
+  await page.goto(`${TURKEY}/fill`);
+  await page.getByRole('button', { name: /^Celeriac, 180 g/ }).click();
+  const roasted = page.getByRole('radio', { name: /^roasted in dice: 6\.5 g free per 100 g, .* of waiting/ });
+  await roasted.click();
+  await expect(page.getByText(/Free liquid 6\.5 g per 100 g/)).toBeVisible();
+  await page.getByRole('button', { name: 'Swap Celeriac' }).click();
+  await page.getByLabel('Swap for').fill('swede');
+  await expect(page.getByRole('table', { name: 'With swede' })).toContainText('Free liquid');
+  await expect(page.getByText('No longer contains: celery.')).toBeVisible();
+  await page.getByRole('button', { name: 'Swap it' }).click();
+  await expect(page.getByRole('button', { name: /^Swede, 180 g/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Close Swede' }).click();
+
+  await page.getByRole('button', { name: /^Turkey thigh mince, 420 g/ }).click();
+  await page.getByRole('button', { name: 'Split Turkey thigh mince' }).click();
+  await page.getByRole('button', { name: 'Split the line' }).click();
+  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 210 g/ })).toHaveCount(2);
+});
+
+test('ticks: what was forgotten is called out when its stage is over', async ({ page }) => {
+  await page.goto(`${TURKEY}/fill`);
+  await expect(page.getByText(/last chance to season/)).toBeVisible();
+  await page.getByRole('button', { name: 'Soy sauce has gone in' }).click();
+  await expect(page.getByText('Leek has not gone in yet, and its stage is over: is there still a way?')).toBeVisible();
+  await page.getByRole('button', { name: 'It is in' }).click();
+  await expect(page.getByText(/Leek has not gone in/)).toHaveCount(0);
+  await expect(page.getByText('1 of 7 in')).toBeVisible();
+  await page.getByRole('button', { name: 'Stage is over' }).last().click();
+  await expect(page.getByText(/Sesame oil has not gone in yet/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/Sesame oil has not gone in yet/)).toBeVisible();
+});
+
+test('holding back a third, tasting, and the target that learns', async ({ page }) => {
+  await page.goto(`${TURKEY}/fill`);
+  await page.getByRole('radio', { name: 'hold back a third' }).click();
+  await expect(page.getByText(/First 2\.7 g salt .* hold back 1\.3 g/)).toBeVisible();
+  await page.getByRole('button', { name: 'wants more salt' }).click();
+  await expect(page.getByText(/Tasted at 0\.95 %: wants more salt\. Add 1(\.\d)? g salt/)).toBeVisible();
+  await page.goto('/kitchen');
+  await expect(page.getByText('The salt you aim for has been moved by 1 tasting.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to 1.1 %' }).click();
+  await expect(page.getByText(/has been moved/)).toHaveCount(0);
+});
+
+test('an ingredient of one’s own: checked, kept, used, and exported with the batch', async ({ page }) => {
+  await page.goto('/larder');
+  await page.getByRole('button', { name: 'Add one of your own' }).click();
+  await page.getByLabel('What is it called?').fill('Smoky bean paste');
+  await page.getByLabel('Fat, g per 100 g').fill('80');
+  await page.getByLabel('Carbohydrate, g per 100 g').fill('40');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText(/Not kept yet: Together 120 g in 100 g/)).toBeVisible();
+  await page.getByLabel('Fat, g per 100 g').fill('6');
+  await page.getByLabel('Carbohydrate, g per 100 g').fill('14');
+  await page.getByLabel('Salt, g per 100 g').fill('4,2');
+  await page.getByRole('radio', { name: 'a liquid or sauce' }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { name: /Smoky bean paste/ })).toBeVisible();
+
+  await page.goto(`${TURKEY}/fill`);
+  await page.getByLabel('Add what goes in').fill('2 tbsp smoky bean paste');
+  await page.getByLabel('Add what goes in').press('Enter');
+  await expect(page.getByRole('button', { name: /^Smoky bean paste, 2 tbsp\. .*counts 1\.3 g salt/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Note' }).click();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const file = await (await saved).path();
+  const { readFileSync } = await import('node:fs');
+  const json = JSON.parse(readFileSync(file, 'utf8')) as { ingredients: { name: string; salt: number }[] };
+  expect(json.ingredients).toMatchObject([{ name: 'Smoky bean paste', salt: 4.2 }]);
+});
+
+test('lines go out as a table and come in again; a broken table is named and changes nothing', async ({ page }) => {
+  await page.goto(`${TURKEY}/note`);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Lines as a table' }).click();
+  const table = await (await saved).path();
+  await page.goto('/begin');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  const open = async (file: string | { name: string; mimeType: string; buffer: Buffer }) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Lines from a table' }).click();
+    await (await chooser).setFiles(file);
+  };
+  await open({ name: 'odd.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\r\n1,2\r\n') });
+  await expect(page.getByText(/row 1: the columns would be/)).toBeVisible();
+  await open(table);
+  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 420 g/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Sesame oil, 1½ tsp/ })).toBeVisible();
+});
+
+test('the card is one sheet of paper', async ({ page }) => {
+  await page.goto(`${HADDOCK}/fill`);
+  await page.getByRole('button', { name: 'Print the card' }).click();
+  await expect(page.getByRole('heading', { name: 'Smoked haddock and leek pan pie' })).toBeVisible();
+  await expect(page.getByText(/pan and filling 2.7\d\d g/)).toBeVisible();
+  await expectAccessible(page);
+  const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: false })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  await page.getByRole('button', { name: 'Back to the batch' }).click();
+  await expect(page).toHaveURL(/\/fill$/);
+});

@@ -1,0 +1,10 @@
+/** A handler that stays the same function while always doing what the latest one does: what is given it need not be redrawn. */
+import { useCallback, useLayoutEffect, useRef } from 'react';
+
+export function useStable<Args extends unknown[]>(handler: (...args: Args) => void): (...args: Args) => void {
+  const latest = useRef(handler);
+  useLayoutEffect(() => {
+    latest.current = handler;
+  });
+  return useCallback((...args: Args) => latest.current(...args), []);
+}
