@@ -8,11 +8,26 @@ build();
 
 const TURKEY = '/batch/demo-turkey-purses';
 const PUMPKIN = '/batch/demo-pumpkin-half-moons';
+const HADDOCK = '/batch/demo-haddock-pan-pie';
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
+const binders = async (page) => {
+  await page.getByRole('button', { name: /^Compare/ }).click();
+  await page.getByRole('heading', { name: 'Binders for this filling' }).evaluate((e) => e.scrollIntoView());
+};
+const paste = async (page) => {
+  await page.getByRole('button', { name: 'Paste a list of ingredients' }).click();
+  await page
+    .getByLabel('One ingredient a line, as the recipe has it')
+    .fill('1 lb ground pork\n2 cups shredded cabbage\n3 scallions, sliced\n1 thumb of ginger, grated\nsalt to taste');
+  await page.getByRole('heading', { name: 'Paste a list' }).evaluate((e) => e.scrollIntoView());
+};
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
+  { name: 'fill-binders', url: `${HADDOCK}/fill`, size: phone, act: binders },
+  { name: 'fill-paste', url: `${TURKEY}/fill`, size: phone, act: paste },
+  { name: 'card', url: `${HADDOCK}/card`, size: phone },
   { name: 'cool', url: `${PUMPKIN}/cool`, size: phone },
   { name: 'wrap', url: `${PUMPKIN}/wrap`, size: phone },
   { name: 'cook', url: `${TURKEY}/cook`, size: phone },
@@ -28,11 +43,13 @@ const SHOTS = [
 
 const { withBrowser } = await import('./serve.mjs');
 await withBrowser(8392, async (address, browser) => {
-  for (const { name, url, size, dark } of SHOTS) {
+  for (const { name, url, size, dark, act } of SHOTS) {
     const page = await browser.newPage({ viewport: size, colorScheme: dark ? 'dark' : 'light' });
     await page.goto(address + url);
     await page.waitForLoadState('networkidle');
     await page.waitForTimeout(1200);
+    if (act) await act(page);
+    await page.waitForTimeout(act ? 400 : 0);
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
     await page.close();
     console.log(name);

@@ -58,6 +58,16 @@ describe('preparations side by side', () => {
     });
   });
 
+  it('what is soaked brings the water it has taken up', () => {
+    const dry = changed(turkey, { do: 'addLine', line: { ...LINE('mushrooms-dried', 10), weighed: 'raw' } });
+    const soaked = changed(dry, { do: 'changeLine', id: 'mushrooms-dried', to: { preparation: 'soaked' } });
+    const [before, after] = [quick(dry).ledger, quick(soaked).ledger];
+    expect(after.broughtIn - before.broughtIn).toBeCloseTo(30, 6);
+    expect(after.finishedG - before.finishedG).toBeCloseTo(30, 6);
+    expect(after.drained).toBe(before.drained);
+    expect(quick(soaked).salt.totalG).toBeCloseTo(quick(dry).salt.totalG, 6);
+  });
+
   it('has nothing to compare for salt or an unknown line', () => {
     expect(comparePreparations(turkey, DEFAULT_KITCHEN, 'salt', 0)).toEqual([]);
     expect(comparePreparations(turkey, DEFAULT_KITCHEN, 'nobody', 0)).toEqual([]);

@@ -112,7 +112,7 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
     ledger,
     salt,
     sources: shareOut(outline.lines, ledger),
-    stop: stopPlan({ batch, outline, ledger }, aimIn(checks.moisture)),
+    stop: stopPlan({ batch, outline, ledger }, bandOf(checks.moisture)),
     fat: accountFat(outline.lines, ledger.finishedG),
     holdBack: holdBack(outline.lines, ledger.finishedG),
     stages: stageProgress(batch, outline.lines),
@@ -153,7 +153,7 @@ function bindersFor({ value, band }: Check, ledger: Ledger): BinderOption[] {
   return compareBinders(ledger, aimOf([dry, wet]));
 }
 
-const aimIn = ({ band: [dry, wet] }: Check): number => aimOf([dry ?? 0, wet ?? 0]);
+const bandOf = ({ band: [dry, wet] }: Check): readonly [number, number] => [dry ?? 0, wet ?? 0];
 
 /** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */
 function findingsOf(batch: Batch, { lines, unknown }: Outline, { finishedG }: Ledger): Finding[] {

@@ -43,7 +43,7 @@ export function comparePreparations(
   return table.map((preparation) => {
     // Weighed as it goes in, the line was more before: that is what another preparation starts from.
     const amount =
-      resolved.line.weighed === 'ready' && resolved.preparation.yield < 1
+      resolved.line.weighed === 'ready' && resolved.preparation.yield !== 1
         ? ({ amount: Math.round(10 * resolved.rawG) / 10, unit: 'g', weighed: 'raw' } as const)
         : ({ weighed: 'raw' } as const);
     const change: Operation = { do: 'changeLine', id: lineId, to: { ...amount, preparation: preparation.id } };

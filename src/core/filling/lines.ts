@@ -59,7 +59,8 @@ export function resolveLine(line: Line, own: Batch['ingredients'], kitchen: Kitc
   const readyG = rawG - lostFromRaw;
   const composition = withoutWater(ingredient.composition, rawG, lostFromRaw);
   const readyWater = composition.water * readyG;
-  const lostG = line.weighed === 'raw' ? lostFromRaw : 0;
+  // What soaks takes water up: that is brought in, and nothing is lost.
+  const lostG = line.weighed === 'raw' ? Math.max(0, lostFromRaw) : 0;
   return {
     line,
     ingredient,

@@ -9,7 +9,7 @@ export interface Preparation {
   label: string;
   /** g of liquid that 100 g, as it goes in, lets go of. House estimate. */
   release: number;
-  /** g left of 1 g raw. What is missing is water. House estimate. */
+  /** g left of 1 g raw: what is missing is water, and what there is more of is water taken up. House estimate. */
   yield: number;
   /** Where the lost water goes on the ledger. */
   losesTo: 'cookedOff' | 'drained' | 'none';
@@ -106,6 +106,14 @@ export const PREPARATIONS = {
     prep('cooked-down', 'cooked down', 10, { yield: 0.5, losesTo: 'cookedOff', cooked: true, handsOnMinutes: 20 }),
   ],
   fruit: [raw(12), sweated(6, 0.8)],
+  driedMushroom: [
+    raw(0, 'dry, as it is'),
+    prep('soaked', 'soaked and squeezed', 6, { yield: 4, handsOnMinutes: 3, waitMinutes: 30 }),
+  ],
+  driedFruit: [
+    raw(0, 'as it is'),
+    prep('soaked', 'soaked and drained', 4, { yield: 1.3, handsOnMinutes: 2, waitMinutes: 60 }),
+  ],
   fermented: [
     raw(25, 'from the jar'),
     prep('squeezed', 'squeezed', 10, { yield: 0.8, losesTo: 'drained', handsOnMinutes: 2 }),

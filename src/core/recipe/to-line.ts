@@ -20,6 +20,7 @@ const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
   [/boiled|mashed|steamed/i, ['boiled-mash']],
   [/drained/i, ['drained-overnight', 'squeezed']],
   [/pressed/i, ['pressed']],
+  [/soaked|rehydrated/i, ['soaked']],
   [/flaked|poached/i, ['flaked']],
   [/cooked down|reduced/i, ['cooked-down']],
   [/worked|kneaded/i, ['worked']],

@@ -29,6 +29,8 @@ interface Context {
 const UNIT = 'g per 100 g';
 /** Less than this is not worth lighting the hob for. */
 const LEAST_COOK_OFF_G = 5;
+/** So far up in the band a filling has boiled down enough: a few grams on the scale are not worth going back to the hob. */
+const ENOUGH = 0.75;
 /** Spare binding power below this is not noticed, g of liquid per 100 g. House estimate. */
 const PASTY_PER_100 = 4;
 const per100 = (value: number): string => formatNumber(value, 1);
@@ -133,7 +135,7 @@ function drier(context: Context, band: readonly [number, number]): Fix[] {
       .slice(0, most);
   return [
     ...best(byPreparation(context), 1, effort),
-    ...best(byCookingOff(context, aim), 1),
+    ...best(byCookingOff(context, band), 1),
     ...best(byBinder(context, aim), 2),
   ].sort((a, b) => miss(a) - miss(b));
 }
@@ -165,9 +167,9 @@ function byPreparation(context: Context): PreparationFix[] {
 const suits = (l: ResolvedLine, p: Preparation): boolean =>
   !p.cooked || l.ingredient.hazard === 'none' || PAN_STAGES.includes(l.line.stage);
 
-function byCookingOff(context: Context, aim: number): Fix[] {
+function byCookingOff(context: Context, band: readonly [number, number]): Fix[] {
   const { batch, outline } = context;
-  const stop = stopPlan(context, aim);
+  const stop = stopPlan(context, band);
   if (!stop || stop.toGoG === 0) return [];
   const weighs = batch.water.panG === null ? 'the filling in the pan weighs' : 'pan and filling weigh';
   const soFar = cookOffOf(batch.water, panContents(outline.lines));
@@ -193,13 +195,17 @@ export interface StopPlan {
 }
 
 /** When to stop boiling down. Null where nothing is in a pan. Only what runs there can boil off without drying the food. */
-export function stopPlan({ batch, outline, ledger }: Omit<Context, 'kitchen'>, aim: number): StopPlan | null {
+export function stopPlan(
+  { batch, outline, ledger }: Omit<Context, 'kitchen'>,
+  band: readonly [number, number],
+): StopPlan | null {
   const inPan = panContents(outline.lines);
   if (inPan === 0) return null;
   const soFar = cookOffOf(batch.water, inPan).grams;
   const running = panRelease(outline.lines) - soFar;
-  const wanted = Math.min(toCookOff(ledger.free, ledger.finishedG, aim), running);
-  const toGoG = wanted < LEAST_COOK_OFF_G ? 0 : wanted;
+  const wanted = Math.min(toCookOff(ledger.free, ledger.finishedG, aimOf(band)), running);
+  const isEnough = ledger.freePer100 <= band[0] + ENOUGH * (band[1] - band[0]);
+  const toGoG = isEnough || wanted < LEAST_COOK_OFF_G ? 0 : wanted;
   return { toGoG, readsG: stopWeight(batch.water.panG ?? 0, inPan, soFar + toGoG) };
 }
 

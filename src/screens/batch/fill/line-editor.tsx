@@ -42,7 +42,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
   const change = (to: Partial<Omit<Line, 'id'>>, what: string) =>
     edit({ do: 'changeLine', id: line.id, to }, `${line.id}-${what}`);
   const options = comparePreparations(batch, kitchen, line.id, assessment.ledger.steamedOff);
-  const loses = ingredient ? preparation(ingredient.wetness, line.preparation).yield < 1 : false;
+  const loses = ingredient ? preparation(ingredient.wetness, line.preparation).yield !== 1 : false;
   // Pieces are offered where the larder knows what one weighs; a unit that does not fit stays visible until it is mended.
   const units = LINE_UNITS.filter((u) => u !== 'piece' || ingredient?.counts.piece !== undefined || line.unit === u);
   return (
