@@ -9,6 +9,8 @@ module.exports = {
       testEnvironment: 'node',
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
       testMatch: ['<rootDir>/test/{core,server,cli}/**/*.test.ts'],
+      // Published as ES modules only.
+      transformIgnorePatterns: ['/node_modules/(?!(ml-levenberg-marquardt|ml-matrix|is-any-array)/)'],
       transform: { '\\.[jt]sx?$': ['babel-jest', { caller: { name: 'metro', bundler: 'metro', platform: 'web' } }] },
     },
     {

@@ -3,8 +3,9 @@ import { z } from 'zod';
 import { COMPONENTS, type Composition, normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
 import { conduct, conductInput } from '@/core/heat/conduct';
-import { coolingCurve } from '@/core/heat/cooling';
-import { AIR, BASES, PLACES, UNDERNEATH } from '@/core/heat/surfaces';
+import { inTheColdAt } from '@/core/batch/cooling';
+import { airOf, coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/heat/cooling';
+import { BASES, PLACES, UNDERNEATH } from '@/core/heat/surfaces';
 import { allCoolingStages } from '@/core/safety/cooling-stages';
 import { lethality, lethalityInput } from '@/core/safety/lethality';
 import { command, InputError } from '../command';
@@ -51,6 +52,27 @@ export const thermalCommand = command(
   ({ composition: c, atC }) => thermalProperties(c, atC),
 );
 
+const surroundings = {
+  base: z.enum(BASES),
+  place: z.enum(PLACES),
+  ambientC: z.number().min(-40, 'must be −40 to 50 °C').max(50, 'must be −40 to 50 °C').optional(),
+  covered: z.boolean(),
+  stirred: z.boolean(),
+  stirEveryMinutes: z.number().min(1, 'must be 1 to 120').max(120, 'must be 1 to 120').optional(),
+};
+const { base, ...around } = surroundings;
+
+/** A leg says only what differs from the plan. */
+const legInput = z.strictObject({
+  minutes: z.number().positive('must be above 0 minutes').max(LONGEST_COOLING, 'must be at most a day'),
+  base: base.optional(),
+  place: around.place,
+  ambientC: around.ambientC,
+  covered: around.covered.optional(),
+  stirred: around.stirred.optional(),
+  stirEveryMinutes: around.stirEveryMinutes,
+});
+
 const coolInput = z
   .strictObject({
     massG: z.number().positive('must be above 0 g').max(100_000, 'must be at most 100 000 g'),
@@ -58,12 +80,10 @@ const coolInput = z
     startC: z.number().min(0, 'must be 0 to 105 °C').max(105, 'must be 0 to 105 °C'),
     vessel: z.strictObject({
       depthMm: z.number().positive('must be above 0 mm').max(500, 'must be at most 500 mm'),
-      base: z.enum(BASES),
+      base,
     }),
-    place: z.enum(PLACES),
-    ambientC: z.number().min(-40, 'must be −40 to 50 °C').max(50, 'must be −40 to 50 °C').optional(),
-    covered: z.boolean(),
-    stirred: z.boolean(),
+    ...around,
+    legs: z.array(legInput).max(12, 'takes at most 12 legs').optional(),
     untilC: z.number().min(-30, 'must be −30 °C or more'),
   })
   .refine((i) => i.untilC < i.startC, { path: ['untilC'], error: 'must be below startC: it is cooling' })
@@ -74,25 +94,41 @@ const coldestAround = (i: {
   place: (typeof PLACES)[number];
   ambientC?: number;
   vessel: { base: (typeof BASES)[number] };
-}): number => Math.min(i.ambientC ?? AIR[i.place].ambientC, UNDERNEATH[i.vessel.base].mediumC ?? Infinity);
+}): number => Math.min(airOf(i), UNDERNEATH[i.vessel.base].mediumC ?? Infinity);
 
 /** The coldest temperature any rule asks for, °C. */
 const COLDEST_RULE = 5;
 
 export const coolCommand = command(coolInput, (input) => {
-  const { vessel, untilC, place } = input;
-  const plan = { ...input, ...vessel, composition: normalise(input.composition ?? USUAL_FILLING) };
+  const { vessel, untilC, place, legs = [] } = input;
+  const plan: CoolingPlan = {
+    ...input,
+    ...vessel,
+    composition: normalise(input.composition ?? USUAL_FILLING),
+    legs: legs.map((leg) => ({
+      ...leg,
+      base: leg.base ?? vessel.base,
+      covered: leg.covered ?? input.covered,
+      stirred: leg.stirred ?? input.stirred,
+    })),
+  };
   const asked = coolingCurve(plan, untilC);
   const minutes = asked.minutesTo(untilC);
   // The rules are judged on the whole curve, down to the coldest temperature that any of them names.
   const curve = coolingCurve(plan, Math.min(untilC, COLDEST_RULE));
+  const inRooms = [...legs, { place, ambientC: input.ambientC }].filter(
+    (leg) => leg.place !== 'fridge' && leg.place !== 'freezer',
+  );
   return {
     minutes,
     evaporatedG: asked.evaporatedAt(minutes ?? Infinity),
     samples: asked.samples,
-    stages: allCoolingStages({ curve, place, ambientC: input.ambientC ?? AIR[place].ambientC, untilC }).map(
-      ({ rule, limitMinutes, tookMinutes, ok }) => ({ rule, limitMinutes, tookMinutes, ok }),
-    ),
+    stages: allCoolingStages({
+      curve,
+      coldAtMinute: inTheColdAt(plan),
+      ambientC: Math.max(-50, ...inRooms.map(airOf)),
+      untilC,
+    }).map(({ rule, limitMinutes, tookMinutes, ok }) => ({ rule, limitMinutes, tookMinutes, ok })),
   };
 });
 

@@ -240,10 +240,10 @@ describe('reading a document', () => {
   it('walks old documents through the migrations, one version at a time', () => {
     const { title, ...old } = turkey;
     const migrations = {
-      0: ({ name, ...d }: Record<string, unknown>) => ({ ...d, version: 1, label: name }),
-      1: ({ label, ...d }: Record<string, unknown>) => ({ ...d, version: 2, title: label }),
+      1: ({ name, ...d }: Record<string, unknown>) => ({ ...d, version: 2, label: name }),
+      2: ({ label, ...d }: Record<string, unknown>) => ({ ...d, version: 3, title: label }),
     };
-    const result = readBatch({ ...old, version: 0, name: title }, migrations);
+    const result = readBatch({ ...old, version: 1, name: title }, migrations);
     expect(result).toEqual({ ok: true, value: turkey });
   });
 
@@ -252,8 +252,16 @@ describe('reading a document', () => {
     const version1 = (cookOff: object) => {
       const { ingredients: _own, stagesDone: _done, season: _season, ...rest } = turkey;
       const { depthMm: _depth, ...wrap } = turkey.wrap;
+      const {
+        vessel: _vessel,
+        share: _share,
+        legs: _legs,
+        stirEveryMinutes: _stir,
+        readings: _read,
+        ...cool
+      } = turkey.cool;
       const water = { panG: null, cookOff, drainedG: 3 };
-      return { ...rest, version: 1, lines: turkey.lines.map(line), wrap, water };
+      return { ...rest, version: 1, lines: turkey.lines.map(line), wrap, water, cool };
     };
 
     it('an estimate stays one', () => {

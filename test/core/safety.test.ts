@@ -87,13 +87,15 @@ describe('cooling stages', () => {
   });
 
   it('halves the two hours in a warm room, and counts food in the fridge as refrigerated', () => {
-    const at = (place: 'counter' | 'fridge', ambientC: number) =>
-      coolingStages(home, { curve: straight(1), place, ambientC, untilC: 20 })[0];
-    expect(at('counter', 21)).toMatchObject({ limitMinutes: 120, tookMinutes: 70, ok: true });
-    expect(at('counter', 34)).toMatchObject({ limitMinutes: 60, ok: false });
-    expect(at('fridge', 4)).toMatchObject({ tookMinutes: 0, ok: true });
+    const at = (coldAtMinute: number | null, ambientC: number) =>
+      coolingStages(home, { curve: straight(1), coldAtMinute, ambientC, untilC: 20 })[0];
+    expect(at(null, 21)).toMatchObject({ limitMinutes: 120, tookMinutes: 70, ok: true });
+    expect(at(null, 34)).toMatchObject({ limitMinutes: 60, ok: false });
+    expect(at(0, 4)).toMatchObject({ tookMinutes: 0, ok: true });
+    // Twenty minutes on the counter, then the fridge.
+    expect(at(20, 21)).toMatchObject({ tookMinutes: 20, ok: true });
     expect(
-      allCoolingStages({ curve: straight(1), place: 'counter', ambientC: 21, untilC: 20 }).map((s) => s.rule),
+      allCoolingStages({ curve: straight(1), coldAtMinute: null, ambientC: 21, untilC: 20 }).map((s) => s.rule),
     ).toContain('uk-90');
   });
 });

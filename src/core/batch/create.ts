@@ -92,13 +92,18 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
     season: { heldBack: false, tastings: [] },
     cool: {
       startC: 90,
+      vessel: { kind: 'tray', areaCm2: null },
       depthMm: 40,
+      share: 1,
+      legs: [],
       base: 'board',
       place: 'counter',
       ambientC: null,
       covered: false,
       stirred: false,
+      stirEveryMinutes: null,
       offHeatAt: null,
+      readings: [],
     },
     wrap: {
       form,
@@ -133,7 +138,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     // What was weighed last time is this time's estimate.
     water: { ...batch.water, estimate: measuredAsEstimate(batch), weighIns: [], plannedG: 0 },
     season: { ...batch.season, tastings: [] },
-    cool: { ...batch.cool, offHeatAt: null },
+    cool: { ...batch.cool, offHeatAt: null, readings: [] },
     cook: { ...batch.cook, readings: [] },
     note: { outcomes: [], words: '' },
   };

@@ -1,10 +1,11 @@
 /** The second document: the kitchen, its settings and what it has learned. */
 import type { Kitchen } from './kitchen-schema';
+import { FIRST_VESSELS } from './vessels';
 
 export type { Kitchen };
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 2;
+export const KITCHEN_VERSION = 3;
 
 /** g of salt in a level 5 ml spoon. House estimates from weighing. */
 export const SALT_KINDS = {
@@ -32,6 +33,12 @@ export const DEFAULT_KITCHEN: Kitchen = {
   theme: 'system',
   tastings: 0,
   ingredients: [],
+  porchC: 6,
+  freezerC: -18,
+  fridgeLitres: 150,
+  iceKg: 1,
+  vessels: FIRST_VESSELS,
+  cooling: [],
 };
 
 /** The target a kitchen begins with, %. House estimate. */

@@ -1,5 +1,7 @@
 /** Steps that bring older documents to the current version. They take what they find; validation follows. */
 
+import { FIRST_VESSELS } from './vessels';
+
 type Json = Record<string, unknown>;
 
 const isObject = (value: unknown): value is Json =>
@@ -25,6 +27,25 @@ export function toVersion2(document: Json): Json {
   };
 }
 
+/** Version 3: cooling has a vessel, legs, stirring now and then, a share that is cooled now, and its readings. */
+export function toVersion3(document: Json): Json {
+  const { cool } = document;
+  return {
+    ...document,
+    version: 3,
+    cool: isObject(cool)
+      ? {
+          ...cool,
+          vessel: { kind: 'tray', areaCm2: null },
+          share: 1,
+          legs: [],
+          stirEveryMinutes: null,
+          readings: [],
+        }
+      : cool,
+  };
+}
+
 function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
   const since = { weighIns: [] as Json[], plannedG: 0 };
   if (!isObject(cookOff)) return { ...water, cookOff };
@@ -40,6 +61,20 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
   };
 }
 
-/** The kitchen: version 2 has own ingredients and counts its tastings. */
-export const kitchenToCurrent = (json: unknown): unknown =>
-  isObject(json) && json.version === 1 ? { ...json, version: 2, tastings: 0, ingredients: [] } : json;
+/** The kitchen: version 2 has own ingredients and counts its tastings; version 3 has vessels, ice, a porch and fitted cooling. */
+export function kitchenToCurrent(json: unknown): unknown {
+  if (!isObject(json)) return json;
+  const second = json.version === 1 ? { ...json, version: 2, tastings: 0, ingredients: [] } : json;
+  return second.version === 2
+    ? {
+        ...second,
+        version: 3,
+        porchC: 6,
+        freezerC: -18,
+        fridgeLitres: 150,
+        iceKg: 1,
+        vessels: FIRST_VESSELS,
+        cooling: [],
+      }
+    : second;
+}

@@ -23,7 +23,9 @@ export type Operation =
   | { do: 'removeWeighIn'; index: number }
   | { do: 'setSeason'; to: Partial<Pick<Batch['season'], 'heldBack'>> }
   | { do: 'addTasting'; tasting: Batch['season']['tastings'][number] }
-  | { do: 'setCool'; to: Partial<Batch['cool']> }
+  | { do: 'setCool'; to: Partial<Omit<Batch['cool'], 'readings'>> }
+  | { do: 'addCoolReading'; reading: Batch['cool']['readings'][number] }
+  | { do: 'removeCoolReading'; index: number }
   | { do: 'setWrap'; to: Partial<Batch['wrap']> }
   | { do: 'setCook'; to: Partial<Omit<Batch['cook'], 'readings'>> }
   | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
@@ -71,6 +73,10 @@ export function apply(batch: Batch, change: Operation): Batch {
       return { ...batch, season: { ...batch.season, tastings: [...batch.season.tastings, change.tasting] } };
     case 'setCool':
       return { ...batch, cool: { ...batch.cool, ...change.to } };
+    case 'addCoolReading':
+      return { ...batch, cool: { ...batch.cool, readings: byTime([...batch.cool.readings, change.reading]) } };
+    case 'removeCoolReading':
+      return { ...batch, cool: { ...batch.cool, readings: batch.cool.readings.filter((_, i) => i !== change.index) } };
     case 'setWrap':
       return { ...batch, wrap: { ...batch.wrap, ...change.to } };
     case 'setCook':
@@ -83,6 +89,9 @@ export function apply(batch: Batch, change: Operation): Batch {
       return { ...batch, note: { ...batch.note, ...change.to } };
   }
 }
+
+const byTime = <R extends { at: string }>(readings: R[]): R[] =>
+  readings.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 
 const withWater = (batch: Batch, to: Partial<Water>): Batch => ({ ...batch, water: { ...batch.water, ...to } });
 

@@ -1,7 +1,7 @@
 /** What follows from a batch without any heat forecast: resolved lines, the dough, what is hot, what must be how cold. */
 import { coreLimit, choosePack, type Limit } from '../safety/core-limit';
 import { type RulePack } from '../safety/packs';
-import { type Hazard } from '../food/ingredient';
+import { type Hazard, type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { panContents } from '../filling/pan';
 import { type ResolvedLine, resolveLines } from '../filling/lines';
@@ -25,6 +25,8 @@ export interface Outline {
   hot: ResolvedLine[];
   /** How cold the hot part must get, the highest constraint first; null where nothing hot goes in. */
   coolTarget: CoolTarget | null;
+  /** Everything that asks for a temperature, the coldest first. */
+  coolConstraints: CoolTarget[];
   /** Whether animal food goes into the wrapper raw. */
   goesInRaw: boolean;
   pack: RulePack;
@@ -39,6 +41,7 @@ export function outline(batch: Batch, kitchen: Kitchen): Outline {
   const wrapper = dough(batch.wrap.dough);
   const hot = lines.filter((l) => HOT_STAGES.includes(l.line.stage));
   const goesInRaw = lines.some((l) => isRaw(l, 'raw-mix') || isRaw(l, 'when-cool'));
+  const constraints = coolConstraints(lines, wrapper);
   const pack = choosePack(kitchen.rulePack, goesInRaw);
   const foods = lines.map((l) => ({ name: l.ingredient.name, hazard: hazardAsItGoesIn(l) }));
   if (wrapper.allergens.includes('egg')) foods.push({ name: `egg in the ${wrapper.label}`, hazard: 'egg' });
@@ -48,7 +51,8 @@ export function outline(batch: Batch, kitchen: Kitchen): Outline {
     dough: wrapper,
     doughSaltPercent: batch.wrap.doughSaltPercent ?? wrapper.saltPercent,
     hot,
-    coolTarget: hot.length === 0 ? null : coolTarget(lines, wrapper),
+    coolConstraints: constraints,
+    coolTarget: hot.length === 0 ? null : constraints[0],
     goesInRaw,
     pack,
     limit: coreLimit(pack, foods),
@@ -71,12 +75,31 @@ function hazardAsItGoesIn(l: ResolvedLine): Hazard {
 const isRaw = (l: ResolvedLine, stage: Stage): boolean =>
   l.line.stage === stage && !l.preparation.cooked && RAW_HAZARDS.includes(l.ingredient.hazard);
 
-function coolTarget(lines: readonly ResolvedLine[], wrapper: Dough): CoolTarget {
+/** Cheese that is meant to stay in pieces, and herbs that lose their scent in the heat. House estimates. */
+const CHEESE_C = 25;
+const HERB_C = 40;
+const EGG_C = 40;
+const RAW_C = 10;
+
+/** Curd and finely grated cheese are mixed in anyway. */
+const isCheeseInPieces = ({ family, liquid, composition, wetness, binder }: Ingredient): boolean =>
+  family === 'dairy' && !liquid && composition.protein > 0.1 && wetness !== 'curd' && binder === undefined;
+
+/** Everything that asks for a cold filling, the coldest first, each with its reason. */
+function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough): CoolTarget[] {
   const constraints: CoolTarget[] = [{ c: wrapper.wrapReadyC, because: `${wrapper.label}: ${wrapper.wrapReadyWhy}` }];
   for (const l of lines) {
+    const { name, wetness } = l.ingredient;
     if (isRaw(l, 'raw-mix') || isRaw(l, 'when-cool')) {
-      constraints.push({ c: 10, because: `${l.ingredient.name} goes in raw: anything warmer warms it` });
+      // Egg alone sets above 40 °C; on the way to the parcel it is raw food all the same.
+      const why =
+        l.ingredient.hazard === 'egg' ? `it would set above ${EGG_C} °C, and it goes in raw` : 'it goes in raw';
+      constraints.push({ c: RAW_C, because: `${name}: ${why}: anything warmer warms it` });
+    } else if (l.line.stage === 'when-cool' && wetness === 'herb') {
+      constraints.push({ c: HERB_C, because: `${name} loses its scent above ${HERB_C} °C` });
+    } else if (l.line.stage === 'when-cool' && isCheeseInPieces(l.ingredient)) {
+      constraints.push({ c: CHEESE_C, because: `${name} is to stay in pieces` });
     }
   }
-  return constraints.reduce((coldest, constraint) => (constraint.c < coldest.c ? constraint : coldest));
+  return constraints.sort((a, b) => a.c - b.c);
 }

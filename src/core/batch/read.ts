@@ -2,7 +2,7 @@
 import { z } from '../zod';
 import { type Kitchen, kitchenSchema } from './kitchen-schema';
 import { type Batch, batchSchema } from './schema';
-import { kitchenToCurrent, toVersion2 } from './migrations';
+import { kitchenToCurrent, toVersion2, toVersion3 } from './migrations';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -10,7 +10,7 @@ export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: stri
 type Json = Record<string, unknown>;
 
 /** Steps from one version to the next: `MIGRATIONS[n]` takes a document of version n to n + 1. */
-export const MIGRATIONS: Record<number, (document: Json) => Json> = { 1: toVersion2 };
+export const MIGRATIONS: Record<number, (document: Json) => Json> = { 1: toVersion2, 2: toVersion3 };
 
 /**
  * Reads a batch document of any known version.

@@ -9,7 +9,17 @@ import { LINE_UNITS } from '../units/units';
 import { DOUGH_IDS } from '../wrapper/doughs';
 import { FORM_IDS } from '../wrapper/forms';
 import { ownIngredientSchema } from '../food/own-ingredient-schema';
-import { BATCH_FORMAT, BATCH_VERSION, CUTS, OUTCOMES, PAN_HEATS, SCHOOLS, STAGES, TASTES } from './vocabulary';
+import {
+  BATCH_FORMAT,
+  BATCH_VERSION,
+  CUTS,
+  OUTCOMES,
+  PAN_HEATS,
+  SCHOOLS,
+  STAGES,
+  TASTES,
+  VESSEL_KINDS,
+} from './vocabulary';
 
 const grams = (most: number) =>
   z.number({ error: 'must be a number of grams' }).min(0, 'must be 0 g or more').max(most, `must be at most ${most} g`);
@@ -98,15 +108,61 @@ const seasonSchema = z.strictObject({
   tastings: z.array(tastingSchema).max(50, 'takes at most 50 tastings').describe('Teaspoonfuls cooked and tasted.'),
 });
 
-const coolSchema = z.strictObject({
-  startC: celsius(20, 105).describe('Temperature when it comes off the heat, °C.'),
-  depthMm: millimetres(2, 250).describe('Depth of the filling in its vessel, mm.'),
+const every = z
+  .number()
+  .min(1, 'must be at least every minute')
+  .max(120, 'must be at most every 120 minutes')
+  .nullable()
+  .describe('Stirred every so many minutes; null where it is not.');
+
+const surroundings = {
   base: z.enum(BASES).describe('What the vessel stands on.'),
   place: z.enum(PLACES).describe('Where it stands.'),
   ambientC: celsius(-40, 45).nullable().describe('Air temperature there, °C, where it differs from the kitchen’s.'),
   covered: z.boolean().describe('Covered: no steam leaves.'),
-  stirred: z.boolean().describe('Stirred often, or thin enough to mix itself.'),
-  offHeatAt: moment.nullable().describe('When it came off the heat.'),
+  stirred: z.boolean().describe('Stirred all the time, or thin enough to mix itself.'),
+  stirEveryMinutes: every,
+};
+
+const legSchema = z
+  .strictObject({
+    minutes: z
+      .number()
+      .min(1, 'must be at least 1 minute')
+      .max(24 * 60, 'must be at most a day')
+      .describe('How long.'),
+    ...surroundings,
+  })
+  .describe('Where it stands first, before the place of the plan.');
+
+const vesselSchema = z.strictObject({
+  kind: z.enum(VESSEL_KINDS).describe('What it is.'),
+  areaCm2: z
+    .number()
+    .min(20, 'must be at least 20 cm²: less than a spoon')
+    .max(20_000, 'must be at most 20 000 cm²')
+    .nullable()
+    .describe('Its floor, cm²: the depth then follows from the filling’s mass. Null where the depth is said.'),
+});
+
+const coolSchema = z.strictObject({
+  startC: celsius(20, 105).describe('Temperature when it comes off the heat, °C.'),
+  vessel: vesselSchema.describe('What it cools in.'),
+  depthMm: millimetres(2, 250).describe('Depth of the filling, mm, where the vessel’s area is not said.'),
+  share: z
+    .number()
+    .min(0.05, 'must be at least 0.05')
+    .max(1, 'must be at most 1')
+    .describe('Share of the filling that is cooled now; the rest comes later.'),
+  legs: z.array(legSchema).max(6, 'takes at most 6 legs').describe('Where it stands before, in order.'),
+  ...surroundings,
+  offHeatAt: moment.nullable().describe('When it came off the heat: the clock runs from here.'),
+  readings: z
+    .array(
+      z.strictObject({ at: moment.describe('When it was read.'), c: celsius(-30, 110).describe('Warmest place, °C.') }),
+    )
+    .max(300, 'takes at most 300 readings')
+    .describe('Temperatures measured while it cools.'),
 });
 
 const wrapSchema = z.strictObject({

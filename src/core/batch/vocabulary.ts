@@ -1,7 +1,7 @@
 /** The words a batch document is written in, apart from the schema so that screens and worker need not load the validator. */
 
 export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 2;
+export const BATCH_VERSION = 3;
 
 export const SCHOOLS = ['raw', 'cooked', 'part-cooked'] as const;
 export type School = (typeof SCHOOLS)[number];
@@ -25,6 +25,10 @@ export type PanHeat = (typeof PAN_HEATS)[number];
 /** What a cooked teaspoonful tasted like. */
 export const TASTES = ['under', 'right', 'over'] as const;
 export type Taste = (typeof TASTES)[number];
+
+/** What a filling cools in. */
+export const VESSEL_KINDS = ['tray', 'dish', 'bowl', 'pot', 'bag', 'own'] as const;
+export type VesselKind = (typeof VESSEL_KINDS)[number];
 
 export const OUTCOMES = [
   'just-right',

@@ -94,6 +94,7 @@ export class Body {
   /** The step never outruns the slowest mode by much; seconds. */
   private readonly longestStep: number;
   private step: number;
+  private readonly firstStep: number;
   private seconds = 0;
   private vapour = 0;
   private heatLost = 0;
@@ -124,7 +125,8 @@ export class Body {
     const biot = (faces * radius) / this.materials[this.materials.length - 1].k(problem.startC);
     const time = ((radius * radius) / slowest) * (1 + 1 / biot);
     this.longestStep = (0.1 * time) / problem.dimension / refinement;
-    this.step = (1e-6 * time) / refinement;
+    this.firstStep = (1e-6 * time) / refinement;
+    this.step = this.firstStep;
   }
 
   /** Moves on by one step, at most `limit` seconds. Steps grow and shrink so that no cell moves by much more than `LARGEST_CHANGE_C`. */
@@ -161,6 +163,28 @@ export class Body {
     // A step cut short by `limit` says nothing against the longer one that was planned.
     this.step = Math.min(this.longestStep, dt < this.step ? Math.max(this.step, wanted) : wanted);
     return this.state();
+  }
+
+  /** The next step begins small again: what surrounds the body has changed at once. */
+  restart(): void {
+    this.step = Math.min(this.step, this.firstStep);
+  }
+
+  /** Stirs: one temperature throughout, no heat lost or gained. */
+  mix(): void {
+    const { volume, layerOf } = this.grid;
+    const total = volume.reduce((sum, v) => sum + v, 0);
+    const heat = this.temperature.reduce((sum, t, i) => sum + this.materials[layerOf[i]].enthalpy(t) * volume[i], 0);
+    // One material: the temperature whose enthalpy is the mean one, by Newton's method from the hottest side.
+    const material = this.materials[0];
+    let t = this.temperature.reduce((a, b) => max(a, b), -Infinity);
+    for (let i = 0; i < NEWTON_LIMIT; i++) {
+      const step = (material.enthalpy(t) - heat / total) / material.slope(t);
+      t -= step;
+      if (abs(step) < 1e-9) break;
+    }
+    this.temperature.fill(t);
+    this.restart();
   }
 
   /** What can be seen of the body now. */

@@ -1,16 +1,16 @@
-/** Cooling of a filling in its vessel: a slab of the vessel's depth, losing heat above and below. */
+/**
+ * Cooling of a filling in its vessel: a slab of the vessel's depth, losing heat above and below, in one or several legs
+ * ("20 minutes on the counter, then the fridge"), stirred now and then or not at all.
+ */
 import { type Composition } from '../food/composition';
 import { thermalProperties } from '../food/thermal';
-import { Body, convective, type State } from './conduction';
+import { Body, convective, type Exchange, type State } from './conduction';
 import { crossing, stateAt } from './states';
 import { foodMaterial } from './material';
 import { AIR, type Base, type Place, UNDERNEATH, wetFace } from './surfaces';
 
-export interface CoolingPlan {
-  massG: number;
-  composition: Composition;
-  startC: number;
-  depthMm: number;
+/** Where it stands, and how, for a while. */
+export interface CoolingSurroundings {
   base: Base;
   place: Place;
   /** Where it differs from the place's usual temperature, °C. */
@@ -18,6 +18,23 @@ export interface CoolingPlan {
   covered: boolean;
   /** Stirred or pourable: one temperature throughout. */
   stirred: boolean;
+  /** Stirred every so many minutes; each stir mixes. */
+  stirEveryMinutes?: number | null;
+}
+
+export interface CoolingLeg extends CoolingSurroundings {
+  minutes: number;
+}
+
+export interface CoolingPlan extends CoolingSurroundings {
+  massG: number;
+  composition: Composition;
+  startC: number;
+  depthMm: number;
+  /** What comes before it stands as the plan itself says. */
+  legs?: readonly CoolingLeg[];
+  /** Multiplies every surface coefficient but the ice bath's: fitted from readings, 1 where nothing is known. */
+  factor?: number;
 }
 
 export interface CoolingSample {
@@ -34,64 +51,126 @@ export interface CoolingCurve {
   minutesTo(c: number): number | null;
   /** Minutes from one temperature down to another; null where the second is not reached. */
   minutesBetween(fromC: number, toC: number): number | null;
+  /** The warmest place, and the one nearest the surface, at a minute. */
+  at(minute: number): CoolingSample;
   /** g of water lost as steam by a minute. */
   evaporatedAt(minute: number): number;
   /** Heat lost as a share of the heat given up, 1 where the energy balance closes. */
   energyBalance: number;
 }
 
-/** A stirred pot is one temperature: a conductivity so large that no gradient is left, W/m·K. */
-const WELL_MIXED_K = 1e4;
 /** The longest cooling computed: a day, minutes. */
 export const LONGEST_COOLING = 24 * 60;
-
+/** A stirred pot is one temperature: a conductivity so large that no gradient is left, W/m·K. */
+const WELL_MIXED_K = 1e4;
+/** In a plan that is stirred only in some of its legs, stirring is mixing this often, minutes. */
+const STIRRED_EVERY = 1;
 /** Falling more slowly than 0.02 °C in an hour counts as rest, °C/s. */
 const RESTING_C_PER_S = 0.02 / 3600;
+
+/** A leg with its end, s from the start; the last one has none. */
+interface Stretch extends CoolingSurroundings {
+  endS: number;
+}
+
+function stretchesOf({ legs = [], ...plan }: CoolingPlan): Stretch[] {
+  let endS = 0;
+  const before = legs.map((leg) => {
+    endS += leg.minutes * 60;
+    return { ...leg, endS };
+  });
+  return [...before, { ...plan, endS: Infinity }];
+}
+
+/** The air's temperature in some surroundings, °C. */
+export const airOf = ({ place, ambientC }: Pick<CoolingSurroundings, 'place' | 'ambientC'>): number =>
+  ambientC ?? AIR[place].ambientC;
 
 /** Cools until the warmest place is at `untilC`, or for a day. */
 export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1): CoolingCurve {
   const food = foodMaterial(plan.composition);
-  const material = plan.stirred ? { ...food, k: () => WELL_MIXED_K } : food;
-  const air = AIR[plan.place];
-  const airC = plan.ambientC ?? air.ambientC;
-  const underneath = UNDERNEATH[plan.base];
+  const stretches = stretchesOf(plan);
+  const allStirred = stretches.every((s) => s.stirred);
+  const material = allStirred ? { ...food, k: () => WELL_MIXED_K } : food;
+  const factor = plan.factor ?? 1;
+  const faces = stretches.map((s) => facesOf(s, factor));
+  const now = { stretch: 0 };
   const body = new Body({
     dimension: 1,
     layers: [{ thickness: plan.depthMm / 1000, material }],
     startC: plan.startC,
-    outer: plan.covered ? convective(air.h, airC) : wetFace(air.h, airC),
-    inner: convective(underneath.h, underneath.mediumC ?? airC),
+    outer: (surfaceC) => faces[now.stretch].outer(surfaceC),
+    inner: () => faces[now.stretch].inner,
     capC: 100,
     refinement,
   });
-  const states: State[] = [body.state()];
   // Counted in heat, not degrees: while it freezes, the temperature hardly moves.
   const restingHeat = RESTING_C_PER_S * food.slope(untilC) * (plan.depthMm / 1000);
-  for (let now = states[0]; now.warmestC > untilC && now.seconds < LONGEST_COOLING * 60;) {
-    const then = body.advance(LONGEST_COOLING * 60 - now.seconds);
+  const states: State[] = [body.state()];
+  let state = states[0];
+  let stirAt = nextStir(stretches[0], 0, allStirred);
+  while (state.warmestC > untilC && state.seconds < LONGEST_COOLING * 60) {
+    const { endS } = stretches[now.stretch];
+    const event = Math.min(endS, stirAt, LONGEST_COOLING * 60);
+    const then = body.advance(event - state.seconds);
     states.push(then);
+    const heat = (state.heatLeft - then.heatLeft) / (then.seconds - state.seconds);
     // It has come to rest warmer than that: a day more would not change it.
-    if ((now.heatLeft - then.heatLeft) / (then.seconds - now.seconds) < restingHeat) break;
-    now = then;
+    const isLast = now.stretch === stretches.length - 1;
+    state = then;
+    if (then.seconds >= event - 1e-6 && event < LONGEST_COOLING * 60) {
+      if (then.seconds >= stirAt - 1e-6) body.mix();
+      if (then.seconds >= endS - 1e-6) {
+        now.stretch += 1;
+        body.restart();
+      }
+      stirAt = nextStir(stretches[now.stretch], then.seconds, allStirred);
+      state = body.state();
+      states.push(state);
+    } else if (isLast && heat < restingHeat) break;
   }
   const last = states[states.length - 1];
   const areaM2 = plan.massG / 1000 / thermalProperties(plan.composition, 20).density / (plan.depthMm / 1000);
   const minutesTo = (c: number) => crossing(states, 'warmestC', c, 'down');
   return {
-    samples: spaced(states).map(({ seconds, warmestC, meanC, surfaceC }) => ({
-      minute: seconds / 60,
-      centreC: warmestC,
-      meanC,
-      surfaceC,
-    })),
+    samples: spaced(states).map(toSample),
     minutesTo,
     minutesBetween: (fromC, toC) => {
       const to = minutesTo(toC);
       return to === null ? null : to - (minutesTo(fromC) ?? 0);
     },
+    at: (minute) => toSample(stateAt(states, minute * 60)),
     evaporatedAt: (minute) => stateAt(states, minute * 60).vapour * areaM2 * 1000,
     energyBalance: last.heatLost / Math.max(1e-9, states[0].heatLeft - last.heatLeft),
   };
+}
+
+const toSample = ({ seconds, warmestC, meanC, surfaceC }: State): CoolingSample => ({
+  minute: seconds / 60,
+  centreC: warmestC,
+  meanC,
+  surfaceC,
+});
+
+/** The faces of a stretch: air above, what it stands on below. */
+function facesOf(s: Stretch, factor: number): { outer: (surfaceC: number) => Exchange; inner: Exchange } {
+  const airC = airOf(s);
+  const h = AIR[s.place].h * factor;
+  const underneath = UNDERNEATH[s.base];
+  // Ice and water in touch with metal do not depend on the kitchen's air.
+  const below = underneath.mediumC === undefined ? underneath.h * factor : underneath.h;
+  const dry = convective(h, airC);
+  return {
+    outer: s.covered ? (surfaceC) => dry(surfaceC, 0) : wetFace(h, airC),
+    inner: { h: below, mediumC: underneath.mediumC ?? airC },
+  };
+}
+
+/** When it is stirred next, s; never where nothing is stirred, or where stirring is in the material already. */
+function nextStir({ stirred, stirEveryMinutes }: Stretch, seconds: number, allStirred: boolean): number {
+  if (allStirred) return Infinity;
+  const every = stirred ? STIRRED_EVERY : (stirEveryMinutes ?? Infinity);
+  return every > 0 ? seconds + every * 60 : Infinity;
 }
 
 /** About a hundred samples at even times, the first and the last included. */

@@ -14,10 +14,10 @@ export const COOKING_H = {
   heavyTray: 60,
 } as const;
 
-export const PLACES = ['counter', 'fridge', 'freezer', 'fan'] as const;
+export const PLACES = ['counter', 'fridge', 'freezer', 'fan', 'porch'] as const;
 export type Place = (typeof PLACES)[number];
 
-export const BASES = ['rack', 'board', 'ice'] as const;
+export const BASES = ['rack', 'board', 'metal', 'ice'] as const;
 export type Base = (typeof BASES)[number];
 
 /** Air over a cooling filling: usual temperature, °C, and coefficient. House estimates. */
@@ -26,12 +26,16 @@ export const AIR: Record<Place, { ambientC: number; h: number }> = {
   fridge: { ambientC: 4, h: 9 },
   freezer: { ambientC: -18, h: 12 },
   fan: { ambientC: 21, h: 25 },
+  // Outdoors and in the cold: a little wind.
+  porch: { ambientC: 6, h: 12 },
 };
 
 /** What the vessel stands on: coefficient, and the temperature where it is not the room's. House estimates. */
 export const UNDERNEATH: Record<Base, { h: number; mediumC?: number }> = {
   rack: { h: 7 },
   board: { h: 3 },
+  // A metal shelf spreads the heat and gives it to the air below.
+  metal: { h: 14 },
   ice: { h: 150, mediumC: 0 },
 };
 

@@ -1,6 +1,5 @@
 /** How a cooling stands against the rules: which stage took how long, and whether that is allowed. */
 import { type CoolingCurve } from '../heat/cooling';
-import { type Place } from '../heat/surfaces';
 import { type CoolingRule, RULE_PACKS, type RulePack, WARM_ROOM_C } from './packs';
 
 export interface CoolingStage {
@@ -13,9 +12,10 @@ export interface CoolingStage {
 }
 
 interface Circumstances {
-  curve: CoolingCurve;
-  place: Place;
-  /** °C of the air around it. */
+  curve: Pick<CoolingCurve, 'minutesTo' | 'minutesBetween'>;
+  /** When it goes into fridge or freezer, min from the start; null where it does not. */
+  coldAtMinute: number | null;
+  /** The warmest air around it outside fridge and freezer, °C. */
   ambientC: number;
   /** Where it is cool enough to be wrapped, or put away. */
   untilC: number;
@@ -31,10 +31,10 @@ export function allCoolingStages(circumstances: Circumstances): CoolingStage[] {
   return Object.values(RULE_PACKS).flatMap((pack) => coolingStages(pack, circumstances));
 }
 
-function stage(rule: CoolingRule, { curve, place, ambientC, untilC }: Circumstances): CoolingStage {
-  const warm = place !== 'fridge' && place !== 'freezer' && ambientC > WARM_ROOM_C;
+function stage(rule: CoolingRule, { curve, coldAtMinute, ambientC, untilC }: Circumstances): CoolingStage {
+  const warm = ambientC > WARM_ROOM_C;
   const limitMinutes = warm ? (rule.warmRoomLimitMinutes ?? rule.limitMinutes) : rule.limitMinutes;
-  const tookMinutes = minutesTaken(rule, curve, place, untilC);
+  const tookMinutes = minutesTaken(rule, curve, coldAtMinute, untilC);
   return {
     rule: rule.id,
     label: rule.label,
@@ -44,9 +44,14 @@ function stage(rule: CoolingRule, { curve, place, ambientC, untilC }: Circumstan
   };
 }
 
-function minutesTaken(rule: CoolingRule, curve: CoolingCurve, place: Place, untilC: number): number | null {
+function minutesTaken(
+  rule: CoolingRule,
+  curve: Circumstances['curve'],
+  coldAtMinute: number | null,
+  untilC: number,
+): number | null {
   if (rule.kind === 'between') return curve.minutesBetween(rule.fromC ?? 57, rule.toC ?? 5);
-  // Food that stands in the cold already is refrigerated from the first minute.
-  if (place === 'fridge' || place === 'freezer') return 0;
-  return curve.minutesTo(untilC);
+  // Food that stands in the cold is refrigerated from then on.
+  const ready = curve.minutesTo(untilC);
+  return coldAtMinute === null ? ready : Math.min(coldAtMinute, ready ?? Infinity);
 }

@@ -23,6 +23,8 @@ export interface CoolingRule {
   fromC?: number;
   toC?: number;
   limitMinutes: number;
+  /** What the authority says to do when the limit is missed, in its words' sense. */
+  missed: string;
   /** The limit where the room is above 32 °C. */
   warmRoomLimitMinutes?: number;
 }
@@ -64,6 +66,8 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
     },
     cooling: [
       {
+        missed:
+          'Perishable food that has stood out longer than this is thrown away. Do not taste it, do not reheat it to save it.',
         id: 'home-2h',
         label: 'in the fridge within 2 h',
         kind: 'refrigerate',
@@ -79,10 +83,20 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
     authority: 'FDA Food Code 3-401.11 and 3-501.14',
     core: all(reach(74)),
     cooling: [
-      { id: 'stuffed-57-21', label: '57 → 21 °C within 2 h', kind: 'between', fromC: 57, toC: 21, limitMinutes: 120 },
+      {
+        id: 'stuffed-57-21',
+        label: '57 → 21 °C within 2 h',
+        kind: 'between',
+        fromC: 57,
+        toC: 21,
+        limitMinutes: 120,
+        missed:
+          'Still above 21 °C after two hours: either reheat it at once to 74 °C all through and cool it again faster, once only, or throw it away.',
+      },
       {
         id: 'stuffed-57-5',
         label: '57 → 5 °C within 6 h in all',
+        missed: 'Not at 5 °C after six hours in all: throw it away.',
         kind: 'between',
         fromC: 57,
         toC: 5,
@@ -96,7 +110,16 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
     label: '70 °C for 2 minutes',
     authority: 'UK Food Standards Agency guidance',
     core: all(reach(70, 2)),
-    cooling: [{ id: 'uk-90', label: 'cooled and in the fridge within 90 min', kind: 'refrigerate', limitMinutes: 90 }],
+    cooling: [
+      {
+        id: 'uk-90',
+        label: 'cooled and in the fridge within 90 min',
+        kind: 'refrigerate',
+        limitMinutes: 90,
+        missed:
+          'Cooked food is to be in the fridge within one to two hours. What has stood out longer is thrown away; it cannot be made good by reheating.',
+      },
+    ],
     // The published equivalents: 75 °C for half a minute, which is how long a probe takes to settle.
     atOnceC: 75,
   },

@@ -1,7 +1,8 @@
 /** Cooling: cold enough to wrap, soon enough to be safe. */
 import { formatMinutes, formatTemperature } from '../../units/format';
 import { type Check, type CheckState, type Fix, HOUSE, type Reason } from '../check';
-import { type CoolingForecast, type HeatForecast } from '../heat';
+import { type CoolingForecast } from '../cooling';
+import { type HeatForecast } from '../heat';
 import { type Kitchen } from '../kitchen';
 import { type Outline } from '../outline';
 import { type CoolingStage } from '../../safety/cooling-stages';

@@ -1,0 +1,81 @@
+/** The clock of a cooling that is under way: minutes to wrap-ready, to the deadline, and what was missed. Time is passed in. */
+import { RULE_PACKS } from '../safety/packs';
+import { type CoolingForecast, type Deadline } from './cooling';
+import { type Batch } from './schema';
+
+export interface MissedDeadline extends Deadline {
+  /** Minutes since it passed. */
+  agoMinutes: number;
+  authority: string;
+  /** What the authority says to do. */
+  advice: string;
+}
+
+export interface CoolingClock {
+  /** Minutes since it came off the heat. */
+  elapsed: number;
+  /** Minutes to wrap-ready by the forecast; below 0 since then; null where it never gets there as it stands. */
+  toWrapReady: number | null;
+  /** The next deadline that is not over, and the minutes to it. */
+  next: (Deadline & { inMinutes: number }) | null;
+  /** Deadlines that passed while it was still too warm, by its readings or, failing those, by the forecast. */
+  missed: MissedDeadline[];
+  /** A reading at or below wrap-ready: it has been measured, not only forecast. */
+  isMeasuredReady: boolean;
+  /** The temperature of the warmest place now, by the forecast, °C. */
+  nowC: number;
+  /** The end of the leg that runs, in minutes from now, and where it goes then; null in the last one. */
+  move: { inMinutes: number; place: Batch['cool']['place'] } | null;
+}
+
+const RULES = Object.values(RULE_PACKS).flatMap((pack) =>
+  pack.cooling.map((rule) => ({ ...rule, authority: pack.authority })),
+);
+
+/**
+ * Reads the clock.
+ * @param now ISO 8601
+ * @returns null where no clock runs
+ */
+export function coolingClock(batch: Batch, forecast: CoolingForecast, now: string): CoolingClock | null {
+  const { offHeatAt, readings, legs } = batch.cool;
+  if (offHeatAt === null) return null;
+  const minuteOf = (at: string): number => (Date.parse(at) - Date.parse(offHeatAt)) / 60_000;
+  const elapsed = Math.max(0, minuteOf(now));
+  const { minutes, deadlines, stages, targetC } = forecast;
+  const isOver = (d: Deadline): boolean => elapsed > d.atMinute;
+  const stageOk = (rule: string): boolean => stages.find((s) => s.rule === rule)?.ok ?? true;
+  const coldInTime = (d: Deadline): boolean => readings.some((r) => minuteOf(r.at) <= d.atMinute && r.c <= d.belowC);
+  const open = deadlines.filter((d) => !isOver(d) && !coldInTime(d)).sort((a, b) => a.atMinute - b.atMinute);
+  let end = 0;
+  const running = legs.find((leg) => elapsed < (end += leg.minutes));
+  const after = running && (legs[legs.indexOf(running) + 1]?.place ?? batch.cool.place);
+  return {
+    elapsed,
+    toWrapReady: minutes === null ? null : minutes - elapsed,
+    next: open[0] ? { ...open[0], inMinutes: open[0].atMinute - elapsed } : null,
+    missed: deadlines
+      .filter((d) => isOver(d) && !coldInTime(d) && !stageOk(d.rule))
+      .map((d) => {
+        const rule = RULES.find((r) => r.id === d.rule);
+        return {
+          ...d,
+          agoMinutes: elapsed - d.atMinute,
+          authority: rule?.authority ?? '',
+          advice: rule?.missed ?? '',
+        };
+      }),
+    isMeasuredReady: readings.some((r) => r.c <= targetC),
+    nowC: forecastAt(forecast, elapsed),
+    move: running && after ? { inMinutes: end - elapsed, place: after } : null,
+  };
+}
+
+/** The forecast temperature at a minute, °C; the last one beyond the curve. */
+function forecastAt({ samples }: CoolingForecast, minute: number): number {
+  const after = samples.findIndex((s) => s.minute >= minute);
+  if (after < 0) return samples[samples.length - 1].centreC;
+  if (after === 0) return samples[0].centreC;
+  const [a, b] = [samples[after - 1], samples[after]];
+  return a.centreC + ((b.centreC - a.centreC) * (minute - a.minute)) / (b.minute - a.minute);
+}

@@ -1,0 +1,156 @@
+/** What the cook could do instead: at least six ways to cool quicker, each with what it needs and what it costs. */
+import { thermalProperties } from '../food/thermal';
+import { iceFor, RISE_THAT_MATTERS } from '../heat/fridge';
+import { formatNumber } from '../units/amount';
+import { type Cool, type CoolingAlternative, fridgeRiseOf, type HotPart, type Judged } from './cooling';
+import { type Kitchen } from './kitchen';
+import { bestSpread } from './spread';
+import { areaFor } from './vessels';
+
+interface Way {
+  id: string;
+  label: string;
+  to: Partial<Cool>;
+  /** What it asks of the cook besides room and ice. */
+  hands: string;
+}
+
+/** Thinner than this is not sensible on a tray, mm; what is thinner already stays so. House estimate. */
+const THIN_MM = 20;
+/** A filling this hot does not go into the fridge, °C (usual advice of food authorities: let the steam off first). */
+const FRIDGE_C = 60;
+const STIR_MINUTES = 5;
+/** How much colder a curve is drawn: points of a thin line. */
+const POINTS = 24;
+
+type Unmoved = Pick<Cool, 'ambientC' | 'covered' | 'stirred' | 'stirEveryMinutes'>;
+const STILL: Unmoved = { ambientC: null, covered: false, stirred: false, stirEveryMinutes: null };
+
+/** All ways, the quickest first. */
+export function coolingWays(
+  cool: Cool,
+  part: HotPart,
+  kitchen: Kitchen,
+  judge: (cool: Cool) => Judged,
+): CoolingAlternative[] {
+  return waysFor(cool, part, kitchen, judge)
+    .map(({ to, hands, ...way }) => {
+      const planned = { ...cool, ...to };
+      const judged = judge(planned);
+      return {
+        ...way,
+        to,
+        needs: needsOf(planned, judged, part, kitchen, hands),
+        minutes: judged.minutes,
+        evaporatedG: judged.evaporatedG,
+        stages: judged.stages,
+        samples: thin(judged),
+      };
+    })
+    .sort((a, b) => (a.minutes ?? Infinity) - (b.minutes ?? Infinity));
+}
+
+function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Way[] {
+  const depthMm = Math.min(THIN_MM, cool.vessel.areaCm2 === null ? cool.depthMm : THIN_MM);
+  const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
+  const onCounter: Omit<Cool, 'startC' | 'offHeatAt' | 'readings'> = {
+    ...STILL,
+    vessel: { kind: 'tray', areaCm2: null },
+    depthMm,
+    share: cool.share,
+    legs: [],
+    base: 'rack',
+    place: 'counter',
+  };
+  const steamOff = Math.max(1, Math.ceil(judge({ ...cool, ...onCounter }).curve.minutesTo(FRIDGE_C) ?? 20));
+  const leg: Cool['legs'][number] = { ...STILL, minutes: steamOff, base: 'rack', place: 'counter' };
+  const ways: (Way | null)[] = [
+    spread && {
+      id: 'own-trays',
+      label: `Spread to ${Math.round(spread.depthMm)} mm over ${spread.names}`,
+      to: {
+        ...STILL,
+        legs: [],
+        vessel: { kind: spread.kind, areaCm2: Math.round(spread.areaCm2) },
+        base: 'rack',
+        place: 'counter',
+        depthMm: spread.depthMm,
+      },
+      hands: 'what your kitchen has',
+    },
+    { id: 'tray', label: `Spread to ${depthMm} mm on a tray`, to: onCounter, hands: 'on a rack' },
+    {
+      id: 'tray-fan',
+      label: `Spread to ${depthMm} mm, by a fan`,
+      to: { ...onCounter, place: 'fan' },
+      hands: 'a table fan',
+    },
+    {
+      id: 'tray-fridge',
+      label: `Spread to ${depthMm} mm: ${steamOff} min on the counter, then the fridge`,
+      to: { ...onCounter, legs: [leg], place: 'fridge' },
+      hands: 'a free shelf',
+    },
+    {
+      id: 'tray-ice',
+      label: `Spread to ${depthMm} mm, over ice`,
+      to: { ...onCounter, base: 'ice' },
+      hands: 'a metal tray in ice and water',
+    },
+    {
+      id: 'ice-stir',
+      label: `Over ice as it is, stirred every ${STIR_MINUTES} min`,
+      to: { ...STILL, legs: [], base: 'ice', place: 'counter', stirEveryMinutes: STIR_MINUTES },
+      hands: 'a hand every few minutes',
+    },
+    {
+      id: 'fridge',
+      label: 'As it is, in the fridge',
+      to: { place: 'fridge', base: 'rack', ambientC: null, legs: [] },
+      hands: 'a free shelf',
+    },
+    {
+      id: 'porch',
+      label: `Spread to ${depthMm} mm, on the cold porch`,
+      to: { ...onCounter, place: 'porch' },
+      hands: 'out of reach of animals',
+    },
+    cool.covered
+      ? { id: 'uncover', label: 'Take the lid off', to: { covered: false }, hands: 'nothing but the lid' }
+      : null,
+    cool.share === 1
+      ? {
+          id: 'half',
+          label: 'Half of it now, the rest later',
+          to: { share: 0.5, ...(cool.vessel.areaCm2 === null ? { depthMm: cool.depthMm / 2 } : {}) },
+          hands: 'the rest stays above 60 °C until then',
+        }
+      : null,
+  ];
+  return ways.filter((way) => way !== null);
+}
+
+/** Room, ice and what else it needs, in figures. */
+function needsOf(cool: Cool, judged: Judged, part: HotPart, kitchen: Kitchen, hands: string): string {
+  const { plan } = judged;
+  const area = areaFor(plan.massG, part.density, plan.depthMm);
+  const room = `${formatNumber(Math.round(area / 10) * 10, 0)} cm²`;
+  const parts = [`${room}, ${hands}`];
+  if (cool.base === 'ice') {
+    const { heatCapacity } = thermalProperties(plan.composition, 40);
+    const kg = iceFor((plan.massG / 1000) * (heatCapacity / 1000) * Math.max(0, plan.startC - 20));
+    const short = kg > kitchen.iceKg ? `; you have ${formatNumber(kitchen.iceKg)}` : '';
+    parts.push(`${formatNumber(kg, 1)} kg of ice${short}`);
+  }
+  const rise = fridgeRiseOf(judged, kitchen);
+  if (rise >= RISE_THAT_MATTERS) parts.push(`warms the fridge by about ${formatNumber(rise, 0)} °C`);
+  return parts.join('; ');
+}
+
+function thin({ curve, minutes }: Judged): CoolingAlternative['samples'] {
+  const end = minutes ?? curve.samples[curve.samples.length - 1].minute;
+  return Array.from({ length: POINTS + 1 }, (_, i) => {
+    const minute = (end * i) / POINTS;
+    return { minute, c: curve.at(minute).centreC };
+  });
+}

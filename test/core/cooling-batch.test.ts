@@ -1,0 +1,266 @@
+import { lanternSupper } from '@/data/demo';
+import { assess } from '@/core/batch/assess';
+import { type CoolingForecast } from '@/core/batch/cooling';
+import { coolingClock } from '@/core/batch/cooling-clock';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
+import { kitchenSchema } from '@/core/batch/kitchen-schema';
+import { apply, type Operation } from '@/core/batch/operations';
+import { outline } from '@/core/batch/outline';
+import { readBatch, readKitchen } from '@/core/batch/read';
+import { type Batch, batchSchema } from '@/core/batch/schema';
+import { bestSpread } from '@/core/batch/spread';
+import { areaFor, depthOn } from '@/core/batch/vessels';
+import { fridgeRise, iceFor } from '@/core/heat/fridge';
+import { LINE } from './make-lines';
+
+const AT = '2026-12-05T15:00:00.000Z';
+const [turkey, pumpkin, duck] = lanternSupper(AT);
+const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
+const setCool = (to: Partial<Batch['cool']>): Operation => ({ do: 'setCool', to });
+const cooling = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN): CoolingForecast => {
+  const forecast = forecastHeat(batch, kitchen).cooling;
+  if (!forecast) throw new Error('nothing cools');
+  return forecast;
+};
+const later = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
+
+describe('vessels', () => {
+  it('the depth follows from mass, density and floor; a said depth needs an area', () => {
+    expect(depthOn(1020, 1.02, 500)).toBeCloseTo(20, 9);
+    expect(areaFor(1020, 1.02, 20)).toBeCloseTo(500, 9);
+    const inTray = cooling(changed(duck, setCool({ vessel: { kind: 'tray', areaCm2: 1200 } })));
+    expect(inTray.depthMm).toBeGreaterThan(10);
+    expect(inTray.depthMm).toBeLessThan(16);
+    const more = changed(duck, setCool({ vessel: { kind: 'tray', areaCm2: 1200 } }), { do: 'scaleFilling', factor: 2 });
+    expect(cooling(more).depthMm / inTray.depthMm).toBeCloseTo(2, 1);
+    expect(cooling(duck).depthMm).toBe(85);
+  });
+
+  it('half now lies half as deep in the same vessel and is quicker; the steam is counted for all', () => {
+    const inDish = changed(duck, setCool({ vessel: { kind: 'dish', areaCm2: 600 }, covered: false, ambientC: null }));
+    const [whole, half] = [cooling(inDish), cooling(changed(inDish, setCool({ share: 0.5 })))];
+    expect(half.depthMm).toBeCloseTo(whole.depthMm / 2, 6);
+    expect(half.minutes ?? Infinity).toBeLessThan(whole.minutes ?? Infinity);
+    expect(half.evaporatedG).toBeGreaterThan(0.4 * whole.evaporatedG);
+  });
+});
+
+describe('what it must be cold enough for', () => {
+  it('names every constraint, the coldest first', () => {
+    const { coolConstraints } = outline(pumpkin, DEFAULT_KITCHEN);
+    expect(coolConstraints.map((c) => c.c)).toEqual([30]);
+    const more = changed(
+      pumpkin,
+      { do: 'addLine', line: LINE('brined-cheese', 80, 'raw', 'when-cool') },
+      { do: 'addLine', line: LINE('dill', 10, 'raw', 'when-cool') },
+      { do: 'addLine', line: LINE('egg', 50, 'raw', 'when-cool') },
+    );
+    const named = outline(more, DEFAULT_KITCHEN).coolConstraints;
+    expect(named.map((c) => c.c)).toEqual([10, 25, 30, 40]);
+    expect(named[0].because).toContain('Egg');
+    expect(named[1].because).toContain('stay in pieces');
+    expect(named[3].because).toContain('scent');
+    expect(cooling(more)).toMatchObject({ targetC: 10, because: named[0].because });
+  });
+});
+
+describe('the alternatives', () => {
+  const { alternatives, minutes } = cooling(duck);
+
+  it('are at least six, ranked by minutes, each with room and a curve', () => {
+    expect(alternatives.length).toBeGreaterThanOrEqual(8);
+    const ranked = alternatives.map((a) => a.minutes ?? Infinity);
+    expect([...ranked].sort((a, b) => a - b)).toEqual(ranked);
+    for (const way of alternatives) {
+      expect(way.needs).toMatch(/cm²/);
+      expect(way.samples[0].c).toBeCloseTo(92, 0);
+      expect(way.samples.at(-1)?.c).toBeLessThan(92);
+    }
+    expect(ranked[0]).toBeLessThan((minutes ?? Infinity) / 5);
+  });
+
+  it('say how much ice, and when there is too little of it', () => {
+    const ice = alternatives.find((a) => a.id === 'tray-ice');
+    expect(ice?.needs).toMatch(/\d\.\d kg of ice; you have 1/);
+    const rich = cooling(duck, { ...DEFAULT_KITCHEN, iceKg: 20 }).alternatives.find((a) => a.id === 'tray-ice');
+    expect(rich?.needs).not.toContain('you have');
+  });
+
+  it('taking one gives the minutes it promised', () => {
+    for (const way of alternatives) {
+      expect(cooling(changed(duck, setCool(way.to))).minutes).toBeCloseTo(way.minutes ?? NaN, 4);
+      expect(batchSchema.safeParse(changed(duck, setCool(way.to))).success).toBe(true);
+    }
+  });
+
+  it('let the steam off before the fridge', () => {
+    const way = alternatives.find((a) => a.id === 'tray-fridge');
+    const [leg] = way?.to.legs ?? [];
+    expect(leg.place).toBe('counter');
+    const then = cooling(changed(duck, setCool(way?.to ?? {})));
+    const at = then.samples.find((s) => s.minute >= leg.minutes);
+    expect(at?.centreC).toBeLessThanOrEqual(60.5);
+  });
+
+  it('the first forecast leaves them out and is otherwise the same', () => {
+    const first = forecastHeat(duck, DEFAULT_KITCHEN, 'first').cooling;
+    expect(first).toEqual({ ...cooling(duck), alternatives: [] });
+  });
+});
+
+describe('the trays of the kitchen', () => {
+  const tray = (id: string, areaCm2 = 1200, deepMm = 22) => ({
+    id,
+    name: 'baking tray',
+    kind: 'tray' as const,
+    areaCm2,
+    deepMm,
+  });
+
+  it('one is enough for little, two for much, and none where it would run over', () => {
+    expect(bestSpread(900, 1, [tray('a'), tray('b')])).toMatchObject({ names: 'baking tray', areaCm2: 1200 });
+    expect(bestSpread(2400, 1, [tray('a'), tray('b')])).toMatchObject({ names: '2 baking trays', depthMm: 10 });
+    expect(bestSpread(9000, 1, [tray('a'), tray('b')])).toBeNull();
+    expect(bestSpread(900, 1, [])).toBeNull();
+    // Pots are deep: nothing is spread in them.
+    expect(bestSpread(900, 1, [{ ...tray('p'), kind: 'pot', deepMm: 160 }])).toBeNull();
+  });
+
+  it('is no thinner than sensible for its own sake', () => {
+    const spread = bestSpread(1200, 1, [tray('a'), tray('b'), tray('c')]);
+    expect(spread?.vessels).toHaveLength(1);
+  });
+});
+
+describe('the fridge and the ice', () => {
+  it('hot food warms a small fridge more than a large one, and cold food not at all', () => {
+    expect(fridgeRise(500, 60, 100)).toBeGreaterThan(fridgeRise(500, 60, 300));
+    expect(fridgeRise(50, 60, 150)).toBe(0);
+    // Melting alone takes 334 kJ/kg.
+    expect(iceFor(334)).toBeCloseTo(1.4, 9);
+    const hot = cooling(changed(duck, setCool({ place: 'fridge', ambientC: null })));
+    expect(hot.fridgeRiseK).toBeGreaterThan(2);
+    const steamed = cooling(changed(duck, setCool({ ...hot.alternatives.find((a) => a.id === 'tray-fridge')?.to })));
+    expect(steamed.fridgeRiseK).toBeLessThan(hot.fridgeRiseK);
+    expect(cooling(duck).fridgeRiseK).toBe(0);
+  });
+});
+
+describe('readings', () => {
+  const running = changed(
+    duck,
+    setCool({ vessel: { kind: 'tray', areaCm2: 1200 }, ambientC: null, covered: false, offHeatAt: AT }),
+  );
+  const read = (batch: Batch, pairs: [minute: number, c: number][]) =>
+    changed(batch, ...pairs.map(([m, c]): Operation => ({ do: 'addCoolReading', reading: { at: later(m), c } })));
+
+  it('refit the curve, and say what was assumed before', () => {
+    const assumed = cooling(running);
+    expect(assumed).toMatchObject({ factor: 1, fit: null, assumedMinutes: assumed.minutes });
+    const slow = cooling(
+      read(running, [
+        [10, 84],
+        [20, 76],
+        [30, 69],
+      ]),
+    );
+    expect(slow.fit?.readings).toBe(3);
+    expect(slow.factor).toBeLessThan(0.8);
+    expect(slow.minutes ?? 0).toBeGreaterThan((assumed.minutes ?? 0) * 1.2);
+    expect(slow.assumedMinutes).toBeCloseTo(assumed.minutes ?? NaN, 6);
+  });
+
+  it('stand in the order of time, whatever order they are typed in, and only count against a clock', () => {
+    const mixed = read(running, [
+      [30, 60],
+      [10, 80],
+    ]);
+    expect(mixed.cool.readings.map((r) => r.c)).toEqual([80, 60]);
+    expect(changed(mixed, { do: 'removeCoolReading', index: 0 }).cool.readings.map((r) => r.c)).toEqual([60]);
+    expect(cooling(changed(mixed, setCool({ offHeatAt: null }))).fit).toBeNull();
+  });
+
+  it('what the kitchen has learned of this vessel and place is used the next time', () => {
+    const learned: Kitchen = {
+      ...DEFAULT_KITCHEN,
+      cooling: [{ vessel: 'tray', place: 'counter', base: 'board', covered: false, factor: 1.5, readings: 3 }],
+    };
+    expect(kitchenSchema.safeParse(learned).success).toBe(true);
+    expect(cooling(running, learned).factor).toBe(1.5);
+    expect(cooling(running, learned).minutes ?? 0).toBeLessThan(cooling(running).minutes ?? 0);
+    expect(cooling(changed(running, setCool({ covered: true })), learned).factor).toBe(1);
+  });
+});
+
+describe('the clock', () => {
+  const running = changed(duck, setCool({ offHeatAt: AT }));
+  const forecast = cooling(running);
+
+  it('is none until it is started, and then counts from the moment it came off', () => {
+    expect(coolingClock(duck, forecast, AT)).toBeNull();
+    const clock = coolingClock(running, forecast, later(30));
+    expect(clock?.elapsed).toBeCloseTo(30, 9);
+    expect(clock?.toWrapReady).toBeCloseTo((forecast.minutes ?? 0) - 30, 6);
+    expect(clock?.next).toMatchObject({ rule: 'home-2h', inMinutes: 90 });
+    expect(clock?.missed).toEqual([]);
+    expect(clock?.nowC).toBeLessThan(92);
+  });
+
+  it('says plainly what the authority says when a deadline is missed', () => {
+    const missed = coolingClock(running, forecast, later(125))?.missed ?? [];
+    expect(missed).toHaveLength(1);
+    expect(missed[0].advice).toContain('thrown away');
+    expect(missed[0].authority).toContain('US federal');
+    expect(missed[0].agoMinutes).toBeCloseTo(5, 6);
+  });
+
+  it('a reading in time keeps the deadline, and only a reading says that it is ready', () => {
+    expect(coolingClock(running, forecast, later(5000))?.isMeasuredReady).toBe(false);
+    const measured = changed(running, { do: 'addCoolReading', reading: { at: later(100), c: 19 } });
+    const clock = coolingClock(measured, cooling(measured), later(125));
+    expect(clock).toMatchObject({ isMeasuredReady: true, missed: [] });
+  });
+
+  it('says when it moves on to the next place', () => {
+    const leg = {
+      minutes: 20,
+      base: 'rack',
+      place: 'counter',
+      ambientC: null,
+      covered: false,
+      stirred: false,
+      stirEveryMinutes: null,
+    } as const;
+    const moving = changed(running, setCool({ legs: [leg], place: 'fridge', ambientC: null }));
+    const f = cooling(moving);
+    expect(coolingClock(moving, f, later(5))?.move).toEqual({ inMinutes: 15, place: 'fridge' });
+    expect(coolingClock(moving, f, later(25))?.move).toBeNull();
+  });
+});
+
+describe('older documents', () => {
+  it('a kitchen and a batch of version 2 read on', () => {
+    const { vessel: _v, share: _s, legs: _l, stirEveryMinutes: _e, readings: _r, ...cool } = turkey.cool;
+    expect(readBatch({ ...turkey, version: 2, cool })).toEqual({ ok: true, value: turkey });
+    const {
+      porchC: _p,
+      freezerC: _f,
+      fridgeLitres: _li,
+      iceKg: _i,
+      vessels: _ve,
+      cooling: _c,
+      ...kitchen
+    } = DEFAULT_KITCHEN;
+    expect(readKitchen({ ...kitchen, version: 2 })).toEqual({ ok: true, value: DEFAULT_KITCHEN });
+  });
+});
+
+describe('the check', () => {
+  it('the demo’s duck is too slow, and one fix mends it', () => {
+    const full = (batch: Batch) => assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN)).checks.cooling;
+    const check = full(duck);
+    expect(check).toMatchObject({ state: 'fix', headline: 'Cooling: too slow' });
+    for (const fix of check.fixes) expect(full(changed(duck, ...fix.change)).state).not.toBe('fix');
+  });
+});
