@@ -5,11 +5,17 @@ const only = (name, from, allowed, extra = []) => ({
   from: { path: from },
   to: { pathNot: [...allowed, ...extra] },
 });
-const library = (...names) => names.map((n) => `^node_modules/${n}`);
+// A package that is published as ES modules only is not followed into node_modules.
+const library = (...names) => names.map((n) => `^(node_modules/)?${n}`);
 
 module.exports = {
   forbidden: [
-    only('core-stands-alone', '^src/core', ['^src/core'], library('zod', 'date-fns', 'fuse.js')),
+    only(
+      'core-stands-alone',
+      '^src/core',
+      ['^src/core'],
+      library('zod', 'date-fns', 'fuse.js', 'ml-levenberg-marquardt'),
+    ),
     only('workers-use-core', '^src/workers', ['^src/(core|workers)'], library('comlink')),
     {
       name: 'data-below-interface',

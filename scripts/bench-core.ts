@@ -1,7 +1,10 @@
 /** Times of the core, as medians in ms and as ratios to a fixed piece of arithmetic on this machine. */
 import { assess } from '@/core/batch/assess';
+import { forecastCooling } from '@/core/batch/cooling';
 import { forecastHeat } from '@/core/batch/heat';
 import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { outline } from '@/core/batch/outline';
+import { coolingCurve } from '@/core/heat/cooling';
 import { conduct } from '@/core/heat/conduct';
 import { CATALOGUE } from '@/core/food/catalogue';
 import { searchIngredients } from '@/core/food/search';
@@ -37,6 +40,19 @@ const sixty = {
     preparation: 'raw',
   })),
 };
+const pot = {
+  massG: 1800,
+  composition: { water: 0.72, protein: 0.12, fat: 0.08, carbohydrate: 0.06, fibre: 0.01, ash: 0.01 },
+  startC: 90,
+  depthMm: 52,
+  base: 'board' as const,
+  place: 'porch' as const,
+  covered: true,
+  stirred: false,
+};
+const duck = lanternSupper('2026-12-05T15:00:00Z')[2];
+const coolingForecast = (depth: 'first' | 'all') =>
+  forecastCooling(duck, DEFAULT_KITCHEN, outline(duck, DEFAULT_KITCHEN), depth);
 const layers = [{ thicknessMm: 28, k: 0.5, density: 1040, heatCapacity: 3500 }];
 const figures: [what: string, ms: number, most: number | null][] = [
   ['assess, without the heat forecast', median(() => assess(largest, DEFAULT_KITCHEN, heat)), 5],
@@ -51,6 +67,12 @@ const figures: [what: string, ms: number, most: number | null][] = [
     'both heat forecasts of a batch, six alternatives included',
     median(() => forecastHeat(largest, DEFAULT_KITCHEN), 11),
     null,
+  ],
+  ['a cooling of 8 hours: a covered pot on a board', median(() => coolingCurve(pot, 20)), 10],
+  [
+    'all alternatives of a cooling',
+    median(() => coolingForecast('all'), 11) - median(() => coolingForecast('first'), 11),
+    150,
   ],
   ['assess of a batch of 60 lines', median(() => assess(sixty, DEFAULT_KITCHEN, null)), 5],
   ['one search of the larder', median(() => searchIngredients('celleriac')), null],

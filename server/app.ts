@@ -4,6 +4,7 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler } 
 import helmet from 'helmet';
 import { timingSafeEqual } from 'node:crypto';
 import path from 'node:path';
+import { probeBridge } from './probes';
 
 export interface AppOptions {
   /** The folder of the build. */
@@ -70,6 +71,7 @@ export function createApp({ dist, token }: AppOptions): Express {
 
 function api() {
   const router = express.Router();
+  router.use('/probes', probeBridge().router);
   router.get('/health', (_request, response) => {
     response.json({ ok: true });
   });

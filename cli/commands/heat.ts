@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { COMPONENTS, type Composition, normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
 import { conduct, conductInput } from '@/core/heat/conduct';
-import { inTheColdAt } from '@/core/batch/cooling';
+import { inTheColdAt } from '@/core/batch/cooling-plan';
 import { airOf, coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/heat/cooling';
 import { BASES, PLACES, UNDERNEATH } from '@/core/heat/surfaces';
 import { allCoolingStages } from '@/core/safety/cooling-stages';
@@ -122,7 +122,7 @@ export const coolCommand = command(coolInput, (input) => {
   return {
     minutes,
     evaporatedG: asked.evaporatedAt(minutes ?? Infinity),
-    samples: asked.samples,
+    samples: asked.samples.map(({ minute, centreC, meanC, surfaceC }) => ({ minute, centreC, meanC, surfaceC })),
     stages: allCoolingStages({
       curve,
       coldAtMinute: inTheColdAt(plan),

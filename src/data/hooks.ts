@@ -148,31 +148,61 @@ export async function restoreDemo(): Promise<void> {
 /** What heat depends on: words and bookkeeping do not start a new forecast. */
 const heatKey = (batch: Batch, kitchen: Kitchen) => {
   const { id, lines, water, cool, wrap, cook } = batch;
-  const { roomC, fridgeC, altitudeM, fanOven, rulePack } = kitchen;
-  const { offHeatAt: _when, ...cooling } = cool;
+  const { roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling, altitudeM, fanOven, rulePack } =
+    kitchen;
+  const rooms = [roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling];
+  // A clock without readings changes nothing.
+  const { offHeatAt, ...cooled } = cool;
+  const clock = cool.readings.length > 0 ? offHeatAt : null;
   const { readings: _read, ...cooking } = cook;
   return [
     'heat',
     id,
-    JSON.stringify([lines, water, cooling, wrap, cooking, roomC, fridgeC, altitudeM, fanOven, rulePack]),
+    JSON.stringify([
+      lines,
+      batch.ingredients,
+      water,
+      cooled,
+      clock,
+      wrap,
+      cooking,
+      rooms,
+      altitudeM,
+      fanOven,
+      rulePack,
+    ]),
   ];
 };
 
-/** The heat forecasts, from the worker. The last ones stay on screen until the next have come. */
+const FORECAST = {
+  keepPreviousData: true,
+  revalidateOnFocus: false,
+  revalidateOnReconnect: false,
+  revalidateIfStale: false,
+  shouldRetryOnError: false,
+} as const;
+
+/**
+ * The heat forecasts, from the worker: the plan's own first, then with all alternatives. The last ones stay on screen
+ * until the next have come.
+ */
 export function useHeat(batch: Batch | null, kitchen: Kitchen): { heat: HeatForecast | null; error: string | null } {
-  const { data, error } = useSWR<HeatForecast, Error>(
-    batch === null ? null : heatKey(batch, kitchen),
-    () => (batch === null ? Promise.reject(new Error('no batch')) : forecastHeat(batch, kitchen)),
-    {
-      keepPreviousData: true,
-      revalidateOnFocus: false,
-      revalidateOnReconnect: false,
-      revalidateIfStale: false,
-      shouldRetryOnError: false,
-    },
-  );
-  const failed = error && !(error instanceof Superseded) ? error.message : null;
-  return { heat: data ?? null, error: failed };
+  const key = batch === null ? null : heatKey(batch, kitchen);
+  const ask = (depth: 'first' | 'all') => () =>
+    batch === null ? Promise.reject(new Error('no batch')) : forecastHeat(batch, kitchen, depth);
+  const first = useSWR<HeatForecast, Error>(key && [...key, 'first'], ask('first'), FORECAST);
+  const all = useSWR<HeatForecast, Error>(key && [...key, 'all'], ask('all'), FORECAST);
+  const error = first.error ?? all.error;
+  return {
+    heat: all.isLoading ? together(first.data, all.data) : (all.data ?? first.data ?? null),
+    error: error && !(error instanceof Superseded) ? error.message : null,
+  };
+}
+
+/** The newest curve with the alternatives of the last one, until their turn has come. */
+function together(first: HeatForecast | undefined, all: HeatForecast | undefined): HeatForecast | null {
+  if (!first?.cooling || !all?.cooling) return first ?? all ?? null;
+  return { ...first, cooling: { ...first.cooling, alternatives: all.cooling.alternatives } };
 }
 
 /** A batch's checks and all that is derived from it. */

@@ -10,8 +10,14 @@ function worker(): Remote<WorkerApi> {
   return remote;
 }
 
-/** The heat forecasts of a batch; of each batch the latest request wins. */
-export const forecastHeat = latestOnly(
+const newest = latestOnly(
   (...args: Parameters<WorkerApi['forecastHeat']>) => Promise.resolve(worker().forecastHeat(...args)),
-  (batch) => batch.id,
+  (batch, _kitchen, depth) => `${batch.id} ${depth ?? 'all'}`,
 );
+
+/** The heat forecasts of a batch; of each batch the latest request wins. `first` comes sooner and leaves the alternatives out. */
+export const forecastHeat = (...args: Parameters<WorkerApi['forecastHeat']>) => newest(...args);
+
+/** What the simulated thermometer of a batch shows at a minute. */
+export const simulatedSignal = (...args: Parameters<WorkerApi['simulatedSignal']>) =>
+  Promise.resolve(worker().simulatedSignal(...args));

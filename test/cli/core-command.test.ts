@@ -59,6 +59,15 @@ describe('npm run core', () => {
     const never = core('cool', { ...input, vessel: { depthMm: 20, base: 'board' }, untilC: 10 }).json;
     expect(never.minutes).toBeNull();
     expect(core('cool', { ...input, untilC: 95 }).stderr).toContain('untilC: must be below startC');
+    // Twenty minutes on a rack first, then over ice.
+    const withLeg = { ...input, legs: [{ minutes: 20, place: 'counter', base: 'rack' }] };
+    const legs = core('cool', withLeg).json;
+    expect(legs.minutes).toBeGreaterThan(json.minutes + 5);
+    expect(legs.minutes).toBeLessThan(json.minutes + 20);
+    expect(legs.evaporatedG).toBeGreaterThan(json.evaporatedG);
+    expect(core('cool', { ...input, legs: [{ minutes: 0, place: 'sea' }] }).stderr).toMatch(
+      /legs\.0\.minutes: must be above 0 minutes[\s\S]*legs\.0\.place/,
+    );
   });
 
   it('lethality', () => {

@@ -256,7 +256,32 @@ describe('older documents', () => {
   });
 });
 
+describe('what mixes itself, and what cannot be', () => {
+  it('a filling that pours is one temperature', () => {
+    const soup = changed(duck, { do: 'addLine', line: LINE('stock', 2500, 'raw', 'simmer') });
+    expect(cooling(duck).isPourable).toBe(false);
+    const forecast = cooling(soup);
+    expect(forecast.isPourable).toBe(true);
+    const middle = forecast.samples[40];
+    expect(middle.centreC - middle.surfaceC).toBeLessThan(1);
+  });
+
+  it('a start below the air is said in words', () => {
+    const cold = changed(duck, setCool({ startC: 22, ambientC: 30 }));
+    const { cooling: check } = assess(cold, DEFAULT_KITCHEN, forecastHeat(cold, DEFAULT_KITCHEN)).checks;
+    expect(check).toMatchObject({ state: 'watch', headline: 'Cooling: no warmer than the air' });
+    expect(check.sentence).toContain('30 °C');
+  });
+});
+
 describe('the check', () => {
+  it('names all that asks for a temperature behind why?', () => {
+    const more = changed(pumpkin, { do: 'addLine', line: LINE('egg', 50, 'raw', 'when-cool') });
+    const { why } = assess(more, DEFAULT_KITCHEN, forecastHeat(more, DEFAULT_KITCHEN)).checks.cooling;
+    expect(why.slice(0, 2).map((reason) => reason.figure)).toEqual(['10 °C', '30 °C']);
+    expect(why[0].text).toMatch(/^What decides: Egg/);
+  });
+
   it('the demo’s duck is too slow, and one fix mends it', () => {
     const full = (batch: Batch) => assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN)).checks.cooling;
     const check = full(duck);

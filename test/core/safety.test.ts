@@ -66,22 +66,19 @@ describe('the verdict on readings', () => {
 
 describe('cooling stages', () => {
   /** A cooling that falls in a straight line, 1 °C in `pace` minutes, from 90 °C. */
-  const straight = (pace: number): CoolingCurve => {
+  const straight = (pace: number): Pick<CoolingCurve, 'minutesTo' | 'minutesBetween'> => {
     const minutesTo = (c: number) => (90 - c) * pace;
     return {
-      samples: [],
       minutesTo,
       minutesBetween: (a, b) => minutesTo(b) - minutesTo(a),
-      evaporatedAt: () => 0,
-      energyBalance: 1,
     };
   };
 
   it('times 57 → 21 and 57 → 5 from 57, not from the hob', () => {
-    const stages = coolingStages(stuffed, { curve: straight(3), place: 'counter', ambientC: 21, untilC: 20 });
+    const stages = coolingStages(stuffed, { curve: straight(3), coldAtMinute: null, ambientC: 21, untilC: 20 });
     expect(stages.map((s) => s.tookMinutes)).toEqual([108, 156]);
     expect(stages.every((s) => s.ok)).toBe(true);
-    expect(coolingStages(stuffed, { curve: straight(4), place: 'counter', ambientC: 21, untilC: 20 })[0].ok).toBe(
+    expect(coolingStages(stuffed, { curve: straight(4), coldAtMinute: null, ambientC: 21, untilC: 20 })[0].ok).toBe(
       false,
     );
   });

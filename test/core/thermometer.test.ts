@@ -1,6 +1,7 @@
 import { normalise } from '@/core/food/composition';
 import { type CoolingPlan } from '@/core/heat/cooling';
-import { hash01, judgeSignal, type Signal, simulateThermometer } from '@/core/heat/thermometer';
+import { judgeSignal, type Signal } from '@/core/heat/signal';
+import { hash01, simulateThermometer } from '@/core/heat/thermometer';
 
 const PLAN: CoolingPlan = {
   massG: 1600,

@@ -79,3 +79,13 @@ function forecastAt({ samples }: CoolingForecast, minute: number): number {
   const [a, b] = [samples[after - 1], samples[after]];
   return a.centreC + ((b.centreC - a.centreC) * (minute - a.minute)) / (b.minute - a.minute);
 }
+
+/** Readings against the clock that runs; none without it. */
+export function readingMinutes({
+  offHeatAt,
+  readings,
+}: Pick<Batch['cool'], 'offHeatAt' | 'readings'>): { minute: number; c: number }[] {
+  if (offHeatAt === null) return [];
+  const start = Date.parse(offHeatAt);
+  return readings.map(({ at, c }) => ({ minute: (Date.parse(at) - start) / 60_000, c }));
+}

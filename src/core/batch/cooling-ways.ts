@@ -2,7 +2,8 @@
 import { thermalProperties } from '../food/thermal';
 import { iceFor, RISE_THAT_MATTERS } from '../heat/fridge';
 import { formatNumber } from '../units/amount';
-import { type Cool, type CoolingAlternative, fridgeRiseOf, type HotPart, type Judged } from './cooling';
+import { type CoolingAlternative, fridgeRiseOf, type Judged } from './cooling-judged';
+import { type Cool, type HotPart } from './cooling-plan';
 import { type Kitchen } from './kitchen';
 import { bestSpread } from './spread';
 import { areaFor } from './vessels';
@@ -13,6 +14,8 @@ interface Way {
   to: Partial<Cool>;
   /** What it asks of the cook besides room and ice. */
   hands: string;
+  /** Worked out already. */
+  known?: Judged;
 }
 
 /** Thinner than this is not sensible on a tray, mm; what is thinner already stays so. House estimate. */
@@ -34,9 +37,9 @@ export function coolingWays(
   judge: (cool: Cool) => Judged,
 ): CoolingAlternative[] {
   return waysFor(cool, part, kitchen, judge)
-    .map(({ to, hands, ...way }) => {
+    .map(({ to, hands, known, ...way }) => {
       const planned = { ...cool, ...to };
-      const judged = judge(planned);
+      const judged = known ?? judge(planned);
       return {
         ...way,
         to,
@@ -62,7 +65,8 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
     base: 'rack',
     place: 'counter',
   };
-  const steamOff = Math.max(1, Math.ceil(judge({ ...cool, ...onCounter }).curve.minutesTo(FRIDGE_C) ?? 20));
+  const counter = judge({ ...cool, ...onCounter });
+  const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
   const leg: Cool['legs'][number] = { ...STILL, minutes: steamOff, base: 'rack', place: 'counter' };
   const ways: (Way | null)[] = [
     spread && {
@@ -78,7 +82,7 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
       },
       hands: 'what your kitchen has',
     },
-    { id: 'tray', label: `Spread to ${depthMm} mm on a tray`, to: onCounter, hands: 'on a rack' },
+    { id: 'tray', label: `Spread to ${depthMm} mm on a tray`, to: onCounter, hands: 'on a rack', known: counter },
     {
       id: 'tray-fan',
       label: `Spread to ${depthMm} mm, by a fan`,

@@ -40,8 +40,9 @@ export interface State {
   surfaceC: number;
   /** Heat-capacity-weighted mean. */
   meanC: number;
-  /** The hottest cell or face. */
+  /** The hottest cell or face, and where it lies: 0 the centre or the inner face, 1 the outer. */
   warmestC: number;
+  warmestAt: number;
   /** Where the outermost layer begins: the inner face of a wrapper. */
   wrapperC: number;
   /** Vapour lost since the start through both faces, kg per m² of face (slabs). */
@@ -65,6 +66,8 @@ const NEWTON_LIMIT = 12;
 const NEWTON_TOLERANCE_C = 2e-3;
 /** Steps are as long as this allows, °C: short enough for 0.1 °C against the analytic series. */
 const LARGEST_CHANGE_C = 2;
+/** After a stir or a move the first step may be so much longer than at the very start, where the body meets its surroundings. */
+const RESTART = 400;
 
 /** Heat flows in the body at one moment: conductances W/K and heat W, per unit of the shape factor. */
 interface Flux {
@@ -167,7 +170,7 @@ export class Body {
 
   /** The next step begins small again: what surrounds the body has changed at once. */
   restart(): void {
-    this.step = Math.min(this.step, this.firstStep);
+    this.step = Math.min(this.step, RESTART * this.firstStep);
   }
 
   /** Stirs: one temperature throughout, no heat lost or gained. */
@@ -196,13 +199,17 @@ export class Body {
     let weight = 0;
     let weighted = 0;
     let warmest = outer.surfaceC;
+    let warmestAt = 1;
     for (let i = 0; i < n; i++) {
       const material = this.materials[this.grid.layerOf[i]];
       const capacity = material.slope(t[i]) * this.grid.volume[i];
       heat += material.enthalpy(t[i]) * this.grid.volume[i];
       weight += capacity;
       weighted += capacity * t[i];
-      warmest = max(warmest, t[i]);
+      if (t[i] > warmest) {
+        warmest = t[i];
+        warmestAt = (i + 0.5) / n;
+      }
     }
     // With a face at r = 0 the middle of the slab is meant; else T ≈ a + b r² about the plane or point of symmetry.
     const half = Math.floor(n / 2);
@@ -213,6 +220,7 @@ export class Body {
       surfaceC: outer.surfaceC,
       meanC: weighted / weight,
       warmestC: warmest,
+      warmestAt,
       wrapperC: t[this.grid.layerOf.indexOf(this.materials.length - 1)],
       vapour: this.vapour,
       heatLost: this.heatLost,

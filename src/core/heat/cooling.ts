@@ -6,7 +6,7 @@ import { type Composition } from '../food/composition';
 import { thermalProperties } from '../food/thermal';
 import { Body, convective, type Exchange, type State } from './conduction';
 import { crossing, stateAt } from './states';
-import { foodMaterial } from './material';
+import { foodMaterialOf } from './material';
 import { AIR, type Base, type Place, UNDERNEATH, wetFace } from './surfaces';
 
 /** Where it stands, and how, for a while. */
@@ -41,6 +41,8 @@ export interface CoolingSample {
   minute: number;
   /** The warmest place inside, which is what must be cold enough. */
   centreC: number;
+  /** Where that is: 0 the floor of the vessel, 1 the top. */
+  warmestAt: number;
   meanC: number;
   surfaceC: number;
 }
@@ -88,7 +90,7 @@ export const airOf = ({ place, ambientC }: Pick<CoolingSurroundings, 'place' | '
 
 /** Cools until the warmest place is at `untilC`, or for a day. */
 export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1): CoolingCurve {
-  const food = foodMaterial(plan.composition);
+  const food = foodMaterialOf(plan.composition);
   const stretches = stretchesOf(plan);
   const allStirred = stretches.every((s) => s.stirred);
   const material = allStirred ? { ...food, k: () => WELL_MIXED_K } : food;
@@ -145,9 +147,10 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
   };
 }
 
-const toSample = ({ seconds, warmestC, meanC, surfaceC }: State): CoolingSample => ({
+const toSample = ({ seconds, warmestC, warmestAt, meanC, surfaceC }: State): CoolingSample => ({
   minute: seconds / 60,
   centreC: warmestC,
+  warmestAt,
   meanC,
   surfaceC,
 });

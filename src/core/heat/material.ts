@@ -37,6 +37,18 @@ export interface FoodOptions {
   conductivityFactor?: number;
 }
 
+/** Tables take about a millisecond to make, and one filling is cooled in a dozen ways. */
+const MADE = new WeakMap<Composition, Material>();
+
+/** The material of a compact food: the same composition gives the same tables. */
+export function foodMaterialOf(composition: Composition): Material {
+  const known = MADE.get(composition);
+  if (known) return known;
+  const made = foodMaterial(composition);
+  MADE.set(composition, made);
+  return made;
+}
+
 /** A food by its composition (Choi–Okos), tabulated every half degree from −40 to 160 °C; held constant outside. */
 export function foodMaterial(composition: Composition, options: FoodOptions = {}): Material {
   const conductivity = new Float64Array(POINTS);

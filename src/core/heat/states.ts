@@ -10,6 +10,7 @@ export function interpolate(a: State, b: State, part: number): State {
     surfaceC: between('surfaceC'),
     meanC: between('meanC'),
     warmestC: between('warmestC'),
+    warmestAt: between('warmestAt'),
     wrapperC: between('wrapperC'),
     vapour: between('vapour'),
     heatLost: between('heatLost'),

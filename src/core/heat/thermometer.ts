@@ -1,63 +1,10 @@
 /**
- * The thermometer's signals judged, and a simulated thermometer that ships with the application: it cools with hidden
- * coefficients, is noisy, drops out, and slips out of the food now and then. The same function of the time runs on the
- * server and in the worker, so that it goes on wherever it is asked.
+ * A simulated thermometer that ships with the application: it cools with hidden coefficients, is noisy, drops out, and
+ * slips out of the food now and then. The same function of the time runs on the server and in the worker, so that it goes
+ * on wherever it is asked.
  */
 import { coolingCurve, type CoolingPlan } from './cooling';
-
-export interface Signal {
-  /** Minutes since it came off the heat. */
-  minute: number;
-  /** °C; null where nothing came. */
-  c: number | null;
-}
-
-export type SignalState = 'good' | 'lost' | 'nonsense';
-
-export interface JudgedSignal extends Signal {
-  state: SignalState;
-  /** In words, where it is not good. */
-  why: string | null;
-}
-
-/** A kitchen thermometer shows nothing outside of this, °C. */
-const LEAST_C = -30;
-const MOST_C = 110;
-/** Food does not change faster than this in its middle, °C/min, on top of the noise, °C. House estimates. */
-const FASTEST_FALL = 6;
-const FASTEST_RISE = 3;
-const NOISE_C = 2.5;
-
-/**
- * Judges a signal against the last good one. Lost signals and jumps are named; they are never taken for a cold filling.
- * @param before the last good signal, if any
- */
-export function judgeSignal(signal: Signal, before: Signal | null): JudgedSignal {
-  const { c, minute } = signal;
-  if (c === null || !Number.isFinite(c))
-    return { ...signal, c: null, state: 'lost', why: 'No signal from the thermometer.' };
-  if (c < LEAST_C || c > MOST_C) {
-    return {
-      ...signal,
-      state: 'nonsense',
-      why: `${Math.round(c)} °C is no temperature of a filling: look at the probe.`,
-    };
-  }
-  if (before === null || before.c === null) return { ...signal, state: 'good', why: null };
-  const minutes = Math.max(0, minute - before.minute);
-  const fell = before.c - c;
-  if (fell > FASTEST_FALL * minutes + NOISE_C) {
-    return {
-      ...signal,
-      state: 'nonsense',
-      why: `It fell ${Math.round(fell)} °C at once: the probe has slipped out, or touches the air.`,
-    };
-  }
-  if (-fell > FASTEST_RISE * minutes + NOISE_C) {
-    return { ...signal, state: 'nonsense', why: `It rose ${Math.round(-fell)} °C while it cools: look at the probe.` };
-  }
-  return { ...signal, state: 'good', why: null };
-}
+import { type Signal } from './signal';
 
 /** A number in [0, 1) from a seed and an index, the same everywhere (a 32-bit mix after Wang). */
 export function hash01(seed: number, index: number): number {

@@ -1,6 +1,6 @@
 /** A batch: its section, its checks and the station where the cook is. One column on a phone, three on a wide screen. */
 import { router } from 'expo-router';
-import { memo, useDeferredValue, useEffect, useMemo } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/batch/check';
 import { type Operation } from '@/core/batch/operations';
@@ -21,10 +21,10 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { batchLine } from '../words';
 import { CheckList } from './check-list';
+import { VesselSection } from './cool/vessel-panel';
 import { CookStation } from './cook/cook-station';
 import { CoreCurve } from './cook/core-curve';
-import { CoolStation } from './cool/cool-station';
-import { CoolingCurve } from './cool/cooling-curve';
+import { CoolStation, CurveAndWays } from './cool/cool-station';
 import { FillStation } from './fill/fill-station';
 import { LedgerTable } from './fill/ledger-table';
 import { NoteStation } from './note/note-station';
@@ -44,14 +44,15 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
 };
 
 /** What stands beside a station on a wide screen, and in it on a phone. */
-const Aside = memo(function Aside({ station, ...shown }: ShownProps & { station: Station }) {
+const Aside = memo(function Aside({ station, ...shown }: StationProps & { station: Station }) {
   if (station === 'fill') return <LedgerTable {...shown} />;
-  if (station === 'cool') return <CoolingCurve {...shown} />;
+  if (station === 'cool') return <CurveAndWays {...shown} />;
   return station === 'cook' ? <CoreCurve {...shown} /> : <BalanceTable {...shown} />;
 });
 
-/** Where the curve is what the cook comes for, it stands above the settings. */
-const CURVE_FIRST: readonly Station[] = ['cool', 'cook'];
+/** Where the curve is what the cook comes for, it stands above the settings; at Cool it is in the midst of them. */
+const CURVE_FIRST: readonly Station[] = ['cook'];
+const CURVE_INSIDE: readonly Station[] = ['cool'];
 
 export function BatchScreen({ id, station }: { id: string; station: string }) {
   const { data, error } = useBatch(id);
@@ -85,7 +86,11 @@ interface Shown extends ShownProps {
 const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, station, canUndo, edit, undo }: Shown) {
   const p = usePalette();
   const wide = useWide();
-  const drawn = { batch, assessment };
+  const change = useCallback(
+    (operations: Operation | readonly Operation[], what?: string) => void edit(operations, what),
+    [edit],
+  );
+  const drawn = { batch, assessment, kitchen, edit: change };
   const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
   useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
   const onFix = (fix: Fix) => {
@@ -96,7 +101,7 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
     batch,
     kitchen,
     assessment,
-    edit: (change: Operation | readonly Operation[], what?: string) => void edit(change, what),
+    edit: change,
   };
   const checks = STATION_CHECKS[station].map((check) => (
     <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix}>
@@ -126,7 +131,15 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
       <IconPress icon="undo-variant" label="Undo" onPress={() => void undo()} disabled={!canUndo} />
     </View>
   );
-  const section = <Measured>{(width) => <SectionDrawing {...drawn} width={Math.min(width, 460)} />}</Measured>;
+  // While it cools, what matters is seen in its vessel.
+  const section =
+    station === 'cool' && assessment.heat?.cooling ? (
+      <VesselSection {...props} />
+    ) : (
+      <Measured>
+        {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
+      </Measured>
+    );
   if (wide) {
     return (
       <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
@@ -144,7 +157,7 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
               {checks}
               {CONTENT[station](props)}
             </Column>
-            <Column last>{<Aside station={station} kitchen={kitchen} {...drawn} />}</Column>
+            <Column last>{<Aside station={station} {...drawn} />}</Column>
           </View>
           <NoticeBar />
         </View>
@@ -157,9 +170,9 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
         {header}
         {section}
         {checks}
-        {CURVE_FIRST.includes(station) && <Aside station={station} kitchen={kitchen} {...drawn} />}
+        {CURVE_FIRST.includes(station) && <Aside station={station} {...drawn} />}
         {CONTENT[station](props)}
-        {!CURVE_FIRST.includes(station) && <Aside station={station} kitchen={kitchen} {...drawn} />}
+        {!CURVE_FIRST.includes(station) && !CURVE_INSIDE.includes(station) && <Aside station={station} {...drawn} />}
       </ScrollView>
       <NoticeBar />
       <StationBar here={station} assessment={assessment} onGo={go} />

@@ -8,6 +8,7 @@ import { Choices, Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
+import { LearnedCooling, Vessels } from './vessels';
 import { TemperatureField } from '../batch/temperature-field';
 
 export function KitchenScreen() {
@@ -81,6 +82,42 @@ export function KitchenScreen() {
           scale={kitchen.temperature}
           onChange={(fridgeC) => set({ fridgeC })}
         />
+        <TemperatureField
+          label="Freezer"
+          c={kitchen.freezerC}
+          least={-40}
+          most={0}
+          step={1}
+          scale={kitchen.temperature}
+          onChange={(freezerC) => set({ freezerC })}
+        />
+        <TemperatureField
+          label="Cold porch"
+          c={kitchen.porchC}
+          least={-30}
+          most={20}
+          step={1}
+          scale={kitchen.temperature}
+          onChange={(porchC) => set({ porchC })}
+        />
+        <AmountField
+          label="Fridge holds"
+          unit="litres"
+          value={kitchen.fridgeLitres}
+          least={30}
+          most={1000}
+          step={10}
+          onChange={(fridgeLitres) => fridgeLitres !== null && set({ fridgeLitres })}
+        />
+        <AmountField
+          label="Ice you have"
+          unit="kg"
+          value={kitchen.iceKg}
+          least={0}
+          most={50}
+          step={0.5}
+          onChange={(iceKg) => iceKg !== null && set({ iceKg })}
+        />
       </View>
       {kitchen.tastings > 0 && (
         <View style={{ gap: 8, alignItems: 'flex-start' }}>
@@ -93,6 +130,8 @@ export function KitchenScreen() {
           />
         </View>
       )}
+      <Vessels kitchen={kitchen} />
+      <LearnedCooling kitchen={kitchen} />
       <Choices
         label="Oven"
         value={kitchen.fanOven ? 'fan' : 'still'}

@@ -1,5 +1,5 @@
 /** A temperature curve against minutes, with bands and marks. Loaded when first shown: the chart library is large. */
-import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { LineChart } from 'react-native-chart-kit/v2';
 import { View } from 'react-native';
 import { SANS, SANS_BOLD } from '../theme/theme';
@@ -21,7 +21,13 @@ export interface CurveProps {
   height: number;
   /** The temperature aimed at: a band from it to the edge of the drawing. */
   target: { c: number; side: 'below' | 'above'; text: string };
-  marks: { minute: number; text: string; kind: 'limit' | 'plan' }[];
+  /** A limit is broken by what is warmer than `aboveC` after it. */
+  marks: { minute: number; text: string; kind: 'limit' | 'plan'; aboveC?: number }[];
+  /** Measured points. */
+  dots?: { minute: number; c: number }[];
+  /** Other curves, thinly; the touched one comes forward. */
+  thin?: { id: string; samples: readonly { minute: number; c: number }[] }[];
+  touched?: string | null;
   yMax: number;
   yMin: number;
   formatC: (c: number) => string;
@@ -81,8 +87,23 @@ export default function Curve(props: CurveProps) {
         renderCrosshair={({ plot }) => {
           const x = (minute: number) => plot.x + (Math.min(minute, end) / end) * plot.width;
           const y = (c: number) => plot.y + ((props.yMax - c) / (props.yMax - props.yMin)) * plot.height;
+          const path = (samples: readonly { minute: number; c: number }[]) =>
+            samples
+              .filter((s) => s.minute <= end)
+              .map((s, i) => `${i === 0 ? 'M' : 'L'}${x(s.minute).toFixed(1)} ${y(s.c).toFixed(1)}`)
+              .join(' ');
           return (
             <G>
+              {(props.thin ?? []).map(({ id, samples }) => (
+                <Path
+                  key={id}
+                  d={path(samples)}
+                  fill="none"
+                  stroke={id === props.touched ? p.leek : p.soft}
+                  strokeWidth={id === props.touched ? 3 : 0.9}
+                  opacity={id === props.touched ? 1 : 0.55}
+                />
+              ))}
               {props.marks
                 .filter((mark) => mark.minute <= end)
                 .map((mark) => {
@@ -95,7 +116,7 @@ export default function Curve(props: CurveProps) {
                           x={x(mark.minute)}
                           y={plot.y}
                           width={plot.x + plot.width - x(mark.minute)}
-                          height={plot.height}
+                          height={mark.aboveC === undefined ? plot.height : y(mark.aboveC) - plot.y}
                           fill={p.fixBand}
                           opacity={0.6}
                         />
@@ -122,6 +143,17 @@ export default function Curve(props: CurveProps) {
                     </G>
                   );
                 })}
+              {(props.dots ?? []).map((dot) => (
+                <Circle
+                  key={`${dot.minute}-${dot.c}`}
+                  cx={x(dot.minute)}
+                  cy={y(dot.c)}
+                  r={5}
+                  fill={p.ground}
+                  stroke={p.ink}
+                  strokeWidth={2.5}
+                />
+              ))}
               <SvgText
                 x={plot.x + 6}
                 y={(target.side === 'below' ? y(target.c) : plot.y) + 16}

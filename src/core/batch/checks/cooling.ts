@@ -62,6 +62,15 @@ export function checkCooling({ kitchen, outline, heat }: Context): Check {
   }
   const wrapReady = `wrap-ready at ${formatTemperature(forecast.targetC, kitchen.temperature)}`;
   const judged = { ...common, why: reasons(forecast, outline, kitchen), cautions: [COLD_CAUTION] };
+  if (forecast.startC <= forecast.airC) {
+    return {
+      ...judged,
+      state: 'watch',
+      headline: 'Cooling: no warmer than the air',
+      sentence: `It comes off at *${formatTemperature(forecast.startC, kitchen.temperature)}*, and the air there has ${formatTemperature(forecast.airC, kitchen.temperature)}: one of them is not so.`,
+      figure: '–',
+    };
+  }
   if (forecast.minutes === null) {
     return {
       ...judged,
@@ -129,11 +138,11 @@ function fixes(forecast: CoolingForecast): Fix[] {
 
 function reasons(forecast: CoolingForecast, outline: Outline, kitchen: Kitchen): Reason[] {
   return [
-    {
-      text: `Cold enough for ${forecast.because}`,
-      figure: formatTemperature(forecast.targetC, kitchen.temperature),
+    ...forecast.constraints.map(({ c, because }, i) => ({
+      text: i === 0 ? `What decides: ${because}` : because,
+      figure: formatTemperature(c, kitchen.temperature),
       source: HOUSE,
-    },
+    })),
     { text: 'Hot filling', figure: `${Math.round(forecast.massG)} g` },
     {
       text: 'Conduction through its depth, with air, steam and what it stands on',

@@ -1,116 +1,53 @@
-/** Cool: where the hot filling stands, how deep, and what would be quicker. */
-import { Pressable, View } from 'react-native';
-import { type Batch } from '@/core/batch/schema';
-import { formatMinutes } from '@/core/units/format';
-import { BASES, PLACES } from '@/core/heat/surfaces';
-import { AmountField } from '@/ui/parts/amount-field';
-import { Choices } from '@/ui/parts/press';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
-import { TOUCH } from '@/ui/theme/theme';
+/** Cool: how long it takes here, what would be quicker, when the deadline is, and how it is really going. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { RISE_THAT_MATTERS } from '@/core/heat/fridge';
+import { formatNumber } from '@/core/units/amount';
+import { Small } from '@/ui/parts/text';
+import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
-import { TemperatureField } from '../temperature-field';
 import { type StationProps } from '../station-props';
-import { VesselDrawing } from './vessel-drawing';
+import { ClockPanel } from './clock-panel';
+import { CoolingCurve } from './cooling-curve';
+import { PlacePanel } from './place-panel';
+import { ReadingsPanel } from './readings-panel';
+import { VesselPanel } from './vessel-panel';
+import { WaysList } from './ways-list';
 
-const PLACE_WORDS = { counter: 'counter', fridge: 'fridge', freezer: 'freezer', fan: 'by a fan' } as const;
-const BASE_WORDS = { rack: 'rack', board: 'board', ice: 'ice and water' } as const;
-
-export function CoolStation({ batch, assessment, kitchen, edit }: StationProps) {
+export function CoolStation(props: StationProps) {
   const p = usePalette();
-  const forecast = assessment.heat?.cooling;
+  const wide = useWide();
+  const forecast = props.assessment.heat?.cooling;
   if (!forecast)
     return (
       <Small>Lines that go in hot (cook first, simmer, off the heat) are cooled here before the rest goes in.</Small>
     );
-  const { cool } = batch;
-  const set = (to: Partial<Batch['cool']>, what: string) => edit({ do: 'setCool', to }, what);
   return (
-    <View style={{ gap: 16 }}>
-      <VesselDrawing depthMm={cool.depthMm} base={cool.base} covered={cool.covered} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-        <AmountField
-          label="Depth"
-          unit="mm"
-          value={cool.depthMm}
-          least={2}
-          most={250}
-          step={5}
-          onChange={(depthMm) => depthMm !== null && set({ depthMm }, 'depth')}
-        />
-        <TemperatureField
-          label="Off the heat at"
-          c={cool.startC}
-          least={20}
-          most={105}
-          step={1}
-          scale={kitchen.temperature}
-          onChange={(startC) => set({ startC }, 'start')}
-        />
-      </View>
-      <Choices
-        label="Place"
-        value={cool.place}
-        options={PLACES.map((value) => ({ value, label: PLACE_WORDS[value] }))}
-        onChange={(place) => set({ place }, 'place')}
-      />
-      <Choices
-        label="It stands on"
-        value={cool.base}
-        options={BASES.map((value) => ({ value, label: BASE_WORDS[value] }))}
-        onChange={(base) => set({ base }, 'base')}
-      />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-        <Choices
-          label="Cover"
-          value={cool.covered ? 'yes' : 'no'}
-          options={[
-            { value: 'no', label: 'uncovered' },
-            { value: 'yes', label: 'covered' },
-          ]}
-          onChange={(value) => set({ covered: value === 'yes' }, 'cover')}
-        />
-        <Choices
-          label="Stirring"
-          value={cool.stirred ? 'yes' : 'no'}
-          options={[
-            { value: 'no', label: 'left alone' },
-            { value: 'yes', label: 'stirred often' },
-          ]}
-          onChange={(value) => set({ stirred: value === 'yes' }, 'stir')}
-        />
-      </View>
-      <View>
-        <Heading level={3} soft>
-          What you could do instead
-        </Heading>
-        {forecast.alternatives.map((way) => (
-          <Pressable
-            key={way.id}
-            role="button"
-            aria-label={`${way.label}: ${way.minutes === null ? 'never cold enough' : formatMinutes(way.minutes)}. Needs ${way.needs}.`}
-            onPress={() => set(way.to, 'way')}
-            style={{
-              minHeight: TOUCH,
-              flexDirection: 'row',
-              alignItems: 'center',
-              gap: 12,
-              borderTopWidth: 1,
-              borderTopColor: p.rule,
-              paddingVertical: 6,
-            }}
-          >
-            <View style={{ flex: 1 }}>
-              <Body>{way.label}</Body>
-              <Small>
-                {way.needs}; loses {Math.round(way.evaporatedG)} g as steam
-              </Small>
-            </View>
-            <Strong style={{ color: way.stages.every((stage) => stage.ok) && way.minutes !== null ? p.ink : p.beet }}>
-              {way.minutes === null ? 'never' : formatMinutes(way.minutes)}
-            </Strong>
-          </Pressable>
-        ))}
-      </View>
+    <View style={{ gap: 18 }}>
+      <ClockPanel {...props} forecast={forecast} />
+      {!wide && <CurveAndWays {...props} />}
+      {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
+        <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
+          So much hot food warms your fridge by about {formatNumber(forecast.fridgeRiseK, 0)} °C for a while, and all
+          that is in it (house estimate). Let it fall below 60 °C on the counter first, or use ice.
+        </Small>
+      )}
+      <ReadingsPanel {...props} forecast={forecast} />
+      <VesselPanel {...props} forecast={forecast} />
+      <PlacePanel {...props} />
+    </View>
+  );
+}
+
+/** The curve, and what would be quicker: touched, its line comes forward. On a wide screen they have a column of their own. */
+export function CurveAndWays(props: StationProps) {
+  const [touched, setTouched] = useState<string | null>(null);
+  const forecast = props.assessment.heat?.cooling;
+  if (!forecast) return null;
+  return (
+    <View style={{ gap: 18 }}>
+      <CoolingCurve {...props} touched={touched} />
+      <WaysList {...props} forecast={forecast} onTouch={setTouched} />
     </View>
   );
 }

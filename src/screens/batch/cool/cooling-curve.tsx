@@ -1,34 +1,56 @@
-/** The cooling curve with wrap-ready and the deadlines. */
-import { formatMinutes, formatTemperature } from '@/core/units/format';
+/** The cooling curve against the clock: wrap-ready, deadlines, readings, and the alternatives as thin lines. */
 import { View } from 'react-native';
+import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { readingMinutes } from '@/core/batch/cooling-clock';
+import { useNow } from '@/data/use-now';
 import { Curve } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
 import { type ShownProps } from '../station-props';
+import { clockTime } from './words';
 
-export function CoolingCurve({ assessment, kitchen }: ShownProps) {
+/** The curve is shown so far beyond wrap-ready, and not longer than this, min. */
+const LONGEST_SHOWN = 8 * 60;
+
+export function CoolingCurve({ batch, assessment, kitchen, touched }: ShownProps & { touched?: string | null }) {
   const forecast = assessment.heat?.cooling;
+  const { offHeatAt } = batch.cool;
+  const now = useNow(offHeatAt === null ? 0 : 20_000);
   if (!forecast) return null;
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
-  const last = forecast.samples[forecast.samples.length - 1];
-  const colds = forecast.samples.map((s) => s.surfaceC);
+  const start = offHeatAt === null ? null : Date.parse(offHeatAt);
+  const inTime = (minute: number): string =>
+    start === null ? formatMinutes(minute) : clockTime(start + minute * 60_000);
+  const shown = forecast.samples.filter((s) => s.minute <= LONGEST_SHOWN);
+  const last = shown[shown.length - 1];
+  const colds = shown.map((s) => s.surfaceC);
+  const ready = forecast.minutes === null ? 'not within a day' : `after ${formatMinutes(forecast.minutes)}`;
   return (
     <View style={{ gap: 8 }}>
       <Heading level={2}>How it cools</Heading>
       <Curve
-        points={forecast.samples.map((s) => ({ minute: s.minute, main: s.centreC, second: s.surfaceC }))}
+        points={shown.map((s) => ({ minute: s.minute, main: s.centreC, second: s.surfaceC }))}
         labels={{ main: 'warmest place', second: 'surface' }}
-        label={`Cooling from ${inScale(forecast.samples[0].centreC)} to ${inScale(last.centreC)} in ${formatMinutes(last.minute)}.`}
-        height={290}
+        label={`Cooling from ${inScale(shown[0].centreC)} to ${inScale(last.centreC)} in ${formatMinutes(last.minute)}; wrap-ready ${ready}.`}
+        height={300}
         target={{ c: forecast.targetC, side: 'below', text: `wrap-ready, ${inScale(forecast.targetC)} and below` }}
-        marks={forecast.deadlines.map((d) => ({
-          minute: d.atMinute,
-          text: formatMinutes(d.atMinute),
-          kind: 'limit' as const,
-        }))}
+        marks={[
+          ...forecast.deadlines.map((d) => ({
+            minute: d.atMinute,
+            text: inTime(d.atMinute),
+            kind: 'limit' as const,
+            aboveC: d.belowC,
+          })),
+          ...(start === null
+            ? []
+            : [{ minute: (Date.parse(now) - start) / 60_000, text: 'now', kind: 'plan' as const }]),
+        ]}
+        dots={readingMinutes(batch.cool).map((r) => ({ minute: r.minute, c: r.c }))}
+        thin={forecast.alternatives.map((way) => ({ id: way.id, samples: way.samples }))}
+        touched={touched ?? null}
         yMax={100}
         yMin={Math.min(0, ...colds)}
         formatC={inScale}
-        formatMinute={formatMinutes}
+        formatMinute={inTime}
       />
     </View>
   );

@@ -1,27 +1,40 @@
-/** The vessel from the side, with the depth of what is in it in millimetres. */
+/** The vessel from the side: the depth of what is in it in millimetres, and where it stays hottest and gets coldest. */
 import { View } from 'react-native';
-import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { type Base } from '@/core/heat/surfaces';
-import { SANS_BOLD } from '@/ui/theme/theme';
+import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 
 const WIDTH = 320;
 /** px per mm; deep pots are drawn smaller. */
-const scaleFor = (depthMm: number): number => Math.min(1.4, 120 / depthMm);
+export const scaleFor = (depthMm: number): number => Math.min(2.2, 120 / depthMm);
 
-export function VesselDrawing({ depthMm, base, covered }: { depthMm: number; base: Base; covered: boolean }) {
+interface Props {
+  depthMm: number;
+  base: Base;
+  covered: boolean;
+  /** Where it stays hottest: 0 the floor, 1 the top. */
+  hottest: number;
+  stirred: boolean;
+}
+
+export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Props) {
   const p = usePalette();
   const scale = scaleFor(depthMm);
   const fill = depthMm * scale;
   const wall = fill + 14;
   const floor = wall + (covered ? 14 : 6);
   const left = 70;
-  const right = 270;
+  const right = 240;
   const stroke = { stroke: p.ink, strokeWidth: 2.5, fill: 'none' };
+  const hotY = floor - fill * Math.min(0.92, Math.max(0.08, hottest));
+  const isColdBelow = base === 'ice';
+  const coldY = isColdBelow ? floor - 5 : floor - fill + 5;
+  const words = { fontFamily: SANS, fontSize: 13, fill: p.ink };
   return (
     <View
       role="img"
-      aria-label={`The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}.`}
+      aria-label={`The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${Math.round(hottest * depthMm)} mm above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`}
     >
       <Svg width="100%" height={floor + 26} viewBox={`0 0 ${WIDTH} ${floor + 26}`} aria-hidden>
         {base === 'ice' && (
@@ -46,10 +59,13 @@ export function VesselDrawing({ depthMm, base, covered }: { depthMm: number; bas
         )}
         {base === 'rack' && (
           <Path
-            d={Array.from({ length: 11 }, (_, i) => `M${left + i * 20} ${floor + 2} v8`).join(' ')}
+            d={Array.from({ length: 9 }, (_, i) => `M${left + 4 + i * 20} ${floor + 2} v8`).join(' ')}
             {...stroke}
             strokeWidth={2}
           />
+        )}
+        {base === 'metal' && (
+          <Line x1={left - 20} x2={right + 20} y1={floor + 5} y2={floor + 5} stroke={p.soft} strokeWidth={4} />
         )}
         <Line x1={20} x2={300} y1={floor + 12} y2={floor + 12} stroke={p.ink} strokeWidth={1.5} />
         <Path
@@ -63,6 +79,24 @@ export function VesselDrawing({ depthMm, base, covered }: { depthMm: number; bas
         <SvgText x={40} y={floor - fill / 2 + 20} textAnchor="end" fontFamily={SANS_BOLD} fontSize={12} fill={p.soft}>
           mm
         </SvgText>
+        {!stirred && (
+          <>
+            <Circle cx={150} cy={hotY} r={4} fill={p.beet} />
+            <Path d={`M156 ${hotY} H${right + 8}`} stroke={p.beet} strokeWidth={1} />
+            <SvgText x={right + 12} y={hotY + 4} {...words}>
+              hottest
+            </SvgText>
+            {Math.abs(coldY - hotY) > 14 && (
+              <>
+                <Circle cx={110} cy={coldY} r={4} fill={p.steam} />
+                <Path d={`M116 ${coldY} H${right + 8}`} stroke={p.steam} strokeWidth={1} />
+                <SvgText x={right + 12} y={coldY + 4} {...words}>
+                  coldest
+                </SvgText>
+              </>
+            )}
+          </>
+        )}
       </Svg>
     </View>
   );

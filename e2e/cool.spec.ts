@@ -1,0 +1,209 @@
+/** Cool, from "the pan is off the heat" to "wrap now". The clock of the browser is simulated. */
+import { type Page } from '@playwright/test';
+import { DUCK, expect, expectAccessible, forecastIsThere, test } from './fixtures';
+
+const START = new Date('2026-12-05T15:00:00');
+/** Moves the clock on, and lets what hangs on it happen. */
+const pass = async (page: Page, minutes: number) => {
+  await page.clock.fastForward(minutes * 60_000);
+  await page.clock.runFor(2000);
+};
+const timer = (page: Page) => page.getByRole('timer', { name: 'Cooling clock' });
+const typed = async (page: Page, celsius: string) => {
+  await page.getByLabel('Warmest place now, °C').fill(celsius);
+  await page.getByRole('button', { name: 'Record' }).click();
+};
+
+test('too slow as the demo opens, mended by one tap, undone by another', async ({ page }) => {
+  await page.goto(`${DUCK}/cool`);
+  await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
+  await forecastIsThere(page);
+  await expect(page.getByRole('heading', { name: 'What else you could do' })).toBeVisible();
+  const ways = page.getByRole('button', { name: /; loses \d+ g as steam$/ });
+  await expect.poll(() => ways.count()).toBeGreaterThanOrEqual(6);
+  await page.getByRole('button', { name: /^Spread to 20 mm, over ice: \d+ min\. .*kg of ice; you have 1/ }).click();
+  await expect(page.getByRole('heading', { name: 'Cooling: in good time' })).toBeVisible();
+  await expect(page.getByLabel('Depth, mm')).toHaveValue('20');
+  await expect(page.getByRole('radio', { name: 'ice and water' })).toHaveAttribute('aria-checked', 'true');
+  await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
+  await expect(page.getByLabel('Depth, mm')).toHaveValue('85');
+});
+
+test('off the heat to wrap now: the clock, a reload, readings that change it, ledger and curve agreeing', async ({
+  page,
+}) => {
+  await page.clock.install({ time: START });
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(3000);
+  await page.getByRole('button', { name: /^Spread to 20 mm on a tray/ }).click();
+  await page.clock.runFor(2000);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.clock.runFor(1500);
+  await expect(timer(page)).toContainText('to wrap-ready');
+  await expect(timer(page)).toContainText('to the deadline at 17:00');
+  const minutes = async () => {
+    const text = (await timer(page).textContent()) ?? '';
+    const [, h, m, only] = /^(?:(\d+) h ?(\d+)?|(\d+) min)/.exec(text) ?? [];
+    return only === undefined ? Number(h) * 60 + Number(m ?? 0) : Number(only);
+  };
+  const atFirst = await minutes();
+  await pass(page, 15);
+  expect(atFirst - (await minutes())).toBe(15);
+
+  // Absolute times: a reload, or an hour asleep, changes nothing.
+  await page.reload();
+  await page.clock.runFor(3000);
+  expect(Math.abs(atFirst - (await minutes()) - 15)).toBeLessThanOrEqual(1);
+
+  // It really cools more quickly.
+  await typed(page, '58,4');
+  await pass(page, 10);
+  await typed(page, '44');
+  await page.clock.runFor(2000);
+  await expect(page.getByText(/By 2 readings it cools \d\.\d+ times as quickly as is usual/)).toBeVisible();
+  expect(await minutes()).toBeLessThan(atFirst - 30);
+  await typed(page, 'warm');
+  await expect(page.getByText(/“warm” is no temperature of a filling/)).toBeVisible();
+
+  // Check, clock and curve say the same.
+  const sentence = (await page.getByText(/until wrap-ready at 20 °C/).textContent()) ?? '';
+  const said = /^(?:(\d+) h ?(\d+)?|(\d+) min)/.exec(sentence) ?? [];
+  const total = said[3] === undefined ? Number(said[1]) * 60 + Number(said[2] ?? 0) : Number(said[3]);
+  expect(Math.abs(total - 25 - (await minutes()))).toBeLessThanOrEqual(2);
+  const curve = page.getByRole('img', { name: /^Cooling from .*wrap-ready after/ });
+  await expect(curve).toHaveAttribute('aria-label', new RegExp(`wrap-ready after ${said[0]}`));
+  await expectAccessible(page);
+
+  // The steam is on the ledger.
+  await page.getByRole('link', { name: /^Fill;/ }).click();
+  await page.clock.runFor(2000);
+  await expect(page.getByText('steamed off').first()).toBeVisible();
+  await page.getByRole('link', { name: /^Cool;/ }).click();
+
+  await pass(page, 70);
+  await expect(timer(page)).toContainText('Wrap-ready by the forecast');
+  await expect(page.getByRole('status').getByText(/wrap-ready by the forecast\. Measure it\./)).toBeVisible();
+  await typed(page, '19');
+  await page.clock.runFor(2000);
+  await expect(page.getByRole('heading', { name: 'Wrap now' })).toBeVisible();
+});
+
+test('a missed deadline is said as the authority says it', async ({ page }) => {
+  await page.clock.install({ time: START });
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(3000);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.clock.runFor(1500);
+  await pass(page, 125);
+  const alert = page.getByRole('alert').filter({ hasText: 'Deadline missed' });
+  await expect(alert).toContainText('is thrown away');
+  await expect(alert).toContainText('US federal');
+  await page.getByRole('button', { name: 'Stop the clock' }).click();
+  await expect(alert).toHaveCount(0);
+});
+
+test('what readings taught is kept for the vessel and place, and used the next time', async ({ page }) => {
+  await page.clock.install({ time: START });
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(3000);
+  await page.getByRole('button', { name: /^Spread to 20 mm on a tray/ }).click();
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await pass(page, 20);
+  await typed(page, '52');
+  await page.clock.runFor(2000);
+  await page.getByRole('button', { name: 'Keep this for this vessel and place' }).click();
+  await page.getByRole('button', { name: /^Remove the reading/ }).click();
+  await page.clock.runFor(2000);
+  await expect(page.getByText(/Your kitchen has learned that it cools 1\.\d+ times as quickly/)).toBeVisible();
+  await page.goto('/kitchen');
+  await page.clock.runFor(1000);
+  await expect(page.getByText(/baking tray, counter, rack/)).toBeVisible();
+  await page.getByRole('button', { name: /^Forget how it cools/ }).click();
+  await expect(page.getByText(/baking tray, counter, rack/)).toHaveCount(0);
+});
+
+test('the thermometer: from the server’s bridge, and on in this browser when the server is gone', async ({ page }) => {
+  await page.goto(`${DUCK}/cool`);
+  await forecastIsThere(page);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  const thermometer = page.getByRole('status', { name: 'Thermometer' });
+  await expect(thermometer).toContainText('by the server’s bridge');
+  await page.getByRole('button', { name: 'Put the thermometer away' }).click();
+  // Static hosting answers everything with the page.
+  await page.route('**/api/**', (route) =>
+    route.fulfill({ status: 200, contentType: 'text/html', body: '<html></html>' }),
+  );
+  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  await expect(thermometer).toContainText('in this browser');
+  await expect(thermometer.getByText(/°C/).first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: 'Take this reading' })).toBeEnabled({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Take this reading' }).click();
+  await expect(page.getByText(/By 1 reading it cools/)).toBeVisible();
+});
+
+test('a lost probe and an impossible value are named and cannot be taken for a reading', async ({ page, request }) => {
+  // A probe of this test's own: nothing simulates it, the test posts to the bridge as a gateway would.
+  const probe = `test-${Date.now()}`;
+  const post = (c: number | null) =>
+    request.post(`/api/probes/${probe}/readings`, { data: { c, at: new Date().toISOString() } });
+  await page.route('**/api/probes/*/simulate', (route) => route.fulfill({ status: 202, json: { ok: true } }));
+  await page.route('**/api/probes/*/stream', (route) =>
+    route.continue({
+      url: route
+        .request()
+        .url()
+        .replace(/probes\/[^/]+/, `probes/${probe}`),
+    }),
+  );
+  await post(88);
+  await page.goto(`${DUCK}/cool`);
+  await forecastIsThere(page);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  const thermometer = page.getByRole('status', { name: 'Thermometer' });
+  const take = page.getByRole('button', { name: 'Take this reading' });
+  await expect(thermometer).toContainText('88 °C');
+  await expect(take).toBeEnabled();
+  for (const [c, why] of [
+    [null, 'No signal from the thermometer.'],
+    [21, 'the probe has slipped out'],
+    [450, 'is no temperature of a filling'],
+  ] as const) {
+    await post(c);
+    await expect(thermometer).toContainText(why);
+    await expect(thermometer).toContainText('Not taken for a reading.');
+    await expect(take).toBeDisabled();
+    await expect(page.getByRole('heading', { name: 'Wrap now' })).toHaveCount(0);
+  }
+  await post(87.5);
+  await expect(thermometer).toContainText('88 °C');
+  await expect(take).toBeEnabled();
+});
+
+test('legs, stirring and a vessel of one’s own; the surface is dragged', async ({ page }) => {
+  await page.goto(`${DUCK}/cool`);
+  await forecastIsThere(page);
+  await page.getByRole('radio', { name: 'my shallow dish' }).click();
+  await expect(page.getByText(/on 600 cm²/)).toBeVisible();
+  await expect(page.getByLabel('Its floor (or empty), cm²')).toHaveValue('600');
+  await page.getByLabel('Its floor (or empty), cm²').fill('3');
+  await expect(page.getByText('At least 20 cm².')).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'Place' }).getByRole('radio', { name: 'fridge' }).click();
+  await expect(page.getByText(/So much hot food warms your fridge by about \d+ °C/)).toBeVisible();
+  await page.getByRole('button', { name: 'First somewhere else' }).click();
+  await expect(page.getByText(/^After 20 min: fridge/)).toBeVisible();
+  await page.getByRole('radio', { name: 'now and then' }).click();
+  await page.getByLabel('Stirred every, min').fill('5');
+  const depth = Number(await page.getByLabel('Depth, mm').inputValue());
+  const box = await page.locator('#vessel').boundingBox();
+  if (!box) throw new Error('no vessel');
+  await page.locator('#vessel').scrollIntoViewIfNeeded();
+  const at = (await page.locator('#vessel').boundingBox()) ?? box;
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2 - 30, { steps: 6 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await page.getByLabel('Depth, mm').inputValue())).toBeGreaterThan(depth + 5);
+});

@@ -1,0 +1,88 @@
+/** The cooling of a batch as the solver takes it: what is hot, in which vessel, where. Without the solver: screens use it too. */
+import { type Composition, mix } from '../food/composition';
+import { drawLedger } from '../filling/ledger';
+import { type CoolingPlan } from '../heat/cooling';
+import { type Place } from '../heat/surfaces';
+import { fillingDensity } from '../wrapper/fit';
+import { type Kitchen } from './kitchen';
+import { hotMass, type Outline } from './outline';
+import { type Batch } from './schema';
+import { depthOn } from './vessels';
+
+export type Cool = Batch['cool'];
+type Surroundings = Pick<Cool, 'base' | 'place' | 'ambientC' | 'covered' | 'stirred' | 'stirEveryMinutes'>;
+
+/** More free liquid than this, g in 100 g, and it pours: it mixes itself. House estimate. */
+const POURS = 35;
+
+export interface HotPart {
+  massG: number;
+  composition: Composition;
+  /** g/ml */
+  density: number;
+  isPourable: boolean;
+}
+
+/** Mass and composition of what is hot; null where nothing is. */
+export function hotPartOf(batch: Batch, o: Outline): HotPart | null {
+  const ledger = drawLedger(o.hot, batch.water, 0);
+  const massG = hotMass(o, ledger.cookedOffInPan);
+  if (massG <= 0) return null;
+  const composition = ledger.finishedG > 0 ? ledger.composition : mix([]);
+  return { massG, composition, density: fillingDensity(composition), isPourable: ledger.freePer100 > POURS };
+}
+
+/** The air where the filling stands: typed, or the kitchen's own, °C. */
+export function ambientOf(cool: Pick<Cool, 'place' | 'ambientC'>, kitchen: Kitchen): number {
+  if (cool.ambientC !== null) return cool.ambientC;
+  const own: Record<Place, number> = {
+    counter: kitchen.roomC,
+    fan: kitchen.roomC,
+    fridge: kitchen.fridgeC,
+    freezer: kitchen.freezerC,
+    porch: kitchen.porchC,
+  };
+  return own[cool.place];
+}
+
+/** The plan as the solver takes it. */
+export function coolingPlan(cool: Cool, part: HotPart, kitchen: Kitchen): CoolingPlan {
+  const surroundings = (s: Surroundings) => ({
+    base: s.base,
+    place: s.place,
+    covered: s.covered,
+    stirEveryMinutes: s.stirEveryMinutes,
+    ambientC: ambientOf(s, kitchen),
+    stirred: s.stirred || part.isPourable,
+  });
+  const massG = part.massG * cool.share;
+  return {
+    ...surroundings(cool),
+    massG,
+    composition: part.composition,
+    startC: cool.startC,
+    depthMm: cool.vessel.areaCm2 === null ? cool.depthMm : depthOn(massG, part.density, cool.vessel.areaCm2),
+    legs: cool.legs.map((leg) => ({ ...surroundings(leg), minutes: leg.minutes })),
+    factor: learnedFactor(cool, kitchen),
+  };
+}
+
+/** What the kitchen has learned of this vessel in this place; 1 where it has not. */
+export const learnedFactor = (cool: Cool, kitchen: Kitchen): number =>
+  kitchen.cooling.find(
+    (fit) =>
+      fit.vessel === cool.vessel.kind &&
+      fit.place === cool.place &&
+      fit.base === cool.base &&
+      fit.covered === cool.covered,
+  )?.factor ?? 1;
+
+/** When it goes into the cold, min from the start; null where it does not. */
+export function inTheColdAt({ legs = [], place }: CoolingPlan): number | null {
+  let minute = 0;
+  for (const leg of [...legs, { place, minutes: 0 }]) {
+    if (leg.place === 'fridge' || leg.place === 'freezer') return minute;
+    minute += leg.minutes;
+  }
+  return null;
+}

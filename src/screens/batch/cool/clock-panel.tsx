@@ -1,0 +1,134 @@
+/** The clock: started when it comes off the heat, it counts to wrap-ready and to the deadline, whatever happens to the page. */
+import { View } from 'react-native';
+import { type CoolingForecast } from '@/core/batch/cooling';
+import { coolingClock, type CoolingClock } from '@/core/batch/cooling-clock';
+import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { now as rightNow } from '@/data/hooks';
+import { useNow } from '@/data/use-now';
+import { useWakeLock } from '@/data/use-wake-lock';
+import { askToNotify } from '@/data/alarm';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Press } from '@/ui/parts/press';
+import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+import { clockTime, PLACE_WORDS } from './words';
+
+type Props = StationProps & { forecast: CoolingForecast };
+
+const MINUTE = 60_000;
+
+export function ClockPanel(props: Props) {
+  const { batch, forecast, edit } = props;
+  const { offHeatAt } = batch.cool;
+  const now = useNow(offHeatAt === null ? 0 : 1000);
+  useWakeLock(offHeatAt !== null);
+  const clock = coolingClock(batch, forecast, now);
+  if (!clock || offHeatAt === null) {
+    const start = () => {
+      askToNotify();
+      edit({ do: 'setCool', to: { offHeatAt: rightNow() } });
+    };
+    return (
+      <View style={{ gap: 8, alignItems: 'flex-start' }}>
+        <Press title="It is off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
+        <Small>The clock goes on when this page is closed or the phone sleeps.</Small>
+      </View>
+    );
+  }
+  return (
+    <View style={{ gap: 12 }}>
+      <Missed clock={clock} />
+      <Times {...props} clock={clock} startedAt={Date.parse(offHeatAt)} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16, alignItems: 'flex-end' }}>
+        <AmountField
+          label="It came off the heat"
+          unit="min ago"
+          value={Math.round(clock.elapsed)}
+          least={0}
+          most={24 * 60}
+          step={1}
+          onChange={(minutes) =>
+            minutes !== null &&
+            edit(
+              { do: 'setCool', to: { offHeatAt: new Date(Date.parse(rightNow()) - minutes * MINUTE).toISOString() } },
+              'off-heat',
+            )
+          }
+        />
+        <Press title="Stop the clock" onPress={() => edit({ do: 'setCool', to: { offHeatAt: null } })} />
+      </View>
+    </View>
+  );
+}
+
+function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: CoolingClock; startedAt: number }) {
+  const p = usePalette();
+  const { toWrapReady, next, move } = clock;
+  const isReady = toWrapReady !== null && toWrapReady <= 0;
+  const at = forecast.minutes === null ? null : clockTime(startedAt + forecast.minutes * MINUTE);
+  const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
+  return (
+    <View
+      role="timer"
+      aria-label="Cooling clock"
+      style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 14, gap: 4 }}
+    >
+      {clock.isMeasuredReady ? (
+        <>
+          <Heading level={2}>Wrap now</Heading>
+          <Small>Measured at or below {inScale(forecast.targetC)}.</Small>
+        </>
+      ) : isReady ? (
+        <>
+          <Heading level={2}>Wrap-ready by the forecast since {at}</Heading>
+          <Small>Measure the warmest place: {inScale(forecast.targetC)} or below, then wrap.</Small>
+        </>
+      ) : (
+        <>
+          <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
+            <Strong style={{ fontSize: 40, lineHeight: 46 }}>
+              {toWrapReady === null ? 'never' : formatMinutes(Math.ceil(toWrapReady))}
+            </Strong>
+            <Body>
+              {toWrapReady === null ? 'cold enough as it stands' : `to wrap-ready${at === null ? '' : `, at ${at}`}`}
+            </Body>
+          </View>
+          <Small>
+            Now about {inScale(clock.nowC)} in the warmest place, by the forecast; wrap-ready is{' '}
+            {inScale(forecast.targetC)}.
+          </Small>
+        </>
+      )}
+      {next && (
+        <Sentence
+          text={`*${formatMinutes(Math.ceil(next.inMinutes))}* to the deadline at ${clockTime(startedAt + next.atMinute * MINUTE)}: ${next.label}.`}
+        />
+      )}
+      {move && (
+        <Body>
+          In <Strong>{formatMinutes(Math.ceil(move.inMinutes))}</Strong> move it: {PLACE_WORDS[move.place]}.
+        </Body>
+      )}
+    </View>
+  );
+}
+
+/** What the authority says, plainly. */
+function Missed({ clock }: { clock: CoolingClock }) {
+  const p = usePalette();
+  return clock.missed.map((missed) => (
+    <View
+      key={missed.rule}
+      role="alert"
+      style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 6, backgroundColor: p.fixBand }}
+    >
+      <Heading level={2}>Deadline missed: {missed.label}</Heading>
+      <Body>{missed.advice}</Body>
+      <Small style={{ color: p.ink }}>
+        {missed.authority}; {formatMinutes(missed.agoMinutes)} ago, by readings or, without them, by the forecast. Local
+        codes come first.
+      </Small>
+    </View>
+  ));
+}

@@ -1,0 +1,150 @@
+/** The vessel: from the side, to be dragged deeper or shallower; and what it is and how large. */
+import { useRef, useState } from 'react';
+import { PanResponder, View } from 'react-native';
+import { type CoolingForecast } from '@/core/batch/cooling';
+import { type Batch } from '@/core/batch/schema';
+import { USUAL_VESSELS, VESSEL_LABELS } from '@/core/batch/vessels';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams } from '@/core/units/format';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices } from '@/ui/parts/press';
+import { Heading, Small } from '@/ui/parts/text';
+import { useStable } from '@/ui/parts/use-stable';
+import { type StationProps } from '../station-props';
+import { scaleFor, VesselDrawing } from './vessel-drawing';
+
+type Props = StationProps & { forecast: CoolingForecast };
+type Cool = Batch['cool'];
+
+const LEAST_MM = 5;
+const MOST_MM = 150;
+
+/** The vessel from the side, where the section stands at other stations. Its surface can be dragged. */
+export function VesselSection({ batch, assessment, edit }: StationProps) {
+  const { cool } = batch;
+  const forecast = assessment.heat?.cooling;
+  if (!forecast) return null;
+  const drag = (mm: number) =>
+    edit({ do: 'setCool', to: { depthMm: Math.round(mm), vessel: { ...cool.vessel, areaCm2: null } } }, 'drag');
+  // Where it is hottest once it is well under way.
+  const underWay = forecast.samples[Math.floor(forecast.samples.length / 3)];
+  return (
+    <Draggable depthMm={forecast.depthMm} onDrag={drag}>
+      <VesselDrawing
+        depthMm={forecast.depthMm}
+        base={cool.base}
+        covered={cool.covered}
+        hottest={underWay.warmestAt}
+        stirred={cool.stirred || forecast.isPourable}
+      />
+    </Draggable>
+  );
+}
+
+export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
+  const { cool } = batch;
+  const set = (to: Partial<Cool>, what: string) => edit({ do: 'setCool', to }, what);
+  const deep = (depthMm: number) =>
+    set({ depthMm: Math.round(depthMm), vessel: { ...cool.vessel, areaCm2: null } }, 'depth');
+  const own = kitchen.vessels.map(({ id, name, kind, areaCm2 }) => ({ value: id, label: `my ${name}`, kind, areaCm2 }));
+  const distinct = own.filter((v, i) => own.findIndex((w) => w.label === v.label && w.areaCm2 === v.areaCm2) === i);
+  const usual = USUAL_VESSELS.map(({ kind, label, areaCm2 }) => ({ value: kind, label, kind, areaCm2 }));
+  const all = [...distinct, ...usual];
+  const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
+  return (
+    <View style={{ gap: 14 }}>
+      <Heading level={3}>What it lies in</Heading>
+      <Small>
+        {formatGrams(forecast.massG)} {cool.share < 1 ? `(${formatNumber(100 * cool.share, 0)} % of it) ` : ''}on{' '}
+        {formatNumber(Math.round(forecast.areaCm2), 0)} cm². Drag the surface in the drawing, or say the depth.
+        {forecast.isPourable ? ' It pours: it mixes itself.' : ''}
+      </Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+        <AmountField
+          label="Depth"
+          unit="mm"
+          value={Math.round(forecast.depthMm * 10) / 10}
+          least={2}
+          most={250}
+          step={5}
+          onChange={(depthMm) =>
+            depthMm !== null && set({ depthMm, vessel: { ...cool.vessel, areaCm2: null } }, 'depth')
+          }
+        />
+        <AmountField
+          label="Its floor (or empty)"
+          unit="cm²"
+          value={cool.vessel.areaCm2}
+          least={20}
+          most={20_000}
+          optional
+          onChange={(areaCm2) => set({ vessel: { ...cool.vessel, areaCm2 } }, 'area')}
+        />
+      </View>
+      <Choices
+        label="Vessel"
+        value={chosen?.value ?? (cool.vessel.areaCm2 === null ? 'depth' : 'own')}
+        options={[
+          ...all.map(({ value, label }) => ({ value: value as string, label })),
+          { value: 'own', label: VESSEL_LABELS.own },
+          { value: 'depth', label: 'by its depth' },
+        ]}
+        onChange={(value) => {
+          const vessel = all.find((v) => v.value === value);
+          if (vessel) set({ vessel: { kind: vessel.kind, areaCm2: vessel.areaCm2 } }, 'vessel');
+          else if (value === 'depth') deep(forecast.depthMm);
+          else set({ vessel: { kind: 'own', areaCm2: Math.max(20, Math.round(forecast.areaCm2)) } }, 'vessel');
+        }}
+      />
+      <Choices
+        label="Cooled now"
+        value={String(cool.share)}
+        options={[
+          { value: '1', label: 'all of it' },
+          { value: '0.5', label: 'half, the rest later' },
+          { value: '0.33', label: 'a third at a time' },
+        ]}
+        onChange={(value) => set({ share: Number(value) }, 'share')}
+      />
+      {cool.share < 1 && (
+        <Small>
+          Keep the rest above 60 °C, or chill it at once; take raw halves from the fridge a few at a time while you
+          wrap.
+        </Small>
+      )}
+    </View>
+  );
+}
+
+/** Dragging up makes it deeper. Each move is an edit; together they are one step of undo. */
+function Draggable(props: { depthMm: number; onDrag: (mm: number) => void; children: React.ReactNode }) {
+  const from = useRef(0);
+  const scale = useRef(1);
+  const begin = useStable(() => {
+    from.current = props.depthMm;
+    scale.current = scaleFor(props.depthMm);
+  });
+  const move = useStable((dy: number) => {
+    const mm = Math.min(MOST_MM, Math.max(LEAST_MM, Math.round(from.current - dy / scale.current)));
+    if (mm !== Math.round(props.depthMm)) props.onDrag(mm);
+  });
+  const [responder] = useState(() =>
+    PanResponder.create({
+      onMoveShouldSetPanResponder: (_event, { dx, dy }) => Math.abs(dy) > 3 && Math.abs(dy) > Math.abs(dx),
+      onStartShouldSetPanResponder: () => true,
+      onPanResponderGrant: begin,
+      onPanResponderMove: (_event, { dy }) => move(dy),
+      onPanResponderTerminationRequest: () => false,
+    }),
+  );
+  return (
+    <View
+      {...responder.panHandlers}
+      nativeID="vessel"
+      // The page must not scroll under the finger.
+      style={{ touchAction: 'none', cursor: 'ns-resize' } as object}
+    >
+      {props.children}
+    </View>
+  );
+}

@@ -1,0 +1,70 @@
+/** What the cook could do instead, the quickest first: minutes, what it needs, what it costs. One tap takes one. */
+import { Pressable, View } from 'react-native';
+import { type CoolingForecast } from '@/core/batch/cooling';
+import { type CoolingAlternative } from '@/core/batch/cooling-judged';
+import { formatMinutes } from '@/core/units/format';
+import { say } from '@/data/notices';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { TOUCH } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+
+interface Props extends StationProps {
+  forecast: CoolingForecast;
+  /** Its curve comes forward while it is touched. */
+  onTouch: (id: string | null) => void;
+}
+
+export function WaysList({ forecast, edit, onTouch }: Props) {
+  const p = usePalette();
+  const take = (way: CoolingAlternative) => {
+    onTouch(null);
+    edit({ do: 'setCool', to: way.to });
+    say({ text: `${way.label}.`, kind: 'done' });
+  };
+  return (
+    <View>
+      <Heading level={3}>What else you could do</Heading>
+      {forecast.alternatives.length === 0 && <Small role="status">Working out the alternatives …</Small>}
+      {forecast.alternatives.map((way) => {
+        const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);
+        const minutes = way.minutes === null ? 'never' : formatMinutes(way.minutes);
+        const loss = `loses ${Math.round(way.evaporatedG)} g as steam`;
+        return (
+          <Pressable
+            key={way.id}
+            role="button"
+            aria-label={`${way.label}: ${minutes}${inTime ? '' : ', too late'}. ${way.needs}; ${loss}`}
+            onPress={() => take(way)}
+            onPressIn={() => onTouch(way.id)}
+            onPressOut={() => onTouch(null)}
+            onHoverIn={() => onTouch(way.id)}
+            onHoverOut={() => onTouch(null)}
+            onFocus={() => onTouch(way.id)}
+            onBlur={() => onTouch(null)}
+            style={{
+              minHeight: TOUCH,
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 12,
+              borderTopWidth: 1,
+              borderTopColor: p.rule,
+              paddingVertical: 6,
+            }}
+          >
+            <View style={{ flex: 1 }}>
+              <Body>{way.label}</Body>
+              <Small>
+                {way.needs}; {loss}
+              </Small>
+            </View>
+            <View style={{ alignItems: 'flex-end' }}>
+              <Strong style={{ color: inTime ? p.ink : p.beet }}>{minutes}</Strong>
+              {!inTime && way.minutes !== null && <Small style={{ color: p.beet }}>too late</Small>}
+            </View>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

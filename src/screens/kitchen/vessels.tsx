@@ -1,0 +1,151 @@
+/** The kitchen's trays, dishes and pots, and what has been learned of how things cool in them. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { type Kitchen } from '@/core/batch/kitchen';
+import { VESSEL_LABELS } from '@/core/batch/vessels';
+import { VESSEL_KINDS } from '@/core/batch/vocabulary';
+import { formatNumber } from '@/core/units/amount';
+import { editKitchen } from '@/data/hooks';
+import { newId } from '@/data/new-id';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { BASE_WORDS, PLACE_WORDS } from '../batch/cool/words';
+
+type Vessel = Kitchen['vessels'][number];
+const KINDS = VESSEL_KINDS.filter((kind) => kind !== 'own');
+
+export function Vessels({ kitchen }: { kitchen: Kitchen }) {
+  const [adding, setAdding] = useState(false);
+  const keep = (vessels: Vessel[]) => void editKitchen({ vessels });
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={2}>Vessels to cool in</Heading>
+      {kitchen.vessels.map((vessel) => (
+        <View key={vessel.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Body style={{ flex: 1 }}>
+            {vessel.name} <Small>{VESSEL_LABELS[vessel.kind]}</Small>
+          </Body>
+          <Strong>
+            {formatNumber(vessel.areaCm2, 0)} cm², {formatNumber(vessel.deepMm, 0)} mm deep
+          </Strong>
+          <IconPress
+            icon="close"
+            label={`Take the ${vessel.name} of ${formatNumber(vessel.areaCm2, 0)} cm² away`}
+            onPress={() => keep(kitchen.vessels.filter((v) => v.id !== vessel.id))}
+          />
+        </View>
+      ))}
+      {kitchen.vessels.length === 0 && (
+        <Small>None yet: with your trays here, Cool proposes the best spread over them.</Small>
+      )}
+      {adding ? (
+        <NewVessel
+          onKeep={(vessel) => {
+            keep([...kitchen.vessels, vessel]);
+            setAdding(false);
+          }}
+          onClose={() => setAdding(false)}
+        />
+      ) : (
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press title="Add a vessel" icon="plus" onPress={() => setAdding(true)} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => void; onClose: () => void }) {
+  const [name, setName] = useState('');
+  const [kind, setKind] = useState<Vessel['kind']>('tray');
+  const [long, setLong] = useState(40);
+  const [wide, setWide] = useState(30);
+  const [deepMm, setDeep] = useState(25);
+  const isRound = kind === 'pot' || kind === 'bowl';
+  const areaCm2 = isRound ? (Math.PI * long ** 2) / 4 : long * wide;
+  return (
+    <View style={{ gap: 12 }}>
+      <TextField label="Its name" value={name} onChange={setName} placeholder="big blue tray" most={60} autoFocus />
+      <Choices
+        label="It is a"
+        value={kind}
+        options={KINDS.map((value) => ({ value, label: VESSEL_LABELS[value] }))}
+        onChange={setKind}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+        <AmountField
+          label={isRound ? 'Across' : 'Long'}
+          unit="cm"
+          value={long}
+          least={6}
+          most={120}
+          step={1}
+          onChange={(cm) => cm !== null && setLong(cm)}
+        />
+        {!isRound && (
+          <AmountField
+            label="Wide"
+            unit="cm"
+            value={wide}
+            least={6}
+            most={120}
+            step={1}
+            onChange={(cm) => cm !== null && setWide(cm)}
+          />
+        )}
+        <AmountField
+          label="Deep"
+          unit="mm"
+          value={deepMm}
+          least={5}
+          most={300}
+          step={5}
+          onChange={(mm) => mm !== null && setDeep(mm)}
+        />
+      </View>
+      <Small>{formatNumber(Math.round(areaCm2), 0)} cm² of floor.</Small>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Press
+          title="Keep it"
+          kind="solid"
+          onPress={() =>
+            onKeep({
+              id: newId(),
+              name: name.trim() === '' ? VESSEL_LABELS[kind] : name.trim(),
+              kind,
+              areaCm2: Math.min(20_000, Math.max(20, Math.round(areaCm2))),
+              deepMm,
+            })
+          }
+        />
+        <Press title="Close" onPress={onClose} />
+      </View>
+    </View>
+  );
+}
+
+export function LearnedCooling({ kitchen }: { kitchen: Kitchen }) {
+  if (kitchen.cooling.length === 0) return null;
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={2}>How it cools here</Heading>
+      <Small>Fitted from your readings: so many times as quickly as is usual.</Small>
+      {kitchen.cooling.map((fit, i) => (
+        <View key={String(i)} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Body style={{ flex: 1 }}>
+            {VESSEL_LABELS[fit.vessel]}, {PLACE_WORDS[fit.place]}, {BASE_WORDS[fit.base]}
+            {fit.covered ? ', covered' : ''} <Small>{fit.readings} readings</Small>
+          </Body>
+          <Strong>{formatNumber(fit.factor, 2)} ×</Strong>
+          <IconPress
+            icon="close"
+            label={`Forget how it cools: ${VESSEL_LABELS[fit.vessel]}, ${PLACE_WORDS[fit.place]}`}
+            onPress={() => void editKitchen({ cooling: kitchen.cooling.filter((_, j) => j !== i) })}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
