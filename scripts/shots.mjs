@@ -8,12 +8,23 @@ build();
 
 const TURKEY = '/batch/demo-turkey-purses';
 const PUMPKIN = '/batch/demo-pumpkin-half-moons';
+const DUCK = '/batch/demo-duck-pockets';
 const HADDOCK = '/batch/demo-haddock-pan-pie';
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
 const binders = async (page) => {
   await page.getByRole('button', { name: /^Compare/ }).click();
   await page.getByRole('heading', { name: 'Binders for this filling' }).evaluate((e) => e.scrollIntoView());
+};
+const clock = async (page) => {
+  await page.getByRole('button', { name: /^Spread to 20 mm on a tray/ }).click();
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.getByLabel('It came off the heat, min ago').fill('25');
+  await page.waitForTimeout(600);
+  await page.getByLabel('Warmest place now, °C').fill('48');
+  await page.getByRole('button', { name: 'Record' }).click();
+  await page.waitForTimeout(2500);
+  await page.getByRole('img', { name: /^Cooling from/ }).evaluate((e) => e.scrollIntoView());
 };
 const paste = async (page) => {
   await page.getByRole('button', { name: 'Paste a list of ingredients' }).click();
@@ -28,7 +39,8 @@ const SHOTS = [
   { name: 'fill-binders', url: `${HADDOCK}/fill`, size: phone, act: binders },
   { name: 'fill-paste', url: `${TURKEY}/fill`, size: phone, act: paste },
   { name: 'card', url: `${HADDOCK}/card`, size: phone },
-  { name: 'cool', url: `${PUMPKIN}/cool`, size: phone },
+  { name: 'cool', url: `${DUCK}/cool`, size: phone },
+  { name: 'cool-clock', url: `${DUCK}/cool`, size: phone, act: clock },
   { name: 'wrap', url: `${PUMPKIN}/wrap`, size: phone },
   { name: 'cook', url: `${TURKEY}/cook`, size: phone },
   { name: 'note', url: `${TURKEY}/note`, size: phone },
@@ -37,6 +49,7 @@ const SHOTS = [
   { name: 'kitchen', url: '/kitchen', size: phone },
   { name: 'fill-dark', url: `${TURKEY}/fill`, size: phone, dark: true },
   { name: 'fill-wide', url: `${TURKEY}/fill`, size: wide },
+  { name: 'cool-wide', url: `${DUCK}/cool`, size: wide, act: clock },
   { name: 'cook-wide', url: `${TURKEY}/cook`, size: wide },
   { name: 'bench-wide', url: '/', size: wide },
 ];

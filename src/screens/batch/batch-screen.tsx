@@ -1,6 +1,6 @@
 /** A batch: its section, its checks and the station where the cook is. One column on a phone, three on a wide screen. */
 import { router } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/batch/check';
 import { type Operation } from '@/core/batch/operations';
@@ -25,6 +25,7 @@ import { VesselSection } from './cool/vessel-panel';
 import { CookStation } from './cook/cook-station';
 import { CoreCurve } from './cook/core-curve';
 import { CoolStation, CurveAndWays } from './cool/cool-station';
+import { CoolingCurve } from './cool/cooling-curve';
 import { FillStation } from './fill/fill-station';
 import { LedgerTable } from './fill/ledger-table';
 import { NoteStation } from './note/note-station';
@@ -90,7 +91,8 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
     (operations: Operation | readonly Operation[], what?: string) => void edit(operations, what),
     [edit],
   );
-  const drawn = { batch, assessment, kitchen, edit: change };
+  const [touched, setTouched] = useState<string | null>(null);
+  const touch = useMemo(() => ({ id: touched, set: setTouched }), [touched]);
   const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
   useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
   const onFix = (fix: Fix) => {
@@ -102,9 +104,12 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
     kitchen,
     assessment,
     edit: change,
+    touch,
   };
   const checks = STATION_CHECKS[station].map((check) => (
     <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix}>
+      {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
+      {check === 'cooling' && !wide && <CoolingCurve {...props} />}
       {check === 'moisture' && batch.lines.length > 0 && (
         <Measured>
           {(width) => (
@@ -157,7 +162,7 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
               {checks}
               {CONTENT[station](props)}
             </Column>
-            <Column last>{<Aside station={station} {...drawn} />}</Column>
+            <Column last>{<Aside station={station} {...props} />}</Column>
           </View>
           <NoticeBar />
         </View>
@@ -170,9 +175,9 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
         {header}
         {section}
         {checks}
-        {CURVE_FIRST.includes(station) && <Aside station={station} {...drawn} />}
+        {CURVE_FIRST.includes(station) && <Aside station={station} {...props} />}
         {CONTENT[station](props)}
-        {!CURVE_FIRST.includes(station) && !CURVE_INSIDE.includes(station) && <Aside station={station} {...drawn} />}
+        {!CURVE_FIRST.includes(station) && !CURVE_INSIDE.includes(station) && <Aside station={station} {...props} />}
       </ScrollView>
       <NoticeBar />
       <StationBar here={station} assessment={assessment} onGo={go} />

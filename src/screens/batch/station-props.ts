@@ -11,7 +11,14 @@ export interface ShownProps {
   assessment: Assessment;
 }
 
+/** The alternative that is under the finger: its curve comes forward. */
+export interface Touch {
+  id: string | null;
+  set: (id: string | null) => void;
+}
+
 export interface StationProps extends ShownProps {
+  touch: Touch;
   /** @param what names the field, so that its keystrokes are one step of undo */
   edit: (change: Operation | readonly Operation[], what?: string) => void;
 }

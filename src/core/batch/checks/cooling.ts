@@ -91,7 +91,7 @@ export function checkCooling({ kitchen, outline, heat }: Context): Check {
     headline:
       late.length > 0 ? 'Cooling: too slow' : state === 'watch' ? 'Cooling: just in time' : 'Cooling: in good time',
     sentence: `*${formatMinutes(forecast.minutes)}* until ${wrapReady}${rule}.`,
-    figure: formatMinutes(forecast.minutes),
+    figure: forecast.minutes > 10 * 60 ? `${Math.round(forecast.minutes / 60)} h` : formatMinutes(forecast.minutes),
     value: forecast.minutes,
     band: [0, limit ? limit.limitMinutes + (forecast.minutes - (limit.tookMinutes ?? forecast.minutes)) : null],
     fixes: state === 'good' ? [] : fixes(forecast),

@@ -1,5 +1,4 @@
 /** Cool: how long it takes here, what would be quicker, when the deadline is, and how it is really going. */
-import { useState } from 'react';
 import { View } from 'react-native';
 import { RISE_THAT_MATTERS } from '@/core/heat/fridge';
 import { formatNumber } from '@/core/units/amount';
@@ -25,7 +24,7 @@ export function CoolStation(props: StationProps) {
   return (
     <View style={{ gap: 18 }}>
       <ClockPanel {...props} forecast={forecast} />
-      {!wide && <CurveAndWays {...props} />}
+      {!wide && <WaysList {...props} forecast={forecast} />}
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
           So much hot food warms your fridge by about {formatNumber(forecast.fridgeRiseK, 0)} °C for a while, and all
@@ -39,15 +38,14 @@ export function CoolStation(props: StationProps) {
   );
 }
 
-/** The curve, and what would be quicker: touched, its line comes forward. On a wide screen they have a column of their own. */
+/** The curve, and what would be quicker: on a wide screen they have a column of their own. */
 export function CurveAndWays(props: StationProps) {
-  const [touched, setTouched] = useState<string | null>(null);
   const forecast = props.assessment.heat?.cooling;
   if (!forecast) return null;
   return (
     <View style={{ gap: 18 }}>
-      <CoolingCurve {...props} touched={touched} />
-      <WaysList {...props} forecast={forecast} onTouch={setTouched} />
+      <CoolingCurve {...props} />
+      <WaysList {...props} forecast={forecast} />
     </View>
   );
 }

@@ -5,13 +5,13 @@ import { readingMinutes } from '@/core/batch/cooling-clock';
 import { useNow } from '@/data/use-now';
 import { Curve } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
-import { type ShownProps } from '../station-props';
+import { type StationProps } from '../station-props';
 import { clockTime } from './words';
 
 /** The curve is shown so far beyond wrap-ready, and not longer than this, min. */
 const LONGEST_SHOWN = 8 * 60;
 
-export function CoolingCurve({ batch, assessment, kitchen, touched }: ShownProps & { touched?: string | null }) {
+export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps) {
   const forecast = assessment.heat?.cooling;
   const { offHeatAt } = batch.cool;
   const now = useNow(offHeatAt === null ? 0 : 20_000);
@@ -46,7 +46,7 @@ export function CoolingCurve({ batch, assessment, kitchen, touched }: ShownProps
         ]}
         dots={readingMinutes(batch.cool).map((r) => ({ minute: r.minute, c: r.c }))}
         thin={forecast.alternatives.map((way) => ({ id: way.id, samples: way.samples }))}
-        touched={touched ?? null}
+        touched={touch.id}
         yMax={100}
         yMin={Math.min(0, ...colds)}
         formatC={inScale}

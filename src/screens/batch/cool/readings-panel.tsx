@@ -19,6 +19,8 @@ type Props = StationProps & { forecast: CoolingForecast };
 
 const LEAST_C = -30;
 const MOST_C = 110;
+/** Readings so far off their own fit teach nothing, K. House estimate. */
+const DISAGREES = 5;
 
 export function ReadingsPanel(props: Props) {
   const { batch, kitchen, edit } = props;
@@ -140,6 +142,7 @@ function Thermometer({ batch, kitchen, onRead }: Props & { onRead: (c: number, a
 
 /** What the readings say, and keeping it for this vessel and place. */
 function Learned({ batch, forecast, kitchen }: Props) {
+  const p = usePalette();
   const { fit, factor, minutes, assumedMinutes } = forecast;
   if (!fit) {
     return factor === 1 ? null : (
@@ -164,6 +167,14 @@ function Learned({ batch, forecast, kitchen }: Props) {
   };
   const was = assumedMinutes === null ? 'never' : formatMinutes(assumedMinutes);
   const is = minutes === null ? 'never' : formatMinutes(minutes);
+  if (fit.residualK > DISAGREES) {
+    return (
+      <Small role="alert" style={{ color: p.beet }}>
+        The readings do not fit this cooling: they are {formatNumber(fit.residualK, 0)} °C off at best. Is the time
+        right at which it came off the heat, and the temperature it had? Is the probe in the middle?
+      </Small>
+    );
+  }
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       <Sentence

@@ -9,14 +9,9 @@ import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
-interface Props extends StationProps {
-  forecast: CoolingForecast;
-  /** Its curve comes forward while it is touched. */
-  onTouch: (id: string | null) => void;
-}
-
-export function WaysList({ forecast, edit, onTouch }: Props) {
+export function WaysList({ forecast, edit, touch }: StationProps & { forecast: CoolingForecast }) {
   const p = usePalette();
+  const onTouch = touch.set;
   const take = (way: CoolingAlternative) => {
     onTouch(null);
     edit({ do: 'setCool', to: way.to });
