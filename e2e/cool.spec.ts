@@ -89,6 +89,25 @@ test('off the heat to wrap now: the clock, a reload, readings that change it, le
   await expect(page.getByRole('heading', { name: 'Wrap now' })).toBeVisible();
 });
 
+test('taken while the clock runs, an alternative begins now', async ({ page }) => {
+  await page.clock.install({ time: START });
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(3000);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.clock.runFor(1500);
+  await pass(page, 45);
+  await page.clock.runFor(20_000);
+  await expect(page.getByText('minutes from now')).toBeVisible();
+  const ice = page.getByRole('button', { name: /^Spread to 20 mm, over ice: \d+ min/ });
+  const promised = Number(/ice: (\d+) min/.exec((await ice.last().getAttribute('aria-label')) ?? '')?.[1]);
+  expect(promised).toBeLessThan(30);
+  await ice.last().click();
+  await page.clock.runFor(3000);
+  await expect(page.getByText(/^After 45 min: counter, ice and water/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Cooling: (in good|just in) time/ })).toBeVisible();
+  await expect(timer(page)).toContainText(new RegExp(`^(${promised - 1}|${promised}|${promised + 1}) min`));
+});
+
 test('a missed deadline is said as the authority says it', async ({ page }) => {
   await page.clock.install({ time: START });
   await page.goto(`${DUCK}/cool`);

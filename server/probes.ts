@@ -34,7 +34,15 @@ const simulationSchema = z.strictObject({
     ),
     startC: z.number().min(0).max(110),
     depthMm: z.number().positive().max(500),
-    legs: z.array(z.strictObject({ ...around, minutes: z.number().positive().max(1440) })).max(12),
+    legs: z
+      .array(
+        z.strictObject({
+          ...around,
+          minutes: z.number().positive().max(1440),
+          depthMm: z.number().positive().max(500).nullable().optional(),
+        }),
+      )
+      .max(12),
     factor: z.number().min(0.1).max(10).optional(),
   }),
 });

@@ -65,6 +65,7 @@ const { base, ...around } = surroundings;
 /** A leg says only what differs from the plan. */
 const legInput = z.strictObject({
   minutes: z.number().positive('must be above 0 minutes').max(LONGEST_COOLING, 'must be at most a day'),
+  depthMm: z.number().positive('must be above 0 mm').max(500, 'must be at most 500 mm').optional(),
   base: base.optional(),
   place: around.place,
   ambientC: around.ambientC,

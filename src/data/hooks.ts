@@ -12,6 +12,7 @@ import { lanternSupper } from './demo';
 import { say } from './notices';
 import * as repository from './repository';
 import * as undo from './undo';
+import { useNow } from './use-now';
 
 export const now = (): string => new Date().toISOString();
 
@@ -182,16 +183,29 @@ const FORECAST = {
   shouldRetryOnError: false,
 } as const;
 
+/** So often alternatives are worked out again while a clock runs, min. */
+const ELAPSED_STEP = 3;
+
+/** Minutes on a clock, in steps; 0 without one. */
+function useElapsed(offHeatAt: string | null): number {
+  const now = useNow(offHeatAt === null ? 0 : 20_000);
+  if (offHeatAt === null) return 0;
+  const minutes = (Date.parse(now) - Date.parse(offHeatAt)) / 60_000;
+  return Math.max(0, Math.floor(minutes / ELAPSED_STEP) * ELAPSED_STEP);
+}
+
 /**
  * The heat forecasts, from the worker: the plan's own first, then with all alternatives. The last ones stay on screen
  * until the next have come.
  */
 export function useHeat(batch: Batch | null, kitchen: Kitchen): { heat: HeatForecast | null; error: string | null } {
   const key = batch === null ? null : heatKey(batch, kitchen);
+  // Alternatives begin now: they are worked out again every few minutes while the clock runs.
+  const elapsed = useElapsed(batch?.cool.offHeatAt ?? null);
   const ask = (depth: 'first' | 'all') => () =>
-    batch === null ? Promise.reject(new Error('no batch')) : forecastHeat(batch, kitchen, depth);
+    batch === null ? Promise.reject(new Error('no batch')) : forecastHeat(batch, kitchen, depth, elapsed);
   const first = useSWR<HeatForecast, Error>(key && [...key, 'first'], ask('first'), FORECAST);
-  const all = useSWR<HeatForecast, Error>(key && [...key, 'all'], ask('all'), FORECAST);
+  const all = useSWR<HeatForecast, Error>(key && [...key, 'all', elapsed], ask('all'), FORECAST);
   const error = first.error ?? all.error;
   return {
     heat: all.isLoading ? together(first.data, all.data) : (all.data ?? first.data ?? null),

@@ -12,7 +12,7 @@ function worker(): Remote<WorkerApi> {
 
 const newest = latestOnly(
   (...args: Parameters<WorkerApi['forecastHeat']>) => Promise.resolve(worker().forecastHeat(...args)),
-  (batch, _kitchen, depth) => `${batch.id} ${depth ?? 'all'}`,
+  (batch, _kitchen, depth, _elapsed) => `${batch.id} ${depth ?? 'all'}`,
 );
 
 /** The heat forecasts of a batch; of each batch the latest request wins. `first` comes sooner and leaves the alternatives out. */

@@ -2,6 +2,7 @@ import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/batch/assess';
 import { type CoolingForecast } from '@/core/batch/cooling';
 import { coolingClock } from '@/core/batch/cooling-clock';
+import { historyOf } from '@/core/batch/cooling-plan';
 import { forecastHeat } from '@/core/batch/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
 import { kitchenSchema } from '@/core/batch/kitchen-schema';
@@ -225,6 +226,7 @@ describe('the clock', () => {
   it('says when it moves on to the next place', () => {
     const leg = {
       minutes: 20,
+      depthMm: null,
       base: 'rack',
       place: 'counter',
       ambientC: null,
@@ -236,6 +238,43 @@ describe('the clock', () => {
     const f = cooling(moving);
     expect(coolingClock(moving, f, later(5))?.move).toEqual({ inMinutes: 15, place: 'fridge' });
     expect(coolingClock(moving, f, later(25))?.move).toBeNull();
+  });
+});
+
+describe('while the clock runs', () => {
+  it('what has been stays as it was: legs as they were, the running one cut off', () => {
+    const leg = {
+      minutes: 20,
+      depthMm: null,
+      base: 'rack',
+      place: 'counter',
+      ambientC: null,
+      covered: false,
+      stirred: false,
+      stirEveryMinutes: null,
+    } as const;
+    const { cool } = changed(duck, setCool({ legs: [leg], place: 'fridge', ambientC: null }));
+    expect(historyOf(cool, 12, 40).map((l) => [l.place, l.minutes, l.depthMm])).toEqual([['counter', 12, 40]]);
+    expect(historyOf(cool, 50, 40).map((l) => [l.place, l.minutes])).toEqual([
+      ['counter', 20],
+      ['fridge', 30],
+    ]);
+    expect(historyOf(cool, 0, 40)).toEqual([]);
+  });
+
+  it('alternatives begin now, and keep what they promise', () => {
+    const running = changed(duck, setCool({ offHeatAt: AT }));
+    const now = forecastHeat(running, DEFAULT_KITCHEN, 'all', 45).cooling?.alternatives ?? [];
+    const atOnce = cooling(running).alternatives;
+    for (const way of now) {
+      expect(way.to.legs?.[0]).toMatchObject({ minutes: 45, depthMm: 85, covered: true });
+      const taken = changed(running, setCool(way.to));
+      expect(batchSchema.safeParse(taken).success).toBe(true);
+      expect(cooling(taken).minutes).toBeCloseTo(way.minutes ?? NaN, 4);
+    }
+    const minutes = (ways: typeof now, id: string) => ways.find((w) => w.id === id)?.minutes ?? NaN;
+    expect(minutes(now, 'tray-ice')).toBeGreaterThan(45);
+    expect(minutes(now, 'tray-ice')).toBeLessThan(45 + minutes(atOnce, 'tray-ice'));
   });
 });
 

@@ -54,6 +54,32 @@ describe('legs', () => {
   });
 });
 
+describe('spread later', () => {
+  const deep = { ...POT, depthMm: 20, base: 'rack' as const, legs: [{ ...leg(40), depthMm: 70 }] };
+
+  it('is slow while it is deep, quick once it is spread, and between the two in all', () => {
+    const curve = coolingCurve(deep, 25);
+    const pot = coolingCurve({ ...POT, depthMm: 70 }, 25);
+    const tray = coolingCurve({ ...POT, depthMm: 20, base: 'rack' }, 25);
+    expect(curve.at(39).centreC).toBeCloseTo(pot.at(39).centreC, 0);
+    const all = curve.minutesTo(25) ?? NaN;
+    expect(all).toBeGreaterThan((tray.minutesTo(25) ?? NaN) + 10);
+    expect(all).toBeLessThan(40 + (tray.minutesTo(25) ?? NaN));
+    expect(all).toBeLessThan((pot.minutesTo(25) ?? NaN) / 2);
+  });
+
+  it('loses no heat and no steam on the way, and mixes', () => {
+    const curve = coolingCurve(deep, 25);
+    expect(Math.abs(curve.energyBalance - 1)).toBeLessThan(0.005);
+    expect(curve.evaporatedAt(40.1)).toBeGreaterThanOrEqual(curve.evaporatedAt(39.9));
+    expect(curve.evaporatedAt(60) - curve.evaporatedAt(40)).toBeGreaterThan(
+      curve.evaporatedAt(40) - curve.evaporatedAt(20),
+    );
+    expect(curve.at(40.01).centreC - curve.at(40.01).meanC).toBeLessThan(0.5);
+    expect(curve.at(39.9).centreC - curve.at(39.9).meanC).toBeGreaterThan(1);
+  });
+});
+
 describe('stirring', () => {
   it('every few minutes lies between never and always, and more often is quicker', () => {
     const never = minutes({ base: 'ice' }, 30) ?? NaN;

@@ -62,10 +62,32 @@ export function coolingPlan(cool: Cool, part: HotPart, kitchen: Kitchen): Coolin
     composition: part.composition,
     startC: cool.startC,
     depthMm: cool.vessel.areaCm2 === null ? cool.depthMm : depthOn(massG, part.density, cool.vessel.areaCm2),
-    legs: cool.legs.map((leg) => ({ ...surroundings(leg), minutes: leg.minutes })),
+    legs: cool.legs.map((leg) => ({ ...surroundings(leg), minutes: leg.minutes, depthMm: leg.depthMm })),
     factor: learnedFactor(cool, kitchen),
   };
 }
+
+type Leg = Cool['legs'][number];
+
+/**
+ * What has happened to it by a minute, as legs: what is changed then changes only what comes after.
+ * @param depthMm how deep it lies as it stands
+ */
+export function historyOf(cool: Cool, elapsed: number, depthMm: number): Leg[] {
+  const { base, place, ambientC, covered, stirred, stirEveryMinutes } = cool;
+  const history: Leg[] = [];
+  let left = elapsed;
+  for (const leg of cool.legs) {
+    if (left <= 0) break;
+    history.push({ ...leg, minutes: Math.min(leg.minutes, left), depthMm: leg.depthMm ?? depthMm });
+    left -= leg.minutes;
+  }
+  if (left > 0) history.push({ minutes: left, depthMm, base, place, ambientC, covered, stirred, stirEveryMinutes });
+  return history.filter((leg) => leg.minutes >= 1).slice(-MOST_LEGS);
+}
+
+/** The document holds so many legs. */
+const MOST_LEGS = 5;
 
 /** What the kitchen has learned of this vessel in this place; 1 where it has not. */
 export const learnedFactor = (cool: Cool, kitchen: Kitchen): number =>

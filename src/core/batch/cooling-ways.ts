@@ -35,11 +35,14 @@ export function coolingWays(
   part: HotPart,
   kitchen: Kitchen,
   judge: (cool: Cool) => Judged,
+  history: Cool['legs'],
 ): CoolingAlternative[] {
   return waysFor(cool, part, kitchen, judge)
-    .map(({ to, hands, known, ...way }) => {
+    .map(({ to: later, hands, known, ...way }) => {
+      // What is done now changes only what comes after.
+      const to = history.length === 0 ? later : { ...later, legs: [...history, ...(later.legs ?? [])] };
       const planned = { ...cool, ...to };
-      const judged = known ?? judge(planned);
+      const judged = (history.length === 0 ? known : undefined) ?? judge(planned);
       return {
         ...way,
         to,
@@ -67,7 +70,7 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
   };
   const counter = judge({ ...cool, ...onCounter });
   const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
-  const leg: Cool['legs'][number] = { ...STILL, minutes: steamOff, base: 'rack', place: 'counter' };
+  const leg: Cool['legs'][number] = { ...STILL, depthMm: null, minutes: steamOff, base: 'rack', place: 'counter' };
   const ways: (Way | null)[] = [
     spread && {
       id: 'own-trays',

@@ -3,7 +3,7 @@ import { airOf, coolingCurve, type CoolingCurve, type CoolingPlan, type CoolingS
 import { type CoolingFit, fitCooling } from '../heat/fit-cooling';
 import { coolingStages, type CoolingStage } from '../safety/cooling-stages';
 import { readingMinutes } from './cooling-clock';
-import { type Cool, coolingPlan, hotPartOf, inTheColdAt } from './cooling-plan';
+import { type Cool, coolingPlan, historyOf, hotPartOf, inTheColdAt } from './cooling-plan';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './cooling-judged';
 import { coolingWays } from './cooling-ways';
 import { type Kitchen } from './kitchen';
@@ -50,12 +50,17 @@ export interface CoolingForecast {
   alternatives: CoolingAlternative[];
 }
 
-/** Works out how the hot part cools. @param depth `first` leaves the alternatives out: they take longer */
+/**
+ * Works out how the hot part cools.
+ * @param depth `first` leaves the alternatives out: they take longer
+ * @param elapsed minutes since it came off the heat, where the clock runs: alternatives begin then
+ */
 export function forecastCooling(
   batch: Batch,
   kitchen: Kitchen,
   o: Outline,
   depth: 'first' | 'all',
+  elapsed = 0,
 ): CoolingForecast | null {
   const part = o.coolTarget ? hotPartOf(batch, o) : null;
   if (!part || !o.coolTarget) return null;
@@ -70,6 +75,11 @@ export function forecastCooling(
   const fit = fitCooling(usual, readingMinutes(batch.cool));
   const plan = fit ? { ...usual, factor: fit.factor, startC: fit.startC } : usual;
   const really = judge(batch.cool, plan);
+  // What the readings taught holds for the alternatives, too: it is the same filling in the same kitchen.
+  const judgeFitted = (cool: Cool): Judged => {
+    const other = coolingPlan(cool, part, kitchen);
+    return judge(cool, fit ? { ...other, factor: fit.factor, startC: fit.startC } : other);
+  };
   return {
     massG: plan.massG,
     depthMm: plan.depthMm,
@@ -89,7 +99,10 @@ export function forecastCooling(
     assumedMinutes: fit ? judge(batch.cool).minutes : really.minutes,
     isPourable: part.isPourable,
     fridgeRiseK: fridgeRiseOf(really, kitchen),
-    alternatives: depth === 'first' ? [] : coolingWays(batch.cool, part, kitchen, judge),
+    alternatives:
+      depth === 'first'
+        ? []
+        : coolingWays(batch.cool, part, kitchen, judgeFitted, historyOf(batch.cool, elapsed, plan.depthMm)),
   };
 }
 

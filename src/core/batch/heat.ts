@@ -36,13 +36,19 @@ const COLDER_C = 2;
 
 /**
  * Works out both forecasts. Null where there is nothing to forecast.
+ * @param elapsed minutes on the cooling clock: the alternatives begin there
  * @param depth `first` leaves out the alternatives of cooling, which take longest: what is needed soonest
  */
-export function forecastHeat(batch: Batch, kitchen: Kitchen, depth: 'first' | 'all' = 'all'): HeatForecast {
+export function forecastHeat(
+  batch: Batch,
+  kitchen: Kitchen,
+  depth: 'first' | 'all' = 'all',
+  elapsed = 0,
+): HeatForecast {
   const o = outline(batch, kitchen);
   const before = drawLedger(o.lines, batch.water, 0);
   return {
-    cooling: forecastCooling(batch, kitchen, o, depth),
+    cooling: forecastCooling(batch, kitchen, o, depth, elapsed),
     core: o.lines.length > 0 ? forecastCore(batch, kitchen, o, before) : null,
   };
 }

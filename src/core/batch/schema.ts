@@ -131,6 +131,9 @@ const legSchema = z
       .min(1, 'must be at least 1 minute')
       .max(24 * 60, 'must be at most a day')
       .describe('How long.'),
+    depthMm: millimetres(2, 250)
+      .nullable()
+      .describe('Depth in this leg, mm, where it was spread afterwards; null as later.'),
     ...surroundings,
   })
   .describe('Where it stands first, before the place of the plan.');

@@ -24,6 +24,8 @@ export interface CoolingSurroundings {
 
 export interface CoolingLeg extends CoolingSurroundings {
   minutes: number;
+  /** Depth in this leg, mm, where it differs from the plan's: spread later, it mixes and lies shallower from then on. */
+  depthMm?: number | null;
 }
 
 export interface CoolingPlan extends CoolingSurroundings {
@@ -73,13 +75,14 @@ const RESTING_C_PER_S = 0.02 / 3600;
 /** A leg with its end, s from the start; the last one has none. */
 interface Stretch extends CoolingSurroundings {
   endS: number;
+  depthMm: number;
 }
 
 function stretchesOf({ legs = [], ...plan }: CoolingPlan): Stretch[] {
   let endS = 0;
   const before = legs.map((leg) => {
     endS += leg.minutes * 60;
-    return { ...leg, endS };
+    return { ...leg, depthMm: leg.depthMm ?? plan.depthMm, endS };
   });
   return [...before, { ...plan, endS: Infinity }];
 }
@@ -96,43 +99,70 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
   const material = allStirred ? { ...food, k: () => WELL_MIXED_K } : food;
   const factor = plan.factor ?? 1;
   const faces = stretches.map((s) => facesOf(s, factor));
+  const density = thermalProperties(plan.composition, 20).density;
+  const areaOf = (stretch: Stretch): number => plan.massG / 1000 / density / (stretch.depthMm / 1000);
   const now = { stretch: 0 };
-  const body = new Body({
-    dimension: 1,
-    layers: [{ thickness: plan.depthMm / 1000, material }],
-    startC: plan.startC,
-    outer: (surfaceC) => faces[now.stretch].outer(surfaceC),
-    inner: () => faces[now.stretch].inner,
-    capC: 100,
-    refinement,
-  });
-  // Counted in heat, not degrees: while it freezes, the temperature hardly moves.
-  const restingHeat = RESTING_C_PER_S * food.slope(untilC) * (plan.depthMm / 1000);
-  const states: State[] = [body.state()];
+  const lay = (startC: number): Body =>
+    new Body({
+      dimension: 1,
+      layers: [{ thickness: stretches[now.stretch].depthMm / 1000, material }],
+      startC,
+      outer: (surfaceC) => faces[now.stretch].outer(surfaceC),
+      inner: () => faces[now.stretch].inner,
+      capC: 100,
+      refinement,
+    });
+  let body = lay(plan.startC);
+  /** What the bodies before have seen: a filling that is spread is a new body with an old past. */
+  let past = { seconds: 0, vapour: 0, heatLost: 0 };
+  const whole = (s: State): State => {
+    const area = areaOf(stretches[now.stretch]);
+    return {
+      ...s,
+      seconds: past.seconds + s.seconds,
+      vapour: past.vapour + s.vapour * area,
+      heatLost: past.heatLost + s.heatLost * area,
+      heatLeft: s.heatLeft * area,
+    };
+  };
+  const states: State[] = [whole(body.state())];
   let state = states[0];
   let stirAt = nextStir(stretches[0], 0, allStirred);
   while (state.warmestC > untilC && state.seconds < LONGEST_COOLING * 60) {
-    const { endS } = stretches[now.stretch];
+    const { endS, depthMm } = stretches[now.stretch];
     const event = Math.min(endS, stirAt, LONGEST_COOLING * 60);
-    const then = body.advance(event - state.seconds);
+    const then = whole(body.advance(event - state.seconds));
     states.push(then);
     const heat = (state.heatLeft - then.heatLeft) / (then.seconds - state.seconds);
-    // It has come to rest warmer than that: a day more would not change it.
+    // Counted in heat, not degrees: while it freezes, the temperature hardly moves.
+    const resting = RESTING_C_PER_S * food.slope(untilC) * (depthMm / 1000) * areaOf(stretches[now.stretch]);
     const isLast = now.stretch === stretches.length - 1;
     state = then;
     if (then.seconds >= event - 1e-6 && event < LONGEST_COOLING * 60) {
       if (then.seconds >= stirAt - 1e-6) body.mix();
       if (then.seconds >= endS - 1e-6) {
+        const next = stretches[now.stretch + 1];
+        if (next.depthMm === depthMm) body.restart();
+        else {
+          // Spreading mixes it.
+          body.mix();
+          const { meanC } = body.state();
+          past = { seconds: then.seconds, vapour: then.vapour, heatLost: then.heatLost };
+          now.stretch += 1;
+          body = lay(meanC);
+          now.stretch -= 1;
+        }
         now.stretch += 1;
-        body.restart();
       }
       stirAt = nextStir(stretches[now.stretch], then.seconds, allStirred);
-      state = body.state();
+      state = whole(body.state());
       states.push(state);
-    } else if (isLast && heat < restingHeat) break;
+    } else if (isLast && heat < resting) {
+      // It has come to rest warmer than that: a day more would not change it.
+      break;
+    }
   }
   const last = states[states.length - 1];
-  const areaM2 = plan.massG / 1000 / thermalProperties(plan.composition, 20).density / (plan.depthMm / 1000);
   const minutesTo = (c: number) => crossing(states, 'warmestC', c, 'down');
   return {
     samples: spaced(states).map(toSample),
@@ -142,7 +172,7 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
       return to === null ? null : to - (minutesTo(fromC) ?? 0);
     },
     at: (minute) => toSample(stateAt(states, minute * 60)),
-    evaporatedAt: (minute) => stateAt(states, minute * 60).vapour * areaM2 * 1000,
+    evaporatedAt: (minute) => stateAt(states, minute * 60).vapour * 1000,
     energyBalance: last.heatLost / Math.max(1e-9, states[0].heatLeft - last.heatLeft),
   };
 }

@@ -24,6 +24,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
         ...cool.legs,
         {
           minutes: 20,
+          depthMm: null,
           base: cool.base === 'ice' ? 'rack' : cool.base,
           place: 'counter',
           ambientC: null,

@@ -1,17 +1,21 @@
 /** What the cook could do instead, the quickest first: minutes, what it needs, what it costs. One tap takes one. */
 import { Pressable, View } from 'react-native';
 import { type CoolingForecast } from '@/core/batch/cooling';
+import { coolingClock } from '@/core/batch/cooling-clock';
 import { type CoolingAlternative } from '@/core/batch/cooling-judged';
 import { formatMinutes } from '@/core/units/format';
 import { say } from '@/data/notices';
+import { useNow } from '@/data/use-now';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
-export function WaysList({ forecast, edit, touch }: StationProps & { forecast: CoolingForecast }) {
+export function WaysList({ batch, forecast, edit, touch }: StationProps & { forecast: CoolingForecast }) {
   const p = usePalette();
   const onTouch = touch.set;
+  const now = useNow(batch.cool.offHeatAt === null ? 0 : 20_000);
+  const elapsed = coolingClock(batch, forecast, now)?.elapsed ?? 0;
   const take = (way: CoolingAlternative) => {
     onTouch(null);
     edit({ do: 'setCool', to: way.to });
@@ -19,11 +23,15 @@ export function WaysList({ forecast, edit, touch }: StationProps & { forecast: C
   };
   return (
     <View>
-      <Heading level={3}>What else you could do</Heading>
+      <Heading level={3}>
+        What else you could do
+        {elapsed > 1 && <Small>{'  minutes from now'}</Small>}
+      </Heading>
       {forecast.alternatives.length === 0 && <Small role="status">Working out the alternatives …</Small>}
       {forecast.alternatives.map((way) => {
         const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);
-        const minutes = way.minutes === null ? 'never' : formatMinutes(way.minutes);
+        // From now, where the clock runs.
+        const minutes = way.minutes === null ? 'never' : formatMinutes(Math.max(0, way.minutes - elapsed));
         const loss = `loses ${Math.round(way.evaporatedG)} g as steam`;
         return (
           <Pressable
