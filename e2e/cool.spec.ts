@@ -150,6 +150,17 @@ test('the thermometer: from the server’s bridge, and on in this browser when t
   const thermometer = page.getByRole('status', { name: 'Thermometer' });
   await expect(thermometer).toContainText('by the server’s bridge');
   await page.getByRole('button', { name: 'Put the thermometer away' }).click();
+  // The server stops in the middle: its stream ends, and the same thermometer goes on in the worker.
+  await page.route('**/api/probes/*/stream', (route) =>
+    route.fulfill({
+      status: 200,
+      contentType: 'text/event-stream',
+      body: `data: ${JSON.stringify({ c: 91, at: new Date().toISOString() })}\n\n`,
+    }),
+  );
+  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  await expect(thermometer).toContainText('in this browser');
+  await page.getByRole('button', { name: 'Put the thermometer away' }).click();
   // Static hosting answers everything with the page.
   await page.route('**/api/**', (route) =>
     route.fulfill({ status: 200, contentType: 'text/html', body: '<html></html>' }),

@@ -50,6 +50,22 @@ export function gramsOf(
  *   counts nothing
  */
 export function resolveLine(line: Line, own: Batch['ingredients'], kitchen: Kitchen): ResolvedLine | null {
+  const known = RESOLVED.get(line);
+  if (known && known.own === own && known.saltKind === kitchen.saltKind && known.cupMl === kitchen.cupMl) {
+    return known.resolved;
+  }
+  const resolved = resolve(line, own, kitchen);
+  RESOLVED.set(line, { own, saltKind: kitchen.saltKind, cupMl: kitchen.cupMl, resolved });
+  return resolved;
+}
+
+/** Every fix is tried out on the whole batch, of which it changes one line: the others are not worked out again. */
+const RESOLVED = new WeakMap<
+  Line,
+  { own: Batch['ingredients']; resolved: ResolvedLine | null } & Pick<Kitchen, 'saltKind' | 'cupMl'>
+>();
+
+function resolve(line: Line, own: Batch['ingredients'], kitchen: Kitchen): ResolvedLine | null {
   const ingredient = lookUp(own, line.ingredientId);
   const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
   if (!ingredient || grams === null) return null;

@@ -30,6 +30,8 @@ export interface Problem {
   inner?: Face;
   /** No cell gets hotter than this: water boils there and takes the heat. */
   capC?: number;
+  /** Cells in the whole body; without it enough for 0.1 °C. */
+  cells?: number;
   /** Multiplies cells and divides steps, for convergence checks. */
   refinement?: number;
 }
@@ -113,7 +115,7 @@ export class Body {
   constructor(private readonly problem: Problem) {
     const refinement = problem.refinement ?? 1;
     const thicknesses = problem.layers.map((layer) => layer.thickness);
-    this.grid = makeGrid(problem.dimension, thicknesses, refinement);
+    this.grid = makeGrid(problem.dimension, thicknesses, refinement, problem.cells);
     this.materials = problem.layers.map((layer) => layer.material);
     this.temperature = new Float64Array(this.grid.volume.length).fill(problem.startC);
     this.linear = this.materials.every((m) => m.constant);

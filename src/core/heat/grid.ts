@@ -24,10 +24,11 @@ const LEAST_CELLS = 6;
  * Divides layers into cells.
  * @param thicknesses of the layers from the centre outward, m
  * @param refinement multiplies the number of cells, for convergence checks
+ * @param cells in the whole body, before refinement
  */
-export function makeGrid(dimension: number, thicknesses: readonly number[], refinement = 1): Grid {
+export function makeGrid(dimension: number, thicknesses: readonly number[], refinement = 1, cells = CELLS): Grid {
   const total = thicknesses.reduce((sum, t) => sum + t, 0);
-  const counts = thicknesses.map((t) => Math.max(LEAST_CELLS, Math.round((CELLS * t) / total)) * refinement);
+  const counts = thicknesses.map((t) => Math.max(LEAST_CELLS, Math.round((cells * t) / total)) * refinement);
   const n = counts.reduce((sum, c) => sum + c, 0);
   const grid: Grid = {
     dimension,

@@ -27,6 +27,8 @@ interface Context {
 }
 
 const UNIT = 'g per 100 g';
+/** So many lines are tried with other preparations. */
+const MOST_TREATED = 8;
 /** Less than this is not worth lighting the hob for. */
 const LEAST_COOK_OFF_G = 5;
 /** So far up in the band a filling has boiled down enough: a few grams on the scale are not worth going back to the hob. */
@@ -149,7 +151,11 @@ const effort = ({ minutes }: PreparationFix): number => minutes / 40;
 
 /** Treating a wet line otherwise: the amount stays what it was before the treatment. */
 function byPreparation(context: Context): PreparationFix[] {
-  const untreated = context.outline.lines.filter((l) => l.preparation.yield === 1);
+  // Of many wet lines the wettest are worth the work.
+  const untreated = context.outline.lines
+    .filter((l) => l.preparation.yield === 1)
+    .sort((a, b) => b.releaseG - a.releaseG)
+    .slice(0, MOST_TREATED);
   return untreated.flatMap((l) =>
     preparationsOf(l.ingredient.wetness)
       // Starch for the meat would have to be a line of its own: that is what the binders offer.

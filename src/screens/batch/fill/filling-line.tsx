@@ -23,7 +23,8 @@ export interface LineProps extends StationProps {
   onOpen: (open: boolean) => void;
 }
 
-export function FillingLine(props: LineProps) {
+/** Drawn again only when it is open or what it shows has changed: sixty lines stay light. */
+export const FillingLine = memo(function FillingLine(props: LineProps) {
   const { batch, line, widest, assessment, edit, open, onOpen } = props;
   const ingredient = lookUp(batch.ingredients, line.ingredientId);
   const prep = ingredient && preparation(ingredient.wetness, line.preparation);
@@ -61,6 +62,18 @@ export function FillingLine(props: LineProps) {
       {open && <LineEditor {...props} onClose={() => onOpen(false)} />}
     </View>
   );
+}, showsTheSame);
+
+function showsTheSame(a: LineProps, b: LineProps): boolean {
+  if (a.open || b.open) return false;
+  const fields = Object.keys(b.line) as (keyof Line)[];
+  const shown = ({ line, widest, assessment }: LineProps): string => {
+    const brings = assessment.ledger.lines.find((l) => l.lineId === line.id)?.brings ?? 0;
+    const salt = assessment.salt.lines.find((l) => l.lineId === line.id)?.grams ?? 0;
+    const findings = assessment.findings.filter((finding) => finding.lineId === line.id).map((f) => f.text);
+    return [Math.round((500 * brings) / widest), salt.toFixed(1), ...findings].join('|');
+  };
+  return fields.every((field) => a.line[field] === b.line[field]) && shown(a) === shown(b);
 }
 
 interface RowProps {
