@@ -1,6 +1,6 @@
 // Two projects: the core, server and command line run in plain Node; the interface runs under jest-expo.
 const transformed =
-  '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation';
+  '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation|ml-levenberg-marquardt|is-any-array|ml-matrix';
 
 module.exports = {
   projects: [

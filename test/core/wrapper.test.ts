@@ -4,6 +4,11 @@ import { dough, DOUGHS } from '@/core/wrapper/doughs';
 import { fitParcel } from '@/core/wrapper/fit';
 import { FORM_IDS, FORMS } from '@/core/wrapper/forms';
 import { portionSpoon } from '@/core/wrapper/spoon';
+import { changeForm } from '@/core/batch/create';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { type Batch } from '@/core/batch/schema';
+import { lanternSupper } from '@/data/demo';
 
 const skin = { diameterMm: 90, rimMm: 8, thicknessMm: 1.5 };
 
@@ -107,6 +112,62 @@ describe('balance and portion', () => {
   it('names the nearest spoon', () => {
     expect(portionSpoon(14).label).toBe('1 level tbsp');
     expect(portionSpoon(27.5).label).toBe('2 level tbsp');
-    expect(portionSpoon(1000).label).toBe('½ cup');
+    expect(portionSpoon(1000).label).toBe('1000 ml');
+  });
+});
+
+describe('pocket and pan pie', () => {
+  it('a pan pie holds its area times its depth, and is a slab for the heat', () => {
+    const pan = { diameterMm: 280, rimMm: 0, thicknessMm: 2, depthMm: 45 };
+    expect(FORMS['pan-pie'].maxMl(pan)).toBeCloseTo((Math.PI * 28 ** 2 * 4.5) / 4, 6);
+    const fit = fitParcel({ form: 'pan-pie', skin: pan, dough: dough('thin-sheets'), fillingG: 1400, density: 1.02 });
+    expect(fit).toMatchObject({ state: 'good', dimension: 1 });
+    // Half the depth of the filling, and one face of sheets.
+    expect(2 * fit.body.fillingMm).toBeCloseTo((1400 / 1.02 / (Math.PI * 14 ** 2)) * 10, 6);
+    const deeper = fitParcel({
+      form: 'pan-pie',
+      skin: { ...pan, depthMm: 70 },
+      dough: dough('thin-sheets'),
+      fillingG: 1400,
+      density: 1.02,
+    });
+    expect(deeper.wrapperG).toBeGreaterThan(fit.wrapperG);
+  });
+
+  it('a pocket holds what a half-moon of its size does, but lies flatter', () => {
+    const large = { diameterMm: 160, rimMm: 12, thicknessMm: 3.5 };
+    expect(FORMS.pocket.maxMl(large)).toBe(FORMS['half-moon'].maxMl(large));
+    const [flat, round] = (['pocket', 'half-moon'] as const).map((form) =>
+      fitParcel({ form, skin: large, dough: dough('short'), fillingG: 90, density: 1.02 }),
+    );
+    expect(flat.body.fillingMm).toBeLessThan(round.body.fillingMm);
+    expect(flat.dimension).toBe(1.4);
+  });
+
+  it('a hand pie of 100 g bakes in twenty to thirty minutes, a pan pie of 45 mm in an hour to eighty minutes', () => {
+    const minutes = (form: 'pocket' | 'pan-pie', to: Partial<Batch['wrap']>, mediumC: number) => {
+      const [, , duck, haddock] = lanternSupper('2026-12-05T15:00:00Z');
+      const batch = form === 'pocket' ? duck : haddock;
+      const changed = { ...batch, wrap: { ...batch.wrap, ...to }, cook: { ...batch.cook, mediumC, startC: 10 } };
+      return forecastHeat(changed, DEFAULT_KITCHEN, 'first').core?.minutes ?? NaN;
+    };
+    const hand = minutes('pocket', { diameterMm: 120, rimMm: 10, portionG: 50 }, 190);
+    expect(hand).toBeGreaterThan(15);
+    expect(hand).toBeLessThan(32);
+    const pie = minutes('pan-pie', { depthMm: 60, portionG: 2650 }, 180);
+    expect(pie).toBeGreaterThan(55);
+    expect(pie).toBeLessThan(85);
+  });
+
+  it('changing the form takes the usual sizes along where they are of another kind', () => {
+    expect(changeForm('purse', 'half-moon')).toEqual({ form: 'purse' });
+    expect(changeForm('pan-pie', 'purse')).toMatchObject({ form: 'pan-pie', diameterMm: 280, depthMm: 45, rimMm: 0 });
+    expect(changeForm('half-moon', 'pan-pie')).toMatchObject({ diameterMm: 90, depthMm: null });
+    expect(changeForm('pan-pie', 'pan-pie')).toEqual({ form: 'pan-pie' });
+  });
+
+  it('what no spoon takes is said in millilitres', () => {
+    expect(portionSpoon(1322).label).toBe('1320 ml');
+    expect(portionSpoon(118).label).toBe('½ cup');
   });
 });

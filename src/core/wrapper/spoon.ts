@@ -14,8 +14,15 @@ const SPOONS: readonly { ml: number; label: string }[] = [
   { ml: 120, label: '½ cup' },
 ];
 
-/** The spoon nearest by ratio to a volume, ml. */
+/** Beyond this nobody spoons: the volume itself is said. */
+const MOST_ML = 170;
+
+/** The spoon nearest by ratio to a volume, ml; the volume itself where it is too much for spoons. */
 export function portionSpoon(ml: number): { ml: number; label: string } {
+  if (ml > MOST_ML) {
+    const round = Math.round(ml / 10) * 10;
+    return { ml: round, label: `${round} ml` };
+  }
   return SPOONS.reduce((best, spoon) =>
     Math.abs(Math.log(spoon.ml / ml)) < Math.abs(Math.log(best.ml / ml)) ? spoon : best,
   );

@@ -25,7 +25,7 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.vessels.map((vessel) => (
         <View key={vessel.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Body style={{ flex: 1 }}>
-            {vessel.name} <Small>{VESSEL_LABELS[vessel.kind]}</Small>
+            {vessel.name} <Small>{vessel.name === VESSEL_LABELS[vessel.kind] ? '' : VESSEL_LABELS[vessel.kind]}</Small>
           </Body>
           <Strong>
             {formatNumber(vessel.areaCm2, 0)} cm², {formatNumber(vessel.deepMm, 0)} mm deep

@@ -1,11 +1,13 @@
 /** One parcel in figures, and what runs out first. */
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
+import { FORMS } from '@/core/wrapper/forms';
 import { PairTable } from '@/ui/parts/pair-table';
 import { type ShownProps } from '../station-props';
 
 export function BalanceTable({ batch, assessment }: ShownProps) {
   const { portion, fit, ledger } = assessment;
+  const isPan = FORMS[batch.wrap.form].sizeWord === 'pan';
   const left =
     portion.left.of === 'nothing'
       ? 'they run out together'
@@ -16,7 +18,7 @@ export function BalanceTable({ batch, assessment }: ShownProps) {
       note={left}
       rows={[
         { name: 'Filling in each', note: portion.spoon, figures: [formatGrams(portion.portionG)] },
-        { name: 'Skin of each', figures: [formatGrams(portion.wrapperG)] },
+        { name: isPan ? 'Sheets of each' : 'Skin of each', figures: [formatGrams(portion.wrapperG)] },
         { name: 'One parcel', figures: [formatGrams(portion.parcelG)], sum: true },
         { name: 'Filling to wrapper', figures: [`${formatNumber(fit.ratio, 2)} : 1`] },
         { name: 'Finished filling', figures: [formatGrams(ledger.finishedG)] },

@@ -1,0 +1,94 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { assess } from '@/core/batch/assess';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { apply, type Operation } from '@/core/batch/operations';
+import { type Batch } from '@/core/batch/schema';
+import { lanternSupper } from '@/data/demo';
+import { ClockPanel } from '@/screens/batch/cool/clock-panel';
+import { VesselDrawing } from '@/screens/batch/cool/vessel-drawing';
+import { WaysList } from '@/screens/batch/cool/ways-list';
+import { type StationProps } from '@/screens/batch/station-props';
+import { renderPart } from './render';
+
+jest.mock('@react-native-async-storage/async-storage', () =>
+  jest.requireActual('@react-native-async-storage/async-storage/jest/async-storage-mock'),
+);
+// The browser's own clock and page are not here: the time stands still.
+jest.mock('@/data/use-now', () => ({ useNow: () => new Date().toISOString() }));
+jest.mock('@/data/use-wake-lock', () => ({ useWakeLock: () => undefined }));
+jest.mock('@/data/alarm', () => ({ askToNotify: () => undefined }));
+jest.mock('@/workers/client', () => ({ forecastHeat: jest.fn(), simulatedSignal: jest.fn() }));
+
+const duck = lanternSupper('2026-12-05T15:00:00Z')[2];
+const propsOf = (batch: Batch, edit: StationProps['edit'] = () => undefined) => {
+  const heat = forecastHeat(batch, DEFAULT_KITCHEN);
+  if (!heat.cooling) throw new Error('nothing cools');
+  const touch = { id: null, set: jest.fn() };
+  const assessment = assess(batch, DEFAULT_KITCHEN, heat);
+  return { batch, kitchen: DEFAULT_KITCHEN, assessment, edit, touch, forecast: heat.cooling };
+};
+const startedAgo = (minutes: number): Batch =>
+  apply(duck, { do: 'setCool', to: { offHeatAt: new Date(Date.now() - minutes * 60_000).toISOString() } });
+
+describe('the clock', () => {
+  it('is offered, and starts now', () => {
+    const edit = jest.fn<void, [Operation | readonly Operation[]]>();
+    renderPart(<ClockPanel {...propsOf(duck, edit)} />);
+    const before = Date.now();
+    fireEvent.press(screen.getByLabelText('It is off the heat: start the clock'));
+    const [operation] = edit.mock.calls[0];
+    expect(operation).toMatchObject({ do: 'setCool' });
+    const { offHeatAt } = (operation as { to: { offHeatAt: string } }).to;
+    expect(Math.abs(Date.parse(offHeatAt) - before)).toBeLessThan(2000);
+  });
+
+  it('shows minutes to wrap-ready and to the deadline', () => {
+    renderPart(<ClockPanel {...propsOf(startedAgo(40))} />);
+    expect(screen.getByText(/80 min/)).toBeTruthy();
+    expect(screen.getByText(/to wrap-ready, at \d\d:\d\d/)).toBeTruthy();
+    expect(screen.queryByText(/Deadline missed/)).toBeNull();
+  });
+
+  it('says a missed deadline before all else, as the authority says it', () => {
+    renderPart(<ClockPanel {...propsOf(startedAgo(150))} />);
+    expect(screen.getByText('Deadline missed: in the fridge within 2 h')).toBeTruthy();
+    expect(screen.getByText(/is thrown away/)).toBeTruthy();
+    expect(screen.getByText(/Local codes come first/)).toBeTruthy();
+  });
+});
+
+describe('the alternatives', () => {
+  it('are ranked, say what they need and lose, and one tap takes one', () => {
+    const edit = jest.fn<void, [Operation | readonly Operation[]]>();
+    const props = propsOf(duck, edit);
+    renderPart(<WaysList {...props} />);
+    const shown = screen.getAllByLabelText(/loses \d+ g as steam$/);
+    expect(shown.length).toBe(props.forecast.alternatives.length);
+    const [first] = props.forecast.alternatives;
+    expect(screen.getByLabelText(new RegExp(`^${first.label}: `))).toBe(shown[0]);
+    fireEvent.press(shown[0]);
+    expect(edit).toHaveBeenCalledWith({ do: 'setCool', to: props.forecast.alternatives[0].to });
+  });
+
+  it('what comes too late says so', () => {
+    renderPart(<WaysList {...propsOf(duck)} />);
+    expect(screen.getAllByLabelText(/too late/).length).toBeGreaterThan(0);
+  });
+});
+
+describe('the vessel', () => {
+  it('is read with its depth and where it stays hottest', () => {
+    renderPart(<VesselDrawing depthMm={80} base="board" covered hottest={0.25} stirred={false} />);
+    expect(
+      screen.getByLabelText(
+        'The filling lies 80 mm deep, covered, on board. It stays hottest 20 mm above the floor and gets coldest at the top.',
+      ),
+    ).toBeTruthy();
+  });
+
+  it('has one temperature when stirred', () => {
+    renderPart(<VesselDrawing depthMm={30} base="ice" covered={false} hottest={0.5} stirred />);
+    expect(screen.getByLabelText(/on ice\. Stirred, it is one temperature\.$/)).toBeTruthy();
+  });
+});

@@ -1,0 +1,103 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { assess } from '@/core/batch/assess';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { apply, type Operation } from '@/core/batch/operations';
+import { comparePreparations } from '@/core/filling/compare-preparations';
+import { lanternSupper } from '@/data/demo';
+import { FatLine } from '@/screens/batch/fill/fat-line';
+import { PreparationTable } from '@/screens/batch/fill/preparation-table';
+import { StageHeading } from '@/screens/batch/fill/stage-heading';
+import { amountText } from '@/screens/batch/fill/amount-text';
+import { WaterLine } from '@/ui/parts/water-line';
+import { renderPart } from './render';
+
+const [turkey, , , haddock] = lanternSupper('2026-12-05T15:00:00Z');
+const assessed = assess(turkey, DEFAULT_KITCHEN, null);
+
+describe('the water line', () => {
+  it('opens a part to its lines and closes it again', () => {
+    const { ledger, sources, checks } = assessed;
+    renderPart(<WaterLine ledger={ledger} sources={sources} band={checks.moisture.band} width={340} />);
+    const part = screen.getByLabelText(/^Where held, \d+ grams, comes from$/);
+    fireEvent.press(part);
+    expect(screen.getByText('Turkey thigh mince')).toBeTruthy();
+    fireEvent.press(part);
+    expect(screen.queryByText('Turkey thigh mince')).toBeNull();
+  });
+
+  it('says how much is set while cold, only where gelatine is in', () => {
+    const jelly = apply(turkey, {
+      do: 'addLine',
+      line: { ...turkey.lines[0], id: 'gel', ingredientId: 'gelatine', amount: 1, preparation: 'raw', note: '' },
+    });
+    const { ledger, sources, checks } = assess(jelly, DEFAULT_KITCHEN, null);
+    renderPart(<WaterLine ledger={ledger} sources={sources} band={checks.moisture.band} width={340} />);
+    expect(screen.getByText(/hatched: 35 g set while cold/)).toBeTruthy();
+  });
+});
+
+describe('preparations', () => {
+  it('are radio buttons that say gain and cost; the taken one does nothing', () => {
+    const take = jest.fn<void, [Operation]>();
+    const options = comparePreparations(turkey, DEFAULT_KITCHEN, 'celeriac', 0);
+    renderPart(<PreparationTable options={options} band={[1, 6]} onTake={take} />);
+    fireEvent.press(screen.getByLabelText(/^grated, raw: /));
+    expect(take).not.toHaveBeenCalled();
+    fireEvent.press(
+      screen.getByLabelText(/^salted and squeezed: .* free per 100 g, 2 min of work, 20 min of waiting$/),
+    );
+    expect(take).toHaveBeenCalledWith({
+      do: 'changeLine',
+      id: 'celeriac',
+      to: { weighed: 'raw', preparation: 'salted-squeezed' },
+    });
+  });
+
+  it('show nothing where there is nothing to choose', () => {
+    renderPart(<PreparationTable options={[]} band={[1, 6]} onTake={() => undefined} />);
+    expect(screen.queryByLabelText('Preparation')).toBeNull();
+  });
+});
+
+describe('fat', () => {
+  it('is read as a sentence that adds up', () => {
+    const { fat } = assess(haddock, DEFAULT_KITCHEN, null);
+    renderPart(<FatLine fat={fat} />);
+    expect(
+      screen.getByLabelText(/^Of 94 g of fat, 4\.\d g runs, 45 g is taken up, the rest stays in the food\.$/),
+    ).toBeTruthy();
+  });
+
+  it('is not shown of a filling without any', () => {
+    renderPart(<FatLine fat={{ ...assessed.fat, totalG: 0 }} />);
+    expect(screen.queryByText(/of fat/)).toBeNull();
+  });
+});
+
+describe('the heading of a stage', () => {
+  const progress = { stage: 'raw-mix', ticked: 0, of: 7, isOver: false, chance: 'last chance to season' } as const;
+
+  it('warns of the last chance until the stage is over, and can be ended once something is in', () => {
+    const edit = jest.fn<void, [Operation]>();
+    const { unmount } = renderPart(<StageHeading progress={progress} edit={edit} />);
+    expect(screen.getByText('last chance to season')).toBeTruthy();
+    expect(screen.queryByLabelText('Stage is over')).toBeNull();
+    unmount();
+    const begun = renderPart(<StageHeading progress={{ ...progress, ticked: 3 }} edit={edit} />);
+    fireEvent.press(screen.getByLabelText('Stage is over'));
+    expect(edit).toHaveBeenCalledWith({ do: 'finishStage', stage: 'raw-mix', done: true });
+    begun.unmount();
+    renderPart(<StageHeading progress={{ ...progress, ticked: 3, isOver: true }} edit={edit} />);
+    expect(screen.queryByText('last chance to season')).toBeNull();
+  });
+});
+
+describe('amounts', () => {
+  it.each([
+    [{ amount: 1.5, unit: 'tbsp' }, '1½ tbsp'],
+    [{ amount: 3, unit: 'piece' }, '3 pieces'],
+    [{ amount: 1, unit: 'piece' }, '1 piece'],
+    [{ amount: 420, unit: 'g' }, '420 g'],
+    [{ amount: 0.33, unit: 'cup' }, '0.33 cup'],
+  ] as const)('%j reads %s', (line, text) => expect(amountText(line)).toBe(text));
+});
