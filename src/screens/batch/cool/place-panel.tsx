@@ -13,6 +13,10 @@ import { BASE_WORDS, PLACE_WORDS } from './words';
 type Cool = Batch['cool'];
 type Leg = Cool['legs'][number];
 const MOST_LEGS = 6;
+const LIDS = [
+  { value: 'open', label: 'open' },
+  { value: 'covered', label: 'covered' },
+] as const;
 
 export function PlacePanel({ batch, kitchen, edit }: StationProps) {
   const { cool } = batch;
@@ -96,10 +100,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       <Choices
         label="Lid"
         value={cool.covered ? 'covered' : 'open'}
-        options={[
-          { value: 'open', label: 'open' },
-          { value: 'covered', label: 'covered' },
-        ]}
+        options={LIDS}
         onChange={(value) => set({ covered: value === 'covered' }, 'lid')}
       />
       <Choices
@@ -168,7 +169,13 @@ function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg
         options={BASES.map((value) => ({ value, label: BASE_WORDS[value] }))}
         onChange={(base) => onChange({ base })}
       />
-      <Small>{leg.covered ? 'Covered.' : 'Open.'}</Small>
+      <Choices
+        label={`Leg ${number}: lid`}
+        value={leg.covered ? 'covered' : 'open'}
+        options={LIDS}
+        onChange={(value) => onChange({ covered: value === 'covered' })}
+      />
+      {leg.depthMm !== null && <Small>{`It lay ${Math.round(leg.depthMm)} mm deep then.`}</Small>}
     </View>
   );
 }
