@@ -23,7 +23,7 @@ import { OwnIngredientForm } from './own-ingredient-form';
 
 const MOST_FOUND = 20;
 /** Shown at first; the rest is found by its name, or asked for. */
-const FIRST = 40;
+const FIRST = 24;
 
 export function LarderScreen() {
   const { ingredients: own } = useKitchen();
