@@ -3,8 +3,9 @@ import { z } from 'zod';
 import { COMPONENTS, type Composition, normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
 import { conduct, conductInput } from '@/core/heat/conduct';
-import { inTheColdAt } from '@/core/batch/cooling-plan';
-import { airOf, coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/heat/cooling';
+import { inTheColdAt, warmestRoom } from '@/core/batch/cooling-plan';
+import { airOf } from '@/core/heat/air';
+import { coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/heat/cooling';
 import { BASES, PLACES, UNDERNEATH } from '@/core/heat/surfaces';
 import { allCoolingStages } from '@/core/safety/cooling-stages';
 import { lethality, lethalityInput } from '@/core/safety/lethality';
@@ -101,7 +102,7 @@ const coldestAround = (i: {
 const COLDEST_RULE = 5;
 
 export const coolCommand = command(coolInput, (input) => {
-  const { vessel, untilC, place, legs = [] } = input;
+  const { vessel, untilC, legs = [] } = input;
   const plan: CoolingPlan = {
     ...input,
     ...vessel,
@@ -117,9 +118,6 @@ export const coolCommand = command(coolInput, (input) => {
   const minutes = asked.minutesTo(untilC);
   // The rules are judged on the whole curve, down to the coldest temperature that any of them names.
   const curve = coolingCurve(plan, Math.min(untilC, COLDEST_RULE));
-  const inRooms = [...legs, { place, ambientC: input.ambientC }].filter(
-    (leg) => leg.place !== 'fridge' && leg.place !== 'freezer',
-  );
   return {
     minutes,
     evaporatedG: asked.evaporatedAt(minutes ?? Infinity),
@@ -127,7 +125,7 @@ export const coolCommand = command(coolInput, (input) => {
     stages: allCoolingStages({
       curve,
       coldAtMinute: inTheColdAt(plan),
-      ambientC: Math.max(-50, ...inRooms.map(airOf)),
+      ambientC: warmestRoom(plan),
       untilC,
     }).map(({ rule, limitMinutes, tookMinutes, ok }) => ({ rule, limitMinutes, tookMinutes, ok })),
   };

@@ -1,9 +1,8 @@
 /** A cooling worked out and judged, and what it does to the fridge. */
-import { thermalProperties } from '../food/thermal';
 import { type CoolingCurve, type CoolingPlan } from '../heat/cooling';
 import { fridgeRise } from '../heat/fridge';
 import { type CoolingStage } from '../safety/cooling-stages';
-import { type Cool, inTheColdAt } from './cooling-plan';
+import { type Cool, heatBetween, inTheColdAt } from './cooling-plan';
 import { type Kitchen } from './kitchen';
 
 export interface CoolingAlternative {
@@ -32,7 +31,6 @@ export interface Judged {
 export function fridgeRiseOf({ plan, curve, minutes }: Judged, kitchen: Kitchen): number {
   const at = [...(plan.legs ?? []), plan].some((leg) => leg.place === 'fridge') ? inTheColdAt(plan) : null;
   if (at === null) return 0;
-  const { heatCapacity } = thermalProperties(plan.composition, 40);
-  const kj = (plan.massG / 1000) * (heatCapacity / 1000) * Math.max(0, curve.at(at).meanC - kitchen.fridgeC);
+  const kj = heatBetween(plan, curve.at(at).meanC, kitchen.fridgeC);
   return fridgeRise(kj, Math.max(30, (minutes ?? 240) - at), kitchen.fridgeLitres);
 }

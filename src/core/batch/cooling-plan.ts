@@ -1,6 +1,8 @@
 /** The cooling of a batch as the solver takes it: what is hot, in which vessel, where. Without the solver: screens use it too. */
 import { type Composition, mix } from '../food/composition';
 import { drawLedger } from '../filling/ledger';
+import { thermalProperties } from '../food/thermal';
+import { airOf } from '../heat/air';
 import { type CoolingPlan } from '../heat/cooling';
 import { type Place } from '../heat/surfaces';
 import { fillingDensity } from '../wrapper/fit';
@@ -86,7 +88,17 @@ export function historyOf(cool: Cool, elapsed: number, depthMm: number): Leg[] {
   return history.filter((leg) => leg.minutes >= 1).slice(-MOST_LEGS);
 }
 
-/** The document holds so many legs. */
+/** What is still to come of the plan's legs after a minute. */
+export function legsAfter(cool: Cool, elapsed: number): Leg[] {
+  let before = 0;
+  return cool.legs.flatMap((leg) => {
+    const minutes = Math.min(leg.minutes, before + leg.minutes - elapsed);
+    before += leg.minutes;
+    return minutes >= 1 ? [{ ...leg, minutes }] : [];
+  });
+}
+
+/** The document holds six legs: one is left for what is done next. */
 const MOST_LEGS = 5;
 
 /** What the kitchen has learned of this vessel in this place; 1 where it has not. */
@@ -98,6 +110,19 @@ export const learnedFactor = (cool: Cool, kitchen: Kitchen): number =>
       fit.base === cool.base &&
       fit.covered === cool.covered,
   )?.factor ?? 1;
+
+/** Heat that so much filling gives off between two temperatures, kJ. */
+export function heatBetween({ massG, composition }: CoolingPlan, fromC: number, toC: number): number {
+  const { heatCapacity } = thermalProperties(composition, 40);
+  return (massG / 1000) * (heatCapacity / 1000) * Math.max(0, fromC - toC);
+}
+
+/** Colder than any room: what is only in the fridge meets no warm air. */
+const NO_ROOM_C = -50;
+
+/** The warmest air it stands in outside of fridge and freezer, °C. */
+export const warmestRoom = ({ legs = [], ...last }: CoolingPlan): number =>
+  Math.max(NO_ROOM_C, ...[...legs, last].filter((leg) => leg.place !== 'fridge' && leg.place !== 'freezer').map(airOf));
 
 /** When it goes into the cold, min from the start; null where it does not. */
 export function inTheColdAt({ legs = [], place }: CoolingPlan): number | null {

@@ -1,9 +1,8 @@
 /** What the cook could do instead: at least six ways to cool quicker, each with what it needs and what it costs. */
-import { thermalProperties } from '../food/thermal';
 import { iceFor, RISE_THAT_MATTERS } from '../heat/fridge';
 import { formatNumber } from '../units/amount';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './cooling-judged';
-import { type Cool, type HotPart } from './cooling-plan';
+import { type Cool, heatBetween, type HotPart } from './cooling-plan';
 import { type Kitchen } from './kitchen';
 import { bestSpread } from './spread';
 import { areaFor } from './vessels';
@@ -23,7 +22,11 @@ const THIN_MM = 20;
 /** A filling this hot does not go into the fridge, °C (usual advice of food authorities: let the steam off first). */
 const FRIDGE_C = 60;
 const STIR_MINUTES = 5;
-/** How much colder a curve is drawn: points of a thin line. */
+/** What ice is to bring a filling down to, °C. */
+const COOLED_C = 20;
+/** The document holds so many. */
+const MOST_LEGS = 6;
+/** Points of the thin line that a curve is drawn with. */
 const POINTS = 24;
 
 type Unmoved = Pick<Cool, 'ambientC' | 'covered' | 'stirred' | 'stirEveryMinutes'>;
@@ -35,12 +38,14 @@ export function coolingWays(
   part: HotPart,
   kitchen: Kitchen,
   judge: (cool: Cool) => Judged,
-  history: Cool['legs'],
+  past: { history: Cool['legs']; rest: Cool['legs'] },
 ): CoolingAlternative[] {
+  const { history, rest } = past;
   return waysFor(cool, part, kitchen, judge)
     .map(({ to: later, hands, known, ...way }) => {
       // What is done now changes only what comes after.
-      const to = history.length === 0 ? later : { ...later, legs: [...history, ...(later.legs ?? [])] };
+      const to =
+        history.length === 0 ? later : { ...later, legs: [...history, ...(later.legs ?? rest)].slice(0, MOST_LEGS) };
       const planned = { ...cool, ...to };
       const judged = (history.length === 0 ? known : undefined) ?? judge(planned);
       return {
@@ -144,8 +149,7 @@ function needsOf(cool: Cool, judged: Judged, part: HotPart, kitchen: Kitchen, ha
   const room = `${formatNumber(Math.round(area / 10) * 10, 0)} cm²`;
   const parts = [`${room}, ${hands}`];
   if (cool.base === 'ice') {
-    const { heatCapacity } = thermalProperties(plan.composition, 40);
-    const kg = iceFor((plan.massG / 1000) * (heatCapacity / 1000) * Math.max(0, plan.startC - 20));
+    const kg = iceFor(heatBetween(plan, plan.startC, COOLED_C));
     const short = kg > kitchen.iceKg ? `; you have ${formatNumber(kitchen.iceKg)}` : '';
     parts.push(`${formatNumber(kg, 1)} kg of ice${short}`);
   }

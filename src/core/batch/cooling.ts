@@ -1,9 +1,10 @@
 /** How the hot part of a batch cools: as planned, as it really goes by its readings, and what could be done instead. */
-import { airOf, coolingCurve, type CoolingCurve, type CoolingPlan, type CoolingSample } from '../heat/cooling';
+import { airOf } from '../heat/air';
+import { coolingCurve, type CoolingCurve, type CoolingPlan, type CoolingSample } from '../heat/cooling';
 import { type CoolingFit, fitCooling } from '../heat/fit-cooling';
 import { coolingStages, type CoolingStage } from '../safety/cooling-stages';
 import { readingMinutes } from './cooling-clock';
-import { type Cool, coolingPlan, historyOf, hotPartOf, inTheColdAt } from './cooling-plan';
+import { type Cool, coolingPlan, historyOf, hotPartOf, inTheColdAt, legsAfter, warmestRoom } from './cooling-plan';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './cooling-judged';
 import { coolingWays } from './cooling-ways';
 import { type Kitchen } from './kitchen';
@@ -102,7 +103,10 @@ export function forecastCooling(
     alternatives:
       depth === 'first'
         ? []
-        : coolingWays(batch.cool, part, kitchen, judgeFitted, historyOf(batch.cool, elapsed, plan.depthMm)),
+        : coolingWays(batch.cool, part, kitchen, judgeFitted, {
+            history: historyOf(batch.cool, elapsed, plan.depthMm),
+            rest: legsAfter(batch.cool, elapsed),
+          }),
   };
 }
 
@@ -111,11 +115,9 @@ function stagesOf(o: Outline, curve: CoolingCurve, plan: CoolingPlan, targetC: n
   const rules = o.pack.cooling.map((rule) =>
     rule.kind === 'between' && (rule.toC ?? 5) < targetC ? { ...rule, toC: targetC } : rule,
   );
-  const inTheCold = inTheColdAt(plan);
-  const warm = [...(plan.legs ?? []), plan].filter((leg) => leg.place !== 'fridge' && leg.place !== 'freezer');
   return coolingStages(
     { ...o.pack, cooling: rules },
-    { curve, coldAtMinute: inTheCold, ambientC: Math.max(-50, ...warm.map(airOf)), untilC: targetC },
+    { curve, coldAtMinute: inTheColdAt(plan), ambientC: warmestRoom(plan), untilC: targetC },
   );
 }
 

@@ -3,7 +3,6 @@ import { type VesselKind } from './vocabulary';
 
 export interface Vessel {
   kind: VesselKind;
-  label: string;
   /** Floor, cm². House estimates of household sizes. */
   areaCm2: number;
   /** How deep it is, mm. */
@@ -12,11 +11,11 @@ export interface Vessel {
 
 /** What most kitchens have. */
 export const USUAL_VESSELS: readonly Vessel[] = [
-  { kind: 'tray', label: 'baking tray', areaCm2: 1200, deepMm: 22 },
-  { kind: 'dish', label: 'shallow dish', areaCm2: 600, deepMm: 60 },
-  { kind: 'bowl', label: 'bowl', areaCm2: 330, deepMm: 130 },
-  { kind: 'pot', label: 'pot', areaCm2: 310, deepMm: 160 },
-  { kind: 'bag', label: 'bag, laid flat', areaCm2: 520, deepMm: 60 },
+  { kind: 'tray', areaCm2: 1200, deepMm: 22 },
+  { kind: 'dish', areaCm2: 600, deepMm: 60 },
+  { kind: 'bowl', areaCm2: 330, deepMm: 130 },
+  { kind: 'pot', areaCm2: 310, deepMm: 160 },
+  { kind: 'bag', areaCm2: 520, deepMm: 60 },
 ];
 
 export const VESSEL_LABELS: Record<VesselKind, string> = {
@@ -28,12 +27,11 @@ export const VESSEL_LABELS: Record<VesselKind, string> = {
   own: 'your own',
 };
 
-/** What a kitchen is taken to own until it says otherwise. */
-export const FIRST_VESSELS = [
-  { id: 'tray-1', name: 'baking tray', kind: 'tray' as const, areaCm2: 1200, deepMm: 22 },
-  { id: 'tray-2', name: 'baking tray', kind: 'tray' as const, areaCm2: 1200, deepMm: 22 },
-  { id: 'dish-1', name: 'shallow dish', kind: 'dish' as const, areaCm2: 600, deepMm: 60 },
-];
+/** What a kitchen is taken to own until it says otherwise: two trays and a dish of the usual sizes. */
+export const FIRST_VESSELS = (['tray', 'tray', 'dish'] as const).map((kind, i) => {
+  const { areaCm2, deepMm } = USUAL_VESSELS.find((v) => v.kind === kind) ?? USUAL_VESSELS[0];
+  return { id: `${kind}-${i + 1}`, name: VESSEL_LABELS[kind], kind, areaCm2, deepMm };
+});
 
 /** The shallowest and the deepest that is computed, mm: the document's own limits. */
 const LEAST_MM = 2;

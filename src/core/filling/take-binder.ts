@@ -18,8 +18,12 @@ export function takeBinder(batch: Batch, { parts, how, needsC, id }: BinderOptio
   });
 }
 
-/** A sauce is boiled whatever else there is; a starch goes into the pan if there is one; egg never into anything hot. */
+/**
+ * A sauce is boiled whatever else there is; a starch goes into the pan if there is one, but in a raw filling to what is
+ * raw, where the liquid is; egg never into anything hot.
+ */
 function stageFor(batch: Batch, id: string, needsC: number | null, hasPan: boolean): Stage {
-  if (id === 'white-sauce' || (hasPan && needsC !== null && id !== 'egg')) return 'simmer';
-  return batch.school === 'raw' ? 'raw-mix' : 'when-cool';
+  if (id === 'white-sauce') return 'simmer';
+  if (batch.school === 'raw') return 'raw-mix';
+  return hasPan && needsC !== null && id !== 'egg' ? 'simmer' : 'when-cool';
 }

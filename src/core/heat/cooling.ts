@@ -4,6 +4,7 @@
  */
 import { type Composition } from '../food/composition';
 import { thermalProperties } from '../food/thermal';
+import { airOf } from './air';
 import { Body, convective, type Exchange, type State } from './conduction';
 import { crossing, stateAt } from './states';
 import { foodMaterialOf } from './material';
@@ -88,10 +89,6 @@ function stretchesOf({ legs = [], ...plan }: CoolingPlan): Stretch[] {
   });
   return [...before, { ...plan, endS: Infinity }];
 }
-
-/** The air's temperature in some surroundings, °C. */
-export const airOf = ({ place, ambientC }: Pick<CoolingSurroundings, 'place' | 'ambientC'>): number =>
-  ambientC ?? AIR[place].ambientC;
 
 /** Cools until the warmest place is at `untilC`, or for a day. */
 export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1): CoolingCurve {

@@ -1,13 +1,13 @@
 /** Moisture: free liquid against what the parcel takes. */
-import { BINDERS } from '../../filling/binders';
+import { compareBinders } from '../../filling/compare-binders';
 import { cookOffOf } from '../../filling/cook-off';
 import { drawLedger, type Ledger } from '../../filling/ledger';
 import { type ResolvedLine, resolveLines } from '../../filling/lines';
 import { lineOf } from '../../filling/new-line';
 import { panContents, panRelease } from '../../filling/pan';
-import { stopWeight, toBind, toCookOff } from '../../filling/stop-weight';
+import { stopWeight, toCookOff } from '../../filling/stop-weight';
+import { takeBinder } from '../../filling/take-binder';
 import { tolerance } from '../../filling/tolerance';
-import { ingredientById } from '../../food/catalogue';
 import { type Preparation, preparationsOf } from '../../food/preparations';
 import { formatGrams } from '../../units/format';
 import { formatNumber } from '../../units/amount';
@@ -218,19 +218,22 @@ export function stopPlan(
 /** Where in the band drying aims: well below the wet edge, not at the dry one. */
 export const aimOf = ([dry, wet]: readonly [number, number]): number => dry + 0.6 * (wet - dry);
 
+/** The three that most kitchens have, of those that are compared. */
+const AT_HAND = ['cornflour', 'potato-starch', 'dry-crumbs'];
+
 function byBinder(context: Context, aim: number): Fix[] {
   const { outline, ledger, batch } = context;
   const hasPan = panContents(outline.lines) > 0;
-  return BINDERS.filter((b) => ['cornflour', 'potato-starch', 'dry-crumbs'].includes(b.id)).flatMap((b) => {
-    const ingredient = ingredientById(b.ingredientId);
-    if (!ingredient) return [];
-    const exact = toBind(ledger.free, ledger.finishedG, aim, b.capacity);
-    const grams = Math.max(0.5, Math.round(2 * exact) / 2);
-    const stage = hasPan ? (b.needsC === null ? 'off-heat' : 'simmer') : 'raw-mix';
-    const line = lineOf(batch.lines, b.ingredientId, grams, stage, b.how);
-    const label = `Add ${formatNumber(grams)} g ${b.label} (${inSpoons(grams / ingredient.gPerMl)})`;
-    return [fix(context, `bind-${b.id}`, label, [{ do: 'addLine', line }])];
-  });
+  return compareBinders(ledger, aim)
+    .filter((option) => AT_HAND.includes(option.id))
+    .map((option) =>
+      fix(
+        context,
+        `bind-${option.id}`,
+        `Add ${formatNumber(option.grams)} g ${option.label} (${option.spoons})`,
+        takeBinder(batch, option, hasPan),
+      ),
+    );
 }
 
 function juicier(context: Context, [dry, wet]: readonly [number, number]): Fix[] {

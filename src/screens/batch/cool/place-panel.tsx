@@ -1,5 +1,6 @@
 /** Where it stands, on what, covered or stirred, and where it stands before: the legs of the plan. */
 import { View } from 'react-native';
+import { ambientOf } from '@/core/batch/cooling-plan';
 import { type Batch } from '@/core/batch/schema';
 import { BASES, PLACES } from '@/core/heat/surfaces';
 import { formatMinutes } from '@/core/units/format';
@@ -84,7 +85,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       />
       <TemperatureField
         label="Air there"
-        c={cool.ambientC ?? usualAir(cool.place, kitchen)}
+        c={ambientOf(cool, kitchen)}
         least={-40}
         most={45}
         step={1}
@@ -130,16 +131,6 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
     </View>
   );
 }
-
-/** The air of a place in this kitchen, °C. */
-const usualAir = (place: Cool['place'], kitchen: StationProps['kitchen']): number =>
-  ({
-    counter: kitchen.roomC,
-    fan: kitchen.roomC,
-    fridge: kitchen.fridgeC,
-    freezer: kitchen.freezerC,
-    porch: kitchen.porchC,
-  })[place];
 
 function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg>) => void; onRemove: () => void }) {
   const { leg, number, onChange, onRemove } = props;

@@ -48,7 +48,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
     set({ depthMm: Math.round(depthMm), vessel: { ...cool.vessel, areaCm2: null } }, 'depth');
   const own = kitchen.vessels.map(({ id, name, kind, areaCm2 }) => ({ value: id, label: `my ${name}`, kind, areaCm2 }));
   const distinct = own.filter((v, i) => own.findIndex((w) => w.label === v.label && w.areaCm2 === v.areaCm2) === i);
-  const usual = USUAL_VESSELS.map(({ kind, label, areaCm2 }) => ({ value: kind, label, kind, areaCm2 }));
+  const usual = USUAL_VESSELS.map(({ kind, areaCm2 }) => ({ value: kind, label: VESSEL_LABELS[kind], kind, areaCm2 }));
   const all = [...distinct, ...usual];
   const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
   return (
