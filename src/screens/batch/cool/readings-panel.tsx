@@ -2,23 +2,20 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { type CoolingForecast } from '@/core/batch/cooling';
-import { parseAmount, formatNumber } from '@/core/units/amount';
+import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
-import { convert } from '@/core/units/units';
 import { editKitchen, now } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { useThermometer } from '@/data/thermometer';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
-import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
+import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { clockTime } from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
-const LEAST_C = -30;
-const MOST_C = 110;
 /** Readings so far off their own fit teach nothing, K. House estimate. */
 const DISAGREES = 5;
 
@@ -26,7 +23,7 @@ export function ReadingsPanel(props: Props) {
   const { batch, kitchen, edit } = props;
   const { readings, offHeatAt } = batch.cool;
   const scale = kitchen.temperature;
-  const add = (c: number, at: string) => edit({ do: 'addCoolReading', reading: { at, c: Math.round(c * 10) / 10 } });
+  const add = (c: number, at: string) => edit({ do: 'addCoolReading', reading: { at, c } });
   return (
     <View style={{ gap: 10 }}>
       <Heading level={3}>How it is really going</Heading>
@@ -34,7 +31,15 @@ export function ReadingsPanel(props: Props) {
         <Small>Start the clock, then type what the thermometer says in the warmest place: the curve follows it.</Small>
       ) : (
         <>
-          <TypedReading scale={scale} onRead={(c) => add(c, now())} />
+          <ReadingField
+            label="Warmest place now"
+            scale={scale}
+            least={-30}
+            most={110}
+            of="temperature of a filling"
+            likeC={64}
+            onRead={(c) => add(c, now())}
+          />
           <Thermometer {...props} onRead={add} />
         </>
       )}
@@ -51,48 +56,6 @@ export function ReadingsPanel(props: Props) {
         </View>
       ))}
       <Learned {...props} />
-    </View>
-  );
-}
-
-function TypedReading({ scale, onRead }: { scale: 'C' | 'F'; onRead: (c: number) => void }) {
-  const p = usePalette();
-  const [text, setText] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
-  const record = () => {
-    const minus = /^\s*[-−]/.test(text);
-    const amount = parseAmount(text.replace(/[-−]/, ''));
-    const c = amount === null ? null : convert(minus ? -amount : amount, scale, 'C');
-    if (c === null || c < LEAST_C || c > MOST_C) {
-      setProblem(`“${text}” is no temperature of a filling: ${formatTemperature(64, scale)} would be one.`);
-      return;
-    }
-    setProblem(null);
-    setText('');
-    onRead(c);
-  };
-  return (
-    <View>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
-        <View style={{ flex: 1 }}>
-          <TextField
-            label={`Warmest place now, °${scale}`}
-            value={text}
-            onChange={(value) => {
-              setText(value);
-              setProblem(null);
-            }}
-            onSubmit={record}
-            decimal
-          />
-        </View>
-        <Press title="Record" kind="solid" onPress={record} disabled={text.trim() === ''} />
-      </View>
-      {problem !== null && (
-        <Small role="alert" style={{ color: p.beet }}>
-          {problem}
-        </Small>
-      )}
     </View>
   );
 }

@@ -1,0 +1,64 @@
+/** A reading typed in the kitchen's scale. What is no temperature of food is said beside it; nothing is lost. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { parseAmount } from '@/core/units/amount';
+import { formatTemperature } from '@/core/units/format';
+import { convert } from '@/core/units/units';
+import { Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { usePalette } from '@/ui/theme/use-palette';
+
+interface Props {
+  label: string;
+  scale: 'C' | 'F';
+  /** What a thermometer in food can show, °C: the document's own limits. */
+  least: number;
+  most: number;
+  /** What it is a temperature of, and one that would do, °C. */
+  of: string;
+  likeC: number;
+  onRead: (c: number) => void;
+}
+
+export function ReadingField({ label, scale, least, most, of, likeC, onRead }: Props) {
+  const p = usePalette();
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const record = () => {
+    const minus = /^\s*[-−]/.test(text);
+    const amount = parseAmount(text.replace(/[-−]/, ''));
+    const c = amount === null ? null : convert(minus ? -amount : amount, scale, 'C');
+    if (c === null || c < least || c > most) {
+      setProblem(`“${text}” is no ${of}: ${formatTemperature(likeC, scale)} would be one.`);
+      return;
+    }
+    setProblem(null);
+    setText('');
+    onRead(Math.round(c * 10) / 10);
+  };
+  return (
+    <View>
+      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <TextField
+            label={`${label}, °${scale}`}
+            value={text}
+            onChange={(value) => {
+              setText(value);
+              setProblem(null);
+            }}
+            onSubmit={record}
+            decimal
+          />
+        </View>
+        <Press title="Record" kind="solid" onPress={record} disabled={text.trim() === ''} />
+      </View>
+      {problem !== null && (
+        <Small role="alert" style={{ color: p.beet }}>
+          {problem}
+        </Small>
+      )}
+    </View>
+  );
+}
