@@ -1,0 +1,156 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
+import { type OwnIngredient } from '@/core/food/own-ingredient';
+import { ownIngredientSchema } from '@/core/food/own-ingredient-schema';
+import { ReadingField } from '@/screens/batch/reading-field';
+import { LearnedCooling, Vessels } from '@/screens/kitchen/vessels';
+import { OwnIngredientForm } from '@/screens/larder/own-ingredient-form';
+import { renderPart } from './render';
+
+const mockEdit = jest.fn<void, [Partial<Kitchen>]>();
+jest.mock('@/data/hooks', () => ({ editKitchen: (to: Partial<Kitchen>) => mockEdit(to) }));
+beforeEach(() => mockEdit.mockClear());
+
+const type = (label: string, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
+
+describe('an ingredient of one’s own', () => {
+  const open = (own: OwnIngredient | null = null) => {
+    const onKeep = jest.fn<void, [OwnIngredient]>();
+    renderPart(<OwnIngredientForm own={own} newId={() => 'own-x1'} onKeep={onKeep} onClose={() => undefined} />);
+    return onKeep;
+  };
+
+  it('shows the water that the figures leave, while they are typed', () => {
+    open();
+    type('Fat, g per 100 g', '12');
+    type('Protein, g per 100 g', '8,5');
+    expect(screen.getByText(/Water, by what is left: 79\.5 g/)).toBeTruthy();
+  });
+
+  it('is not kept while something makes no sense; that is said beside its field, and nothing typed is lost', () => {
+    const onKeep = open();
+    type('Fat, g per 100 g', '12');
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(screen.getByText('Needs a name.')).toBeTruthy();
+    type('What is it called?', 'Smoked curd');
+    type('Energy (to check), kJ per 100 g', '2500');
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(screen.getByText('These figures make about 444 kJ: look again.')).toBeTruthy();
+    expect(onKeep).not.toHaveBeenCalled();
+    expect(screen.getByLabelText('Fat, g per 100 g').props.value).toBe('12');
+  });
+
+  it('takes sodium where the packet gives that, and keeps a valid ingredient', () => {
+    const onKeep = open();
+    type('What is it called?', 'Smoked curd');
+    type('Protein, g per 100 g', '12');
+    fireEvent.press(screen.getByLabelText('sodium'));
+    type('Sodium, mg per 100 g', '500');
+    fireEvent.press(screen.getByLabelText('like curd'));
+    fireEvent.press(screen.getByLabelText('milk'));
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    const [kept] = onKeep.mock.calls[0];
+    expect(kept).toMatchObject({
+      id: 'own-x1',
+      name: 'Smoked curd',
+      wetness: 'curd',
+      family: 'dairy',
+      allergens: ['milk'],
+    });
+    expect(kept.salt).toBeCloseTo(1.27, 6);
+    expect(ownIngredientSchema.safeParse(kept).success).toBe(true);
+  });
+
+  it('changed, it stays the same ingredient', () => {
+    const own: OwnIngredient = {
+      id: 'own-old',
+      name: 'Bean paste',
+      family: 'sauce',
+      per100g: { water: 60, protein: 8, fat: 6, carbohydrate: 18, fibre: 4, ash: 4 },
+      salt: 3.2,
+      gPerMl: 1.1,
+      pieceG: null,
+      hazard: 'none',
+      allergens: ['soya'],
+      wetness: 'dry',
+      liquid: true,
+    };
+    const onKeep = open(own);
+    type('Salt, g per 100 g', '4');
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(onKeep.mock.calls[0][0]).toMatchObject({ id: 'own-old', name: 'Bean paste', salt: 4, allergens: ['soya'] });
+  });
+});
+
+describe('the vessels of the kitchen', () => {
+  it('are listed by floor and depth, and can be taken away', () => {
+    renderPart(<Vessels kitchen={DEFAULT_KITCHEN} />);
+    fireEvent.press(screen.getByLabelText('Take the shallow dish of 600 cm² away'));
+    expect(mockEdit.mock.calls[0][0].vessels?.map((v) => v.name)).toEqual(['baking tray', 'baking tray']);
+  });
+
+  it('a new one is measured as it is: long and wide, or across when it is round', () => {
+    renderPart(<Vessels kitchen={{ ...DEFAULT_KITCHEN, vessels: [] }} />);
+    expect(screen.getByText(/None yet/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Add a vessel'));
+    type('Long, cm', '50');
+    expect(screen.getByText(/1\s500 cm² of floor/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('pot'));
+    expect(screen.queryByLabelText('Wide, cm')).toBeNull();
+    type('Across, cm', '20');
+    type('Its name', 'old pot');
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(mockEdit.mock.calls[0][0].vessels).toMatchObject([
+      { name: 'old pot', kind: 'pot', areaCm2: 314, deepMm: 25 },
+    ]);
+  });
+
+  it('what was learned of cooling is shown and can be forgotten', () => {
+    const fit = { vessel: 'tray', place: 'porch', base: 'rack', covered: true, factor: 1.42, readings: 3 } as const;
+    renderPart(<LearnedCooling kitchen={{ ...DEFAULT_KITCHEN, cooling: [fit] }} />);
+    expect(screen.getByText('1.42 ×')).toBeTruthy();
+    expect(screen.getByText(/baking tray, cold porch, rack, covered/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Forget how it cools: baking tray, cold porch'));
+    expect(mockEdit).toHaveBeenCalledWith({ cooling: [] });
+  });
+});
+
+describe('a typed reading', () => {
+  const field = (scale: 'C' | 'F') => {
+    const onRead = jest.fn<void, [number]>();
+    renderPart(
+      <ReadingField
+        label="Now"
+        scale={scale}
+        least={-30}
+        most={110}
+        of="temperature of a filling"
+        likeC={64}
+        onRead={onRead}
+      />,
+    );
+    const read = (text: string) => {
+      type(`Now, °${scale}`, text);
+      fireEvent.press(screen.getByLabelText('Record'));
+    };
+    return { onRead, read };
+  };
+
+  it.each([
+    ['C', '64,25', 64.3],
+    ['C', '−4', -4],
+    ['F', '140', 60],
+  ] as const)('in °%s “%s” is %f °C', (scale, text, c) => {
+    const { onRead, read } = field(scale);
+    read(text);
+    expect(onRead).toHaveBeenCalledWith(c);
+  });
+
+  it.each(['hot', '140', '-60'])('“%s” is refused in words, and stays to be mended', (text) => {
+    const { onRead, read } = field('C');
+    read(text);
+    expect(onRead).not.toHaveBeenCalled();
+    expect(screen.getByText(`“${text}” is no temperature of a filling: 64 °C would be one.`)).toBeTruthy();
+    expect(screen.getByLabelText('Now, °C').props.value).toBe(text);
+  });
+});
