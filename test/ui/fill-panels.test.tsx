@@ -1,0 +1,214 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { type Kitchen } from '@/core/batch/kitchen';
+import { apply } from '@/core/batch/operations';
+import { lanternSupper } from '@/data/demo';
+import { FillingLine } from '@/screens/batch/fill/filling-line';
+import { PanPanel } from '@/screens/batch/fill/pan-panel';
+import { PasteSheet } from '@/screens/batch/fill/paste-sheet';
+import { ScalePanel } from '@/screens/batch/fill/scale-panel';
+import { SeasonPanel } from '@/screens/batch/fill/season-panel';
+import { type StationProps } from '@/screens/batch/station-props';
+import { openStation } from './station';
+
+const mockEditKitchen = jest.fn<void, [Partial<Kitchen>]>();
+const mockAt = '2026-12-05T15:00:00Z';
+jest.mock('@/data/hooks', () => ({
+  editKitchen: (to: Partial<Kitchen>) => mockEditKitchen(to),
+  now: () => mockAt,
+}));
+jest.mock('expo-router', () => ({ router: { push: jest.fn() } }));
+beforeEach(() => mockEditKitchen.mockClear());
+
+const [turkey, , duck, haddock] = lanternSupper(mockAt);
+const press = (label: string | RegExp) => fireEvent.press(screen.getByLabelText(label));
+const type = (label: string | RegExp, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
+
+describe('the pan', () => {
+  it('notes a weigh-in, says what has boiled off, and takes it back', () => {
+    const { batch } = openStation(PanPanel, haddock);
+    type('Pan with filling now, g', '2850');
+    press('Note this weight');
+    expect(batch().water.weighIns).toEqual([{ at: mockAt, grams: 2850 }]);
+    expect(screen.getByText(/120 g boiled off/)).toBeTruthy();
+    // The estimate has no say any more.
+    expect(screen.queryByLabelText('pan, heat and minutes')).toBeNull();
+    press(/^Take the weigh-in of 2\s850 g away$/);
+    expect(batch().water.weighIns).toEqual([]);
+    expect(screen.getByLabelText('pan, heat and minutes')).toBeTruthy();
+  });
+
+  it('without the empty pan asks for it', () => {
+    openStation(PanPanel, { ...haddock, water: { ...haddock.water, panG: null } });
+    expect(screen.getByText('Stop weight: the filling in the pan should read')).toBeTruthy();
+    type('Pan with filling now, g', '900');
+    expect(screen.getByText(/Weigh the empty pan too/)).toBeTruthy();
+  });
+
+  it('estimates by pan, heat and minutes', () => {
+    const { batch } = openStation(PanPanel, haddock);
+    press('pan, heat and minutes');
+    type('Boiling, lid off, min', '12');
+    press('high');
+    type('Pan across, cm', '30');
+    expect(batch().water.estimate).toEqual({ by: 'minutes', panMm: 300, heat: 'high', minutes: 12 });
+    expect(screen.getByText(/^About 32 g a minute/)).toBeTruthy();
+    // Back to grams, what was estimated stays.
+    press('a guess in grams');
+    expect(batch().water.estimate).toMatchObject({ by: 'grams', grams: 383 });
+  });
+
+  it('is not there where nothing is in one', () => {
+    const raw = { ...turkey, lines: turkey.lines.filter((l) => l.stage === 'raw-mix') };
+    openStation(PanPanel, raw);
+    expect(screen.queryByText('The pan')).toBeNull();
+    expect(screen.getByLabelText('Drained and weighed, g')).toBeTruthy();
+  });
+});
+
+describe('seasoning by taste', () => {
+  it('holds a third back, and a tasting moves the target and is kept', () => {
+    const { batch } = openStation(SeasonPanel, turkey);
+    press('hold back a third');
+    expect(batch().season.heldBack).toBe(true);
+    expect(screen.getByText(/; hold back 1\.3 g\./)).toBeTruthy();
+    press('wants more salt');
+    expect(batch().season.tastings).toMatchObject([{ verdict: 'under', at: mockAt }]);
+    const [moved] = mockEditKitchen.mock.calls[0];
+    expect(moved).toMatchObject({ tastings: 1 });
+    // Tasted at 0.95 with a third held back, right is thought to be 1.10: where the target is already.
+    expect(moved.saltTargetPercent).toBeCloseTo(1.1, 2);
+    press('too salty');
+    expect(mockEditKitchen.mock.calls[1][0].saltTargetPercent ?? 9).toBeLessThan(1.1);
+    expect(screen.getByText(/Add no more;/)).toBeTruthy();
+  });
+});
+
+describe('scaling', () => {
+  it('to what there is of one thing', () => {
+    const { batch } = openStation(ScalePanel, turkey);
+    press('Scale the filling');
+    press('what I have');
+    press('turkey thigh mince');
+    type('So much turkey thigh mince, g', '630');
+    press('Scale');
+    expect(batch().lines.find((l) => l.id === 'turkey')?.amount).toBe(630);
+    expect(batch().lines.find((l) => l.id === 'celeriac')?.amount).toBe(270);
+  });
+
+  it('by nothing is not offered', () => {
+    openStation(ScalePanel, turkey);
+    press('Scale the filling');
+    press('so many times');
+    expect(
+      screen.getByLabelText('Scale').props.accessibilityState ?? screen.getByLabelText('Scale').props,
+    ).toMatchObject({
+      disabled: true,
+    });
+  });
+});
+
+describe('a pasted list', () => {
+  it('asks one question a line, is answered by a tap, and keeps what nobody understands', () => {
+    const { batch } = openStation(PasteSheet, { ...turkey, lines: [] });
+    press('Paste a list of ingredients');
+    type('One ingredient a line, as the recipe has it', '500 g beef mince\npinch of moondust\nsalt to taste');
+    // A tap elsewhere leaves the field.
+    fireEvent(screen.getByLabelText('One ingredient a line, as the recipe has it'), 'blur');
+    press('salt to taste: 1 tsp');
+    press('Put 2 lines in');
+    expect(batch().lines.map((l) => [l.ingredientId, l.amount, l.unit])).toEqual([
+      ['beef-mince', 500, 'g'],
+      ['salt', 1, 'tsp'],
+    ]);
+    expect(screen.getByLabelText('One ingredient a line, as the recipe has it').props.value).toBe('pinch of moondust');
+  });
+});
+
+describe('a line', () => {
+  const Line = (id: string, open: boolean) =>
+    function OneLine(props: StationProps) {
+      const line = props.batch.lines.find((l) => l.id === id);
+      return line ? <FillingLine {...props} line={line} widest={300} open={open} onOpen={() => undefined} /> : null;
+    };
+
+  it('is ticked, and the tick taken off again', () => {
+    const { batch } = openStation(Line('ginger', false), turkey);
+    press('Ginger has gone in');
+    expect(batch().lines.find((l) => l.id === 'ginger')?.ticked).toBe(true);
+    press('Ginger has gone in: take the tick off');
+    expect(batch().lines.find((l) => l.id === 'ginger')?.ticked).toBe(false);
+  });
+
+  it('closed, shows every change all the same', () => {
+    const Closed = Line('celeriac', false);
+    const { batch } = openStation((props: StationProps) => {
+      const more = () => props.edit({ do: 'changeLine', id: 'celeriac', to: { amount: 260, note: 'coarse' } });
+      return (
+        <>
+          <ScalePanel {...props} />
+          <Closed {...props} edit={more} />
+        </>
+      );
+    }, turkey);
+    press('Celeriac has gone in');
+    expect(batch().lines.find((l) => l.id === 'celeriac')?.amount).toBe(260);
+    expect(screen.getByLabelText(/^Celeriac, 260 g\. grated, raw, coarse/)).toBeTruthy();
+  });
+
+  it('is measured in pieces only where one has a weight, by cut only in volumes', () => {
+    openStation(Line('thyme', true), duck);
+    expect(screen.queryByLabelText('pieces')).toBeNull();
+    expect(screen.queryByLabelText('packed')).toBeNull();
+    press('cup');
+    expect(screen.getByLabelText('packed')).toBeTruthy();
+  });
+
+  it('refuses the absurd beside its field', () => {
+    const { batch } = openStation(Line('duck', true), duck);
+    type(/^Amount of duck leg, braised, g$/, '900000');
+    expect(screen.getByText(/^At most 20\s000 g\.$/)).toBeTruthy();
+    expect(batch()).toEqual(duck);
+  });
+
+  it('is split and swapped', () => {
+    const { batch } = openStation(Line('turkey', true), turkey);
+    press('Split Turkey thigh mince');
+    press('a quarter');
+    press('Split the line');
+    expect(
+      batch()
+        .lines.filter((l) => l.ingredientId === 'turkey-thigh-mince')
+        .map((l) => l.amount),
+    ).toEqual([315, 105]);
+    press('Swap Turkey thigh mince');
+    type('Swap for', 'prawns');
+    expect(screen.getByText('Brings in allergens: crustaceans.')).toBeTruthy();
+    press('Swap it');
+    expect(batch().lines.find((l) => l.id === 'turkey')?.ingredientId).toBe('prawns');
+  });
+
+  it('an own ingredient comes along when it is swapped in', () => {
+    const own = {
+      id: 'own-paste',
+      name: 'Moss paste',
+      family: 'sauce' as const,
+      per100g: { water: 60, protein: 8, fat: 6, carbohydrate: 18, fibre: 4, ash: 4 },
+      salt: 3,
+      gPerMl: 1.1,
+      pieceG: null,
+      hazard: 'none' as const,
+      allergens: [],
+      wetness: 'dry' as const,
+      liquid: true,
+    };
+    const kitchen = {
+      ...jest.requireActual<typeof import('@/core/batch/kitchen')>('@/core/batch/kitchen').DEFAULT_KITCHEN,
+    };
+    const { batch } = openStation(Line('soy', true), turkey, { kitchen: { ...kitchen, ingredients: [own] } });
+    press('Swap Soy sauce');
+    type('Swap for', 'moss paste');
+    press('Swap it');
+    expect(batch().ingredients).toEqual([own]);
+    expect(apply(batch(), { do: 'removeLine', id: 'soy' }).ingredients).toEqual([]);
+  });
+});
