@@ -38,11 +38,11 @@ function Watch({ batch }: { batch: Batch }) {
             inMinutes: clock.next && !clock.isMeasuredReady ? clock.next.inMinutes - WARNING : null,
             text: `${batch.title}: ${formatMinutes(WARNING)} to the deadline, ${clock.next?.label ?? ''}.`,
           },
-          {
-            id: `move-${clock.move?.place ?? ''}`,
-            inMinutes: clock.move?.inMinutes ?? null,
-            text: `${batch.title}: move it on (${clock.move?.place ?? ''}).`,
-          },
+          ...clock.moves.map(({ inMinutes, place }, i) => ({
+            id: `move-${i}`,
+            inMinutes,
+            text: `${batch.title}: move it on (${place}).`,
+          })),
         ];
   useEffect(() => {
     for (const { id, inMinutes, text } of events) {

@@ -236,8 +236,9 @@ describe('the clock', () => {
     } as const;
     const moving = changed(running, setCool({ legs: [leg], place: 'fridge', ambientC: null }));
     const f = cooling(moving);
-    expect(coolingClock(moving, f, later(5))?.move).toEqual({ inMinutes: 15, place: 'fridge' });
-    expect(coolingClock(moving, f, later(25))?.move).toBeNull();
+    expect(coolingClock(moving, f, later(5))?.moves).toEqual([{ inMinutes: 15, place: 'fridge' }]);
+    // Past, it is still known: that is when the alarm is raised.
+    expect(coolingClock(moving, f, later(25))?.moves).toEqual([{ inMinutes: -5, place: 'fridge' }]);
   });
 });
 

@@ -24,8 +24,8 @@ export interface CoolingClock {
   isMeasuredReady: boolean;
   /** The temperature of the warmest place now, by the forecast, °C. */
   nowC: number;
-  /** The end of the leg that runs, in minutes from now, and where it goes then; null in the last one. */
-  move: { inMinutes: number; place: Batch['cool']['place'] } | null;
+  /** Every move from one leg to the next, in minutes from now, below 0 once it is past, and where it goes then. */
+  moves: { inMinutes: number; place: Batch['cool']['place'] }[];
 }
 
 const RULES = Object.values(RULE_PACKS).flatMap((pack) =>
@@ -48,8 +48,6 @@ export function coolingClock(batch: Batch, forecast: CoolingForecast, now: strin
   const coldInTime = (d: Deadline): boolean => readings.some((r) => minuteOf(r.at) <= d.atMinute && r.c <= d.belowC);
   const open = deadlines.filter((d) => !isOver(d) && !coldInTime(d)).sort((a, b) => a.atMinute - b.atMinute);
   let end = 0;
-  const running = legs.find((leg) => elapsed < (end += leg.minutes));
-  const after = running && (legs[legs.indexOf(running) + 1]?.place ?? batch.cool.place);
   return {
     elapsed,
     toWrapReady: minutes === null ? null : minutes - elapsed,
@@ -67,7 +65,10 @@ export function coolingClock(batch: Batch, forecast: CoolingForecast, now: strin
       }),
     isMeasuredReady: readings.some((r) => r.c <= targetC),
     nowC: forecastAt(forecast, elapsed),
-    move: running && after ? { inMinutes: end - elapsed, place: after } : null,
+    moves: legs.map((leg, i) => {
+      end += leg.minutes;
+      return { inMinutes: end - elapsed, place: legs[i + 1]?.place ?? batch.cool.place };
+    }),
   };
 }
 

@@ -64,7 +64,8 @@ export function ClockPanel(props: Props) {
 
 function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: CoolingClock; startedAt: number }) {
   const p = usePalette();
-  const { toWrapReady, next, move } = clock;
+  const { toWrapReady, next } = clock;
+  const move = clock.moves.find((m) => m.inMinutes > 0);
   const isReady = toWrapReady !== null && toWrapReady <= 0;
   const at = forecast.minutes === null ? null : clockTime(startedAt + forecast.minutes * MINUTE);
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
