@@ -263,6 +263,26 @@ describe('while the clock runs', () => {
     expect(historyOf(cool, 0, 40)).toEqual([]);
   });
 
+  it('taking the lid off leaves what is still to come of the plan as it was', () => {
+    const leg = {
+      minutes: 20,
+      depthMm: null,
+      base: 'board',
+      place: 'counter',
+      ambientC: null,
+      covered: true,
+      stirred: false,
+      stirEveryMinutes: null,
+    } as const;
+    const moving = changed(duck, setCool({ offHeatAt: AT, legs: [leg], place: 'fridge', ambientC: null }));
+    const ways = forecastHeat(moving, DEFAULT_KITCHEN, 'all', 6).cooling?.alternatives ?? [];
+    const uncovered = ways.find((w) => w.id === 'uncover')?.to.legs;
+    expect(uncovered?.map((l) => [l.place, l.minutes])).toEqual([
+      ['counter', 6],
+      ['counter', 14],
+    ]);
+  });
+
   it('alternatives begin now, and keep what they promise', () => {
     const running = changed(duck, setCool({ offHeatAt: AT }));
     const now = forecastHeat(running, DEFAULT_KITCHEN, 'all', 45).cooling?.alternatives ?? [];
