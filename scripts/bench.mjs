@@ -18,13 +18,14 @@ function sizes() {
   // The worker's own entry is the one that index.html does not load.
   const worker = chunks.find((name) => name.startsWith('entry-') && !initial.some((file) => file.endsWith(name)));
   if (worker === undefined) throw new Error('the build has no worker');
-  const first = ['index-', 'read-', '_layout-'].map((start) => chunks.find((name) => name.startsWith(start)));
+  const needed = ['index-', 'validator-', '_layout-'].map((start) => chunks.find((name) => name.startsWith(start)));
+  if (needed.includes(undefined)) throw new Error('the build has no index, validator or layout of its own');
   return [
     { what: 'initial JavaScript (index.html)', bytes: eager, most: 420 * KB },
     { what: 'the worker', bytes: gzip(path.join(folder, worker)), most: 120 * KB },
     {
       what: 'all that the Bench needs, validator included',
-      bytes: eager + first.reduce((sum, name) => sum + (name ? gzip(path.join(folder, name)) : 0), 0),
+      bytes: eager + needed.reduce((sum, name) => sum + gzip(path.join(folder, name)), 0),
       most: 490 * KB,
     },
   ];

@@ -4,6 +4,7 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler } 
 import helmet from 'helmet';
 import { timingSafeEqual } from 'node:crypto';
 import path from 'node:path';
+import { onlyServedAddress, type Served } from './address';
 import { probeBridge } from './probes';
 
 export interface AppOptions {
@@ -11,12 +12,14 @@ export interface AppOptions {
   dist: string;
   /** Asked of every request where the server can be reached from outside this machine. */
   token?: string;
+  /** Under which names it answers; only this machine's own where it is not said. */
+  served?: Served;
 }
 
 /** Files whose names carry a content hash never change. */
 const HASHED = /[.-][0-9a-f]{32}[.@]/;
 
-export function createApp({ dist, token }: AppOptions): Express {
+export function createApp({ dist, token, served = { loopback: true, names: [] } }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -44,6 +47,7 @@ export function createApp({ dist, token }: AppOptions): Express {
       originAgentCluster: false,
     }),
   );
+  app.use(onlyServedAddress(served));
   app.use(compression());
   if (token !== undefined) app.use(requireToken(token));
   app.use('/api', express.json({ limit: '64kb', strict: true }), api());
@@ -95,7 +99,15 @@ function requireToken(token: string): RequestHandler {
     if (matches(bearer) || matches(cookie === undefined ? undefined : decode(cookie))) return next();
     if (matches(query)) {
       response.cookie('involucrum', token, { httpOnly: true, sameSite: 'strict' });
-      return next();
+      // On to the same page without the token: it does not stay in the address bar, in the history or in a picture of it.
+      if (request.method !== 'GET') return next();
+      const { pathname, searchParams } = new URL(request.originalUrl, 'http://here');
+      searchParams.delete('token');
+      const rest = searchParams.toString();
+      response.setHeader('Cache-Control', 'no-store');
+      // Only ever a path here: two slashes would lead to another host.
+      response.redirect(303, `${pathname.replace(/^\/{2,}/, '/')}${rest === '' ? '' : `?${rest}`}`);
+      return;
     }
     response.status(401).json({ error: 'a token is needed: open the address with ?token=…' });
   };

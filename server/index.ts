@@ -1,12 +1,22 @@
 /** Starts the server: 127.0.0.1:8377 unless PORT and HOST say otherwise; beyond loopback only with INVOLUCRUM_TOKEN. */
 import { existsSync } from 'node:fs';
+import { createServer } from 'node:http';
 import path from 'node:path';
 import { createApp } from './app';
 import { isLoopback } from './loopback';
 
-const host = process.env.HOST ?? '127.0.0.1';
-const port = Number(process.env.PORT ?? 8377);
-const token = process.env.INVOLUCRUM_TOKEN;
+/** What is set to nothing is not set. */
+const setting = (name: string, usual: string): string => process.env[name]?.trim() || usual;
+
+const LEAST_TOKEN = 16;
+/** Slower than this is not a page on the same network: half a header or body is let go, ms. */
+const HEADERS_MS = 6000;
+const REQUEST_MS = 8000;
+const LOOK_EVERY_MS = 1000;
+
+const host = setting('HOST', '127.0.0.1');
+const port = Number(setting('PORT', '8377'));
+const token = process.env.INVOLUCRUM_TOKEN?.trim() ?? '';
 const dist = path.resolve(process.env.DIST ?? 'dist');
 
 function refuse(reason: string): never {
@@ -16,15 +26,25 @@ function refuse(reason: string): never {
 
 if (!Number.isInteger(port) || port < 0 || port > 65_535)
   refuse(`PORT: "${process.env.PORT}" is no port; 1 to 65535 would be`);
-if (!isLoopback(host) && (token === undefined || token.length < 16)) {
-  refuse(`HOST: ${host} can be reached by others; set INVOLUCRUM_TOKEN to at least 16 characters`);
+if (!isLoopback(host) && token.replace(/\s/g, '').length < LEAST_TOKEN) {
+  refuse(
+    `HOST: ${host} can be reached by others; set INVOLUCRUM_TOKEN to at least ${LEAST_TOKEN} characters that are not blank`,
+  );
 }
 if (!existsSync(path.join(dist, 'index.html'))) refuse(`${dist} holds no build; run npm start, which makes one`);
 
-const server = createApp({ dist, token: isLoopback(host) ? undefined : token }).listen(port, host, (error?: Error) => {
-  if (error) refuse(`cannot listen on ${host}:${port}: ${error.message}`);
-  console.log(`Involucrum is open at http://${host}:${port}`);
-});
+const isLocal = isLoopback(host);
+const names = setting('INVOLUCRUM_NAMES', '')
+  .split(',')
+  .map((name) => name.trim())
+  .filter((name) => name !== '');
+const app = createApp({ dist, token: isLocal ? undefined : token, served: { loopback: isLocal, names } });
+const server = createServer(
+  { headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS, connectionsCheckingInterval: LOOK_EVERY_MS },
+  app,
+);
+server.on('error', (error) => refuse(`cannot listen on ${host}:${port}: ${error.message}`));
+server.listen(port, host, () => console.log(`Involucrum is open at http://${host}:${port}`));
 for (const signal of ['SIGTERM', 'SIGINT'] as const) {
   process.on(signal, () => {
     server.close(() => process.exit(0));

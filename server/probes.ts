@@ -1,97 +1,119 @@
 /**
- * The thermometer bridge: probes post readings, pages listen to them as server-sent events. A simulated thermometer posts
- * to it like a real gateway would.
+ * The thermometer bridge: probes post readings, pages listen to all of them over one stream of server-sent events. A
+ * simulated thermometer posts to it like a real gateway would.
  */
 import express, { type Response, type Router } from 'express';
-import { z } from 'zod';
-import { COMPONENTS } from '@/core/food/composition';
-import { BASES, PLACES } from '@/core/heat/surfaces';
+import { type z } from 'zod';
 import { simulateThermometer } from '@/core/heat/thermometer';
+import { nameSchema, type ProbeReading, readingSchema, simulationSchema } from './probe-schemas';
 
-const readingSchema = z.strictObject({
-  c: z.number().min(-273, 'must be a temperature in °C').max(2000, 'must be a temperature in °C').nullable(),
-  at: z.iso.datetime({ error: 'must be a time such as 2026-12-05T18:40:00Z' }),
-});
-export type ProbeReading = z.infer<typeof readingSchema>;
+export { type ProbeReading };
 
-const fraction = z.number().min(0).max(1);
-const around = {
-  base: z.enum(BASES),
-  place: z.enum(PLACES),
-  ambientC: z.number().min(-40).max(60).optional(),
-  covered: z.boolean(),
-  stirred: z.boolean(),
-  stirEveryMinutes: z.number().min(1).max(120).nullable().optional(),
-};
-const simulationSchema = z.strictObject({
-  seed: z.number().int(),
-  startedAt: z.iso.datetime(),
-  plan: z.strictObject({
-    ...around,
-    massG: z.number().positive().max(100_000),
-    composition: z.strictObject(
-      Object.fromEntries(COMPONENTS.map((c) => [c, fraction])) as Record<(typeof COMPONENTS)[number], typeof fraction>,
-    ),
-    startC: z.number().min(0).max(110),
-    depthMm: z.number().positive().max(500),
-    legs: z
-      .array(
-        z.strictObject({
-          ...around,
-          minutes: z.number().positive().max(1440),
-          depthMm: z.number().positive().max(500).nullable().optional(),
-        }),
-      )
-      .max(12),
-    factor: z.number().min(0.1).max(10).optional(),
-  }),
-});
-
-const nameSchema = z.string().regex(/^[a-zA-Z0-9-]{1,64}$/, 'must be 1 to 64 letters, digits and hyphens');
+/** What pages hear: a reading, and how old it was when it was sent. */
+export interface ProbeEvent extends ProbeReading {
+  probe: string;
+  /** ms since the server got it: the probe's own clock may be wrong. */
+  ageMs: number;
+  simulated: boolean;
+}
 
 /** So many probes at once; more is no kitchen. */
 const MOST_PROBES = 16;
-const MOST_LISTENERS = 8;
+/** A browser has one stream, however many pages it has open. */
+const MOST_LISTENERS = 32;
 const EVERY_MS = 5000;
 /** A simulation ends by itself. */
 const LONGEST_MS = 12 * 3_600_000;
+/** A probe that has said nothing for so long gives its place to another. */
+const IDLE_MS = 15 * 60_000;
+/** Lines that mean nothing keep a stream open, and tell the page that the server is there. */
+const BEAT_MS = 15_000;
 
 interface Probe {
-  last: ProbeReading | null;
-  listeners: Set<Response>;
+  last: ProbeReading;
+  heardAt: number;
+  simulated: boolean;
   timer: ReturnType<typeof setInterval> | null;
 }
 
-/** The bridge's routes, and what stops it. */
-export function probeBridge(everyMs = EVERY_MS): { router: Router; close: () => void } {
+interface Listener {
+  response: Response;
+  /** The one probe it listens to; null for all. */
+  only: string | null;
+}
+
+/** The bridge's routes, and what stops it. @param clock ms, for tests of what time does */
+export function probeBridge(everyMs = EVERY_MS, clock: () => number = Date.now): { router: Router; close: () => void } {
   const probes = new Map<string, Probe>();
-  const probeOf = (name: string): Probe | null => {
-    const known = probes.get(name);
-    if (known) return known;
-    if (probes.size >= MOST_PROBES) return null;
-    const fresh: Probe = { last: null, listeners: new Set(), timer: null };
-    probes.set(name, fresh);
-    return fresh;
-  };
-  const publish = (probe: Probe, reading: ProbeReading): void => {
-    probe.last = reading;
-    for (const listener of probe.listeners) listener.write(`data: ${JSON.stringify(reading)}\n\n`);
-  };
+  const listeners = new Set<Listener>();
+
+  const eventOf = (name: string, { last, heardAt, simulated }: Probe): ProbeEvent => ({
+    probe: name,
+    ...last,
+    ageMs: Math.max(0, clock() - heardAt),
+    simulated,
+  });
+  const send = ({ response }: Listener, event: ProbeEvent) => response.write(`data: ${JSON.stringify(event)}\n\n`);
   const stop = (probe: Probe): void => {
     if (probe.timer) clearInterval(probe.timer);
     probe.timer = null;
   };
+  const forgetIdle = (): void => {
+    for (const [name, probe] of probes) {
+      if (clock() - probe.heardAt < IDLE_MS) continue;
+      stop(probe);
+      probes.delete(name);
+    }
+  };
+  /** Takes a place for a probe: only a valid reading, or a simulation, gets here. */
+  const hear = (name: string, reading: ProbeReading, simulated: boolean): Probe | null => {
+    forgetIdle();
+    const known = probes.get(name);
+    if (!known && probes.size >= MOST_PROBES) return null;
+    const probe: Probe = known ?? { last: reading, heardAt: 0, simulated, timer: null };
+    probe.last = reading;
+    probe.heardAt = clock();
+    probe.simulated = simulated;
+    probes.set(name, probe);
+    const event = eventOf(name, probe);
+    for (const listener of listeners) if (listener.only === null || listener.only === name) send(listener, event);
+    return probe;
+  };
+
+  const full = (response: Response) => response.status(429).json({ error: `probe: at most ${MOST_PROBES} at once` });
+
+  /** Opens a stream, and says first what is known already. */
+  const listen = (response: Response, only: string | null): void => {
+    if (listeners.size >= MOST_LISTENERS) {
+      response.status(429).json({ error: `stream: at most ${MOST_LISTENERS} listeners` });
+      return;
+    }
+    // `no-transform`: compressed, events would wait for more of them.
+    response.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' });
+    response.write(': listening\n\n');
+    const listener: Listener = { response, only };
+    for (const [name, probe] of probes) if (only === null || only === name) send(listener, eventOf(name, probe));
+    const beat = setInterval(() => response.write(': here\n\n'), BEAT_MS);
+    listeners.add(listener);
+    response.on('close', () => {
+      clearInterval(beat);
+      listeners.delete(listener);
+      // Nobody looks any more.
+      if (listeners.size === 0) for (const probe of probes.values()) stop(probe);
+    });
+  };
 
   const router = express.Router();
+  router.get('/', (_request, response) => {
+    forgetIdle();
+    response.json({ probes: [...probes].map(([name, probe]) => eventOf(name, probe)) });
+  });
+  router.get('/stream', (_request, response) => listen(response, null));
+
   router.use('/:probe', (request, response, next) => {
     const name = nameSchema.safeParse(request.params.probe);
-    const probe = name.success ? probeOf(name.data) : null;
-    if (!name.success) response.status(400).json({ error: `probe: ${name.error.issues[0].message}` });
-    else if (!probe) response.status(429).json({ error: `probe: at most ${MOST_PROBES} at once` });
-    else {
-      response.locals.probe = probe;
-      next();
-    }
+    if (name.success) next();
+    else response.status(400).json({ error: `probe: ${name.error.issues[0].message}` });
   });
 
   router.post('/:probe/readings', (request, response) => {
@@ -100,26 +122,14 @@ export function probeBridge(everyMs = EVERY_MS): { router: Router; close: () => 
       response.status(400).json({ error: problemsOf(reading.error) });
       return;
     }
-    publish(response.locals.probe as Probe, reading.data);
-    response.status(202).json({ ok: true });
+    const known = probes.get(request.params.probe);
+    // Where a real probe speaks, no simulation goes on under its name.
+    if (known) stop(known);
+    if (hear(request.params.probe, reading.data, false)) response.status(202).json({ ok: true });
+    else full(response);
   });
 
-  router.get('/:probe/stream', (_request, response) => {
-    const probe = response.locals.probe as Probe;
-    if (probe.listeners.size >= MOST_LISTENERS) {
-      response.status(429).json({ error: `stream: at most ${MOST_LISTENERS} listeners` });
-      return;
-    }
-    // `no-transform`: compressed, events would wait for more of them.
-    response.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform' });
-    response.write(probe.last ? `data: ${JSON.stringify(probe.last)}\n\n` : ': listening\n\n');
-    probe.listeners.add(response);
-    response.on('close', () => {
-      probe.listeners.delete(response);
-      // Nobody looks any more.
-      if (probe.listeners.size === 0) stop(probe);
-    });
-  });
+  router.get('/:probe/stream', (request, response) => listen(response, request.params.probe));
 
   router.post('/:probe/simulate', (request, response) => {
     const input = simulationSchema.safeParse(request.body);
@@ -127,27 +137,36 @@ export function probeBridge(everyMs = EVERY_MS): { router: Router; close: () => 
       response.status(400).json({ error: problemsOf(input.error) });
       return;
     }
-    const probe = response.locals.probe as Probe;
+    const name = request.params.probe;
+    const known = probes.get(name);
+    if (known && !known.simulated && clock() - known.heardAt < IDLE_MS) {
+      response.status(409).json({ error: `probe: ${name} is a real one; a simulation needs a name of its own` });
+      return;
+    }
     const { plan, seed, startedAt } = input.data;
     const thermometer = simulateThermometer(plan, seed);
     const start = Date.parse(startedAt);
-    const begun = Date.now();
-    const post = () => {
-      const now = Date.now();
-      if (now - begun > LONGEST_MS) stop(probe);
-      publish(probe, { c: thermometer.at(Math.max(0, (now - start) / 60_000)).c, at: new Date(now).toISOString() });
+    const begun = clock();
+    const post = (): Probe | null => {
+      const now = clock();
+      const { c } = thermometer.at(Math.max(0, (now - start) / 60_000));
+      const probe = hear(name, { c, at: new Date(now).toISOString() }, true);
+      if (probe && now - begun > LONGEST_MS) stop(probe);
+      return probe;
     };
-    stop(probe);
-    post();
+    if (known) stop(known);
+    const probe = post();
+    if (!probe) {
+      full(response);
+      return;
+    }
     probe.timer = setInterval(post, everyMs);
     response.status(202).json({ ok: true });
   });
 
   const close = () => {
-    for (const probe of probes.values()) {
-      stop(probe);
-      for (const listener of probe.listeners) listener.end();
-    }
+    for (const probe of probes.values()) stop(probe);
+    for (const { response } of listeners) response.end();
     probes.clear();
   };
   return { router, close };

@@ -1,12 +1,36 @@
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
+import { useEffect } from 'react';
 import { CoolingWatch } from '@/screens/cooling-watch';
+import { Boundary } from '@/ui/shell/boundary';
 import { Root } from '@/ui/shell/root';
+import { whenIdle } from '@/ui/shell/when-idle';
+
+/** Every part of the program is fetched while nobody waits for it: later the server may be gone. */
+const fetchTheRest = () =>
+  void Promise.allSettled([
+    import('./index'),
+    import('./batch/[id]/[station]'),
+    import('./batch/[id]/card'),
+    import('./begin'),
+    import('./kitchen'),
+    import('./larder'),
+    import('./notebook'),
+    import('@/ui/curve/curve'),
+    import('@/data/tables'),
+  ]);
 
 export default function Layout() {
+  const path = usePathname();
+  useEffect(() => whenIdle(fetchTheRest), []);
   return (
     <Root>
-      <Slot />
-      <CoolingWatch />
+      {/* Another page is another try. */}
+      <Boundary key={path} what="This page">
+        <Slot />
+      </Boundary>
+      <Boundary what="The clocks">
+        <CoolingWatch />
+      </Boundary>
     </Root>
   );
 }

@@ -1,4 +1,6 @@
 /** Alarms: a notification where it is allowed, a sound and the page's title otherwise, and a word at the foot of the screen. */
+import AsyncStorage from '@react-native-async-storage/async-storage';
+import { inTurn } from './lock';
 import { say } from './notices';
 
 /** Asks once, at a tap of the cook's. */
@@ -24,8 +26,29 @@ function beep(): void {
   setTimeout(() => void audio.close(), 2000);
 }
 
-/** Raises an alarm. @param tag the same alarm replaces itself */
-export function raiseAlarm(text: string, tag: string): void {
+/** Alarms that have been raised, in whatever tab, also before a reload: none is raised twice. */
+const KEY = 'involucrum/raised';
+const MOST = 100;
+const raised = new Set<string>();
+
+async function isNew(tag: string): Promise<boolean> {
+  if (raised.has(tag)) return false;
+  raised.add(tag);
+  return inTurn(async () => {
+    try {
+      const before = JSON.parse((await AsyncStorage.getItem(KEY)) ?? '[]') as string[];
+      if (before.includes(tag)) return false;
+      await AsyncStorage.setItem(KEY, JSON.stringify([...before, tag].slice(-MOST)));
+    } catch {
+      // Closed or full: better raised twice than not at all.
+    }
+    return true;
+  });
+}
+
+/** Raises an alarm, once. @param tag says which one it is */
+export async function raiseAlarm(text: string, tag: string): Promise<void> {
+  if (!(await isNew(tag))) return;
   say({ text, kind: 'done' });
   document.title = `! ${text}`;
   beep();

@@ -2,8 +2,8 @@
 import * as DocumentPicker from 'expo-document-picker';
 import { type ReadResult } from '@/core/batch/read';
 import { type Batch } from '@/core/batch/schema';
-import { readRecipe } from '@/core/formats/recipe';
-import { batchFromRecipe } from '@/core/recipe/to-batch';
+import { readFile } from '@/workers/reader';
+import { idOfKey, isBroken, loadBatch } from './repository';
 
 /** Larger files are refused before they are read: a batch is a few kilobytes, a saved page seldom more than a few megabytes. */
 const MOST_BYTES = 5_000_000;
@@ -36,55 +36,48 @@ export function exportBatch(batch: Batch): void {
 export const saveBeside = (batch: Batch, ending: string, text: string, type: string): void =>
   download(fileName(batch.title).replace(/\.json$/, ending), text, type);
 
-/**
- * Asks for a file and reads it: a batch, or a recipe (schema.org, JSON or a saved page) as a new batch. Nothing is stored.
- * @returns the batch, the problems of a file that is none, or null where the cook chose nothing
- */
-export async function pickBatch(fresh: {
-  id: string;
-  at: string;
-}): Promise<{ name: string; result: ReadResult<Batch> } | null> {
-  const picked = await DocumentPicker.getDocumentAsync({
-    type: ['application/json', 'text/html', '.json', '.jsonld', '.html', '.htm'],
-    base64: false,
-  });
-  const file = picked.assets?.[0]?.file;
-  if (picked.canceled || !file) return null;
-  if (file.size > MOST_BYTES) {
-    return {
-      name: file.name,
-      result: { ok: false, problems: ['(file): is larger than 5 MB, which no batch or recipe is'] },
-    };
-  }
-  return { name: file.name, result: await readText(await file.text(), fresh) };
-}
+/** What asking for a file comes to: its name and what was read, or null where nothing was chosen. */
+type Picked<Value> = { name: string; result: ReadResult<Value> } | null;
 
-/** Asks for a text file. @returns its text, what is wrong with it, or null where nothing was chosen */
-export async function pickText(type: string[]): Promise<ReadResult<string> | null> {
+/** Asks for a file; one that is too large is refused before it is read. */
+async function pick(type: string[], what: string): Promise<Picked<File>> {
   const picked = await DocumentPicker.getDocumentAsync({ type, base64: false });
   const file = picked.assets?.[0]?.file;
   if (picked.canceled || !file) return null;
-  if (file.size > MOST_BYTES)
-    return { ok: false, problems: ['(file): is larger than 5 MB, which no table of lines is'] };
-  return { ok: true, value: await file.text() };
+  return {
+    name: file.name,
+    result:
+      file.size > MOST_BYTES
+        ? { ok: false, problems: [`(file): is larger than 5 MB, which no ${what} is`] }
+        : { ok: true, value: file },
+  };
 }
 
-async function readText(text: string, fresh: { id: string; at: string }): Promise<ReadResult<Batch>> {
-  const { readBatch } = await import('@/core/batch/read');
-  const json = parseJson(text);
-  if (!text.trimStart().startsWith('<') && json === undefined) {
-    return { ok: false, problems: ['(file): is not JSON, and no saved page'] };
-  }
-  const asBatch = readBatch(json);
-  if (asBatch.ok || (typeof json === 'object' && json !== null && 'format' in json)) return asBatch;
-  const recipe = readRecipe(text);
-  return recipe.ok ? { ok: true, value: batchFromRecipe(recipe.value, fresh) } : recipe;
+/**
+ * Asks for a file and reads it: a batch, or a recipe (schema.org, JSON or a saved page) as a new batch. Nothing is stored.
+ * @param onReading told when reading begins
+ */
+export async function pickBatch(fresh: { id: string; at: string }, onReading: () => void): Promise<Picked<Batch>> {
+  const picked = await pick(['application/json', 'text/html', '.json', '.jsonld', '.html', '.htm'], 'batch or recipe');
+  if (!picked?.result.ok) return picked as Picked<Batch>;
+  onReading();
+  return { name: picked.name, result: await readFile(await picked.result.value.text(), fresh) };
 }
 
-function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
+/** Asks for a text file. */
+export async function pickText(type: string[]): Promise<ReadResult<string> | null> {
+  const picked = await pick(type, 'table of lines');
+  if (!picked) return null;
+  return picked.result.ok ? { ok: true, value: await picked.result.value.text() } : picked.result;
+}
+
+/** Saves what is only in this page's memory: each batch as a file. */
+export async function saveHeld(keys: readonly string[]): Promise<void> {
+  for (const key of keys) {
+    const id = idOfKey(key);
+    const batch = id === null ? null : await loadBatch(id);
+    if (batch === null) continue;
+    if (isBroken(batch)) download('unreadable-batch.txt', batch.text, 'text/plain');
+    else exportBatch(batch);
   }
 }

@@ -4,7 +4,8 @@ import { useSyncExternalStore } from 'react';
 export interface Notice {
   text: string;
   kind: 'done' | 'problem';
-  action?: { label: string; run: () => void };
+  /** What can be done about it; an action that fails (false) leaves the notice where it is. */
+  action?: { label: string; run: () => void | Promise<boolean> };
 }
 
 let current: Notice | null = null;
@@ -20,6 +21,9 @@ const subscribe = (tell: () => void): (() => void) => {
   listeners.add(tell);
   return () => listeners.delete(tell);
 };
+
+/** The notice on screen now. */
+export const currentNotice = (): Notice | null => current;
 
 /** The notice on screen, if any. */
 export const useNotice = (): Notice | null => useSyncExternalStore(subscribe, () => current);

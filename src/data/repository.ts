@@ -1,23 +1,34 @@
 /**
- * Where documents are kept: AsyncStorage, one key a document. On the web that is the browser's own storage (about 5 MB), whose
- * `storage` event tells other tabs. A write is all or nothing. What cannot be read is set aside and offered, never overwritten.
+ * Where documents are kept, one key a document. Every change is read, applied, checked and written under one lock over all
+ * tabs; what cannot be read is set aside and offered, never overwritten.
  */
-import AsyncStorage from '@react-native-async-storage/async-storage';
+import { type Changed } from '@/core/batch/change';
+import { titled } from '@/core/batch/create';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
+import { type KitchenOperation } from '@/core/batch/kitchen-operations';
+import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
+import { inTurn } from './lock';
+import { newId } from './new-id';
+import { keysOf, readText, removeText, storeHeld, writeText } from './store';
 
 /** The validator is large: it loads beside the first screen, not before it. */
-const validator = () => import('@/core/batch/read');
+export const validator = () => import('./validator');
 // Asked for at once, while the first screen is still being put together. A failure shows when a document is read.
 validator().catch(() => undefined);
 
 const PREFIX = 'involucrum/';
 const BATCH = `${PREFIX}batch/`;
-const KITCHEN = `${PREFIX}kitchen`;
+export const KITCHEN_KEY = `${PREFIX}kitchen`;
+const SET_ASIDE = `${KITCHEN_KEY}-set-aside`;
 const OPENED = `${PREFIX}opened`;
 
 export const batchKey = (id: string): string => `${BATCH}${id}`;
+/** The id of the batch under a key; null where it is another record. */
+export const idOfKey = (key: string): string | null => (key.startsWith(BATCH) ? key.slice(BATCH.length) : null);
+
+/** This page, for as long as it is open: what it stores says so. */
+export const WRITER = newId();
 
 /** A record that cannot be read; its text is kept as it is. */
 export interface BrokenRecord {
@@ -26,10 +37,10 @@ export interface BrokenRecord {
   problems: string[];
 }
 
-/** The browser refused to store: nothing was changed. The message says what to do. */
-export class StoreFullError extends Error {}
 /** The document is not there any more: deleted, perhaps in another tab. */
 export class MissingError extends Error {}
+/** Something of that id is there already. */
+export class TakenError extends Error {}
 
 function parse(text: string): unknown {
   try {
@@ -43,102 +54,192 @@ async function read(key: string, text: string): Promise<Batch | BrokenRecord> {
   const { readBatch } = await validator();
   const json = parse(text);
   const result = json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : readBatch(json);
-  return result.ok ? result.value : { key, text, problems: result.problems };
+  if (!result.ok) return { key, text, problems: result.problems };
+  const id = idOfKey(key);
+  return result.value.id === id
+    ? result.value
+    : { key, text, problems: [`id: is “${result.value.id}”, but it is kept under “${id}”`] };
 }
 
 export const isBroken = (record: Batch | BrokenRecord): record is BrokenRecord => 'problems' in record;
 
-async function write(key: string, document: object): Promise<void> {
-  try {
-    await AsyncStorage.setItem(key, JSON.stringify(document));
-  } catch (cause) {
-    throw new StoreFullError(
-      'Not saved: this browser’s store is full or closed. What was stored before is unchanged. Export a batch to a file, or delete one.',
-      { cause },
-    );
-  }
-}
+const put = (batch: Batch): Promise<boolean> => writeText(batchKey(batch.id), JSON.stringify(batch));
 
 /** All batches, the newest change first, and what could not be read. */
 export async function listBatches(): Promise<{ batches: Batch[]; broken: BrokenRecord[] }> {
-  const keys = (await AsyncStorage.getAllKeys()).filter((key) => key.startsWith(BATCH));
-  const stored = await AsyncStorage.multiGet(keys);
-  const records = await Promise.all(stored.flatMap(([key, text]) => (text === null ? [] : [read(key, text)])));
-  return {
-    batches: records.filter((r): r is Batch => !isBroken(r)).sort((a, b) => b.updatedAt.localeCompare(a.updatedAt)),
-    broken: records.filter(isBroken),
-  };
+  const keys = await keysOf(BATCH);
+  const texts = await Promise.all(keys.map(readText));
+  const records = await Promise.all(texts.flatMap((text, i) => (text === null ? [] : [read(keys[i], text)])));
+  return { batches: newestFirst(records.filter((r): r is Batch => !isBroken(r))), broken: records.filter(isBroken) };
 }
+
+export const newestFirst = (batches: readonly Batch[]): Batch[] =>
+  [...batches].sort((a, b) => b.updatedAt.localeCompare(a.updatedAt));
 
 /** One batch; null where there is none. */
 export async function loadBatch(id: string): Promise<Batch | BrokenRecord | null> {
-  const text = await AsyncStorage.getItem(batchKey(id));
+  const text = await readText(batchKey(id));
   return text === null ? null : read(batchKey(id), text);
 }
 
-/** Stores a new batch. @throws StoreFullError */
-export async function createBatch(batch: Batch): Promise<void> {
-  await write(batchKey(batch.id), batch);
+async function readable(id: string): Promise<Batch> {
+  const batch = await loadBatch(id);
+  if (batch === null)
+    throw new MissingError('This batch is not there any more: it was deleted, perhaps in another tab.');
+  if (isBroken(batch)) throw new MissingError('This batch cannot be read any more. The Bench offers its text.');
+  return batch;
 }
 
+/** Stores a new batch. @throws TakenError where one of that id is there: nothing is overwritten */
+export const createBatch = (batch: Batch): Promise<void> =>
+  inTurn(async () => {
+    if ((await readText(batchKey(batch.id))) !== null)
+      throw new TakenError(`“${batch.title}” is there already; it was left as it is.`);
+    await put({ ...batch, writer: WRITER });
+  });
+
 /**
- * Changes a batch: operations are applied to what is stored *now*, so that another tab's change is kept.
- * @returns the batch before and after
- * @throws StoreFullError, MissingError
+ * Changes a batch: operations are applied to what is stored *now*, and only what is valid is written.
+ * @returns the batch before and after, or what stands against it
+ * @throws MissingError
  */
-export async function changeBatch(
+export const changeBatch = (
   id: string,
-  changes: readonly Operation[],
+  operations: readonly Operation[],
   at: string,
-): Promise<{ before: Batch; after: Batch }> {
-  const before = await loadBatch(id);
-  if (before === null || isBroken(before)) throw new MissingError('This batch is not there any more.');
-  const after = { ...changes.reduce(apply, before), revision: before.revision + 1, updatedAt: at };
-  await write(batchKey(id), after);
-  return { before, after };
-}
+): Promise<{ before: Batch; after: Changed<Batch> }> =>
+  inTurn(async () => {
+    const { change } = await validator();
+    const before = await readable(id);
+    const changed = change(before, operations);
+    if (!changed.ok) return { before, after: changed };
+    const document = { ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: at };
+    await put(document);
+    return { before, after: { ok: true, document } };
+  });
 
 /**
- * Puts an earlier state back, as a new revision.
- * @param expected the revision that is being undone: if another tab has changed the batch since, nothing is put back
- * @returns the batch now, or null where another tab's change stands in the way
+ * Replays a batch from an earlier state, as a new revision.
+ * @param expected what is being undone: where another tab has stored since, nothing is put back
+ * @returns the batch now, or what stands against it
  */
-export async function restoreBatch(earlier: Batch, expected: number, at: string): Promise<Batch | null> {
-  const now = await loadBatch(earlier.id);
-  if (now === null || isBroken(now)) throw new MissingError('This batch is not there any more.');
-  if (now.revision !== expected) return null;
-  const restored = { ...earlier, revision: now.revision + 1, updatedAt: at };
-  await write(batchKey(earlier.id), restored);
-  return restored;
-}
+export const replayBatch = (
+  from: Batch,
+  operations: readonly Operation[],
+  expected: Pick<Batch, 'revision' | 'writer'>,
+  at: string,
+): Promise<Changed<Batch>> =>
+  inTurn(async () => {
+    const { change } = await validator();
+    const now = await readable(from.id);
+    if (now.revision !== expected.revision || now.writer !== expected.writer) {
+      return {
+        ok: false,
+        problems: ['This batch was changed in another tab since; that change is kept, and nothing was undone.'],
+      };
+    }
+    const changed = change(from, operations);
+    if (!changed.ok) return changed;
+    const document = { ...changed.document, revision: now.revision + 1, writer: WRITER, updatedAt: at };
+    await put(document);
+    return { ok: true, document };
+  });
 
-/** Removes a record by its storage key. */
-export const removeRecord = (key: string): Promise<void> => AsyncStorage.removeItem(key);
+/** Removes a record by its storage key. @throws NotRemovedError */
+export const removeRecord = (key: string): Promise<void> => inTurn(() => removeText(key));
 export const deleteBatch = (id: string): Promise<void> => removeRecord(batchKey(id));
 
-/** The kitchen; the usual one where none is stored or it cannot be read. */
-export async function loadKitchen(): Promise<Kitchen> {
-  const text = await AsyncStorage.getItem(KITCHEN);
-  if (text === null) return DEFAULT_KITCHEN;
-  const result = (await validator()).readKitchen(parse(text));
-  if (result.ok) return result.value;
-  // A kitchen that cannot be read is set aside under a name of its own before the usual one takes its place.
-  console.warn(`kitchen settings set aside: ${result.problems.join('; ')}`);
-  await AsyncStorage.setItem(`${KITCHEN}-set-aside`, text);
-  return DEFAULT_KITCHEN;
+export interface StoredKitchen {
+  kitchen: Kitchen;
+  /** The kitchen as it is stored, where it cannot be read as a whole: what can be is in `kitchen`. */
+  broken: BrokenRecord | null;
+  /** Earlier kitchens that could not be read, set aside under dated names. */
+  setAside: BrokenRecord[];
 }
 
-/** Changes settings of the kitchen. @throws StoreFullError */
-export async function changeKitchen(to: Partial<Kitchen>): Promise<Kitchen> {
-  const before = await loadKitchen();
-  const after = { ...before, ...to, revision: before.revision + 1 };
-  await write(KITCHEN, after);
-  return after;
+async function kitchenNow(): Promise<Omit<StoredKitchen, 'setAside'>> {
+  const text = await readText(KITCHEN_KEY);
+  if (text === null) return { kitchen: DEFAULT_KITCHEN, broken: null };
+  const { readKitchen, salvageKitchen } = await validator();
+  const json = parse(text);
+  const result = readKitchen(json);
+  if (result.ok) return { kitchen: result.value, broken: null };
+  const problems = json === undefined ? ['(kitchen): is not JSON'] : result.problems;
+  return { kitchen: salvageKitchen(json), broken: { key: KITCHEN_KEY, text, problems } };
 }
+
+/** The kitchen, and what of it could not be read. */
+export async function loadKitchen(): Promise<StoredKitchen> {
+  const [now, keys] = [await kitchenNow(), await keysOf(SET_ASIDE)];
+  const texts = await Promise.all(keys.map(readText));
+  return {
+    ...now,
+    setAside: keys.flatMap((key, i) => {
+      const text = texts[i];
+      return text === null ? [] : [{ key, text, problems: [] }];
+    }),
+  };
+}
+
+/**
+ * Changes the kitchen. One that cannot be read is first set aside under a dated name.
+ * @returns the kitchen, or what stands against the change
+ */
+export const changeKitchen = (operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> =>
+  inTurn(async () => {
+    const { change } = await validator();
+    const { kitchen, broken } = await kitchenNow();
+    const changed = change(kitchen, operations);
+    if (!changed.ok) return changed;
+    if (broken) await writeText(`${SET_ASIDE}/${at}`, broken.text);
+    const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
+    await writeText(KITCHEN_KEY, JSON.stringify(document));
+    return { ok: true, document };
+  });
 
 /** At the very first visit, stores what is given. Later visits find the mark and store nothing. */
-export async function openFirst(demo: () => Batch[]): Promise<void> {
-  if ((await AsyncStorage.getItem(OPENED)) !== null) return;
-  for (const batch of demo()) await createBatch(batch);
-  await AsyncStorage.setItem(OPENED, '1');
+export const openFirst = (demo: () => Batch[]): Promise<void> =>
+  inTurn(async () => {
+    if ((await readText(OPENED)) !== null) return;
+    for (const batch of demo()) if ((await readText(batchKey(batch.id))) === null) await put(batch);
+    await writeText(OPENED, '1');
+  });
+
+/**
+ * Puts batches in where they are missing. One that is there in another state stays as it is, and a fresh copy comes in
+ * beside it.
+ */
+export const putBeside = (batches: readonly Batch[]): Promise<{ fresh: number; beside: number; same: number }> =>
+  inTurn(async () => {
+    const count = { fresh: 0, beside: 0, same: 0 };
+    for (const batch of batches) {
+      const there = await loadBatch(batch.id);
+      if (there === null) {
+        await put({ ...batch, writer: WRITER });
+        count.fresh += 1;
+      } else if (!isBroken(there) && isUntouched(there, batch)) count.same += 1;
+      else {
+        await put({ ...batch, id: newId(), title: titled(batch.title, ', as the demo has it'), writer: WRITER });
+        count.beside += 1;
+      }
+    }
+    return count;
+  });
+
+/** The same but for when and by whom it was stored. */
+function isUntouched(a: Batch, b: Batch): boolean {
+  const content = ({ revision: _r, writer: _w, createdAt: _c, updatedAt: _u, ...rest }: Batch) => JSON.stringify(rest);
+  return content(a) === content(b);
 }
+
+/** Tries to store what is only in memory; a batch that somebody else has changed meanwhile comes in as a copy. */
+export const storeAgain = (): Promise<number> =>
+  inTurn(() =>
+    storeHeld((key, text) => {
+      const batch = parse(text);
+      const id = newId();
+      if (idOfKey(key) === null || typeof batch !== 'object' || batch === null) return [`${key}-set-aside/${id}`, text];
+      const { title } = batch as Batch;
+      return [batchKey(id), JSON.stringify({ ...batch, id, title: titled(title, ' (kept copy)') })];
+    }),
+  );

@@ -1,34 +1,44 @@
 /**
- * The thermometer stand-in: signals from the server's bridge (server-sent events), and, where there is no server or it
- * has stopped, from the same simulation in the worker. Signals are judged here; a lost or impossible one is never a reading.
+ * The thermometer of a cooling: a real probe that posts to the server's bridge, chosen by its name, or the simulated one,
+ * from the bridge or, where there is no server or it has stopped, from the same simulation in the worker. Signals are judged
+ * by when they arrive; a lost or impossible one is never a reading.
  */
 import { useEffect, useRef, useState } from 'react';
 import { type Kitchen } from '@/core/batch/kitchen';
+import { minutesSince } from '@/core/batch/runs';
 import { type Batch } from '@/core/batch/schema';
 import { seedOf, simulatedPlan } from '@/core/batch/simulated-plan';
-import { judgeSignal, type JudgedSignal, type Signal } from '@/core/heat/signal';
+import { judgeSignal, type JudgedSignal, NOTHING_HEARD } from '@/core/heat/signal';
 import { simulatedSignal } from '@/workers/client';
+import { listenToProbes } from './probe-stream';
+import { latestIn } from './run-time';
+
+/** The simulated one, or a probe by its name. */
+export type Thermometer = { is: 'simulated' } | { is: 'probe'; name: string };
 
 export interface ThermometerState {
-  source: 'bridge' | 'worker' | null;
+  source: 'bridge' | 'worker' | 'probe' | null;
   /** The latest signal, judged; null until one has come. */
-  signal: (JudgedSignal & { at: string }) | null;
+  signal: JudgedSignal | null;
 }
 
 const EVERY_MS = 5000;
+/** Nothing heard for so long is a lost signal. */
+const SILENT_MS = 60_000;
 const NONE: ThermometerState = { source: null, signal: null };
 
-const addressOf = (id: string): string => `/api/probes/${encodeURIComponent(id)}`;
+/** A name of its own, so that no real probe is taken for it. */
+const simulatedName = (id: string): string => `sim-${seedOf(id).toString(36)}`;
 
 /** Asks the server to let its simulated thermometer measure this batch. @returns whether there is such a server */
 async function startOnServer(batch: Batch, kitchen: Kitchen): Promise<boolean> {
   try {
-    const answer = await fetch(`${addressOf(batch.id)}/simulate`, {
+    const answer = await fetch(`/api/probes/${simulatedName(batch.id)}/simulate`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({
         plan: simulatedPlan(batch, kitchen),
-        startedAt: batch.cool.offHeatAt,
+        startedAt: batch.cool.run?.offHeatAt,
         seed: seedOf(batch.id),
       }),
     });
@@ -39,61 +49,102 @@ async function startOnServer(batch: Batch, kitchen: Kitchen): Promise<boolean> {
   }
 }
 
-/** What the thermometer in a batch shows while it is on and the clock runs. */
-export function useThermometer(batch: Batch, kitchen: Kitchen, isOn: boolean): ThermometerState {
+const arrivedNow = (): number => performance.now() / 60_000;
+
+/** What the chosen thermometer shows while the clock runs; nothing where none is chosen. */
+export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermometer | null): ThermometerState {
   const [state, setState] = useState<ThermometerState>(NONE);
-  const { id } = batch;
-  const { offHeatAt } = batch.cool;
+  const offHeatAt = batch.cool.run?.offHeatAt ?? null;
   const latest = useRef({ batch, kitchen });
   useEffect(() => {
     latest.current = { batch, kitchen };
   });
+  const probe = chosen === null ? null : chosen.is === 'probe' ? chosen.name : simulatedName(batch.id);
+  const isSimulated = chosen?.is === 'simulated';
   useEffect(() => {
-    if (!isOn || offHeatAt === null) return undefined;
-    let lastGood: Signal | null = null;
+    if (probe === null || offHeatAt === null) return undefined;
+    let heard = NOTHING_HEARD;
     let closed = false;
+    let heardAt = performance.now();
     let timer: ReturnType<typeof setInterval> | undefined;
-    let stream: EventSource | undefined;
-    const minuteOf = (at: string): number => (Date.parse(at) - Date.parse(offHeatAt)) / 60_000;
-    const hear = (c: number | null, at: string, source: 'bridge' | 'worker') => {
+    let stopListening = () => undefined as void;
+    const hear = (c: number | null, minute: number, source: ThermometerState['source']) => {
       if (closed) return;
-      const signal = judgeSignal({ minute: minuteOf(at), c }, lastGood);
-      if (signal.state === 'good') lastGood = signal;
-      setState({ source, signal: { ...signal, at } });
+      heardAt = performance.now();
+      const judged = judgeSignal({ minute, c }, heard);
+      heard = judged.heard;
+      setState({ source, signal: judged.judged });
+    };
+    const lost = (why: string, source: ThermometerState['source']) => {
+      if (!closed) setState({ source, signal: { minute: arrivedNow(), c: null, state: 'lost', why } });
     };
     const fromWorker = () => {
+      stopListening();
       if (closed || timer !== undefined) return;
       const ask = () => {
-        const at = new Date().toISOString();
-        void simulatedSignal(latest.current.batch, latest.current.kitchen, minuteOf(at)).then((signal) =>
-          hear(signal?.c ?? null, at, 'worker'),
+        const { batch: asked, kitchen: theirs } = latest.current;
+        if (asked.cool.run === null) return;
+        simulatedSignal(asked, theirs, minutesSince(asked.cool.run, latestIn(asked))).then(
+          (signal) => hear(signal?.c ?? null, arrivedNow(), 'worker'),
+          (error: unknown) => lost(`The simulation has failed: ${String(error)}`, 'worker'),
         );
       };
       ask();
       timer = setInterval(ask, EVERY_MS);
     };
-    void startOnServer(latest.current.batch, latest.current.kitchen).then((isThere) => {
-      if (closed) return;
-      if (!isThere) {
-        fromWorker();
-        return;
-      }
-      stream = new EventSource(`${addressOf(id)}/stream`);
-      stream.onmessage = (event: MessageEvent<string>) => {
-        const { c, at } = JSON.parse(event.data) as { c: number | null; at: string };
-        hear(c, at, 'bridge');
-      };
-      stream.onerror = () => {
-        stream?.close();
-        fromWorker();
-      };
-    });
+    const fromBridge = () => {
+      const source = isSimulated ? 'bridge' : 'probe';
+      stopListening = listenToProbes({
+        onEvent: (event) => {
+          if (event.probe !== probe) return;
+          if (event.ageMs > SILENT_MS) lost(silence(event.ageMs), source);
+          else hear(event.c, arrivedNow() - event.ageMs / 60_000, source);
+        },
+        onLink: (up) => {
+          if (up) return;
+          if (isSimulated) fromWorker();
+          else lost('The server does not answer. It is tried again every few seconds.', source);
+        },
+      });
+      if (isSimulated) return;
+      setState({ source, signal: null });
+      timer = setInterval(() => {
+        const silentMs = performance.now() - heardAt;
+        if (silentMs > SILENT_MS) lost(silence(silentMs), source);
+      }, EVERY_MS);
+    };
+    if (!isSimulated) fromBridge();
+    else {
+      void startOnServer(latest.current.batch, latest.current.kitchen).then((isThere) => {
+        if (closed) return;
+        if (isThere) fromBridge();
+        else fromWorker();
+      });
+    }
     return () => {
       closed = true;
-      stream?.close();
+      stopListening();
       clearInterval(timer);
       setState(NONE);
     };
-  }, [id, offHeatAt, isOn]);
+  }, [probe, isSimulated, offHeatAt]);
   return state;
+}
+
+const silence = (ms: number): string =>
+  `Nothing heard from this probe for ${Math.max(1, Math.round(ms / 60_000))} min: is it on, and is this its name?`;
+
+/** The real probes that the bridge knows of, by name, while somebody asks. */
+export function useProbeNames(isAsked: boolean): readonly string[] {
+  const [names, setNames] = useState<readonly string[]>([]);
+  useEffect(() => {
+    if (!isAsked) return undefined;
+    return listenToProbes({
+      onEvent: ({ probe, simulated }) => {
+        if (!simulated) setNames((known) => (known.includes(probe) ? known : [...known, probe].sort()));
+      },
+      onLink: () => undefined,
+    });
+  }, [isAsked]);
+  return names;
 }

@@ -1,17 +1,12 @@
-/** The worker, called like a function. Started at the first call; errors come back as errors. */
-import { wrap, type Remote } from 'comlink';
+/** The worker that computes, called like a function. Errors come back as errors. */
 import { type WorkerApi } from './api';
 import { latestOnly } from './latest';
+import { lively } from './lively';
 
-let remote: Remote<WorkerApi> | null = null;
-
-function worker(): Remote<WorkerApi> {
-  remote ??= wrap<WorkerApi>(new Worker(new URL('./entry', window.location.href)));
-  return remote;
-}
+const ask = lively<WorkerApi>(() => new Worker(new URL('./entry', window.location.href)));
 
 const newest = latestOnly(
-  (...args: Parameters<WorkerApi['forecastHeat']>) => Promise.resolve(worker().forecastHeat(...args)),
+  (...args: Parameters<WorkerApi['forecastHeat']>) => ask((remote) => remote.forecastHeat(...args)),
   (batch, _kitchen, depth, _elapsed) => `${batch.id} ${depth ?? 'all'}`,
 );
 
@@ -20,4 +15,4 @@ export const forecastHeat = (...args: Parameters<WorkerApi['forecastHeat']>) => 
 
 /** What the simulated thermometer of a batch shows at a minute. */
 export const simulatedSignal = (...args: Parameters<WorkerApi['simulatedSignal']>) =>
-  Promise.resolve(worker().simulatedSignal(...args));
+  ask((remote) => remote.simulatedSignal(...args));

@@ -241,7 +241,8 @@ describe('reading a document', () => {
     const { title, ...old } = turkey;
     const migrations = {
       1: ({ name, ...d }: Record<string, unknown>) => ({ ...d, version: 2, label: name }),
-      2: ({ label, ...d }: Record<string, unknown>) => ({ ...d, version: 3, title: label }),
+      2: (d: Record<string, unknown>) => ({ ...d, version: 3 }),
+      3: ({ label, ...d }: Record<string, unknown>) => ({ ...d, version: 4, title: label }),
     };
     const result = readBatch({ ...old, version: 1, name: title }, migrations);
     expect(result).toEqual({ ok: true, value: turkey });
@@ -250,16 +251,18 @@ describe('reading a document', () => {
   describe('from version 1', () => {
     const line = ({ cut: _cut, ticked: _ticked, ...rest }: Batch['lines'][number]) => rest;
     const version1 = (cookOff: object) => {
-      const { ingredients: _own, stagesDone: _done, season: _season, ...rest } = turkey;
+      const { ingredients: _own, stagesDone: _done, season: _season, writer: _writer, ...rest } = turkey;
       const { depthMm: _depth, ...wrap } = turkey.wrap;
       const {
         vessel: _vessel,
         share: _share,
         legs: _legs,
         stirEveryMinutes: _stir,
-        readings: _read,
-        ...cool
+        run: _run,
+        earlierRuns: _earlier,
+        ...rested
       } = turkey.cool;
+      const cool = { ...rested, offHeatAt: null };
       const water = { panG: null, cookOff, drainedG: 3 };
       return { ...rest, version: 1, lines: turkey.lines.map(line), wrap, water, cool };
     };

@@ -7,6 +7,7 @@ import { forecastHeat } from '@/core/batch/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
 import { kitchenSchema } from '@/core/batch/kitchen-schema';
 import { apply, type Operation } from '@/core/batch/operations';
+import { type CoolingPlanFields } from '@/core/batch/runs';
 import { outline } from '@/core/batch/outline';
 import { readBatch, readKitchen } from '@/core/batch/read';
 import { type Batch, batchSchema } from '@/core/batch/schema';
@@ -18,7 +19,8 @@ import { LINE } from './make-lines';
 const AT = '2026-12-05T15:00:00.000Z';
 const [turkey, pumpkin, duck] = lanternSupper(AT);
 const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
-const setCool = (to: Partial<Batch['cool']>): Operation => ({ do: 'setCool', to });
+const setCool = (to: Partial<CoolingPlanFields>): Operation => ({ do: 'setCool', to });
+const START: Operation = { do: 'startCooling', at: AT };
 const cooling = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN): CoolingForecast => {
   const forecast = forecastHeat(batch, kitchen).cooling;
   if (!forecast) throw new Error('nothing cools');
@@ -90,23 +92,26 @@ describe('the alternatives', () => {
 
   it('taking one gives the minutes it promised', () => {
     for (const way of alternatives) {
-      expect(cooling(changed(duck, setCool(way.to))).minutes).toBeCloseTo(way.minutes ?? NaN, 4);
-      expect(batchSchema.safeParse(changed(duck, setCool(way.to))).success).toBe(true);
+      expect(cooling(changed(duck, ...way.change)).minutes).toBeCloseTo(way.minutes ?? NaN, 4);
+      expect(batchSchema.safeParse(changed(duck, ...way.change)).success).toBe(true);
     }
   });
 
   it('let the steam off before the fridge', () => {
     const way = alternatives.find((a) => a.id === 'tray-fridge');
-    const [leg] = way?.to.legs ?? [];
+    const taken = changed(duck, ...(way?.change ?? []));
+    const [leg] = taken.cool.legs;
     expect(leg.place).toBe('counter');
-    const then = cooling(changed(duck, setCool(way?.to ?? {})));
+    const then = cooling(taken);
     const at = then.samples.find((s) => s.minute >= leg.minutes);
     expect(at?.centreC).toBeLessThanOrEqual(60.5);
   });
 
   it('the first forecast leaves them out and is otherwise the same', () => {
     const first = forecastHeat(duck, DEFAULT_KITCHEN, 'first').cooling;
-    expect(first).toEqual({ ...cooling(duck), alternatives: [] });
+    const all = cooling(duck);
+    expect(first).toEqual({ ...all, alternatives: [], steps: first?.steps });
+    expect(first?.steps ?? Infinity).toBeLessThan(all.steps);
   });
 });
 
@@ -142,7 +147,7 @@ describe('the fridge and the ice', () => {
     expect(iceFor(334)).toBeCloseTo(1.4, 9);
     const hot = cooling(changed(duck, setCool({ place: 'fridge', ambientC: null })));
     expect(hot.fridgeRiseK).toBeGreaterThan(2);
-    const steamed = cooling(changed(duck, setCool({ ...hot.alternatives.find((a) => a.id === 'tray-fridge')?.to })));
+    const steamed = cooling(changed(duck, ...(hot.alternatives.find((a) => a.id === 'tray-fridge')?.change ?? [])));
     expect(steamed.fridgeRiseK).toBeLessThan(hot.fridgeRiseK);
     expect(cooling(duck).fridgeRiseK).toBe(0);
   });
@@ -151,7 +156,8 @@ describe('the fridge and the ice', () => {
 describe('readings', () => {
   const running = changed(
     duck,
-    setCool({ vessel: { kind: 'tray', areaCm2: 1200 }, ambientC: null, covered: false, offHeatAt: AT }),
+    setCool({ vessel: { kind: 'tray', areaCm2: 1200 }, ambientC: null, covered: false }),
+    START,
   );
   const read = (batch: Batch, pairs: [minute: number, c: number][]) =>
     changed(batch, ...pairs.map(([m, c]): Operation => ({ do: 'addCoolReading', reading: { at: later(m), c } })));
@@ -177,9 +183,10 @@ describe('readings', () => {
       [30, 60],
       [10, 80],
     ]);
-    expect(mixed.cool.readings.map((r) => r.c)).toEqual([80, 60]);
-    expect(changed(mixed, { do: 'removeCoolReading', index: 0 }).cool.readings.map((r) => r.c)).toEqual([60]);
-    expect(cooling(changed(mixed, setCool({ offHeatAt: null }))).fit).toBeNull();
+    expect(mixed.cool.run?.readings.map((r) => r.c)).toEqual([80, 60]);
+    const less = changed(mixed, { do: 'removeCoolReading', reading: { at: later(10), c: 80 } });
+    expect(less.cool.run?.readings.map((r) => r.c)).toEqual([60]);
+    expect(cooling(changed(mixed, { do: 'stopCooling', at: later(40) })).fit).toBeNull();
   });
 
   it('what the kitchen has learned of this vessel and place is used the next time', () => {
@@ -195,7 +202,7 @@ describe('readings', () => {
 });
 
 describe('the clock', () => {
-  const running = changed(duck, setCool({ offHeatAt: AT }));
+  const running = changed(duck, START);
   const forecast = cooling(running);
 
   it('is none until it is started, and then counts from the moment it came off', () => {
@@ -213,7 +220,7 @@ describe('the clock', () => {
     expect(missed).toHaveLength(1);
     expect(missed[0].advice).toContain('thrown away');
     expect(missed[0].authority).toContain('US federal');
-    expect(missed[0].agoMinutes).toBeCloseTo(5, 6);
+    expect(missed[0].inMinutes).toBeCloseTo(-5, 6);
   });
 
   it('a reading in time keeps the deadline, and only a reading says that it is ready', () => {
@@ -274,22 +281,20 @@ describe('while the clock runs', () => {
       stirred: false,
       stirEveryMinutes: null,
     } as const;
-    const moving = changed(duck, setCool({ offHeatAt: AT, legs: [leg], place: 'fridge', ambientC: null }));
+    const moving = changed(duck, START, setCool({ legs: [leg], place: 'fridge', ambientC: null }));
     const ways = forecastHeat(moving, DEFAULT_KITCHEN, 'all', 6).cooling?.alternatives ?? [];
-    const uncovered = ways.find((w) => w.id === 'uncover')?.to.legs;
-    expect(uncovered?.map((l) => [l.place, l.minutes])).toEqual([
-      ['counter', 6],
-      ['counter', 14],
-    ]);
+    const { cool } = changed(moving, ...(ways.find((w) => w.id === 'uncover')?.change ?? []));
+    expect(cool.run?.past.map((l) => [l.place, l.minutes])).toEqual([['counter', 6]]);
+    expect(cool.legs.map((l) => [l.place, l.minutes])).toEqual([['counter', 14]]);
   });
 
   it('alternatives begin now, and keep what they promise', () => {
-    const running = changed(duck, setCool({ offHeatAt: AT }));
+    const running = changed(duck, START);
     const now = forecastHeat(running, DEFAULT_KITCHEN, 'all', 45).cooling?.alternatives ?? [];
     const atOnce = cooling(running).alternatives;
     for (const way of now) {
-      expect(way.to.legs?.[0]).toMatchObject({ minutes: 45, depthMm: 85, covered: true });
-      const taken = changed(running, setCool(way.to));
+      const taken = changed(running, ...way.change);
+      expect(taken.cool.run?.past).toMatchObject([{ minutes: 45, depthMm: 85, covered: true }]);
       expect(batchSchema.safeParse(taken).success).toBe(true);
       expect(cooling(taken).minutes).toBeCloseTo(way.minutes ?? NaN, 4);
     }
@@ -301,8 +306,9 @@ describe('while the clock runs', () => {
 
 describe('older documents', () => {
   it('a kitchen and a batch of version 2 read on', () => {
-    const { vessel: _v, share: _s, legs: _l, stirEveryMinutes: _e, readings: _r, ...cool } = turkey.cool;
-    expect(readBatch({ ...turkey, version: 2, cool })).toEqual({ ok: true, value: turkey });
+    const { vessel: _v, share: _s, legs: _l, stirEveryMinutes: _e, run: _r, earlierRuns: _er, ...rest } = turkey.cool;
+    const { writer: _w, ...old } = turkey;
+    expect(readBatch({ ...old, version: 2, cool: { ...rest, offHeatAt: null } })).toEqual({ ok: true, value: turkey });
     const {
       porchC: _p,
       freezerC: _f,
@@ -310,6 +316,7 @@ describe('older documents', () => {
       iceKg: _i,
       vessels: _ve,
       cooling: _c,
+      writer: _kw,
       ...kitchen
     } = DEFAULT_KITCHEN;
     expect(readKitchen({ ...kitchen, version: 2 })).toEqual({ ok: true, value: DEFAULT_KITCHEN });

@@ -44,7 +44,7 @@ describe('weigh-ins', () => {
     const twice = changed(once, weighIn((panG ?? 0) + contents - 205));
     expect(quick(twice).ledger.cookedOff).toBeCloseTo(205, 6);
     expect(twice.water.weighIns).toHaveLength(2);
-    const back = changed(twice, { do: 'removeWeighIn', index: 1 });
+    const back = changed(twice, { do: 'removeWeighIn', weighIn: twice.water.weighIns[1] });
     expect(quick(back).ledger.cookedOff).toBeCloseTo(120, 6);
     expect(batchSchema.safeParse(twice).success).toBe(true);
   });

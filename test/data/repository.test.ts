@@ -1,103 +1,227 @@
-import AsyncStorage from '@react-native-async-storage/async-storage';
+import { type Changed } from '@/core/batch/change';
 import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { type Batch } from '@/core/batch/schema';
 import { lanternSupper } from '@/data/demo';
 import * as repository from '@/data/repository';
-import * as undo from '@/data/undo';
+import { forgetHeld, readText } from '@/data/store';
+import { MemoryStorage } from './memory-storage';
 
-jest.mock('@react-native-async-storage/async-storage', () =>
-  jest.requireActual('@react-native-async-storage/async-storage/jest/async-storage-mock'),
-);
+const mockStorage = new MemoryStorage();
+jest.mock('@react-native-async-storage/async-storage', () => ({
+  __esModule: true,
+  get default() {
+    return mockStorage;
+  },
+}));
 
-const AT = '2026-12-05T15:00:00Z';
+const AT = '2026-12-05T15:00:00.000Z';
 const [turkey] = lanternSupper(AT);
 const wet = { do: 'setWrap', to: { portionG: 31 } } as const;
-const words = { do: 'setNote', to: { words: 'from the other tab' } } as const;
+const words = (text: string) => ({ do: 'setNote', to: { words: text } }) as const;
 
 beforeEach(async () => {
-  await AsyncStorage.clear();
+  forgetHeld();
+  mockStorage.empty();
   await repository.createBatch(turkey);
 });
 
-const stored = async () => {
-  const batch = await repository.loadBatch(turkey.id);
+const stored = async (id = turkey.id) => {
+  const batch = await repository.loadBatch(id);
   if (batch === null || repository.isBroken(batch)) throw new Error('not readable');
   return batch;
 };
-
-describe('batches in storage', () => {
-  it('a change is applied to what is stored now: two tabs keep both changes', async () => {
-    await repository.changeBatch(turkey.id, [wet], AT);
-    const { after } = await repository.changeBatch(turkey.id, [words], AT);
-    expect(after.wrap.portionG).toBe(31);
-    expect(after.note.words).toBe('from the other tab');
-    expect((await stored()).revision).toBe(2);
+const documentOf = (changed: Changed<Batch>): Batch => {
+  if (!changed.ok) throw new Error(changed.problems.join());
+  return changed.document;
+};
+describe('a batch in storage', () => {
+  it('fifty edits at once are all kept, each with its own revision and its writer', async () => {
+    const edits = Array.from({ length: 50 }, (_, i) =>
+      repository.changeBatch(turkey.id, [{ do: 'addReading', reading: { round: 1, c: 60 + i / 2, at: AT } }], AT),
+    );
+    const revisions = (await Promise.all(edits)).map(({ after }) => documentOf(after).revision);
+    expect(new Set(revisions).size).toBe(50);
+    expect((await stored()).cook.readings).toHaveLength(50);
+    expect((await stored()).writer).toBe(repository.WRITER);
   });
 
-  it('undo puts the earlier state back as a new revision, but never over another tab’s change', async () => {
+  it('what would not be valid is refused in the cook’s words, and nothing is written', async () => {
+    const { after } = await repository.changeBatch(
+      turkey.id,
+      [{ do: 'changeLine', id: 'turkey', to: { amount: 60_000 } }, wet],
+      AT,
+    );
+    expect(after).toEqual({ ok: false, problems: ['Turkey thigh mince: must be at most 50 000'] });
+    expect(await stored()).toEqual({ ...turkey, writer: repository.WRITER });
+  });
+
+  it('deleted, it is not revived by an edit that comes after', async () => {
+    const [, edit] = await Promise.allSettled([
+      repository.deleteBatch(turkey.id),
+      repository.changeBatch(turkey.id, [words('too late')], AT),
+    ]);
+    expect(edit).toMatchObject({ status: 'rejected', reason: expect.any(repository.MissingError) });
+    expect(await repository.loadBatch(turkey.id)).toBeNull();
+  });
+
+  it('is put back by a replay, as a new revision, but never over what somebody else has stored', async () => {
     const { before, after } = await repository.changeBatch(turkey.id, [wet], AT);
-    const restored = await repository.restoreBatch(before, after.revision, AT);
-    expect(restored).toMatchObject({ revision: 2, wrap: { portionG: 28 } });
-    await repository.changeBatch(turkey.id, [words], AT);
-    expect(await repository.restoreBatch(before, 2, AT)).toBeNull();
-    expect((await stored()).note.words).toBe('from the other tab');
+    const back = await repository.replayBatch(before, [words('kept')], documentOf(after), AT);
+    expect(documentOf(back)).toMatchObject({ revision: 2, wrap: { portionG: 28 }, note: { words: 'kept' } });
+    // Another tab without a lock wrote the same revision.
+    await mockStorage.setItem(
+      repository.batchKey(turkey.id),
+      JSON.stringify({ ...documentOf(back), writer: 'another tab', note: { outcomes: [], words: 'theirs' } }),
+    );
+    const refused = await repository.replayBatch(before, [], documentOf(back), AT);
+    expect(refused).toMatchObject({ ok: false, problems: [expect.stringContaining('changed in another tab')] });
+    expect((await stored()).note.words).toBe('theirs');
   });
 
-  it('what cannot be read is handed out as it is, beside what can', async () => {
-    await AsyncStorage.setItem(repository.batchKey('broken'), '{"half": ');
-    await AsyncStorage.setItem(repository.batchKey('odd'), JSON.stringify({ ...turkey, id: 'odd', count: -1 }));
+  it('of an id that is there already is not overwritten', async () => {
+    await expect(repository.createBatch({ ...turkey, title: 'Another' })).rejects.toBeInstanceOf(repository.TakenError);
+    expect((await stored()).title).toBe(turkey.title);
+  });
+
+  it('what cannot be read is handed out as it is, beside what can; so is one under a key that is not its own', async () => {
+    const put = (id: string, text: string) => mockStorage.setItem(repository.batchKey(id), text);
+    const odd = JSON.stringify({ ...turkey, id: 'odd', count: -1 });
+    await put('broken', '{"half": ');
+    await put('odd', odd);
+    await put('elsewhere', JSON.stringify(turkey));
     const { batches, broken } = await repository.listBatches();
     expect(batches.map((b) => b.id)).toEqual([turkey.id]);
-    expect(broken.map((b) => b.text).sort()).toEqual(
-      ['{"half": ', JSON.stringify({ ...turkey, id: 'odd', count: -1 })].sort(),
+    expect(broken.map((b) => b.text).sort()).toEqual(['{"half": ', odd, JSON.stringify(turkey)].sort());
+    expect(broken.flatMap((b) => b.problems)).toEqual(
+      expect.arrayContaining(['count: must be at least 1', `id: is “${turkey.id}”, but it is kept under “elsewhere”`]),
     );
-    expect(broken.flatMap((b) => b.problems)).toContain('count: must be at least 1');
     await expect(repository.changeBatch('odd', [wet], AT)).rejects.toBeInstanceOf(repository.MissingError);
   });
+});
 
-  it('a full store is reported, and what was stored stays', async () => {
-    jest.mocked(AsyncStorage.setItem).mockRejectedValueOnce(new Error('QuotaExceededError'));
-    await expect(repository.changeBatch(turkey.id, [wet], AT)).rejects.toThrow(/Not saved.*unchanged/);
-    expect((await stored()).wrap.portionG).toBe(28);
+describe('a store that refuses', () => {
+  it('the edit is kept in memory, what was stored stays, and it is stored when there is room', async () => {
+    mockStorage.isFull = true;
+    await repository.changeBatch(turkey.id, [wet], AT);
+    await repository.changeBatch(turkey.id, [words('and more')], AT);
+    expect(await stored()).toMatchObject({ wrap: { portionG: 31 }, note: { words: 'and more' } });
+    expect(await mockStorage.getItem(repository.batchKey(turkey.id))).toContain('"portionG":28');
+    expect(await repository.storeAgain()).toBe(1);
+    mockStorage.isFull = false;
+    expect(await repository.storeAgain()).toBe(0);
+    expect(await mockStorage.getItem(repository.batchKey(turkey.id))).toContain('"portionG":31');
   });
 
-  it('the demo is put in once, at the very first visit', async () => {
-    await AsyncStorage.clear();
+  it('where somebody else has stored meanwhile, both are kept', async () => {
+    mockStorage.isFull = true;
+    await repository.changeBatch(turkey.id, [wet], AT);
+    mockStorage.isFull = false;
+    await mockStorage.setItem(
+      repository.batchKey(turkey.id),
+      JSON.stringify({ ...turkey, revision: 5, writer: 'another tab', title: 'Theirs' }),
+    );
+    expect(await repository.storeAgain()).toBe(0);
+    const { batches } = await repository.listBatches();
+    expect(batches.map((b) => [b.title, b.wrap.portionG])).toEqual(
+      expect.arrayContaining([
+        ['Theirs', 28],
+        [`${turkey.title} (kept copy)`, 31],
+      ]),
+    );
+  });
+
+  it('closed from the very first, everything works in memory', async () => {
+    mockStorage.empty();
+    mockStorage.isClosed = true;
     await repository.openFirst(() => lanternSupper(AT));
+    expect((await repository.listBatches()).batches).toHaveLength(lanternSupper(AT).length);
+    await repository.changeBatch(turkey.id, [wet], AT);
+    expect((await stored()).wrap.portionG).toBe(31);
+    await repository.deleteBatch(turkey.id);
+    expect(await repository.loadBatch(turkey.id)).toBeNull();
+  });
+
+  it('a removal that fails says so, and the batch is still there', async () => {
+    mockStorage.isClosed = true;
+    await expect(repository.deleteBatch(turkey.id)).rejects.toThrow(/^Not removed/);
+    mockStorage.isClosed = false;
+    expect((await stored()).title).toBe(turkey.title);
+  });
+});
+
+describe('the demo', () => {
+  it('is put in once, at the very first visit, and over nothing', async () => {
+    mockStorage.empty();
+    await repository.createBatch({ ...turkey, title: 'My own' });
+    await repository.openFirst(() => lanternSupper(AT));
+    expect((await stored()).title).toBe('My own');
     await repository.deleteBatch(turkey.id);
     await repository.openFirst(() => lanternSupper(AT));
     expect((await repository.listBatches()).batches).toHaveLength(lanternSupper(AT).length - 1);
   });
 
-  it('settings that cannot be read are set aside, not lost', async () => {
-    const warned = jest.spyOn(console, 'warn').mockImplementation(() => undefined);
-    await AsyncStorage.setItem('involucrum/kitchen', '{"altitudeM": "high"}');
-    expect(await repository.loadKitchen()).toEqual(DEFAULT_KITCHEN);
-    expect(await AsyncStorage.getItem('involucrum/kitchen-set-aside')).toBe('{"altitudeM": "high"}');
-    expect(warned).toHaveBeenCalledTimes(1);
-    expect(await repository.changeKitchen({ altitudeM: 800 })).toMatchObject({ altitudeM: 800, revision: 1 });
-    expect((await repository.loadKitchen()).altitudeM).toBe(800);
+  it('put in again, leaves what was changed and adds a fresh one beside it', async () => {
+    const [, pumpkin] = lanternSupper(AT);
+    await repository.changeBatch(turkey.id, [wet], AT);
+    await repository.createBatch(pumpkin);
+    const later = lanternSupper('2026-12-06T15:00:00.000Z');
+    expect(await repository.putBeside(later)).toEqual({ fresh: 2, beside: 1, same: 1 });
+    expect((await stored()).wrap.portionG).toBe(31);
+    const { batches } = await repository.listBatches();
+    expect(batches.find((b) => b.title === `${turkey.title}, as the demo has it`)?.wrap.portionG).toBe(28);
+    expect(batches).toHaveLength(5);
   });
 });
 
-describe('the list of what can be undone', () => {
-  beforeEach(() => undo.forget(turkey.id));
+describe('the kitchen', () => {
+  const put = (kitchen: object | string) =>
+    mockStorage.setItem('involucrum/kitchen', typeof kitchen === 'string' ? kitchen : JSON.stringify(kitchen));
 
-  it('joins quick strokes in one field, and keeps apart what was apart', () => {
-    undo.remember(turkey, 1, 'words', 1000);
-    undo.remember({ ...turkey, revision: 1 }, 2, 'words', 1400);
-    undo.remember({ ...turkey, revision: 2 }, 3, 'words', 9000);
-    undo.remember({ ...turkey, revision: 3 }, 4, 'portion', 9100);
-    expect(undo.takeBack(turkey.id)?.before.revision).toBe(3);
-    expect(undo.takeBack(turkey.id)?.before.revision).toBe(2);
-    expect(undo.takeBack(turkey.id)).toMatchObject({ made: 2, before: { revision: 0 } });
-    expect(undo.canUndo(turkey.id)).toBe(false);
+  it('fifty edits at once are all kept', async () => {
+    const own = (i: number) => ({ ...DEFAULT_KITCHEN.vessels[0], id: `v${i}`, name: `tray ${i}` });
+    const edits = Array.from({ length: 37 }, (_, i) =>
+      repository.changeKitchen([{ do: 'addVessel', vessel: own(i) }], AT),
+    );
+    expect((await Promise.all(edits)).every((changed) => changed.ok)).toBe(true);
+    expect((await repository.loadKitchen()).kitchen.vessels).toHaveLength(40);
+    const tooMany = await repository.changeKitchen([{ do: 'addVessel', vessel: own(99) }], AT);
+    expect(tooMany).toEqual({ ok: false, problems: ['Vessels: takes at most 40 vessels'] });
+    expect((await repository.loadKitchen()).kitchen).toMatchObject({ revision: 37, writer: repository.WRITER });
   });
 
-  it('after an undo the step before it can be undone from the new revision', () => {
-    undo.remember(turkey, 1, 'a', 0);
-    undo.remember({ ...turkey, revision: 1 }, 2, 'b', 0);
-    undo.takeBack(turkey.id);
-    undo.rebase(turkey.id, 3);
-    expect(undo.takeBack(turkey.id)?.made).toBe(3);
+  it('a factor that no kitchen has is refused', async () => {
+    const fit = { vessel: 'tray', place: 'counter', base: 'rack', covered: false, factor: 8, readings: 3 } as const;
+    expect((await repository.changeKitchen([{ do: 'keepFit', fit }], AT)).ok).toBe(false);
+    expect((await repository.changeKitchen([{ do: 'keepFit', fit: { ...fit, factor: 1.4 } }], AT)).ok).toBe(true);
+    await repository.changeKitchen([{ do: 'keepFit', fit: { ...fit, factor: 1.6 } }], AT);
+    expect((await repository.loadKitchen()).kitchen.cooling).toEqual([{ ...fit, factor: 1.6 }]);
+  });
+
+  it('that cannot be read as a whole is told, its valid settings hold, and its text is not replaced unseen', async () => {
+    const spoilt = JSON.stringify({ ...DEFAULT_KITCHEN, altitudeM: 'high', roomC: 26, ingredients: [{ id: 'x' }] });
+    await put(spoilt);
+    const { kitchen, broken } = await repository.loadKitchen();
+    expect(kitchen).toMatchObject({ altitudeM: 0, roomC: 26 });
+    expect(broken?.text).toBe(spoilt);
+    expect(broken?.problems.join()).toContain('altitudeM');
+    expect(await readText('involucrum/kitchen')).toBe(spoilt);
+    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }], AT);
+    const after = await repository.loadKitchen();
+    expect(after.kitchen).toMatchObject({ altitudeM: 800, roomC: 26 });
+    expect(after.broken).toBeNull();
+    expect(after.setAside).toEqual([{ key: `involucrum/kitchen-set-aside/${AT}`, text: spoilt, problems: [] }]);
+  });
+
+  it.each([
+    ['of a newer version', { ...DEFAULT_KITCHEN, version: 99, roomC: 27, glow: 'new' }, /newer Involucrum \(99\)/],
+    ['that is no JSON', '{"roomC": 2', /is not JSON/],
+    ['that is something else', '[]', /./],
+  ])('%s keeps its own until the cook goes on', async (_what, content, problem) => {
+    await put(content);
+    const { kitchen, broken } = await repository.loadKitchen();
+    expect(broken?.problems.join()).toMatch(problem);
+    expect(kitchen.roomC).toBe(typeof content === 'string' ? DEFAULT_KITCHEN.roomC : 27);
+    await repository.changeKitchen([], AT);
+    expect((await repository.loadKitchen()).setAside).toHaveLength(1);
   });
 });

@@ -1,5 +1,6 @@
 import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
-import { type Kitchen, DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { type KitchenOperation } from '@/core/batch/kitchen-operations';
 import { forecastHeat } from '@/core/batch/heat';
 import { apply } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
@@ -9,21 +10,31 @@ import { PlacePanel } from '@/screens/batch/cool/place-panel';
 import { ReadingsPanel } from '@/screens/batch/cool/readings-panel';
 import { VesselPanel } from '@/screens/batch/cool/vessel-panel';
 import { type StationProps } from '@/screens/batch/station-props';
-import { openStation } from './station';
+import { openStation, settled } from './station';
 
 const AT = '2026-12-05T15:00:00.000Z';
-const mockEditKitchen = jest.fn<void, [Partial<Kitchen>]>();
+const mockEditKitchen = jest.fn<void, [KitchenOperation]>();
 let mockNow = '2026-12-05T15:20:00.000Z';
-jest.mock('@/data/hooks', () => ({ editKitchen: (to: Partial<Kitchen>) => mockEditKitchen(to), now: () => mockNow }));
+jest.mock('@/data/hooks', () => ({
+  editKitchen: (operation: KitchenOperation) => {
+    mockEditKitchen(operation);
+    return Promise.resolve({ ok: true, step: null });
+  },
+}));
+jest.mock('@/data/run-time', () => ({
+  latestIn: () => mockNow,
+  useRunTime: () => ({ now: mockNow, latest: mockNow }),
+}));
 const mockSignal = jest.fn<Promise<{ minute: number; c: number | null } | null>, unknown[]>();
 jest.mock('@/workers/client', () => ({ simulatedSignal: (...args: unknown[]) => mockSignal(...args) }));
 
+const SIMULATED = { is: 'simulated' } as const;
 const duck = lanternSupper(AT)[2];
 const inTray = apply(duck, {
   do: 'setCool',
   to: { vessel: { kind: 'tray', areaCm2: 1200 }, covered: false, ambientC: null, base: 'rack' },
 });
-const running = apply(inTray, { do: 'setCool', to: { offHeatAt: AT } });
+const running = apply(inTray, { do: 'startCooling', at: AT });
 const heatOf = (batch: Batch) => forecastHeat(batch, DEFAULT_KITCHEN, 'first');
 /** A panel that is given its forecast, as the station gives it. */
 const withForecast = (
@@ -43,25 +54,28 @@ describe('readings', () => {
     expect(screen.getByText(/^Start the clock/)).toBeTruthy();
   });
 
-  it('typed, refit the forecast, and what they teach can be kept', () => {
+  it('typed, refit the forecast, and what they teach can be kept', async () => {
     const { batch } = openStation(withForecast(ReadingsPanel), running, { heatOf });
     type('Warmest place now, °C', '42');
     press('Record');
-    expect(batch().cool.readings).toEqual([{ at: mockNow, c: 42 }]);
+    await settled();
+    expect(batch().cool.run?.readings).toEqual([{ at: mockNow, c: 42 }]);
     expect(screen.getByText(/^By 1 reading it cools/)).toBeTruthy();
     press('Keep this for this vessel and place');
-    expect(mockEditKitchen.mock.calls[0][0].cooling).toMatchObject([
-      { vessel: 'tray', place: 'counter', base: 'rack', covered: false, readings: 1 },
-    ]);
+    expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({
+      do: 'keepFit',
+      fit: { vessel: 'tray', place: 'counter', base: 'rack', covered: false, readings: 1 },
+    });
     press('Remove the reading 42 °C');
-    expect(batch().cool.readings).toEqual([]);
+    expect(batch().cool.run?.readings).toEqual([]);
   });
 
-  it('that cannot belong to this cooling are called wrong, and teach nothing', () => {
+  it('that cannot belong to this cooling are called wrong, and teach nothing', async () => {
     mockNow = '2026-12-05T15:00:30.000Z';
     openStation(withForecast(ReadingsPanel), running, { heatOf });
     type('Warmest place now, °C', '30');
     press('Record');
+    await settled();
     expect(screen.getByText(/The readings do not fit this cooling/)).toBeTruthy();
     expect(screen.queryByLabelText('Keep this for this vessel and place')).toBeNull();
     mockNow = '2026-12-05T15:20:00.000Z';
@@ -142,7 +156,7 @@ describe('the thermometer without a server', () => {
   it('asks the worker every few seconds, and judges what it hears', async () => {
     const shown = [80, null, 79.5, 22, 79];
     mockSignal.mockImplementation(() => Promise.resolve({ minute: 0, c: shown.shift() ?? null }));
-    const { result, unmount } = renderHook(() => useThermometer(running, DEFAULT_KITCHEN, true));
+    const { result, unmount } = renderHook(() => useThermometer(running, DEFAULT_KITCHEN, SIMULATED));
     await settle(10);
     expect(result.current).toMatchObject({ source: 'worker', signal: { state: 'good', c: 80 } });
     const states: (string | undefined)[] = [];
@@ -150,7 +164,7 @@ describe('the thermometer without a server', () => {
       await settle(5000);
       states.push(result.current.signal?.state);
     }
-    // Good again after a slip: it is judged against the last good signal, not the last.
+    // Good again after a slip: it is judged against the good signals, not the last.
     expect(states).toEqual(['lost', 'good', 'nonsense', 'good']);
     const asked = mockSignal.mock.calls.length;
     unmount();
@@ -159,8 +173,8 @@ describe('the thermometer without a server', () => {
   });
 
   it('is silent while it is away, or no clock runs', async () => {
-    const away = renderHook(() => useThermometer(running, DEFAULT_KITCHEN, false));
-    const unstarted = renderHook(() => useThermometer(inTray, DEFAULT_KITCHEN, true));
+    const away = renderHook(() => useThermometer(running, DEFAULT_KITCHEN, null));
+    const unstarted = renderHook(() => useThermometer(inTray, DEFAULT_KITCHEN, SIMULATED));
     await settle(12_000);
     expect(mockSignal).not.toHaveBeenCalled();
     for (const { result } of [away, unstarted]) expect(result.current).toEqual({ source: null, signal: null });

@@ -5,6 +5,7 @@ import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
 import { apply, type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
 import { lanternSupper } from '@/data/demo';
+import { type Outcome } from '@/data/hooks';
 import { ClockPanel } from '@/screens/batch/cool/clock-panel';
 import { VesselDrawing } from '@/screens/batch/cool/vessel-drawing';
 import { WaysList } from '@/screens/batch/cool/ways-list';
@@ -21,26 +22,28 @@ jest.mock('@/data/alarm', () => ({ askToNotify: () => undefined }));
 jest.mock('@/workers/client', () => ({ forecastHeat: jest.fn(), simulatedSignal: jest.fn() }));
 
 const duck = lanternSupper('2026-12-05T15:00:00Z')[2];
-const propsOf = (batch: Batch, edit: StationProps['edit'] = () => undefined) => {
+const DONE: Outcome = { ok: true, step: 1 };
+const propsOf = (batch: Batch, edit: StationProps['edit'] = () => Promise.resolve(DONE)) => {
   const heat = forecastHeat(batch, DEFAULT_KITCHEN);
   if (!heat.cooling) throw new Error('nothing cools');
   const touch = { id: null, set: jest.fn() };
   const assessment = assess(batch, DEFAULT_KITCHEN, heat);
-  return { batch, kitchen: DEFAULT_KITCHEN, assessment, edit, touch, forecast: heat.cooling };
+  const undoStep = () => Promise.resolve(true);
+  return { batch, kitchen: DEFAULT_KITCHEN, assessment, edit, undoStep, touch, forecast: heat.cooling };
 };
 const startedAgo = (minutes: number): Batch =>
-  apply(duck, { do: 'setCool', to: { offHeatAt: new Date(Date.now() - minutes * 60_000).toISOString() } });
+  apply(duck, { do: 'startCooling', at: new Date(Date.now() - minutes * 60_000).toISOString() });
 
 describe('the clock', () => {
   it('is offered, and starts now', () => {
-    const edit = jest.fn<void, [Operation | readonly Operation[]]>();
+    const edit = jest.fn<Promise<Outcome>, [Operation | readonly Operation[]]>(() => Promise.resolve(DONE));
     renderPart(<ClockPanel {...propsOf(duck, edit)} />);
     const before = Date.now();
     fireEvent.press(screen.getByLabelText('It is off the heat: start the clock'));
     const [operation] = edit.mock.calls[0];
-    expect(operation).toMatchObject({ do: 'setCool' });
-    const { offHeatAt } = (operation as { to: { offHeatAt: string } }).to;
-    expect(Math.abs(Date.parse(offHeatAt) - before)).toBeLessThan(2000);
+    expect(operation).toMatchObject({ do: 'startCooling' });
+    const { at } = operation as { at: string };
+    expect(Math.abs(Date.parse(at) - before)).toBeLessThan(2000);
   });
 
   it('shows minutes to wrap-ready and to the deadline', () => {
@@ -60,7 +63,7 @@ describe('the clock', () => {
 
 describe('the alternatives', () => {
   it('are ranked, say what they need and lose, and one tap takes one', () => {
-    const edit = jest.fn<void, [Operation | readonly Operation[]]>();
+    const edit = jest.fn<Promise<Outcome>, [Operation | readonly Operation[]]>(() => Promise.resolve(DONE));
     const props = propsOf(duck, edit);
     renderPart(<WaysList {...props} />);
     const shown = screen.getAllByLabelText(/loses \d+ g as steam$/);
@@ -68,7 +71,7 @@ describe('the alternatives', () => {
     const [first] = props.forecast.alternatives;
     expect(screen.getByLabelText(new RegExp(`^${first.label}: `))).toBe(shown[0]);
     fireEvent.press(shown[0]);
-    expect(edit).toHaveBeenCalledWith({ do: 'setCool', to: props.forecast.alternatives[0].to });
+    expect(edit).toHaveBeenCalledWith(props.forecast.alternatives[0].change);
   });
 
   it('what comes too late says so', () => {

@@ -1,21 +1,30 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { type KitchenOperation } from '@/core/batch/kitchen-operations';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { ownIngredientSchema } from '@/core/food/own-ingredient-schema';
+import { type Outcome } from '@/data/hooks';
 import { ReadingField } from '@/screens/batch/reading-field';
 import { LearnedCooling, Vessels } from '@/screens/kitchen/vessels';
 import { OwnIngredientForm } from '@/screens/larder/own-ingredient-form';
 import { renderPart } from './render';
+import { settled } from './station';
 
-const mockEdit = jest.fn<void, [Partial<Kitchen>]>();
-jest.mock('@/data/hooks', () => ({ editKitchen: (to: Partial<Kitchen>) => mockEdit(to) }));
+const mockEdit = jest.fn<void, [KitchenOperation]>();
+let mockOutcome: Outcome = { ok: true, step: null };
+jest.mock('@/data/hooks', () => ({
+  editKitchen: (operation: KitchenOperation) => {
+    mockEdit(operation);
+    return Promise.resolve(mockOutcome);
+  },
+}));
 beforeEach(() => mockEdit.mockClear());
 
 const type = (label: string, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
 
 describe('an ingredient of one’s own', () => {
   const open = (own: OwnIngredient | null = null) => {
-    const onKeep = jest.fn<void, [OwnIngredient]>();
+    const onKeep = jest.fn<Promise<Outcome>, [OwnIngredient]>(() => Promise.resolve({ ok: true, step: null }));
     renderPart(<OwnIngredientForm own={own} newId={() => 'own-x1'} onKeep={onKeep} onClose={() => undefined} />);
     return onKeep;
   };
@@ -86,10 +95,10 @@ describe('the vessels of the kitchen', () => {
   it('are listed by floor and depth, and can be taken away', () => {
     renderPart(<Vessels kitchen={DEFAULT_KITCHEN} />);
     fireEvent.press(screen.getByLabelText('Take the shallow dish of 600 cm² away'));
-    expect(mockEdit.mock.calls[0][0].vessels?.map((v) => v.name)).toEqual(['baking tray', 'baking tray']);
+    expect(mockEdit).toHaveBeenCalledWith({ do: 'removeVessel', id: 'dish-3' });
   });
 
-  it('a new one is measured as it is: long and wide, or across when it is round', () => {
+  it('a new one is measured as it is: long and wide, or across when it is round', async () => {
     renderPart(<Vessels kitchen={{ ...DEFAULT_KITCHEN, vessels: [] }} />);
     expect(screen.getByText(/None yet/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Add a vessel'));
@@ -99,10 +108,20 @@ describe('the vessels of the kitchen', () => {
     expect(screen.queryByLabelText('Wide, cm')).toBeNull();
     type('Across, cm', '20');
     type('Its name', 'old pot');
+    mockOutcome = { ok: false, problems: ['Vessels: takes at most 40 vessels'] };
     fireEvent.press(screen.getByLabelText('Keep it'));
-    expect(mockEdit.mock.calls[0][0].vessels).toMatchObject([
-      { name: 'old pot', kind: 'pot', areaCm2: 314, deepMm: 25 },
-    ]);
+    await settled();
+    // Refused, it stays as it was typed, with the reason.
+    expect(screen.getByText('Vessels: takes at most 40 vessels')).toBeTruthy();
+    expect(screen.getByLabelText('Its name').props.value).toBe('old pot');
+    mockOutcome = { ok: true, step: null };
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    await settled();
+    expect(mockEdit.mock.calls.at(-1)?.[0]).toMatchObject({
+      do: 'addVessel',
+      vessel: { name: 'old pot', kind: 'pot', areaCm2: 314, deepMm: 25 },
+    });
+    expect(screen.queryByLabelText('Its name')).toBeNull();
   });
 
   it('what was learned of cooling is shown and can be forgotten', () => {
@@ -111,7 +130,7 @@ describe('the vessels of the kitchen', () => {
     expect(screen.getByText('1.42 ×')).toBeTruthy();
     expect(screen.getByText(/baking tray, cold porch, rack, covered/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Forget how it cools: baking tray, cold porch'));
-    expect(mockEdit).toHaveBeenCalledWith({ cooling: [] });
+    expect(mockEdit).toHaveBeenCalledWith({ do: 'forgetFit', key: fit });
   });
 });
 

@@ -4,14 +4,19 @@ import { type ComponentType } from 'react';
 import { assess } from '@/core/batch/assess';
 import { type HeatForecast } from '@/core/batch/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { type Batch, batchSchema } from '@/core/batch/schema';
+import { change } from '@/core/batch/change';
+import { type Operation } from '@/core/batch/operations';
+import { type Batch } from '@/core/batch/schema';
+import { type Outcome } from '@/data/hooks';
 import { type StationProps } from '@/screens/batch/station-props';
 import { ThemeProvider } from '@/ui/elements';
 import { LIGHT } from '@/ui/theme/palette';
 import { makeTheme } from '@/ui/theme/theme';
 
 const theme = makeTheme(LIGHT, 'light');
+
+/** Lets what waits for an edit's answer happen. */
+export const settled = () => act(async () => undefined);
 
 export function openStation(
   Panel: ComponentType<StationProps>,
@@ -30,14 +35,17 @@ export function openStation(
         assessment={assess(batch, kitchen, heatOf(batch))}
         touch={{ id: null, set: () => undefined }}
         edit={edit}
+        undoStep={() => Promise.resolve(true)}
       />
     </ThemeProvider>
   );
-  const edit = (change: Operation | readonly Operation[]) => {
-    batch = ([] as Operation[]).concat(change).reduce(apply, batch);
+  const edit = (operations: Operation | readonly Operation[]): Promise<Outcome> => {
+    const changed = change(batch, ([] as Operation[]).concat(operations));
     // Whatever a panel does, the document stays a valid one.
-    batchSchema.parse(batch);
+    if (!changed.ok) return Promise.resolve(changed);
+    batch = changed.document;
     act(() => view.rerender(draw()));
+    return Promise.resolve({ ok: true, step: 1 });
   };
   const view = render(draw());
   return { batch: () => batch };

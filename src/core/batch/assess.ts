@@ -26,6 +26,8 @@ import { aimOf, checkMoisture, type StopPlan, stopPlan } from './checks/moisture
 import { checkSalt } from './checks/salt';
 import { type HeatForecast } from './heat';
 import { type Kitchen } from './kitchen';
+import { isWithinLimits } from './limits';
+import { apply, type Operation } from './operations';
 import { type Outline, outline as drawOutline } from './outline';
 import { type Batch } from './schema';
 
@@ -80,8 +82,14 @@ const USUAL_DENSITY = 1.02;
 /**
  * Assesses a batch.
  * @param heat from `forecastHeat`; null while it is being worked out, then Cooling and Core say so
+ * @param problem why there will be no forecast, where it failed: Cooling and Core then say that, and are never Good
  */
-export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null): Assessment {
+export function assess(
+  batch: Batch,
+  kitchen: Kitchen,
+  heat: HeatForecast | null,
+  problem: string | null = null,
+): Assessment {
   const outline = drawOutline(batch, kitchen);
   const steamedOffG = heat?.cooling?.evaporatedG ?? 0;
   const ledger = drawLedger(outline.lines, batch.water, steamedOffG);
@@ -102,10 +110,13 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
   const checks: Record<CheckId, Check> = {
     moisture: checkMoisture({ batch, kitchen, outline, ledger }),
     salt: checkSalt({ batch, kitchen, outline, salt, finishedG: ledger.finishedG, accountAfter: account }),
-    cooling: checkCooling({ kitchen, outline, heat }),
+    cooling: checkCooling({ kitchen, outline, heat, problem }),
     fit: checkFit({ batch, outline, fit, density }),
-    core: checkCore({ batch, kitchen, outline, heat }),
+    core: checkCore({ batch, kitchen, outline, heat, problem }),
   };
+  for (const id of CHECK_IDS) {
+    checks[id] = { ...checks[id], fixes: checks[id].fixes.filter((fix) => canBeTaken(batch, fix.change)) };
+  }
   return {
     checks,
     state: worst(CHECK_IDS.map((id) => checks[id].state)),
@@ -132,7 +143,9 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
       parcelG: wrap.portionG + fit.wrapperG,
       doughNeededG: batch.count * fit.wrapperG,
     },
-    findings: findingsOf(batch, outline, ledger),
+    findings: findingsOf(batch, outline, ledger).map((finding) =>
+      finding.fix && canBeTaken(batch, finding.fix.change) ? finding : { ...finding, fix: null },
+    ),
     binders: bindersFor(checks.moisture, ledger),
     limit: outline.limit,
     verdict: readingsVerdict({ batch, outline }),
@@ -145,6 +158,9 @@ export function assess(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null
     next: nextThing(checks, batch),
   };
 }
+
+/** What would leave the document's limits is not offered. */
+const canBeTaken = (batch: Batch, change: readonly Operation[]): boolean => isWithinLimits(change.reduce(apply, batch));
 
 /** Binders are compared where there is too much liquid, at the dose that brings it well into the band. */
 function bindersFor({ value, band }: Check, ledger: Ledger): BinderOption[] {

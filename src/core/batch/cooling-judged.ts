@@ -2,15 +2,17 @@
 import { type CoolingCurve, type CoolingPlan } from '../heat/cooling';
 import { fridgeRise } from '../heat/fridge';
 import { type CoolingStage } from '../safety/cooling-stages';
-import { type Cool, heatBetween, inTheColdAt } from './cooling-plan';
+import { heatBetween, inTheColdAt } from './cooling-plan';
 import { type Kitchen } from './kitchen';
+import { type Operation } from './operations';
 
 export interface CoolingAlternative {
   id: string;
   label: string;
   /** What it needs, in words and figures. */
   needs: string;
-  to: Partial<Cool>;
+  /** What taking it changes in the batch. */
+  change: readonly Operation[];
   minutes: number | null;
   evaporatedG: number;
   stages: CoolingStage[];

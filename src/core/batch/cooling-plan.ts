@@ -9,6 +9,7 @@ import { fillingDensity } from '../wrapper/fit';
 import { type Kitchen } from './kitchen';
 import { hotMass, type Outline } from './outline';
 import { type Batch } from './schema';
+import { MOST } from './limits';
 import { depthOn } from './vessels';
 
 export type Cool = Batch['cool'];
@@ -64,7 +65,12 @@ export function coolingPlan(cool: Cool, part: HotPart, kitchen: Kitchen): Coolin
     composition: part.composition,
     startC: cool.startC,
     depthMm: cool.vessel.areaCm2 === null ? cool.depthMm : depthOn(massG, part.density, cool.vessel.areaCm2),
-    legs: cool.legs.map((leg) => ({ ...surroundings(leg), minutes: leg.minutes, depthMm: leg.depthMm })),
+    // Where it has stood is past changing; the plan follows.
+    legs: [...(cool.run?.past ?? []), ...cool.legs].map((leg) => ({
+      ...surroundings(leg),
+      minutes: leg.minutes,
+      depthMm: leg.depthMm,
+    })),
     factor: learnedFactor(cool, kitchen),
   };
 }
@@ -79,27 +85,45 @@ export function historyOf(cool: Cool, elapsed: number, depthMm: number): Leg[] {
   const { base, place, ambientC, covered, stirred, stirEveryMinutes } = cool;
   const history: Leg[] = [];
   let left = elapsed;
-  for (const leg of cool.legs) {
+  for (const leg of [...(cool.run?.past ?? []), ...cool.legs]) {
     if (left <= 0) break;
     history.push({ ...leg, minutes: Math.min(leg.minutes, left), depthMm: leg.depthMm ?? depthMm });
     left -= leg.minutes;
   }
-  if (left > 0) history.push({ minutes: left, depthMm, base, place, ambientC, covered, stirred, stirEveryMinutes });
-  return history.filter((leg) => leg.minutes >= 1).slice(-MOST_LEGS);
+  // The document takes a day a leg.
+  for (; left > 0; left -= DAY) {
+    history.push({
+      minutes: Math.min(DAY, left),
+      depthMm,
+      base,
+      place,
+      ambientC,
+      covered,
+      stirred,
+      stirEveryMinutes,
+    });
+  }
+  return coarsened(history.filter((leg) => leg.minutes >= 1));
+}
+
+const DAY = 24 * 60;
+
+/** Of more legs than the document holds the earliest two become one, at the place of the longer: no minute is lost. */
+function coarsened(legs: Leg[]): Leg[] {
+  if (legs.length <= MOST.pastLegs) return legs;
+  const [a, b, ...rest] = legs;
+  return coarsened([{ ...(a.minutes >= b.minutes ? a : b), minutes: Math.min(DAY, a.minutes + b.minutes) }, ...rest]);
 }
 
 /** What is still to come of the plan's legs after a minute. */
 export function legsAfter(cool: Cool, elapsed: number): Leg[] {
-  let before = 0;
+  let before = (cool.run?.past ?? []).reduce((sum, leg) => sum + leg.minutes, 0);
   return cool.legs.flatMap((leg) => {
     const minutes = Math.min(leg.minutes, before + leg.minutes - elapsed);
     before += leg.minutes;
     return minutes >= 1 ? [{ ...leg, minutes }] : [];
   });
 }
-
-/** The document holds six legs: one is left for what is done next. */
-const MOST_LEGS = 5;
 
 /** What the kitchen has learned of this vessel in this place; 1 where it has not. */
 export const learnedFactor = (cool: Cool, kitchen: Kitchen): number =>

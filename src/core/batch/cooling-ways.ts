@@ -4,13 +4,15 @@ import { formatNumber } from '../units/amount';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './cooling-judged';
 import { type Cool, heatBetween, type HotPart } from './cooling-plan';
 import { type Kitchen } from './kitchen';
+import { type Operation } from './operations';
+import { type CoolingPlanFields } from './runs';
 import { bestSpread } from './spread';
 import { areaFor } from './vessels';
 
 interface Way {
   id: string;
   label: string;
-  to: Partial<Cool>;
+  to: Partial<CoolingPlanFields>;
   /** What it asks of the cook besides room and ice. */
   hands: string;
   /** Worked out already. */
@@ -24,8 +26,6 @@ const FRIDGE_C = 60;
 const STIR_MINUTES = 5;
 /** What ice is to bring a filling down to, °C. */
 const COOLED_C = 20;
-/** The document holds so many. */
-const MOST_LEGS = 6;
 /** Points of the thin line that a curve is drawn with. */
 const POINTS = 24;
 
@@ -44,13 +44,20 @@ export function coolingWays(
   return waysFor(cool, part, kitchen, judge)
     .map(({ to: later, hands, known, ...way }) => {
       // What is done now changes only what comes after.
-      const to =
-        history.length === 0 ? later : { ...later, legs: [...history, ...(later.legs ?? rest)].slice(0, MOST_LEGS) };
-      const planned = { ...cool, ...to };
+      const to = history.length === 0 ? later : { ...later, legs: later.legs ?? rest };
+      const planned: Cool = {
+        ...cool,
+        ...to,
+        ...(cool.run !== null && history.length > 0 ? { run: { ...cool.run, past: history } } : {}),
+      };
+      const change: Operation[] = [
+        ...(history.length > 0 ? [{ do: 'setPastLegs' as const, past: history }] : []),
+        { do: 'setCool', to },
+      ];
       const judged = (history.length === 0 ? known : undefined) ?? judge(planned);
       return {
         ...way,
-        to,
+        change,
         needs: needsOf(planned, judged, part, kitchen, hands),
         minutes: judged.minutes,
         evaporatedG: judged.evaporatedG,
@@ -64,7 +71,7 @@ export function coolingWays(
 function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Way[] {
   const depthMm = Math.min(THIN_MM, cool.vessel.areaCm2 === null ? cool.depthMm : THIN_MM);
   const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
-  const onCounter: Omit<Cool, 'startC' | 'offHeatAt' | 'readings'> = {
+  const onCounter: Omit<CoolingPlanFields, 'startC'> = {
     ...STILL,
     vessel: { kind: 'tray', areaCm2: null },
     depthMm,

@@ -3,7 +3,7 @@ import { airOf } from '../heat/air';
 import { coolingCurve, type CoolingCurve, type CoolingPlan, type CoolingSample } from '../heat/cooling';
 import { type CoolingFit, fitCooling } from '../heat/fit-cooling';
 import { coolingStages, type CoolingStage } from '../safety/cooling-stages';
-import { readingMinutes } from './cooling-clock';
+import { readingMinutes } from './runs';
 import { type Cool, coolingPlan, historyOf, hotPartOf, inTheColdAt, legsAfter, warmestRoom } from './cooling-plan';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './cooling-judged';
 import { coolingWays } from './cooling-ways';
@@ -49,6 +49,10 @@ export interface CoolingForecast {
   /** By how much it warms the fridge, K; 0 where it does not go there. */
   fridgeRiseK: number;
   alternatives: CoolingAlternative[];
+  /** Stirred so often for so long that fewer stirs were worked out than are planned. */
+  isCoarse: boolean;
+  /** Steps of the solver that all of it took. */
+  steps: number;
 }
 
 /**
@@ -66,14 +70,16 @@ export function forecastCooling(
   const part = o.coolTarget ? hotPartOf(batch, o) : null;
   if (!part || !o.coolTarget) return null;
   const target = o.coolTarget;
+  let steps = 0;
   const judge = (cool: Cool, plan = coolingPlan(cool, part, kitchen)): Judged => {
     const curve = coolingCurve(plan, target.c);
+    steps += curve.steps;
     const minutes = curve.minutesTo(target.c);
     const evaporatedG = curve.evaporatedAt(minutes ?? Infinity) / cool.share;
     return { plan, curve, minutes, evaporatedG, stages: stagesOf(o, curve, plan, target.c) };
   };
   const usual = coolingPlan(batch.cool, part, kitchen);
-  const fit = fitCooling(usual, readingMinutes(batch.cool));
+  const fit = fitOnce(usual, readingMinutes(batch.cool.run));
   const plan = fit ? { ...usual, factor: fit.factor, startC: fit.startC } : usual;
   const really = judge(batch.cool, plan);
   // What the readings taught holds for the alternatives, too: it is the same filling in the same kitchen.
@@ -81,6 +87,14 @@ export function forecastCooling(
     const other = coolingPlan(cool, part, kitchen);
     return judge(cool, fit ? { ...other, factor: fit.factor, startC: fit.startC } : other);
   };
+  const assumedMinutes = fit ? judge(batch.cool).minutes : really.minutes;
+  const alternatives =
+    depth === 'first'
+      ? []
+      : coolingWays(batch.cool, part, kitchen, judgeFitted, {
+          history: historyOf(batch.cool, elapsed, plan.depthMm),
+          rest: legsAfter(batch.cool, elapsed),
+        });
   return {
     massG: plan.massG,
     depthMm: plan.depthMm,
@@ -97,17 +111,21 @@ export function forecastCooling(
     deadlines: deadlinesOf(really.stages, o, really.curve, target.c),
     factor: plan.factor ?? 1,
     fit,
-    assumedMinutes: fit ? judge(batch.cool).minutes : really.minutes,
+    assumedMinutes,
     isPourable: part.isPourable,
     fridgeRiseK: fridgeRiseOf(really, kitchen),
-    alternatives:
-      depth === 'first'
-        ? []
-        : coolingWays(batch.cool, part, kitchen, judgeFitted, {
-            history: historyOf(batch.cool, elapsed, plan.depthMm),
-            rest: legsAfter(batch.cool, elapsed),
-          }),
+    alternatives,
+    isCoarse: really.curve.isCoarse,
+    steps: steps + (fit?.steps ?? 0),
   };
+}
+
+/** The alternatives are asked for right after the plan's own curve: the same readings are not fitted twice. */
+let lastFit: { key: string; fit: CoolingFit | null } | null = null;
+function fitOnce(plan: CoolingPlan, readings: { minute: number; c: number }[]): CoolingFit | null {
+  const key = JSON.stringify([plan, readings]);
+  if (lastFit?.key !== key) lastFit = { key, fit: fitCooling(plan, readings) };
+  return lastFit.fit;
 }
 
 /** A stage that ends colder than wrap-ready is judged when the filling is wrapped: from then on it is cooked or put away. */

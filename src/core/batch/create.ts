@@ -6,6 +6,7 @@ import { cookOffOf } from '../filling/cook-off';
 import { resolveLines } from '../filling/lines';
 import { panContents } from '../filling/pan';
 import { DEFAULT_KITCHEN } from './kitchen';
+import { MOST } from './limits';
 import { type Batch } from './schema';
 import { BATCH_FORMAT, BATCH_VERSION, type School } from './vocabulary';
 
@@ -80,6 +81,7 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
     version: BATCH_VERSION,
     id,
     revision: 0,
+    writer: '',
     title,
     createdAt: at,
     updatedAt: at,
@@ -102,8 +104,8 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
       covered: false,
       stirred: false,
       stirEveryMinutes: null,
-      offHeatAt: null,
-      readings: [],
+      run: null,
+      earlierRuns: [],
     },
     wrap: {
       form,
@@ -124,6 +126,10 @@ function measuredAsEstimate({ water, lines, ingredients }: Batch): Batch['water'
   return { by: 'grams', grams: Math.round(cookOffOf(water, pan).grams) };
 }
 
+/** A title with what sets it apart, shortened so that both fit. */
+export const titled = (title: string, suffix: string): string =>
+  `${title.slice(0, MOST.title - suffix.length).trimEnd()}${suffix}`;
+
 /** A copy to cook again: nothing measured and nothing noted is carried over. */
 export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; title: string; at: string }): Batch {
   return {
@@ -131,6 +137,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     id,
     title,
     revision: 0,
+    writer: '',
     createdAt: at,
     updatedAt: at,
     lines: batch.lines.map((line) => ({ ...line, ticked: false })),
@@ -138,7 +145,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     // What was weighed last time is this time's estimate.
     water: { ...batch.water, estimate: measuredAsEstimate(batch), weighIns: [], plannedG: 0 },
     season: { ...batch.season, tastings: [] },
-    cool: { ...batch.cool, offHeatAt: null, readings: [] },
+    cool: { ...batch.cool, run: null, earlierRuns: [] },
     cook: { ...batch.cook, readings: [] },
     note: { outcomes: [], words: '' },
   };

@@ -5,7 +5,7 @@ import { FIRST_VESSELS } from './vessels';
 export type { Kitchen };
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 3;
+export const KITCHEN_VERSION = 4;
 
 /** g of salt in a level 5 ml spoon. House estimates from weighing. */
 export const SALT_KINDS = {
@@ -21,6 +21,7 @@ export const DEFAULT_KITCHEN: Kitchen = {
   format: KITCHEN_FORMAT,
   version: KITCHEN_VERSION,
   revision: 0,
+  writer: '',
   temperature: 'C',
   saltKind: 'fine',
   saltTargetPercent: 1.1,

@@ -1,5 +1,6 @@
 /** Steps that bring older documents to the current version. They take what they find; validation follows. */
 
+import { isId } from './is-id';
 import { FIRST_VESSELS } from './vessels';
 
 type Json = Record<string, unknown>;
@@ -46,6 +47,67 @@ export function toVersion3(document: Json): Json {
   };
 }
 
+/**
+ * Version 4: what was measured while it cooled belongs to a run; a batch says who stored it; ids of lines hold nothing that
+ * means something in an address.
+ */
+export function toVersion4(document: Json): Json {
+  const { cool, lines } = document;
+  return {
+    ...document,
+    version: 4,
+    writer: '',
+    lines: Array.isArray(lines) ? lines.map(withSafeId(lines)) : lines,
+    cool: isObject(cool) ? runsOf(cool, document.updatedAt) : cool,
+  };
+}
+
+const withSafeId = (lines: readonly unknown[]) => {
+  const taken = new Set(lines.map((line) => (isObject(line) ? line.id : null)));
+  return (line: unknown, i: number): unknown => {
+    if (!isObject(line) || isId(line.id)) return line;
+    let id = `line-${i + 1}`;
+    while (taken.has(id)) id += '-again';
+    taken.add(id);
+    return { ...line, id };
+  };
+};
+
+/** Version 3 kept readings of every cooling in one list, and what was past among the legs that were planned. */
+function runsOf({ offHeatAt, readings, ...plan }: Json, updatedAt: unknown): Json {
+  const read = (Array.isArray(readings) ? readings : []) as unknown[];
+  const timeOf = (reading: unknown): number => (isObject(reading) ? Date.parse(String(reading.at)) : NaN);
+  const start = typeof offHeatAt === 'string' ? Date.parse(offHeatAt) : Infinity;
+  // A time that is none keeps its reading where the validator will name it.
+  const before = read.filter((reading) => timeOf(reading) < start);
+  const since = read.filter((reading) => !(timeOf(reading) < start));
+  const elapsed = (Date.parse(String(updatedAt)) - start) / 60_000;
+  const { past, legs } = splitLegs(plan.legs, elapsed);
+  const [first, last] = [before[0], before[before.length - 1]];
+  return {
+    ...plan,
+    legs,
+    run: typeof offHeatAt === 'string' ? { offHeatAt, past, readings: since } : null,
+    earlierRuns:
+      isObject(first) && isObject(last)
+        ? [{ offHeatAt: first.at, stoppedAt: last.at, past: [], readings: before }]
+        : [],
+  };
+}
+
+/** Legs that were over when the batch was last changed are past; the rest is still planned. */
+function splitLegs(legs: unknown, elapsed: number): { past: unknown[]; legs: unknown } {
+  if (!Array.isArray(legs)) return { past: [], legs };
+  let end = 0;
+  let over = 0;
+  for (const leg of legs as unknown[]) {
+    end += isObject(leg) && typeof leg.minutes === 'number' ? leg.minutes : Infinity;
+    if (end <= elapsed) over += 1;
+    else break;
+  }
+  return { past: legs.slice(0, over), legs: legs.slice(over) };
+}
+
 function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
   const since = { weighIns: [] as Json[], plannedG: 0 };
   if (!isObject(cookOff)) return { ...water, cookOff };
@@ -61,20 +123,27 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
   };
 }
 
-/** The kitchen: version 2 has own ingredients and counts its tastings; version 3 has vessels, ice, a porch and fitted cooling. */
+/** The kitchen's steps. Version 2: own ingredients, tastings; 3: vessels, ice, a porch, fitted cooling; 4: who stored it. */
+const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
+  1: (kitchen) => ({ ...kitchen, version: 2, tastings: 0, ingredients: [] }),
+  2: (kitchen) => ({
+    ...kitchen,
+    version: 3,
+    porchC: 6,
+    freezerC: -18,
+    fridgeLitres: 150,
+    iceKg: 1,
+    vessels: FIRST_VESSELS,
+    cooling: [],
+  }),
+  3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
+};
+
+/** Brings a kitchen of any known version to the current one. */
 export function kitchenToCurrent(json: unknown): unknown {
-  if (!isObject(json)) return json;
-  const second = json.version === 1 ? { ...json, version: 2, tastings: 0, ingredients: [] } : json;
-  return second.version === 2
-    ? {
-        ...second,
-        version: 3,
-        porchC: 6,
-        freezerC: -18,
-        fridgeLitres: 150,
-        iceKg: 1,
-        vessels: FIRST_VESSELS,
-        cooling: [],
-      }
-    : second;
+  let kitchen = json;
+  while (isObject(kitchen) && typeof kitchen.version === 'number' && KITCHEN_STEPS[kitchen.version]) {
+    kitchen = KITCHEN_STEPS[kitchen.version](kitchen);
+  }
+  return kitchen;
 }

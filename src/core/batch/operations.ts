@@ -3,7 +3,8 @@ import { type OwnIngredient } from '../food/own-ingredient';
 import { placeLine, type Placing } from '../filling/place-line';
 import { scaleFilling } from '../filling/scale';
 import { splitLine } from '../filling/split-line';
-import { type Batch, type Line } from './schema';
+import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
+import { type Batch, type CoolingRun, type Line } from './schema';
 import { type Stage } from './vocabulary';
 
 type Water = Batch['water'];
@@ -20,16 +21,21 @@ export type Operation =
   | { do: 'setBatch'; to: Partial<Pick<Batch, 'title' | 'school' | 'count'>> }
   | { do: 'setWater'; to: Partial<Pick<Water, 'panG' | 'estimate' | 'plannedG' | 'drainedG'>> }
   | { do: 'addWeighIn'; weighIn: Water['weighIns'][number] }
-  | { do: 'removeWeighIn'; index: number }
+  | { do: 'removeWeighIn'; weighIn: Water['weighIns'][number] }
   | { do: 'setSeason'; to: Partial<Pick<Batch['season'], 'heldBack'>> }
   | { do: 'addTasting'; tasting: Batch['season']['tastings'][number] }
-  | { do: 'setCool'; to: Partial<Omit<Batch['cool'], 'readings'>> }
-  | { do: 'addCoolReading'; reading: Batch['cool']['readings'][number] }
-  | { do: 'removeCoolReading'; index: number }
+  | { do: 'setCool'; to: Partial<CoolingPlanFields> }
+  | { do: 'startCooling'; at: string }
+  | { do: 'stopCooling'; at: string }
+  | { do: 'setOffHeat'; at: string }
+  /** What has been until now, when the plan is changed on the way. */
+  | { do: 'setPastLegs'; past: CoolingRun['past'] }
+  | { do: 'addCoolReading'; reading: CoolingRun['readings'][number] }
+  | { do: 'removeCoolReading'; reading: CoolingRun['readings'][number] }
   | { do: 'setWrap'; to: Partial<Batch['wrap']> }
   | { do: 'setCook'; to: Partial<Omit<Batch['cook'], 'readings'>> }
   | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
-  | { do: 'removeReading'; index: number }
+  | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
   | { do: 'setNote'; to: Partial<Batch['note']> };
 
 /** Applies a change. Ids that are not in the batch change nothing. */
@@ -66,17 +72,25 @@ export function apply(batch: Batch, change: Operation): Batch {
       // A weighing overrides what was thought and what was planned.
       return withWater(batch, { weighIns: [...batch.water.weighIns, change.weighIn], plannedG: 0 });
     case 'removeWeighIn':
-      return withWater(batch, { weighIns: batch.water.weighIns.filter((_, i) => i !== change.index), plannedG: 0 });
+      return withWater(batch, { weighIns: without(batch.water.weighIns, change.weighIn), plannedG: 0 });
     case 'setSeason':
       return { ...batch, season: { ...batch.season, ...change.to } };
     case 'addTasting':
       return { ...batch, season: { ...batch.season, tastings: [...batch.season.tastings, change.tasting] } };
     case 'setCool':
       return { ...batch, cool: { ...batch.cool, ...change.to } };
+    case 'startCooling':
+      return { ...batch, cool: startRun(batch.cool, change.at) };
+    case 'stopCooling':
+      return { ...batch, cool: stopRun(batch.cool, change.at) };
+    case 'setOffHeat':
+      return withRun(batch, (run) => moveOffHeat(run, change.at));
+    case 'setPastLegs':
+      return withRun(batch, (run) => ({ ...run, past: change.past }));
     case 'addCoolReading':
-      return { ...batch, cool: { ...batch.cool, readings: byTime([...batch.cool.readings, change.reading]) } };
+      return withRun(batch, (run) => addReading(run, change.reading));
     case 'removeCoolReading':
-      return { ...batch, cool: { ...batch.cool, readings: batch.cool.readings.filter((_, i) => i !== change.index) } };
+      return withRun(batch, (run) => ({ ...run, readings: without(run.readings, change.reading) }));
     case 'setWrap':
       return { ...batch, wrap: { ...batch.wrap, ...change.to } };
     case 'setCook':
@@ -84,14 +98,21 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'addReading':
       return { ...batch, cook: { ...batch.cook, readings: [...batch.cook.readings, change.reading] } };
     case 'removeReading':
-      return { ...batch, cook: { ...batch.cook, readings: batch.cook.readings.filter((_, i) => i !== change.index) } };
+      return { ...batch, cook: { ...batch.cook, readings: without(batch.cook.readings, change.reading) } };
     case 'setNote':
       return { ...batch, note: { ...batch.note, ...change.to } };
   }
 }
 
-const byTime = <R extends { at: string }>(readings: R[]): R[] =>
-  readings.sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+const withRun = (batch: Batch, change: (run: CoolingRun) => CoolingRun): Batch =>
+  batch.cool.run === null ? batch : { ...batch, cool: { ...batch.cool, run: change(batch.cool.run) } };
+
+/** Takes one measurement away, the one that is meant and not the one that now stands in its place. */
+function without<M extends { at: string }>(list: readonly M[], gone: M): M[] {
+  const same = (m: M): boolean => (Object.keys(gone) as (keyof M)[]).every((key) => m[key] === gone[key]);
+  const at = list.findIndex(same);
+  return list.filter((_, i) => i !== at);
+}
 
 const withWater = (batch: Batch, to: Partial<Water>): Batch => ({ ...batch, water: { ...batch.water, ...to } });
 

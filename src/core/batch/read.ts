@@ -1,8 +1,9 @@
 /** Reading a document from outside: migrate to the current version, then validate. */
 import { z } from '../zod';
+import { DEFAULT_KITCHEN, KITCHEN_VERSION } from './kitchen';
 import { type Kitchen, kitchenSchema } from './kitchen-schema';
-import { type Batch, batchSchema } from './schema';
-import { kitchenToCurrent, toVersion2, toVersion3 } from './migrations';
+import { type Batch, batchSchema, type Line, lineSchema } from './schema';
+import { kitchenToCurrent, toVersion2, toVersion3, toVersion4 } from './migrations';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -10,7 +11,7 @@ export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: stri
 type Json = Record<string, unknown>;
 
 /** Steps from one version to the next: `MIGRATIONS[n]` takes a document of version n to n + 1. */
-export const MIGRATIONS: Record<number, (document: Json) => Json> = { 1: toVersion2, 2: toVersion3 };
+export const MIGRATIONS: Record<number, (document: Json) => Json> = { 1: toVersion2, 2: toVersion3, 3: toVersion4 };
 
 /**
  * Reads a batch document of any known version.
@@ -41,11 +42,60 @@ export function readBatch(json: unknown, migrations = MIGRATIONS, current: numbe
   return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
 }
 
+/** Reads one line, as it is in a batch. */
+export function readLine(json: unknown): ReadResult<Line> {
+  const result = lineSchema.safeParse(json);
+  return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
+}
+
 /** Reads the kitchen, of any known version. */
 export function readKitchen(json: unknown): ReadResult<Kitchen> {
+  if (isNewer(json)) {
+    const { version } = json;
+    return {
+      ok: false,
+      problems: [
+        `version: was made by a newer Involucrum (${version}); this one reads up to ${KITCHEN_VERSION}`,
+        ...problemsOfSettings(json),
+      ],
+    };
+  }
   const result = kitchenSchema.safeParse(kitchenToCurrent(json));
   return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
 }
+
+const isNewer = (json: unknown): json is { version: number } =>
+  typeof json === 'object' &&
+  json !== null &&
+  'version' in json &&
+  typeof json.version === 'number' &&
+  json.version > KITCHEN_VERSION;
+
+/** What a kitchen document holds beside its settings. */
+const BOOKKEEPING: readonly string[] = ['format', 'version', 'revision', 'writer'];
+
+/**
+ * What can be saved of a kitchen that cannot be read as a whole: every setting that is valid on its own, the usual ones
+ * for the rest.
+ */
+export function salvageKitchen(json: unknown): Kitchen {
+  const current = kitchenToCurrent(json);
+  if (typeof current !== 'object' || current === null) return DEFAULT_KITCHEN;
+  const kept = Object.entries(kitchenSchema.shape).flatMap(([name, field]) => {
+    const read = field.safeParse((current as Json)[name]);
+    return read.success && !BOOKKEEPING.includes(name) ? [[name, read.data]] : [];
+  });
+  return { ...DEFAULT_KITCHEN, ...(Object.fromEntries(kept) as Partial<Kitchen>) };
+}
+
+/** Of a newer kitchen: the settings that this version does not understand. */
+const problemsOfSettings = (json: object): string[] =>
+  Object.entries(kitchenSchema.shape).flatMap(([name, field]) => {
+    const read = field.safeParse((json as Json)[name]);
+    return read.success || BOOKKEEPING.includes(name)
+      ? []
+      : [`${name}: ${read.error.issues[0]?.message ?? 'is not understood'}`];
+  });
 
 /** A Zod error as one line per problem, unknown keys named one by one. */
 export function problemsOf(error: z.ZodError): string[] {

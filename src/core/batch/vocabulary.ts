@@ -1,7 +1,7 @@
 /** The words a batch document is written in, apart from the schema so that screens and worker need not load the validator. */
 
 export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 3;
+export const BATCH_VERSION = 4;
 
 export const SCHOOLS = ['raw', 'cooked', 'part-cooked'] as const;
 export type School = (typeof SCHOOLS)[number];

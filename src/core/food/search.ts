@@ -92,6 +92,10 @@ export function findIngredient(name: string, own = NONE): Ingredient | undefined
   return undefined;
 }
 
+/** A name is looked for by so many of its words, of each so many letters: no name is longer. */
+const MOST_WORDS = 6;
+const MOST_LETTERS = 24;
+
 /**
  * The ingredients whose names are nearest to a text, word by word, best first; spelling is forgiven.
  * @param worst how far off a name may be: 0 the name itself, 1 anything
@@ -100,7 +104,10 @@ export function findIngredient(name: string, own = NONE): Ingredient | undefined
 export function searchIngredients(text: string, limit = 8, worst = WORST, own = NONE): Ingredient[] {
   const query = singular(normaliseName(text));
   if (query === '') return [];
-  const words = query.split(' ');
+  const words = query
+    .split(' ')
+    .slice(0, MOST_WORDS)
+    .map((word) => word.slice(0, MOST_LETTERS));
   const costs = new Map<Ingredient, number>();
   const wordCosts = words.map((word) => costsOf(word, indexes(own)));
   for (const ingredient of new Set(wordCosts.flatMap((map) => [...map.keys()]))) {

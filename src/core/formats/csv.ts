@@ -1,16 +1,18 @@
-/** CSV of a batch's lines and of its water ledger (RFC 4180), and the lines back again. */
-import { type Ledger } from '../filling/ledger';
-import { type ReadResult } from '../batch/read';
+/** Tables (CSV, RFC 4180) of a batch's lines and of its water ledger. */
+import Papa from 'papaparse';
 import { type Line } from '../batch/schema';
-import { CUTS, STAGES } from '../batch/vocabulary';
-import { LINE_UNITS } from '../units/units';
+import { type Ledger } from '../filling/ledger';
 
-const quote = (cell: string): string =>
-  /[",\r\n]/.test(cell) || cell !== cell.trim() ? `"${cell.replace(/"/g, '""')}"` : cell;
+/** What a spreadsheet would take for a formula begins so; with an apostrophe before it, it is a text. */
+export const FORMULA = /^'*[=+\-@\t\r]/;
+
+const guarded = (cell: string | number): string | number =>
+  typeof cell === 'string' && FORMULA.test(cell) ? `'${cell}` : cell;
+
 const toCsv = (rows: readonly (readonly (string | number)[])[]): string =>
-  rows.map((row) => `${row.map((cell) => quote(String(cell))).join(',')}\r\n`).join('');
+  `${Papa.unparse(rows.map((row) => row.map(guarded)))}\r\n`;
 
-const LINE_COLUMNS = [
+export const LINE_COLUMNS = [
   'id',
   'stage',
   'amount',
@@ -53,59 +55,3 @@ export const ledgerToCsv = (ledger: Ledger): string =>
     ['held', '', ledger.held.toFixed(1), ''],
     ['free', '', ledger.free.toFixed(1), ''],
   ]);
-
-/** Splits CSV text into rows of cells. */
-export function parseCsv(text: string): string[][] {
-  const rows: string[][] = [];
-  let row: string[] = [];
-  let cell = '';
-  let quoted = false;
-  for (let i = 0; i < text.length; i++) {
-    const c = text[i];
-    if (quoted) {
-      if (c !== '"') cell += c;
-      else if (text[i + 1] === '"') cell += text[++i];
-      else quoted = false;
-    } else if (c === '"') quoted = true;
-    else if (c === ',' || c === '\n') {
-      row.push(cell.endsWith('\r') && c === '\n' ? cell.slice(0, -1) : cell);
-      cell = '';
-      if (c === '\n') {
-        rows.push(row);
-        row = [];
-      }
-    } else cell += c;
-  }
-  if (cell !== '' || row.length > 0) rows.push([...row, cell]);
-  return rows;
-}
-
-/** Reads lines that `linesToCsv` wrote; what is wrong is named by its row and column. */
-export function linesFromCsv(text: string): ReadResult<Line[]> {
-  const [head, ...rows] = parseCsv(text);
-  if (head === undefined || LINE_COLUMNS.some((column, i) => head[i] !== column)) {
-    return { ok: false, problems: [`row 1: the columns would be ${LINE_COLUMNS.join(', ')}`] };
-  }
-  const problems: string[] = [];
-  const lines = rows.map((cells, i): Line => {
-    const [id, stage, amount, unit, ingredientId, preparation, weighed, cut, ticked, note = ''] = cells;
-    const known = { stage: STAGES.find((s) => s === stage), unit: LINE_UNITS.find((u) => u === unit) };
-    const problem = (column: string, right: string) => problems.push(`row ${i + 2}, ${column}: would be ${right}`);
-    if (!known.stage) problem('stage', STAGES.join(', '));
-    if (!known.unit) problem('unit', LINE_UNITS.join(', '));
-    if (!(Number(amount) > 0)) problem('amount', 'a number above 0');
-    return {
-      id,
-      stage: known.stage ?? 'raw-mix',
-      amount: Number(amount),
-      unit: known.unit ?? 'g',
-      ingredientId,
-      preparation,
-      weighed: weighed === 'raw' ? 'raw' : 'ready',
-      cut: CUTS.find((known) => known === cut) ?? null,
-      ticked: ticked === 'yes',
-      note,
-    };
-  });
-  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: lines };
-}

@@ -1,9 +1,7 @@
-/** schema.org Recipe (JSON-LD): out of a batch, and in from a file or a saved page. */
-import { type Batch } from '../batch/schema';
+/** schema.org Recipe (JSON-LD) from a file or a saved page. */
 import { type ReadResult } from '../batch/read';
-import { lookUp } from '../food/larder';
-import { preparation } from '../food/preparations';
-import { FORMS } from '../wrapper/forms';
+import { isTooDeep } from './nesting';
+import { jsonInPage, plainText } from './page';
 
 /** What is taken from a recipe. Steps are kept as text. */
 export interface RecipeText {
@@ -18,41 +16,12 @@ type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** A batch as a schema.org Recipe. */
-export function toRecipe(batch: Batch): Json {
-  return {
-    '@context': 'https://schema.org',
-    '@type': 'Recipe',
-    name: batch.title,
-    recipeYield: `${batch.count} ${FORMS[batch.wrap.form].label}${batch.count === 1 ? '' : 's'}`,
-    recipeIngredient: batch.lines.map((line) => ingredientText(line, batch.ingredients)),
-    ...(batch.note.words === '' ? {} : { recipeInstructions: batch.note.words }),
-  };
-}
-
-/** A line as a recipe would write it: `150 g leek, sweated, finely sliced`. */
-export function ingredientText(line: Batch['lines'][number], own: Batch['ingredients']): string {
-  const ingredient = lookUp(own, line.ingredientId);
-  const prep =
-    ingredient && ingredient.wetness !== 'dry' ? preparation(ingredient.wetness, line.preparation) : undefined;
-  const isRaw = prep?.id === 'raw';
-  const words = [prep && !isRaw ? prep.label : '', line.note].filter((word) => word !== '');
-  return [
-    [
-      Math.round(line.amount * 1000) / 1000,
-      ...(line.unit === 'piece' ? [] : [line.unit]),
-      ...(line.cut === null ? [] : [line.cut]),
-      ingredient?.name ?? line.ingredientId,
-    ].join(' '),
-    ...words,
-  ].join(', ');
-}
-
 /** Reads a Recipe from JSON, or from the JSON-LD inside a saved HTML page. */
 export function readRecipe(text: string): ReadResult<RecipeText> {
   const sources = text.trimStart().startsWith('<') ? jsonInPage(text) : [text];
   let parsedAny = false;
   for (const source of sources) {
+    if (isTooDeep(source)) return { ok: false, problems: ['(file): is nested too deeply for a recipe'] };
     let json: unknown;
     try {
       json = JSON.parse(source);
@@ -71,14 +40,12 @@ export function readRecipe(text: string): ReadResult<RecipeText> {
   };
 }
 
-const jsonInPage = (html: string): string[] =>
-  [...html.matchAll(/<script[^>]*type=["']application\/ld\+json["'][^>]*>([\s\S]*?)<\/script>/gi)].map(
-    (match) => match[1],
-  );
+/** A page wraps its recipe in a graph or a list, seldom in more. */
+const MOST_DEPTH = 12;
 
 /** The first Recipe anywhere inside; deep nesting is not followed for ever. */
 function findRecipe(json: unknown, depth: number): Json | null {
-  if (depth > 6) return null;
+  if (depth > MOST_DEPTH) return null;
   if (Array.isArray(json)) return firstOf(json, depth);
   if (!isObject(json)) return null;
   const type = json['@type'];
@@ -111,22 +78,17 @@ function fromRecipe(recipe: Json): ReadResult<RecipeText> {
   };
 }
 
-const plain = (text: string): string =>
-  text
-    .replace(/<[^>]*>/g, ' ')
-    .replace(/&amp;/g, '&')
-    .replace(/&frac12;/g, '½')
-    .replace(/&frac14;/g, '¼')
-    .replace(/&frac34;/g, '¾')
-    .replace(/&(?:nbsp|#160);/g, ' ')
-    .replace(/&(?:quot|#34);/g, '"')
-    .replace(/&(?:#39|apos);/g, '’')
-    .replace(/\s+/g, ' ')
-    .trim();
+/** No name, line or step of a recipe is longer; what is goes on as far as this. */
+const MOST_TEXT = 2000;
+const MOST_INGREDIENTS = 300;
+const MOST_STEPS = 200;
+
+const plain = (text: string): string => plainText(text.slice(0, 4 * MOST_TEXT)).slice(0, MOST_TEXT);
 
 function texts(value: unknown): string[] {
   const list = Array.isArray(value) ? value : value === undefined || value === null ? [] : [value];
   return list
+    .slice(0, MOST_INGREDIENTS)
     .filter((item) => typeof item === 'string' || typeof item === 'number')
     .map((item) => plain(String(item)))
     .filter((t) => t !== '');
@@ -134,7 +96,7 @@ function texts(value: unknown): string[] {
 
 /** Steps as text: strings, HowToStep, or sections of them. */
 function steps(value: unknown): string[] {
-  if (Array.isArray(value)) return value.flatMap(steps);
+  if (Array.isArray(value)) return value.slice(0, MOST_STEPS).flatMap(steps);
   if (typeof value === 'string')
     return value
       .split(/\n+/)

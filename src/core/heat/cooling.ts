@@ -62,6 +62,10 @@ export interface CoolingCurve {
   evaporatedAt(minute: number): number;
   /** Heat lost as a share of the heat given up, 1 where the energy balance closes. */
   energyBalance: number;
+  /** Steps that it took: what it cost. */
+  steps: number;
+  /** Stirred so often for so long that it was worked out with fewer stirs. */
+  isCoarse: boolean;
 }
 
 /** The longest cooling computed: a day, minutes. */
@@ -72,6 +76,8 @@ const CELLS = 30;
 const WELL_MIXED_K = 1e4;
 /** In a plan that is stirred only in some of its legs, stirring is mixing this often, minutes. */
 const STIRRED_EVERY = 1;
+/** After so many stirs the next ones are taken half as often, and so on: by then there is little left to mix. */
+const STIRS_AS_SAID = 24;
 /** Falling more slowly than 0.02 °C in an hour counts as rest, °C/s. */
 const RESTING_C_PER_S = 0.02 / 3600;
 
@@ -127,7 +133,8 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
   };
   const states: State[] = [whole(body.state())];
   let state = states[0];
-  let stirAt = nextStir(stretches[0], 0, allStirred);
+  let stirs = 0;
+  let stirAt = nextStir(stretches[0], 0, allStirred, stirs);
   while (state.warmestC > untilC && state.seconds < LONGEST_COOLING * 60) {
     const { endS, depthMm } = stretches[now.stretch];
     const event = Math.min(endS, stirAt, LONGEST_COOLING * 60);
@@ -139,7 +146,10 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
     const isLast = now.stretch === stretches.length - 1;
     state = then;
     if (then.seconds >= event - 1e-6 && event < LONGEST_COOLING * 60) {
-      if (then.seconds >= stirAt - 1e-6) body.mix();
+      if (then.seconds >= stirAt - 1e-6) {
+        body.mix();
+        stirs += 1;
+      }
       if (then.seconds >= endS - 1e-6) {
         const next = stretches[now.stretch + 1];
         if (next.depthMm === depthMm) body.restart();
@@ -154,7 +164,7 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
         }
         now.stretch += 1;
       }
-      stirAt = nextStir(stretches[now.stretch], then.seconds, allStirred);
+      stirAt = nextStir(stretches[now.stretch], then.seconds, allStirred, stirs);
       state = whole(body.state());
       states.push(state);
     } else if (isLast && heat < resting) {
@@ -174,6 +184,8 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
     at: (minute) => toSample(stateAt(states, minute * 60)),
     evaporatedAt: (minute) => stateAt(states, minute * 60).vapour * 1000,
     energyBalance: last.heatLost / Math.max(1e-9, states[0].heatLeft - last.heatLeft),
+    steps: states.length,
+    isCoarse: stirs > STIRS_AS_SAID,
   };
 }
 
@@ -200,10 +212,10 @@ function facesOf(s: Stretch, factor: number): { outer: (surfaceC: number) => Exc
 }
 
 /** When it is stirred next, s; never where nothing is stirred, or where stirring is in the material already. */
-function nextStir({ stirred, stirEveryMinutes }: Stretch, seconds: number, allStirred: boolean): number {
+function nextStir({ stirred, stirEveryMinutes }: Stretch, seconds: number, allStirred: boolean, stirs: number): number {
   if (allStirred) return Infinity;
   const every = stirred ? STIRRED_EVERY : (stirEveryMinutes ?? Infinity);
-  return every > 0 ? seconds + every * 60 : Infinity;
+  return every > 0 ? seconds + every * 60 * 2 ** Math.floor(stirs / STIRS_AS_SAID) : Infinity;
 }
 
 /** About a hundred samples at even times, the first and the last included. */

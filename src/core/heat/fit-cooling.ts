@@ -19,6 +19,8 @@ export interface CoolingFit {
   /** Root mean square of what is left over, K. */
   residualK: number;
   readings: number;
+  /** Steps of the solver that it took. */
+  steps: number;
 }
 
 /** A kitchen thermometer and where it is stuck, K; how far kitchens differ, as a logarithm; how well the start is known, K. House estimates. */
@@ -31,6 +33,14 @@ const MOST_LOG = Math.log(4);
 const PRIOR_FACTOR = -1;
 const PRIOR_START = -2;
 const ITERATIONS = 7;
+/** An iteration works out so many curves; together they may take about so many steps of the solver. */
+const CURVES_AN_ITERATION = 5;
+const MOST_STEPS = 9000;
+const LEAST_ITERATIONS = 2;
+/** Thousands of readings say no more than so many, taken evenly over the time. */
+const MOST_READINGS = 60;
+/** The factor that is kept in the kitchen stays within this. */
+const FACTOR = { least: 0.2, most: 5 };
 
 /**
  * Fits a plan to readings of its warmest place.
@@ -38,14 +48,21 @@ const ITERATIONS = 7;
  * @returns null without a usable reading
  */
 export function fitCooling(plan: CoolingPlan, readings: readonly CoolingReading[]): CoolingFit | null {
-  const used = readings.filter((r) => r.minute >= 0);
+  const counted = readings.filter((r) => r.minute >= 0);
+  const used = evenly(counted);
   if (used.length === 0) return null;
   const lowest = Math.min(...used.map((r) => r.c));
-  const curveFor = (log: number, offset: number): CoolingCurve =>
-    coolingCurve(
+  let steps = 0;
+  const curveFor = (log: number, offset: number): CoolingCurve => {
+    const curve = coolingCurve(
       { ...plan, startC: plan.startC + offset, factor: (plan.factor ?? 1) * Math.exp(log) },
       Math.min(lowest - 8, plan.startC - 1),
     );
+    steps += curve.steps;
+    return curve;
+  };
+  const assumed = plan.factor ?? 1;
+  const each = CURVES_AN_ITERATION * curveFor(0, 0).steps;
   const data = {
     x: [...used.map((r) => r.minute), PRIOR_FACTOR, PRIOR_START],
     // In multiples of what each is uncertain by.
@@ -62,11 +79,11 @@ export function fitCooling(plan: CoolingPlan, readings: readonly CoolingReading[
     },
     {
       initialValues: [0, 0],
-      minValues: [-MOST_LOG, -3 * START_SD],
-      maxValues: [MOST_LOG, 3 * START_SD],
+      minValues: [Math.max(-MOST_LOG, Math.log(FACTOR.least / assumed)), -3 * START_SD],
+      maxValues: [Math.min(MOST_LOG, Math.log(FACTOR.most / assumed)), 3 * START_SD],
       gradientDifference: [0.02, 0.2],
       damping: 0.01,
-      maxIterations: ITERATIONS,
+      maxIterations: Math.max(LEAST_ITERATIONS, Math.min(ITERATIONS, Math.floor(MOST_STEPS / each))),
       errorTolerance: 1e-4,
     },
   );
@@ -77,6 +94,14 @@ export function fitCooling(plan: CoolingPlan, readings: readonly CoolingReading[
     factor: (plan.factor ?? 1) * Math.exp(log),
     startC: plan.startC + offset,
     residualK: Math.sqrt(squares / used.length),
-    readings: used.length,
+    readings: counted.length,
+    steps,
   };
+}
+
+/** Of many readings some, the first and the last among them. */
+function evenly(readings: readonly CoolingReading[]): readonly CoolingReading[] {
+  if (readings.length <= MOST_READINGS) return readings;
+  const last = readings.length - 1;
+  return Array.from({ length: MOST_READINGS }, (_, i) => readings[Math.round((i * last) / (MOST_READINGS - 1))]);
 }

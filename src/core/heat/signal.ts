@@ -1,7 +1,10 @@
-/** The signals of a thermometer, judged: lost ones and jumps are named, and never taken for a cold filling. */
+/**
+ * The signals of a thermometer, judged over a window of time: lost ones, and changes that no filling can make, are named
+ * and never taken for a cold filling, however many of them come.
+ */
 
 export interface Signal {
-  /** Minutes since it came off the heat. */
+  /** When it arrived, by the clock of whoever judges, minutes from any beginning. */
   minute: number;
   /** °C; null where nothing came. */
   c: number | null;
@@ -15,6 +18,20 @@ export interface JudgedSignal extends Signal {
   why: string | null;
 }
 
+interface Known {
+  minute: number;
+  c: number;
+}
+
+/** What has been heard so far. */
+export interface Heard {
+  /** Good signals of the last half hour, the latest in any case. */
+  good: readonly Known[];
+  /** Signals that rose too quickly, as long as they agree with each other. */
+  warmer: readonly Known[];
+}
+export const NOTHING_HEARD: Heard = { good: [], warmer: [] };
+
 /** A kitchen thermometer shows nothing outside of this, °C. */
 const LEAST_C = -30;
 const MOST_C = 110;
@@ -22,34 +39,55 @@ const MOST_C = 110;
 const FASTEST_FALL = 6;
 const FASTEST_RISE = 3;
 const NOISE_C = 2.5;
+/** The fastest fall does not last: beyond so many minutes it goes on more slowly, °C/min. House estimates. */
+const FAST_MINUTES = 5;
+const SLOWER_FALL = 1.5;
+/** Judged against what was heard in the last minutes. */
+const WINDOW = 30;
+/** A probe put from the air into the food rises at once and then stays: so long, so often, and it is believed. */
+const STEADY_MINUTES = 1;
+const STEADY_SIGNALS = 4;
+
+const mayFall = (minutes: number): number =>
+  NOISE_C + FASTEST_FALL * Math.min(minutes, FAST_MINUTES) + SLOWER_FALL * Math.max(0, minutes - FAST_MINUTES);
+const mayRise = (minutes: number): number => NOISE_C + FASTEST_RISE * minutes;
 
 /**
- * Judges a signal against the last good one. Lost signals and jumps are named; they are never taken for a cold filling.
- * @param before the last good signal, if any
+ * Judges a signal against all that was heard before: a fall in small steps within two seconds is the same fall.
+ * Only a rise is ever believed against what was heard, and only once it is steady: warmer is the safe side.
  */
-export function judgeSignal(signal: Signal, before: Signal | null): JudgedSignal {
+export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSignal; heard: Heard } {
   const { c, minute } = signal;
-  if (c === null || !Number.isFinite(c))
-    return { ...signal, c: null, state: 'lost', why: 'No signal from the thermometer.' };
-  if (c < LEAST_C || c > MOST_C) {
-    return {
-      ...signal,
-      state: 'nonsense',
-      why: `${Math.round(c)} °C is no temperature of a filling: look at the probe.`,
-    };
+  const refuse = (state: SignalState, why: string, then = heard) => ({
+    judged: { ...signal, c: state === 'lost' ? null : c, state, why },
+    heard: then,
+  });
+  if (c === null || !Number.isFinite(c)) return refuse('lost', 'No signal from the thermometer.');
+  if (c < LEAST_C || c > MOST_C)
+    return refuse('nonsense', `${Math.round(c)} °C is no temperature of a filling: look at the probe.`);
+  const known: Known = { minute, c };
+  const fell = Math.max(0, ...heard.good.map((b) => b.c - c - mayFall(minute - b.minute)));
+  if (fell > 0) {
+    const from = heard.good.reduce((most, b) => Math.max(most, b.c), -Infinity);
+    return refuse(
+      'nonsense',
+      `It fell ${Math.round(from - c)} °C at once: the probe has slipped out, or touches the air.`,
+      { ...heard, warmer: [] },
+    );
   }
-  if (before === null || before.c === null) return { ...signal, state: 'good', why: null };
-  const minutes = Math.max(0, minute - before.minute);
-  const fell = before.c - c;
-  if (fell > FASTEST_FALL * minutes + NOISE_C) {
-    return {
-      ...signal,
-      state: 'nonsense',
-      why: `It fell ${Math.round(fell)} °C at once: the probe has slipped out, or touches the air.`,
-    };
+  const last = heard.good[heard.good.length - 1];
+  if (last && c - last.c > mayRise(minute - last.minute)) {
+    const agree = heard.warmer.every(
+      (b) => Math.abs(c - b.c) <= NOISE_C + FASTEST_RISE * (minute - b.minute) && minute >= b.minute,
+    );
+    const warmer = agree ? [...heard.warmer, known] : [known];
+    const isSteady = warmer.length >= STEADY_SIGNALS && minute - warmer[0].minute >= STEADY_MINUTES;
+    if (!isSteady) {
+      const why = `It rose ${Math.round(c - last.c)} °C while it cools: look at the probe. If it stays so for a minute, it is believed.`;
+      return refuse('nonsense', why, { ...heard, warmer });
+    }
+    return { judged: { ...signal, state: 'good', why: null }, heard: { good: [known], warmer: [] } };
   }
-  if (-fell > FASTEST_RISE * minutes + NOISE_C) {
-    return { ...signal, state: 'nonsense', why: `It rose ${Math.round(-fell)} °C while it cools: look at the probe.` };
-  }
-  return { ...signal, state: 'good', why: null };
+  const good = [...heard.good.filter((b) => minute - b.minute <= WINDOW), known];
+  return { judged: { ...signal, state: 'good', why: null }, heard: { good, warmer: [] } };
 }

@@ -15,6 +15,10 @@ const DESCRIBING = new Set(
   ).split(' '),
 );
 
+/** No name has more words than this; what is longer is read no further. */
+const MOST_WORDS = 12;
+/** A misspelled name is looked for among so many of its telling words. */
+const MOST_SPELLED = 5;
 /** A misspelling is this near; what is further off is another thing. */
 const NEAR_ENOUGH = 0.3;
 
@@ -29,9 +33,10 @@ export interface Match {
  * a name, then the nearest in spelling.
  */
 export function matchIngredient(name: string, own: readonly OwnIngredient[]): Match {
-  const words = normaliseName(name)
+  const all = normaliseName(name)
     .split(' ')
     .filter((word) => word !== '');
+  const words = all.slice(0, MOST_WORDS);
   if (words.length === 0) return { ingredient: null, describing: [] };
   const whole = findIngredient(words.join(' '), own);
   if (whole) return { ingredient: whole, describing: [] };
@@ -50,6 +55,7 @@ export function matchIngredient(name: string, own: readonly OwnIngredient[]): Ma
   const describing = words.filter((word) => DESCRIBING.has(word));
   const both = telling.indexOf('and');
   if (both > 0) return { ...matchIngredient(telling.slice(0, both).join(' '), own), describing: telling.slice(both) };
+  if (all.length > MOST_WORDS || telling.length > MOST_SPELLED) return { ingredient: null, describing };
   const [nearest] = searchIngredients((telling.length > 0 ? telling : words).join(' '), 1, NEAR_ENOUGH, own);
   return { ingredient: nearest ?? null, describing };
 }

@@ -34,12 +34,27 @@ const SIZES: [RegExp, number][] = [
 const DRAINED_SHARE = 0.6;
 const USUAL_TIN = { least: 350, most: 450 };
 
+/** Longer than this is no line of a recipe but a paragraph: it is kept, and asked about. */
+export const MOST_LETTERS = 200;
+
+const unread = (text: string): ParsedLine => ({
+  text,
+  amount: null,
+  amountTo: null,
+  unit: null,
+  ingredientId: null,
+  name: null,
+  note: null,
+  grams: null,
+});
+
 /**
  * Parses one line. What is not understood is null; the text is always kept.
  * @param as the ingredient that is meant, where the cook has said which
  * @param own ingredients of the cook's own, which names may mean
  */
 export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngredient[] = []): ParsedLine {
+  if (text.length > MOST_LETTERS) return unread(text);
   const line = clean(text);
   const { outside, inside } = takeParentheses(line);
   const leading = leadingAmount(outside) ?? amountWithin(outside);

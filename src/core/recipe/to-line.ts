@@ -8,7 +8,7 @@ import { type OwnIngredient } from '../food/own-ingredient';
 import { preparationsOf } from '../food/preparations';
 import { searchIngredients } from '../food/search';
 import { LINE_UNITS, type LineUnit } from '../units/units';
-import { type ParsedLine } from './parse-line';
+import { MOST_LETTERS, type ParsedLine } from './parse-line';
 
 /** Words that name a preparation; the first that the ingredient's table holds is taken. */
 const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
@@ -95,6 +95,8 @@ function writtenAmount(
 
 /** The one question a line leaves open, in words; null where it leaves none. */
 export function question(parsed: ParsedLine): string | null {
+  if (parsed.text.length > MOST_LETTERS)
+    return `Longer than ${MOST_LETTERS} letters: is it one ingredient? Break it into lines.`;
   if (parsed.name === null) return 'What is this?';
   if (parsed.ingredientId === null) return `The larder has no “${parsed.name}”: what is it most like?`;
   if (parsed.amount === null) return 'How much?';

@@ -1,12 +1,12 @@
 /** A batch: its section, its checks and the station where the cook is. One column on a phone, three on a wide screen. */
 import { router } from 'expo-router';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/batch/check';
-import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
-import { useAssessment, useBatch, useEditor, useKitchen } from '@/data/hooks';
-import { say } from '@/data/notices';
+import { useAssessment } from '@/data/heat';
+import { keepBatch, type Outcome, useBatch, useEditor, useKitchen } from '@/data/hooks';
+import { currentNotice, say } from '@/data/notices';
 import { isBroken } from '@/data/repository';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Measured } from '@/ui/parts/measured';
@@ -19,6 +19,7 @@ import { PlacesRail } from '@/ui/shell/places';
 import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
+import { UnreadScreen } from '../unread-screen';
 import { batchLine } from '../words';
 import { CheckList } from './check-list';
 import { VesselSection } from './cool/vessel-panel';
@@ -56,11 +57,33 @@ const CURVE_FIRST: readonly Station[] = ['cook'];
 const CURVE_INSIDE: readonly Station[] = ['cool'];
 
 export function BatchScreen({ id, station }: { id: string; station: string }) {
-  const { data, error } = useBatch(id);
+  const { data, error, mutate } = useBatch(id);
   const p = usePalette();
-  if (data === undefined && !error) return <View style={{ flex: 1, backgroundColor: p.ground }} />;
+  const isOpen = data !== undefined && data !== null && !isBroken(data);
+  const last = useRef<Batch | null>(null);
+  useEffect(() => {
+    if (isOpen) last.current = data;
+    else if (data === null && last.current !== null) offerBack(last.current);
+  }, [data, isOpen]);
+  if (data === undefined) {
+    return error ? (
+      <UnreadScreen error={error} again={() => void mutate()} />
+    ) : (
+      <View style={{ flex: 1, backgroundColor: p.ground }} />
+    );
+  }
   if (!data || isBroken(data)) return <LostScreen />;
   return <OpenBatch batch={data} station={isStation(station) ? station : 'fill'} />;
+}
+
+/** Deleted elsewhere while it was open here. */
+function offerBack(batch: Batch): void {
+  if (currentNotice()?.text.includes(batch.title)) return;
+  say({
+    text: `“${batch.title}” was deleted in another tab.`,
+    kind: 'problem',
+    action: { label: 'Bring it back', run: () => keepBatch(batch) },
+  });
 }
 
 /** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
@@ -87,27 +110,30 @@ interface Shown extends ShownProps {
 const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, station, canUndo, edit, undo }: Shown) {
   const p = usePalette();
   const wide = useWide();
-  const change = useCallback(
-    (operations: Operation | readonly Operation[], what?: string) => void edit(operations, what),
-    [edit],
+  const undoStep = useCallback(
+    async (outcome: Outcome) => outcome.ok && outcome.step !== null && undo(outcome.step),
+    [undo],
   );
   const [touched, setTouched] = useState<string | null>(null);
   const touch = useMemo(() => ({ id: touched, set: setTouched }), [touched]);
   const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
   useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
-  const onFix = (fix: Fix) => {
-    void edit([...fix.change]);
-    say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => void undo() } });
+  const onFix = async (fix: Fix) => {
+    const outcome = await edit([...fix.change]);
+    // The notice takes back this edit, whatever has been done since.
+    if (outcome.ok)
+      say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
   };
   const props: StationProps = {
     batch,
     kitchen,
     assessment,
-    edit: change,
+    edit,
+    undoStep,
     touch,
   };
   const checks = STATION_CHECKS[station].map((check) => (
-    <CheckPanel key={check} check={assessment.checks[check]} onFix={onFix}>
+    <CheckPanel key={check} check={assessment.checks[check]} onFix={(fix) => void onFix(fix)}>
       {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
       {check === 'cooling' && !wide && <CoolingCurve {...props} />}
       {check === 'moisture' && batch.lines.length > 0 && (

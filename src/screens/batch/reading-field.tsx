@@ -5,9 +5,9 @@ import { parseAmount } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
 import { convert } from '@/core/units/units';
 import { Press } from '@/ui/parts/press';
-import { Small } from '@/ui/parts/text';
+import { Problem } from '@/ui/parts/problem';
 import { TextField } from '@/ui/parts/text-field';
-import { usePalette } from '@/ui/theme/use-palette';
+import { isRefusal, useRefusal } from '@/ui/parts/use-refusal';
 
 interface Props {
   label: string;
@@ -18,13 +18,14 @@ interface Props {
   /** What it is a temperature of, and one that would do, °C. */
   of: string;
   likeC: number;
-  onRead: (c: number) => void;
+  /** May give back what became of it: where it is refused, what was typed stays. */
+  onRead: (c: number) => unknown;
 }
 
 export function ReadingField({ label, scale, least, most, of, likeC, onRead }: Props) {
-  const p = usePalette();
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
+  const { refusal, answered } = useRefusal();
   const record = () => {
     const minus = /^\s*[-−]/.test(text);
     const amount = parseAmount(text.replace(/[-−]/, ''));
@@ -34,8 +35,9 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
       return;
     }
     setProblem(null);
-    setText('');
-    onRead(Math.round(c * 10) / 10);
+    const answer = onRead(Math.round(c * 10) / 10);
+    answered(answer);
+    void Promise.resolve(answer).then((outcome: unknown) => !isRefusal(outcome) && setText(''));
   };
   return (
     <View>
@@ -54,11 +56,7 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
         </View>
         <Press title="Record" kind="solid" onPress={record} disabled={text.trim() === ''} />
       </View>
-      {problem !== null && (
-        <Small role="alert" style={{ color: p.beet }}>
-          {problem}
-        </Small>
-      )}
+      <Problem text={problem ?? refusal} />
     </View>
   );
 }

@@ -3,6 +3,7 @@ import { type Assessment } from '@/core/batch/assess';
 import { type Kitchen } from '@/core/batch/kitchen';
 import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
+import { type Outcome, type SaidWhere } from '@/data/hooks';
 
 /** What is only shown. */
 export interface ShownProps {
@@ -19,6 +20,12 @@ export interface Touch {
 
 export interface StationProps extends ShownProps {
   touch: Touch;
-  /** @param what names the field, so that its keystrokes are one step of undo */
-  edit: (change: Operation | readonly Operation[], what?: string) => void;
+  /**
+   * @param what names the field, so that its keystrokes are one step of undo
+   * @param where who says it when it is refused: the foot of the screen, or the caller, beside its field
+   * @returns what became of it
+   */
+  edit: (change: Operation | readonly Operation[], what?: string, where?: SaidWhere) => Promise<Outcome>;
+  /** Takes back the step that an edit was. @returns whether it was */
+  undoStep: (outcome: Outcome) => Promise<boolean>;
 }

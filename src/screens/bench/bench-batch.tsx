@@ -2,10 +2,11 @@
 import { Link, router } from 'expo-router';
 import { View } from 'react-native';
 import { CHECK_IDS, type CheckId } from '@/core/batch/check';
-import { duplicateBatch } from '@/core/batch/create';
+import { duplicateBatch, titled } from '@/core/batch/create';
 import { type Batch } from '@/core/batch/schema';
 import { exportBatch } from '@/data/files';
-import { discardBatch, keepBatch, now, useAssessment, useKitchen } from '@/data/hooks';
+import { useAssessment } from '@/data/heat';
+import { discardBatch, keepBatch, now, useKitchen } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { Disc, STATE_WORD } from '@/ui/parts/disc';
 import { IconPress } from '@/ui/parts/press';
@@ -31,7 +32,7 @@ export function BenchBatch({ batch }: { batch: Batch }) {
   const { next, checks } = assessment;
   const station = next.check === null ? 'note' : stationOf(next.check);
   const again = async () => {
-    const copy = duplicateBatch(batch, { id: newId(), title: `${batch.title}, again`, at: now() });
+    const copy = duplicateBatch(batch, { id: newId(), title: titled(batch.title, ', again'), at: now() });
     if (await keepBatch(copy)) router.navigate(`/batch/${copy.id}/fill`);
   };
   return (

@@ -2,24 +2,33 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { discardBroken, restoreDemo, useBatches } from '@/data/hooks';
-import { download } from '@/data/files';
-import { type BrokenRecord } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
-import { usePalette } from '@/ui/theme/use-palette';
+import { UnreadScreen } from '../unread-screen';
+import { BrokenRecordCard } from '../broken-record';
+import { BrokenKitchen } from '../kitchen/broken-kitchen';
 import { BenchBatch } from './bench-batch';
 import { ImportBatch } from './import-batch';
 
 export function BenchScreen() {
-  const { data } = useBatches();
+  const { data, error, mutate } = useBatches();
   const wide = useWide();
+  if (error && !data) return <UnreadScreen error={error} again={() => void mutate()} />;
   return (
     <PlaceScreen title="Bench" note="What is in work, and the next thing to do for each.">
       {data?.broken.map((record) => (
-        <BrokenCard key={record.key} record={record} />
+        <BrokenRecordCard
+          key={record.key}
+          title="One stored batch cannot be read"
+          record={record}
+          words="Nothing was changed: it is kept as it is. Save its text to a file before you remove it."
+          fileName="unreadable-batch.txt"
+          actions={[{ title: 'Remove it', onPress: () => void discardBroken(record) }]}
+        />
       ))}
+      <BrokenKitchen />
       {data && data.batches.length === 0 && (
         <View style={{ gap: 12 }}>
           <Body>
@@ -48,25 +57,5 @@ export function BenchScreen() {
         <ImportBatch />
       </View>
     </PlaceScreen>
-  );
-}
-
-/** What cannot be read is offered, and stays until the cook says otherwise. */
-function BrokenCard({ record }: { record: BrokenRecord }) {
-  const p = usePalette();
-  return (
-    <View role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 8 }}>
-      <Heading level={2}>One stored batch cannot be read</Heading>
-      <Small>{record.problems.slice(0, 3).join(' · ')}</Small>
-      <Body>Nothing was changed: it is kept as it is. Save its text to a file before you remove it.</Body>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press
-          title="Save its text"
-          icon="tray-arrow-down"
-          onPress={() => download('unreadable-batch.txt', record.text, 'text/plain')}
-        />
-        <Press title="Remove it" icon="trash-can-outline" onPress={() => void discardBroken(record)} />
-      </View>
-    </View>
   );
 }

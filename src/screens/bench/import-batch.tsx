@@ -2,6 +2,7 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { titled } from '@/core/batch/create';
 import { pickBatch } from '@/data/files';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
@@ -13,9 +14,18 @@ import { usePalette } from '@/ui/theme/use-palette';
 export function ImportBatch() {
   const p = usePalette();
   const [refused, setRefused] = useState<{ name: string; problems: string[] } | null>(null);
+  const [isReading, setReading] = useState(false);
   const open = async () => {
     setRefused(null);
-    const picked = await pickBatch({ id: newId(), at: now() });
+    let picked;
+    try {
+      picked = await pickBatch({ id: newId(), at: now() }, () => setReading(true));
+    } catch (error) {
+      setRefused({ name: 'The file', problems: [`(file): could not be read (${String(error)})`] });
+      return;
+    } finally {
+      setReading(false);
+    }
     if (!picked) return;
     if (!picked.result.ok) {
       setRefused({ name: picked.name, problems: picked.result.problems });
@@ -24,12 +34,15 @@ export function ImportBatch() {
     // A batch that is here already is never overwritten: the file comes in beside it.
     const { value } = picked.result;
     const batch =
-      (await loadBatch(value.id)) === null ? value : { ...value, id: newId(), title: `${value.title} (from file)` };
+      (await loadBatch(value.id)) === null
+        ? value
+        : { ...value, id: newId(), title: titled(value.title, ' (from file)') };
     if (await keepBatch(batch)) router.navigate(`/batch/${batch.id}/fill`);
   };
   return (
     <>
       <Press title="Open a file" icon="tray-arrow-up" onPress={() => void open()} />
+      {isReading && <Small role="status">Reading the file …</Small>}
       {refused && (
         <View
           role="alert"

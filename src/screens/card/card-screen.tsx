@@ -4,19 +4,27 @@ import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { type Batch } from '@/core/batch/schema';
 import { batchCard, type Card } from '@/core/formats/card';
-import { useAssessment, useBatch, useKitchen } from '@/data/hooks';
+import { useAssessment } from '@/data/heat';
+import { useBatch, useKitchen } from '@/data/hooks';
 import { isBroken } from '@/data/repository';
 import { Disc } from '@/ui/parts/disc';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
+import { UnreadScreen } from '../unread-screen';
 import { batchLine, STAGE_WORDS } from '../words';
 
 export function CardScreen({ id }: { id: string }) {
-  const { data, error } = useBatch(id);
+  const { data, error, mutate } = useBatch(id);
   const p = usePalette();
-  if (data === undefined && !error) return <View style={{ flex: 1, backgroundColor: p.ground }} />;
+  if (data === undefined) {
+    return error ? (
+      <UnreadScreen error={error} again={() => void mutate()} />
+    ) : (
+      <View style={{ flex: 1, backgroundColor: p.ground }} />
+    );
+  }
   if (!data || isBroken(data)) return <LostScreen />;
   return <Sheet batch={data} />;
 }

@@ -1,6 +1,7 @@
 /** The Kitchen: units, salt, altitude, fridge, oven, rules, and the data itself. */
 import { View } from 'react-native';
 import { SALT_KIND_IDS, SALT_KINDS, USUAL_SALT_TARGET } from '@/core/batch/kitchen';
+import { type KitchenOperation } from '@/core/batch/kitchen-operations';
 import { PACK_IDS, RULE_PACKS } from '@/core/safety/packs';
 import { editKitchen, restoreDemo, useKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -8,15 +9,17 @@ import { Choices, Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
+import { BrokenKitchen } from './broken-kitchen';
 import { LearnedCooling, Vessels } from './vessels';
 import { TemperatureField } from '../batch/temperature-field';
 
 export function KitchenScreen() {
   const kitchen = useKitchen();
-  const set = (to: Parameters<typeof editKitchen>[0]) => void editKitchen(to);
+  const set = (to: Extract<KitchenOperation, { do: 'setKitchen' }>['to']) => editKitchen({ do: 'setKitchen', to });
   const packs = PACK_IDS.map((value) => ({ value, label: RULE_PACKS[value].label }));
   return (
     <PlaceScreen title="Kitchen" note="Settings are kept as you change them." back>
+      <BrokenKitchen />
       <Choices
         label="Temperatures in"
         value={kitchen.temperature}
@@ -124,10 +127,7 @@ export function KitchenScreen() {
           <Small>
             The salt you aim for has been moved by {kitchen.tastings} {kitchen.tastings === 1 ? 'tasting' : 'tastings'}.
           </Small>
-          <Press
-            title={`Back to ${USUAL_SALT_TARGET} %`}
-            onPress={() => set({ saltTargetPercent: USUAL_SALT_TARGET, tastings: 0 })}
-          />
+          <Press title={`Back to ${USUAL_SALT_TARGET} %`} onPress={() => void editKitchen({ do: 'forgetTastings' })} />
         </View>
       )}
       <Vessels kitchen={kitchen} />
@@ -173,7 +173,8 @@ export function KitchenScreen() {
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
         <Heading level={2}>Your data</Heading>
         <Small>Everything is kept in this browser only. Each batch can be saved as a file from the Bench.</Small>
-        <Press title="Put the demo batches back as they were" onPress={() => void restoreDemo()} />
+        <Press title="Put the demo batches in again" onPress={() => void restoreDemo()} />
+        <Small>Your own batches stay as they are; a demo batch that you have changed gets a fresh one beside it.</Small>
       </View>
     </PlaceScreen>
   );

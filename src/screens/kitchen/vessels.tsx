@@ -5,11 +5,13 @@ import { type Kitchen } from '@/core/batch/kitchen';
 import { VESSEL_LABELS } from '@/core/batch/vessels';
 import { VESSEL_KINDS } from '@/core/batch/vocabulary';
 import { formatNumber } from '@/core/units/amount';
-import { editKitchen } from '@/data/hooks';
+import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Problem } from '@/ui/parts/problem';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { BASE_WORDS, PLACE_WORDS } from '../batch/cool/words';
 
@@ -18,7 +20,6 @@ const KINDS = VESSEL_KINDS.filter((kind) => kind !== 'own');
 
 export function Vessels({ kitchen }: { kitchen: Kitchen }) {
   const [adding, setAdding] = useState(false);
-  const keep = (vessels: Vessel[]) => void editKitchen({ vessels });
   return (
     <View style={{ gap: 10 }}>
       <Heading level={2}>Vessels to cool in</Heading>
@@ -33,7 +34,7 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
           <IconPress
             icon="close"
             label={`Take the ${vessel.name} of ${formatNumber(vessel.areaCm2, 0)} cm² away`}
-            onPress={() => keep(kitchen.vessels.filter((v) => v.id !== vessel.id))}
+            onPress={() => void editKitchen({ do: 'removeVessel', id: vessel.id })}
           />
         </View>
       ))}
@@ -42,9 +43,10 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
       )}
       {adding ? (
         <NewVessel
-          onKeep={(vessel) => {
-            keep([...kitchen.vessels, vessel]);
-            setAdding(false);
+          onKeep={async (vessel) => {
+            const outcome = await editKitchen({ do: 'addVessel', vessel }, 'beside');
+            if (outcome.ok) setAdding(false);
+            return outcome;
           }}
           onClose={() => setAdding(false)}
         />
@@ -57,12 +59,13 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
   );
 }
 
-function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => void; onClose: () => void }) {
+function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Outcome>; onClose: () => void }) {
   const [name, setName] = useState('');
   const [kind, setKind] = useState<Vessel['kind']>('tray');
   const [long, setLong] = useState(40);
   const [wide, setWide] = useState(30);
   const [deepMm, setDeep] = useState(25);
+  const { refusal, answered } = useRefusal();
   const isRound = kind === 'pot' || kind === 'bowl';
   const areaCm2 = isRound ? (Math.PI * long ** 2) / 4 : long * wide;
   return (
@@ -111,17 +114,20 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => void; onCl
           title="Keep it"
           kind="solid"
           onPress={() =>
-            onKeep({
-              id: newId(),
-              name: name.trim() === '' ? VESSEL_LABELS[kind] : name.trim(),
-              kind,
-              areaCm2: Math.min(20_000, Math.max(20, Math.round(areaCm2))),
-              deepMm,
-            })
+            answered(
+              onKeep({
+                id: newId(),
+                name: name.trim() === '' ? VESSEL_LABELS[kind] : name.trim(),
+                kind,
+                areaCm2: Math.min(20_000, Math.max(20, Math.round(areaCm2))),
+                deepMm,
+              }),
+            )
           }
         />
         <Press title="Close" onPress={onClose} />
       </View>
+      <Problem text={refusal} />
     </View>
   );
 }
@@ -142,7 +148,7 @@ export function LearnedCooling({ kitchen }: { kitchen: Kitchen }) {
           <IconPress
             icon="close"
             label={`Forget how it cools: ${VESSEL_LABELS[fit.vessel]}, ${PLACE_WORDS[fit.place]}`}
-            onPress={() => void editKitchen({ cooling: kitchen.cooling.filter((_, j) => j !== i) })}
+            onPress={() => void editKitchen({ do: 'forgetFit', key: fit })}
           />
         </View>
       ))}

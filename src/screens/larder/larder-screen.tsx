@@ -9,7 +9,7 @@ import { preparationsOf } from '@/core/food/preparations';
 import { searchIngredients } from '@/core/food/search';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes } from '@/core/units/format';
-import { editKitchen, useKitchen } from '@/data/hooks';
+import { editKitchen, type Outcome, useKitchen } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
@@ -33,18 +33,23 @@ export function LarderScreen() {
   const everything = [...wholeLarder(own)].sort((a, b) => a.name.localeCompare(b.name));
   const found = text.trim() === '' ? everything : searchIngredients(text, MOST_FOUND, undefined, own);
   const shown = all || text.trim() !== '' ? found : found.slice(0, FIRST);
-  const keep = (kept: OwnIngredient) => {
-    void editKitchen({ ingredients: [...own.filter((i) => i.id !== kept.id), kept] });
+  const keep = async (kept: OwnIngredient): Promise<Outcome> => {
+    const outcome = await editKitchen({ do: 'keepOwn', ingredient: kept }, 'beside');
+    if (!outcome.ok) return outcome;
     setForm(null);
     setText(kept.name);
     say({ text: `“${kept.name}” is in your Larder.`, kind: 'done' });
+    return outcome;
   };
-  const remove = (gone: OwnIngredient) => {
-    void editKitchen({ ingredients: own.filter((i) => i.id !== gone.id) });
+  const remove = async (gone: OwnIngredient) => {
+    if (!(await editKitchen({ do: 'dropOwn', id: gone.id })).ok) return;
     say({
       text: `“${gone.name}” is out of your Larder. Batches that use it keep it.`,
       kind: 'done',
-      action: { label: 'Bring it back', run: () => void editKitchen({ ingredients: own }) },
+      action: {
+        label: 'Bring it back',
+        run: async () => (await editKitchen({ do: 'keepOwn', ingredient: gone })).ok,
+      },
     });
   };
   return (
@@ -75,7 +80,7 @@ export function LarderScreen() {
               key={ingredient.id}
               ingredient={ingredient}
               onChange={mine && (() => setForm({ own: mine }))}
-              onRemove={mine && (() => remove(mine))}
+              onRemove={mine && (() => void remove(mine))}
             />
           );
         })}

@@ -11,9 +11,12 @@ import {
   toPacket,
 } from '@/core/food/own-ingredient';
 import { formatNumber } from '@/core/units/amount';
+import { type Outcome } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
+import { Problem } from '@/ui/parts/problem';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
 import { HAZARD_WORDS } from '../words';
@@ -54,7 +57,7 @@ const BEHAVES: { value: string; label: string; to: Pick<Packet, 'wetness' | 'liq
 interface Props {
   own: OwnIngredient | null;
   newId: () => string;
-  onKeep: (own: OwnIngredient) => void;
+  onKeep: (own: OwnIngredient) => Promise<Outcome>;
   onClose: () => void;
 }
 
@@ -63,12 +66,13 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
   const [packet, setPacket] = useState<Packet>(own ? toPacket(own) : EMPTY);
   const [saltBy, setSaltBy] = useState<'salt' | 'sodium'>('salt');
   const [asked, setAsked] = useState(false);
+  const { refusal, answered } = useRefusal();
   const set = (to: Partial<Packet>) => setPacket((so) => ({ ...so, ...to }));
   const problems = checkPacket(packet);
   const shown = asked ? problems : {};
   const keep = () => {
     setAsked(true);
-    if (Object.keys(problems).length === 0) onKeep(fromPacket(packet, own?.id ?? newId()));
+    if (Object.keys(problems).length === 0) answered(onKeep(fromPacket(packet, own?.id ?? newId())));
   };
   const grams = (label: string, part: 'fat' | 'carbohydrate' | 'fibre' | 'protein') => (
     <View style={{ minWidth: 150, flexGrow: 1 }}>
@@ -189,16 +193,11 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         <Press title="Keep it" kind="solid" onPress={keep} />
         <Press title="Close" onPress={onClose} />
       </View>
-      {asked && Object.keys(problems).length > 0 && (
-        <Small role="alert" style={{ color: p.beet }}>
-          Not kept yet: {Object.values(problems).join(' ')}
-        </Small>
-      )}
+      <Problem
+        text={
+          asked && Object.keys(problems).length > 0 ? `Not kept yet: ${Object.values(problems).join(' ')}` : refusal
+        }
+      />
     </View>
   );
-}
-
-function Problem({ text }: { text: string | undefined }) {
-  const p = usePalette();
-  return text === undefined ? null : <Small style={{ color: p.beet }}>{text}</Small>;
 }

@@ -2,6 +2,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { Small } from '../parts/text';
+import { Boundary } from '../shell/boundary';
 import { type CurveProps } from './curve';
 
 const Drawn = lazy(() => import('./curve'));
@@ -13,9 +14,11 @@ export function Curve(props: Omit<CurveProps, 'width'>) {
   return (
     <View onLayout={measure} style={{ minHeight: props.height }}>
       {width > 0 && (
-        <Suspense fallback={<Small>Drawing the curve …</Small>}>
-          <Drawn {...props} width={width} />
-        </Suspense>
+        <Boundary what="The curve">
+          <Suspense fallback={<Small>Drawing the curve …</Small>}>
+            <Drawn {...props} width={width} />
+          </Suspense>
+        </Boundary>
       )}
     </View>
   );

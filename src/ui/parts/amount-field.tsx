@@ -8,7 +8,9 @@ import { formatNumber, parseAmount } from '@/core/units/amount';
 import { Input } from '../elements';
 import { usePalette } from '../theme/use-palette';
 import { IconPress } from './press';
+import { Problem } from './problem';
 import { Small } from './text';
+import { useRefusal } from './use-refusal';
 
 interface Props {
   label: string;
@@ -23,21 +25,23 @@ interface Props {
   /** The field may be left empty. */
   optional?: boolean;
   whole?: boolean;
-  onChange: (value: number | null) => void;
+  /** May give back what became of the edit: a refusal is said beside the field, and what was typed stays. */
+  onChange: (value: number | null) => unknown;
 }
 
 export function AmountField(props: Props) {
   const { label, unit, value, least, most, step, onChange } = props;
   const p = usePalette();
   const [typed, setTyped] = useState<string | null>(null);
-  const problem = typed === null ? null : problemWith(typed, props);
+  const { refusal, answered } = useRefusal();
+  const problem = (typed === null ? null : problemWith(typed, props)) ?? refusal;
   const change = (text: string) => {
     setTyped(text);
-    if (problemWith(text, props) === null) onChange(text.trim() === '' ? null : parseSigned(text, props));
+    if (problemWith(text, props) === null) answered(onChange(text.trim() === '' ? null : parseSigned(text, props)));
   };
   const nudge = (by: number) => {
     setTyped(null);
-    onChange(Math.min(most, Math.max(least, Math.round(((value ?? 0) + by) * 100) / 100)));
+    answered(onChange(Math.min(most, Math.max(least, Math.round(((value ?? 0) + by) * 100) / 100))));
   };
   return (
     <View style={{ minWidth: 160, flexGrow: 1 }}>
@@ -71,11 +75,7 @@ export function AmountField(props: Props) {
           <IconPress icon="plus" label={`${label}: more`} onPress={() => nudge(step)} disabled={(value ?? 0) >= most} />
         )}
       </View>
-      {problem !== null && (
-        <Small style={{ color: p.beet }} role="alert">
-          {problem}
-        </Small>
-      )}
+      <Problem text={problem} />
     </View>
   );
 }

@@ -2,13 +2,15 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Input } from '../elements';
-import { usePalette } from '../theme/use-palette';
+import { Problem } from './problem';
 import { Small } from './text';
+import { useRefusal } from './use-refusal';
 
 export function TextField(props: {
   label: string;
   value: string;
-  onChange: (text: string) => void;
+  /** May give back what became of the edit: a refusal is said beside the field, and what was typed stays. */
+  onChange: (text: string) => unknown;
   placeholder?: string;
   lines?: number;
   most?: number;
@@ -17,12 +19,15 @@ export function TextField(props: {
   onSubmit?: () => void;
   autoFocus?: boolean;
   id?: string;
+  /** What stands against what is in it, where whoever asked knows. */
+  problem?: string | null;
   /** A number is expected: the decimal pad. */
   decimal?: boolean;
 }) {
-  const p = usePalette();
   const [typed, setTyped] = useState<string | null>(null);
-  const problem = props.required && typed !== null && typed.trim() === '' ? 'Needs a few letters.' : null;
+  const { refusal, answered } = useRefusal();
+  const isEmpty = props.required && typed !== null && typed.trim() === '';
+  const problem = isEmpty ? 'Needs a few letters.' : (props.problem ?? refusal);
   return (
     <View>
       <Small>{props.label}</Small>
@@ -30,9 +35,10 @@ export function TextField(props: {
         value={typed ?? props.value}
         onChangeText={(text) => {
           setTyped(text);
-          if (!(props.required && text.trim() === '')) props.onChange(text);
+          if (!(props.required && text.trim() === '')) answered(props.onChange(text));
         }}
-        onBlur={() => setTyped(null)}
+        // What is not kept yet stays in the field.
+        onBlur={() => refusal === null && setTyped(null)}
         onSubmitEditing={props.onSubmit}
         placeholder={props.placeholder}
         multiline={(props.lines ?? 1) > 1}
@@ -42,12 +48,9 @@ export function TextField(props: {
         autoFocus={props.autoFocus}
         nativeID={props.id}
         aria-label={props.label}
+        aria-invalid={problem !== null}
       />
-      {problem !== null && (
-        <Small style={{ color: p.beet }} role="alert">
-          {problem}
-        </Small>
-      )}
+      <Problem text={problem} />
     </View>
   );
 }

@@ -1,23 +1,32 @@
 /** What just happened, and how to take it back. */
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { say, useNotice } from '@/data/notices';
+import { currentNotice, type Notice, say, useNotice } from '@/data/notices';
 import { Body } from '../parts/text';
 import { IconPress, Press } from '../parts/press';
+import { HeldBanner } from './held-banner';
 import { usePalette } from '../theme/use-palette';
 
 /** A done thing is shown so long, ms; a problem stays until it is put away. */
 const SHOWN_MS = 9000;
 
 export function NoticeBar() {
-  const p = usePalette();
   const notice = useNotice();
   useEffect(() => {
     if (notice?.kind !== 'done') return;
     const timer = setTimeout(() => say(null), SHOWN_MS);
     return () => clearTimeout(timer);
   }, [notice]);
-  if (!notice) return null;
+  return (
+    <>
+      <HeldBanner />
+      {notice && <Shown notice={notice} />}
+    </>
+  );
+}
+
+function Shown({ notice }: { notice: Notice }) {
+  const p = usePalette();
   return (
     <View
       role={notice.kind === 'problem' ? 'alert' : 'status'}
@@ -37,8 +46,10 @@ export function NoticeBar() {
         <Press
           title={notice.action.label}
           onPress={() => {
-            notice.action?.run();
-            say(null);
+            void Promise.resolve(notice.action?.run()).then((done) => {
+              // Still the same offer: one that failed stays, one that was taken goes.
+              if (done !== false && currentNotice() === notice) say(null);
+            });
           }}
         />
       )}

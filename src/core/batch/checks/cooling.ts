@@ -11,6 +11,8 @@ interface Context {
   kitchen: Kitchen;
   outline: Outline;
   heat: HeatForecast | null;
+  /** Why there is no forecast and will be none. */
+  problem: string | null;
 }
 
 /** Less than this share of a limit to spare is Watch. */
@@ -18,7 +20,7 @@ const SPARE = 0.2;
 const MOST_FIXES = 3;
 
 /** The cooling check. */
-export function checkCooling({ kitchen, outline, heat }: Context): Check {
+export function checkCooling({ kitchen, outline, heat, problem }: Context): Check {
   const common = {
     id: 'cooling' as const,
     value: null,
@@ -38,6 +40,16 @@ export function checkCooling({ kitchen, outline, heat }: Context): Check {
         ? 'Keep the raw filling in the fridge until you wrap it.'
         : 'There is nothing to wait for.',
       figure: 'none',
+    };
+  }
+  if (!heat && problem !== null) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Cooling: not known',
+      sentence: `How it cools could not be worked out (${problem}). The rules hold all the same: ${outline.pack.cooling.map((rule) => rule.label).join('; ')}.`,
+      figure: '?',
+      cautions: [COLD_CAUTION],
     };
   }
   if (!heat) {
@@ -128,7 +140,7 @@ function fixes(forecast: CoolingForecast): Fix[] {
           id: `cool-${way.id}`,
           label: way.label,
           effect: `${now} → ${formatMinutes(way.minutes)}`,
-          change: [{ do: 'setCool' as const, to: way.to }],
+          change: way.change,
           promise: way.minutes,
         },
       ];
@@ -148,6 +160,14 @@ function reasons(forecast: CoolingForecast, outline: Outline, kitchen: Kitchen):
       text: 'Conduction through its depth, with air, steam and what it stands on',
       source: 'Choi & Okos 1986; Lewis relation; coefficients are house estimates',
     },
+    ...(forecast.isCoarse
+      ? [
+          {
+            text: 'So many stirs are worked out only in part: after two dozen every second one, then fewer',
+            source: HOUSE,
+          },
+        ]
+      : []),
     { text: 'Water lost as steam on the way', figure: `${Math.round(forecast.evaporatedG)} g` },
     ...forecast.stages.map((stage) => ({
       text: stage.label,

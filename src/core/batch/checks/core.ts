@@ -13,6 +13,8 @@ interface Context {
   kitchen: Kitchen;
   outline: Outline;
   heat: HeatForecast | null;
+  /** Why there is no forecast and will be none. */
+  problem: string | null;
 }
 
 /** The verdict on a batch's readings. */
@@ -21,7 +23,7 @@ export const readingsVerdict = ({ batch, outline }: Pick<Context, 'batch' | 'out
 
 /** The core check. */
 export function checkCore(context: Context): Check {
-  const { batch, kitchen, outline, heat } = context;
+  const { batch, kitchen, outline, heat, problem } = context;
   const { limit } = outline;
   const read = readingsVerdict(context);
   const limitText = formatTemperature(limit.c, kitchen.temperature);
@@ -71,6 +73,14 @@ export function checkCore(context: Context): Check {
       state: 'watch',
       headline: 'Core: nothing in it yet',
       sentence: 'The time depends on the filling.',
+    };
+  }
+  if (!forecast && problem !== null) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Core: not known',
+      sentence: `The time could not be worked out (${problem}). Measure: *${limitText}* ${limit.kind === 'safety' ? 'in the middle' : 'in the dough'}.`,
     };
   }
   if (!forecast) {

@@ -36,7 +36,7 @@ export function Readings({ batch, assessment, kitchen, edit }: StationProps) {
           <IconPress
             icon="close"
             label={`Remove the reading ${formatTemperature(reading.c, scale)}`}
-            onPress={() => edit({ do: 'removeReading', index: i })}
+            onPress={() => edit({ do: 'removeReading', reading })}
           />
         </View>
       ))}

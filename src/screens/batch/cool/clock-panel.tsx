@@ -4,7 +4,7 @@ import { type CoolingForecast } from '@/core/batch/cooling';
 import { coolingClock, type CoolingClock } from '@/core/batch/cooling-clock';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { now as rightNow } from '@/data/hooks';
-import { useNow } from '@/data/use-now';
+import { useRunTime } from '@/data/run-time';
 import { useWakeLock } from '@/data/use-wake-lock';
 import { askToNotify } from '@/data/alarm';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -20,26 +20,34 @@ const MINUTE = 60_000;
 
 export function ClockPanel(props: Props) {
   const { batch, forecast, edit } = props;
-  const { offHeatAt } = batch.cool;
-  const now = useNow(offHeatAt === null ? 0 : 1000);
-  useWakeLock(offHeatAt !== null);
-  const clock = coolingClock(batch, forecast, now);
-  if (!clock || offHeatAt === null) {
+  const p = usePalette();
+  const { run } = batch.cool;
+  const { now, latest } = useRunTime(batch, 1000);
+  useWakeLock(run !== null);
+  const clock = coolingClock(batch, forecast, now, latest);
+  if (!clock || run === null) {
     const start = () => {
       askToNotify();
-      edit({ do: 'setCool', to: { offHeatAt: rightNow() } });
+      void edit({ do: 'startCooling', at: rightNow() });
     };
     return (
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
         <Press title="It is off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
         <Small>The clock goes on when this page is closed or the phone sleeps.</Small>
+        <EarlierRuns {...props} />
       </View>
     );
   }
   return (
     <View style={{ gap: 12 }}>
       <Missed clock={clock} />
-      <Times {...props} clock={clock} startedAt={Date.parse(offHeatAt)} />
+      {clock.setBackMinutes > 0 && (
+        <Small role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 12, color: p.ink }}>
+          This device’s clock was set back by {formatMinutes(Math.round(clock.setBackMinutes))}. The time counts on from
+          the latest it has shown. If that was wrong, say below when it came off the heat.
+        </Small>
+      )}
+      <Times {...props} clock={clock} startedAt={Date.parse(run.offHeatAt)} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16, alignItems: 'flex-end' }}>
         <AmountField
           label="It came off the heat"
@@ -51,12 +59,12 @@ export function ClockPanel(props: Props) {
           onChange={(minutes) =>
             minutes !== null &&
             edit(
-              { do: 'setCool', to: { offHeatAt: new Date(Date.parse(rightNow()) - minutes * MINUTE).toISOString() } },
+              { do: 'setOffHeat', at: new Date(Date.parse(rightNow()) - minutes * MINUTE).toISOString() },
               'off-heat',
             )
           }
         />
-        <Press title="Stop the clock" onPress={() => edit({ do: 'setCool', to: { offHeatAt: null } })} />
+        <Press title="Stop the clock" onPress={() => void edit({ do: 'stopCooling', at: latest })} />
       </View>
     </View>
   );
@@ -101,6 +109,13 @@ function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: Cooling
           </Small>
         </>
       )}
+      {clock.deadlines
+        .filter((d) => d.state === 'over')
+        .map((d) => (
+          <Small key={d.rule} style={{ color: p.ink }}>
+            The deadline has passed ({d.label}). By the forecast it was cold enough; nobody has measured it.
+          </Small>
+        ))}
       {next && (
         <Sentence
           text={`*${formatMinutes(Math.ceil(next.inMinutes))}* to the deadline at ${clockTime(startedAt + next.atMinute * MINUTE)}: ${next.label}.`}
@@ -127,9 +142,24 @@ function Missed({ clock }: { clock: CoolingClock }) {
       <Heading level={2}>Deadline missed: {missed.label}</Heading>
       <Body>{missed.advice}</Body>
       <Small style={{ color: p.ink }}>
-        {missed.authority}; {formatMinutes(missed.agoMinutes)} ago, by readings or, without them, by the forecast. Local
+        {missed.authority}; {formatMinutes(-missed.inMinutes)} ago, by readings or, without them, by the forecast. Local
         codes come first.
       </Small>
     </View>
   ));
+}
+
+/** Coolings that are over: what was measured then counts for nothing now. */
+function EarlierRuns({ batch, kitchen }: Props) {
+  const runs = batch.cool.earlierRuns.filter((run) => run.readings.length > 0);
+  if (runs.length === 0) return null;
+  const last = runs[runs.length - 1];
+  const coldest = Math.min(...last.readings.map((r) => r.c));
+  const day = new Date(last.offHeatAt).toLocaleDateString([], { day: 'numeric', month: 'long' });
+  return (
+    <Small>
+      {runs.length === 1 ? 'One earlier cooling' : `${runs.length} earlier coolings`}, the last on {day}: down to{' '}
+      {formatTemperature(coldest, kitchen.temperature)} as measured. It counts for nothing in the next one.
+    </Small>
+  );
 }

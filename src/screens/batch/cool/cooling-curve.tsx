@@ -1,8 +1,8 @@
 /** The cooling curve against the clock: wrap-ready, deadlines, readings, and the alternatives as thin lines. */
 import { View } from 'react-native';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
-import { readingMinutes } from '@/core/batch/cooling-clock';
-import { useNow } from '@/data/use-now';
+import { readingMinutes } from '@/core/batch/runs';
+import { useRunTime } from '@/data/run-time';
 import { Curve } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
@@ -13,11 +13,11 @@ const LONGEST_SHOWN = 8 * 60;
 
 export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps) {
   const forecast = assessment.heat?.cooling;
-  const { offHeatAt } = batch.cool;
-  const now = useNow(offHeatAt === null ? 0 : 20_000);
+  const { run } = batch.cool;
+  const { latest } = useRunTime(batch, 20_000);
   if (!forecast) return null;
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
-  const start = offHeatAt === null ? null : Date.parse(offHeatAt);
+  const start = run === null ? null : Date.parse(run.offHeatAt);
   const inTime = (minute: number): string =>
     start === null ? formatMinutes(minute) : clockTime(start + minute * 60_000);
   const shown = forecast.samples.filter((s) => s.minute <= LONGEST_SHOWN);
@@ -42,9 +42,9 @@ export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps
           })),
           ...(start === null
             ? []
-            : [{ minute: (Date.parse(now) - start) / 60_000, text: 'now', kind: 'plan' as const }]),
+            : [{ minute: (Date.parse(latest) - start) / 60_000, text: 'now', kind: 'plan' as const }]),
         ]}
-        dots={readingMinutes(batch.cool).map((r) => ({ minute: r.minute, c: r.c }))}
+        dots={readingMinutes(run).map((r) => ({ minute: r.minute, c: r.c }))}
         thin={forecast.alternatives.map((way) => ({ id: way.id, samples: way.samples }))}
         touched={touch.id}
         yMax={100}

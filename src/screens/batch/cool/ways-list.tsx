@@ -5,21 +5,22 @@ import { coolingClock } from '@/core/batch/cooling-clock';
 import { type CoolingAlternative } from '@/core/batch/cooling-judged';
 import { formatMinutes } from '@/core/units/format';
 import { say } from '@/data/notices';
-import { useNow } from '@/data/use-now';
+import { useRunTime } from '@/data/run-time';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
-export function WaysList({ batch, forecast, edit, touch }: StationProps & { forecast: CoolingForecast }) {
+export function WaysList({ batch, forecast, edit, undoStep, touch }: StationProps & { forecast: CoolingForecast }) {
   const p = usePalette();
   const onTouch = touch.set;
-  const now = useNow(batch.cool.offHeatAt === null ? 0 : 20_000);
-  const elapsed = coolingClock(batch, forecast, now)?.elapsed ?? 0;
-  const take = (way: CoolingAlternative) => {
+  const { now, latest } = useRunTime(batch, 20_000);
+  const elapsed = coolingClock(batch, forecast, now, latest)?.elapsed ?? 0;
+  const take = async (way: CoolingAlternative) => {
     onTouch(null);
-    edit({ do: 'setCool', to: way.to });
-    say({ text: `${way.label}.`, kind: 'done' });
+    const outcome = await edit(way.change);
+    if (outcome.ok)
+      say({ text: `${way.label}.`, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
   };
   return (
     <View>
@@ -38,7 +39,7 @@ export function WaysList({ batch, forecast, edit, touch }: StationProps & { fore
             key={way.id}
             role="button"
             aria-label={`${way.label}: ${minutes}${inTime ? '' : ', too late'}. ${way.needs}; ${loss}`}
-            onPress={() => take(way)}
+            onPress={() => void take(way)}
             onPressIn={() => onTouch(way.id)}
             onPressOut={() => onTouch(null)}
             onHoverIn={() => onTouch(way.id)}

@@ -4,10 +4,11 @@ import { Pressable, View } from 'react-native';
 import { type Ingredient } from '@/core/food/ingredient';
 import { preparation } from '@/core/food/preparations';
 import { searchIngredients } from '@/core/food/search';
-import { parseLine } from '@/core/recipe/parse-line';
-import { toLine } from '@/core/recipe/to-line';
+import { MOST_LETTERS, parseLine } from '@/core/recipe/parse-line';
+import { question, toLine } from '@/core/recipe/to-line';
 import { newId } from '@/data/new-id';
 import { Body, Small, Strong } from '@/ui/parts/text';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -24,7 +25,10 @@ export function AddLine({ batch, kitchen, edit }: StationProps) {
   const p = usePalette();
   const [text, setText] = useState('');
   const own = kitchen.ingredients;
-  const { name, ingredientId } = parseLine(text, undefined, own);
+  const { refusal, answered, clear } = useRefusal();
+  const parsed = parseLine(text, undefined, own);
+  const { name, ingredientId } = parsed;
+  const tooLong = text.length > MOST_LETTERS;
   const near = name === null ? [] : searchIngredients(name, SUGGESTIONS, undefined, own);
   // What the whole line was matched to comes first; then what is near in spelling.
   const found = [...near].sort((a, b) => Number(b.id === ingredientId) - Number(a.id === ingredientId));
@@ -34,8 +38,10 @@ export function AddLine({ batch, kitchen, edit }: StationProps) {
   const add = (ingredient: Ingredient) => {
     const line = lineFor(ingredient);
     if (line === null) return;
-    edit([...keepOwn(kitchen, ingredient.id), { do: 'addLine', line }]);
-    setText('');
+    const outcome = edit([...keepOwn(kitchen, ingredient.id), { do: 'addLine', line }], '', 'beside');
+    answered(outcome);
+    // What was refused stays in the field; what was typed meanwhile, too.
+    void outcome.then(({ ok }) => ok && setText((now) => (now === text ? '' : now)));
   };
   return (
     <View>
@@ -43,9 +49,12 @@ export function AddLine({ batch, kitchen, edit }: StationProps) {
         id={ADD_LINE_ID}
         label="Add what goes in"
         value={text}
-        onChange={setText}
+        onChange={(typed) => {
+          setText(typed);
+          clear();
+        }}
         placeholder="150 g leek, sweated"
-        most={200}
+        problem={tooLong ? question(parsed) : refusal}
         onSubmit={() => found[0] && add(found[0])}
       />
       {name !== null && (

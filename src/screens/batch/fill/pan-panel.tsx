@@ -11,6 +11,8 @@ import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { Problem } from '@/ui/parts/problem';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
@@ -92,10 +94,12 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
   const { weighIns, panG } = batch.water;
   const expected = (panG ?? 0) + assessment.panContentsG;
   const [typed, setTyped] = useState<number | null>(null);
+  const { refusal, answered } = useRefusal();
   const weigh = () => {
     if (typed === null) return;
-    edit({ do: 'addWeighIn', weighIn: { at: now(), grams: typed } });
-    setTyped(null);
+    const outcome = edit({ do: 'addWeighIn', weighIn: { at: now(), grams: typed } }, '', 'beside');
+    answered(outcome);
+    void outcome.then(({ ok }) => ok && setTyped(null));
   };
   return (
     <View style={{ gap: 8 }}>
@@ -109,6 +113,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
         optional
         onChange={setTyped}
       />
+      <Problem text={refusal} />
       {panG === null && typed !== null && (
         <Small>Weigh the empty pan too: without it the weigh-in cannot be used.</Small>
       )}
@@ -130,7 +135,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
           <IconPress
             icon="close"
             label={`Take the weigh-in of ${formatGrams(w.grams)} away`}
-            onPress={() => edit({ do: 'removeWeighIn', index: i })}
+            onPress={() => edit({ do: 'removeWeighIn', weighIn: w })}
           />
         </View>
       ))}

@@ -1,54 +1,65 @@
 /** Pasting a list of ingredients. What is understood is shown before it goes in; what is not stays, and asks one question. */
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
 import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/food/preparations';
-import { parseLine, type ParsedLine } from '@/core/recipe/parse-line';
-import { answers, question, toLine } from '@/core/recipe/to-line';
+import { type ReadLine } from '@/core/recipe/read-line';
+import { toLine } from '@/core/recipe/to-line';
 import { formatGrams } from '@/core/units/format';
 import { newId } from '@/data/new-id';
 import { Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { STAGE_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
 import { keepOwn } from './keep-own';
+import { useReadLines } from './use-read-lines';
+
+/** So many lines are shown; of more, those that ask something come first. */
+const SHOWN = 40;
 
 export function PasteSheet({ batch, kitchen, edit }: StationProps) {
   const own = kitchen.ingredients;
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
-  const parsed = useMemo(
-    () =>
-      text
-        .split('\n')
-        .filter((line) => line.trim() !== '')
-        .map((line) => parseLine(line, undefined, own)),
-    [text, own],
-  );
+  const { lines, done, beyond, problem } = useReadLines(text, own);
+  const { refusal, answered, clear } = useRefusal();
   if (!open) return <Press title="Paste a list of ingredients" icon="plus" onPress={() => setOpen(true)} />;
+  const type = (typed: string) => {
+    setText(typed);
+    clear();
+  };
   const answer = (line: string, becomes: string) =>
-    setText(
+    type(
       text
         .split('\n')
         .map((so) => (so === line ? becomes : so))
         .join('\n'),
     );
-  const ready = parsed.filter((line) => toLine(line, batch.school, 'x', own) !== null);
-  const takeOver = () => {
-    const lines = parsed.map((line) => toLine(line, batch.school, newId(), own));
-    edit(
-      lines.flatMap((line) =>
-        line === null ? [] : [...keepOwn(kitchen, line.ingredientId), { do: 'addLine' as const, line }],
-      ),
+  const isRead = done === lines.length;
+  const read = lines.flatMap((line) => (line.read === null ? [] : [line.read]));
+  const ready = read.filter(({ parsed }) => toLine(parsed, batch.school, 'x', own) !== null);
+  const takeOver = async () => {
+    const taken = read.map(({ parsed }) => toLine(parsed, batch.school, newId(), own));
+    const changes = taken.flatMap((line): Operation[] =>
+      line === null ? [] : [...keepOwn(kitchen, line.ingredientId), { do: 'addLine', line }],
     );
+    const outcome = edit(changes, '', 'beside');
+    answered(outcome);
+    // Refused, the list stays as it is.
+    if (!(await outcome).ok) return;
     // What was not understood stays in the field, to be put right.
-    const left = parsed.filter((_, i) => lines[i] === null).map((line) => line.text);
-    setText(left.join('\n'));
-    if (left.length === 0) setOpen(false);
+    const left = lines.filter((_, i) => taken[i] === null).map((line) => line.text);
+    setText([...left, ...beyond].join('\n'));
+    if (left.length + beyond.length === 0) setOpen(false);
   };
+  const inOrder =
+    lines.length <= SHOWN ? read : [...read].sort((a, b) => Number(b.question !== null) - Number(a.question !== null));
   return (
     <View style={{ gap: 12 }}>
       <Heading level={3} soft>
@@ -57,64 +68,72 @@ export function PasteSheet({ batch, kitchen, edit }: StationProps) {
       <TextField
         label="One ingredient a line, as the recipe has it"
         value={text}
-        onChange={setText}
+        onChange={type}
         lines={7}
-        most={20_000}
         placeholder={'500 g minced pork\n1½ cups shredded cabbage, salted and squeezed\n2 spring onions'}
         autoFocus
       />
+      {!isRead && problem === null && (
+        <Small role="status">
+          Reading: {done} of {lines.length} lines
+        </Small>
+      )}
+      <Problem text={problem} />
       <View role="list" aria-label="What was understood">
-        {parsed.map((line, i) => (
-          <Understood key={`${i}-${line.text}`} parsed={line} school={batch.school} own={own} onAnswer={answer} />
+        {inOrder.slice(0, SHOWN).map((line, i) => (
+          <Understood key={`${i}-${line.parsed.text}`} read={line} school={batch.school} own={own} onAnswer={answer} />
         ))}
       </View>
+      {inOrder.length > SHOWN && <Small>and {inOrder.length - SHOWN} more, read as well</Small>}
+      {beyond.length > 0 && <Small>{beyond.length} lines more stay here until these are in.</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press
           title={ready.length === 1 ? 'Put 1 line in' : `Put ${ready.length} lines in`}
           kind="solid"
-          onPress={takeOver}
-          disabled={ready.length === 0}
+          onPress={() => void takeOver()}
+          disabled={ready.length === 0 || !isRead}
         />
         <Press title="Close" onPress={() => setOpen(false)} />
       </View>
+      <Problem text={refusal} />
     </View>
   );
 }
 
-/** One line: what it will be, or what is still to be asked. */
-function Understood({
-  parsed,
-  school,
-  own,
-  onAnswer,
-}: {
-  parsed: ParsedLine;
+interface UnderstoodProps {
+  read: ReadLine;
   school: Batch['school'];
   own: Batch['ingredients'];
   onAnswer: (line: string, becomes: string) => void;
-}) {
+}
+
+/** So much of a long line is shown. */
+const SHOWN_LETTERS = 120;
+const shortened = (text: string): string => (text.length <= SHOWN_LETTERS ? text : `${text.slice(0, SHOWN_LETTERS)} …`);
+
+/** One line: what it will be, or what is still to be asked. */
+function Understood({ read: { parsed, question, answers }, school, own, onAnswer }: UnderstoodProps) {
   const p = usePalette();
   const line = toLine(parsed, school, 'x', own);
   const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
-  const asks = question(parsed);
   const prep = ingredient && line ? preparation(ingredient.wetness, line.preparation) : null;
   const words =
     line && ingredient
       ? [prep && ingredient.wetness !== 'dry' ? prep.label : '', STAGE_WORDS[line.stage].title.toLowerCase()]
-      : [`“${parsed.text}”`];
+      : [`“${shortened(parsed.text)}”`];
   return (
     <View
       role="listitem"
       style={{ borderTopWidth: 1, borderTopColor: p.rule, paddingVertical: 8, flexDirection: 'row', gap: 12 }}
     >
       <View style={{ flex: 1 }}>
-        <Body>{ingredient?.name ?? parsed.name ?? parsed.text}</Body>
+        <Body>{ingredient?.name ?? shortened(parsed.name ?? parsed.text)}</Body>
         <Small>{words.filter((word) => word !== '').join(', ')}</Small>
-        {asks !== null && (
+        {question !== null && (
           <>
-            <Small style={{ color: p.beet }}>{asks}</Small>
+            <Small style={{ color: p.beet }}>{question}</Small>
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
-              {answers(parsed, own).map(({ label, text }) => (
+              {answers.map(({ label, text }) => (
                 <Press
                   key={label}
                   title={label}
@@ -126,7 +145,7 @@ function Understood({
           </>
         )}
       </View>
-      <Strong style={{ color: asks === null ? p.ink : p.beet }}>
+      <Strong style={{ color: question === null ? p.ink : p.beet }}>
         {parsed.grams === null ? '?' : formatGrams(parsed.grams)}
       </Strong>
     </View>

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { type Operation } from '@/core/batch/operations';
 import { freshId } from '@/core/filling/new-line';
-import { linesFromCsv } from '@/core/formats/csv';
 import { pickText } from '@/data/files';
+import { validator } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
 import { Body, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -18,7 +18,8 @@ export function ReadLines({ batch, kitchen, edit }: StationProps) {
     setProblems([]);
     const picked = await pickText(['text/csv', '.csv']);
     if (!picked) return;
-    const read = picked.ok ? linesFromCsv(picked.value) : picked;
+    const [{ linesFromCsv }, { readLine }] = await Promise.all([import('@/data/tables'), validator()]);
+    const read = picked.ok ? linesFromCsv(picked.value, readLine) : picked;
     if (!read.ok) {
       setProblems(read.problems);
       return;
@@ -29,7 +30,8 @@ export function ReadLines({ batch, kitchen, edit }: StationProps) {
       taken.push(fresh);
       return [...keepOwn(kitchen, line.ingredientId), { do: 'addLine', line: fresh }];
     });
-    edit(changes);
+    const outcome = await edit(changes, '', 'beside');
+    if (!outcome.ok) setProblems(outcome.problems);
   };
   return (
     <>

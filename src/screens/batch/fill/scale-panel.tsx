@@ -6,7 +6,9 @@ import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
 import { Heading, Small } from '@/ui/parts/text';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
 
 type Way = 'count' | 'factor' | 'weight' | 'have';
@@ -16,6 +18,7 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
   const [way, setWay] = useState<Way>('count');
   const [value, setValue] = useState<number | null>(null);
   const [of, setOf] = useState(batch.lines[0]?.id ?? '');
+  const { refusal, answered } = useRefusal();
   const [cautious, setCautious] = useState<'linear' | 'cautious'>('linear');
   if (batch.lines.length === 0) return null;
   if (!open) return <Press title="Scale the filling" onPress={() => setOpen(true)} />;
@@ -33,8 +36,10 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
     have: chosen && value !== null ? value / chosen.grams : 1,
   }[way];
   const sensible = Number.isFinite(factor) && factor > 0.01 && factor < 100 && Math.abs(factor - 1) > 0.001;
-  const scale = () => {
-    edit({ do: 'scaleFilling', factor, cautious: cautious === 'cautious' });
+  const scale = async () => {
+    const outcome = edit({ do: 'scaleFilling', factor, cautious: cautious === 'cautious' }, '', 'beside');
+    answered(outcome);
+    if (!(await outcome).ok) return;
     setOpen(false);
     setValue(null);
   };
@@ -103,9 +108,10 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
         {formatGrams(finishedG)} now, × {formatNumber(factor, 2)} = {formatGrams(finishedG * factor)}.
       </Small>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Press title="Scale" kind="solid" onPress={scale} disabled={!sensible} />
+        <Press title="Scale" kind="solid" onPress={() => void scale()} disabled={!sensible} />
         <Press title="Close" onPress={() => setOpen(false)} />
       </View>
+      <Problem text={refusal} />
     </View>
   );
 }

@@ -3,13 +3,15 @@ import { View } from 'react-native';
 import { type Batch } from '@/core/batch/schema';
 import { type Taste, TASTES } from '@/core/batch/vocabulary';
 import { SALT_KINDS } from '@/core/batch/kitchen';
-import { learnTarget, TASTE_WORDS, tastedNow, toAddAfter } from '@/core/filling/season';
+import { TASTE_WORDS, tastedNow, toAddAfter } from '@/core/filling/season';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
 import { editKitchen, now } from '@/data/hooks';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { Problem } from '@/ui/parts/problem';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
@@ -18,6 +20,7 @@ type Tasting = Batch['season']['tastings'][number];
 export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) {
   const p = usePalette();
   const { season } = batch;
+  const { refusal, answered } = useRefusal();
   const { holdBack, salt, ledger } = assessment;
   if (batch.lines.length === 0) return null;
   const saltPercent = tastedNow(salt, holdBack, season.heldBack);
@@ -25,13 +28,12 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
     const kind = SALT_KINDS[kitchen.saltKind];
     return `${formatGrams(grams)} salt (${inSpoons((5 * grams) / kind.gPerTsp)}, ${kind.label})`;
   };
-  const taste = (verdict: Taste) => {
+  const taste = async (verdict: Taste) => {
     const tasting: Tasting = { at: now(), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
-    edit({ do: 'addTasting', tasting });
-    void editKitchen({
-      saltTargetPercent: learnTarget(kitchen.saltTargetPercent, tasting),
-      tastings: kitchen.tastings + 1,
-    });
+    // The kitchen learns from what the batch keeps.
+    const outcome = edit({ do: 'addTasting', tasting }, '', 'beside');
+    answered(outcome);
+    if ((await outcome).ok) await editKitchen({ do: 'learnSalt', tasting });
   };
   const last = season.tastings.at(-1);
   return (
@@ -59,9 +61,10 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
       </Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {TASTES.map((verdict) => (
-          <Press key={verdict} title={TASTE_WORDS[verdict]} onPress={() => taste(verdict)} />
+          <Press key={verdict} title={TASTE_WORDS[verdict]} onPress={() => void taste(verdict)} />
         ))}
       </View>
+      <Problem text={refusal} />
       {last && (
         <View role="status" style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 12, gap: 2 }}>
           <Sentence

@@ -8,7 +8,9 @@ import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
+import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { keepOwn } from './keep-own';
 import { type LineProps } from './filling-line';
@@ -18,6 +20,7 @@ const SUGGESTIONS = 6;
 export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: LineProps & { onDone: () => void }) {
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Ingredient | null>(null);
+  const { refusal, answered } = useRefusal();
   const found = searchIngredients(text, SUGGESTIONS, undefined, kitchen.ingredients).filter(
     (i) => i.id !== line.ingredientId,
   );
@@ -56,10 +59,12 @@ export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: Li
             title="Swap it"
             kind="solid"
             onPress={() => {
-              edit([...keep, ...swap.change]);
-              onDone();
+              const outcome = edit([...keep, ...swap.change], '', 'beside');
+              answered(outcome);
+              void outcome.then(({ ok }) => ok && onDone());
             }}
           />
+          <Problem text={refusal} />
         </>
       )}
     </View>

@@ -2,19 +2,37 @@
 import { View } from 'react-native';
 import { type Batch } from '@/core/batch/schema';
 import { type Outcome, OUTCOMES } from '@/core/batch/vocabulary';
-import { ledgerToCsv, linesToCsv } from '@/core/formats/csv';
-import { toRecipe } from '@/core/formats/recipe';
+import { type Assessment } from '@/core/batch/assess';
 import { exportBatch, saveBeside } from '@/data/files';
+import { say } from '@/data/notices';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { OUTCOME_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
 
-const recipeText = (batch: Batch): string => `${JSON.stringify(toRecipe(batch), null, 2)}\n`;
+/** What writes tables and recipes is loaded when it is wanted. */
+const writers = {
+  recipe: async (batch: Batch) => {
+    const { toRecipe } = await import('@/data/tables');
+    saveBeside(batch, '.recipe.json', `${JSON.stringify(toRecipe(batch), null, 2)}\n`, 'application/ld+json');
+  },
+  lines: async (batch: Batch) => {
+    const { linesToCsv } = await import('@/data/tables');
+    saveBeside(batch, '.lines.csv', linesToCsv(batch.lines), 'text/csv');
+  },
+  water: async (batch: Batch, { ledger }: Assessment) => {
+    const { ledgerToCsv } = await import('@/data/tables');
+    saveBeside(batch, '.water.csv', ledgerToCsv(ledger), 'text/csv');
+  },
+};
 
 export function NoteStation({ batch, assessment, edit }: StationProps) {
   const { outcomes, words } = batch.note;
+  const write = (what: keyof typeof writers) =>
+    void writers[what](batch, assessment).catch((error: unknown) =>
+      say({ text: `Not written: ${String(error)}`, kind: 'problem' }),
+    );
   const toggle = (outcome: Outcome) =>
     edit({
       do: 'setNote',
@@ -49,18 +67,9 @@ export function NoteStation({ batch, assessment, edit }: StationProps) {
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
-        <Press
-          title="As a recipe"
-          onPress={() => saveBeside(batch, '.recipe.json', recipeText(batch), 'application/ld+json')}
-        />
-        <Press
-          title="Lines as a table"
-          onPress={() => saveBeside(batch, '.lines.csv', linesToCsv(batch.lines), 'text/csv')}
-        />
-        <Press
-          title="Water as a table"
-          onPress={() => saveBeside(batch, '.water.csv', ledgerToCsv(assessment.ledger), 'text/csv')}
-        />
+        <Press title="As a recipe" onPress={() => write('recipe')} />
+        <Press title="Lines as a table" onPress={() => write('lines')} />
+        <Press title="Water as a table" onPress={() => write('water')} />
       </View>
     </View>
   );

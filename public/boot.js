@@ -1,0 +1,40 @@
+// Runs before the program. Where that cannot be loaded, it says so: never a blank page.
+(function () {
+  'use strict';
+  var SLOW_MS = 20000;
+
+  function isBlank() {
+    var root = document.getElementById('root');
+    return root !== null && root.childElementCount === 0;
+  }
+
+  function say() {
+    if (!isBlank()) return;
+    var root = document.getElementById('root');
+    var box = document.createElement('div');
+    box.className = 'boot';
+    box.setAttribute('role', 'alert');
+    var head = document.createElement('h1');
+    head.textContent = 'Involucrum could not be loaded';
+    var words = document.createElement('p');
+    words.textContent =
+      'A part of the program is missing, or the server does not answer. Your batches are kept in this browser; nothing of them is lost.';
+    var button = document.createElement('button');
+    button.type = 'button';
+    button.textContent = 'Try again';
+    button.addEventListener('click', function () {
+      window.location.reload();
+    });
+    box.append(head, words, button);
+    root.append(box);
+  }
+
+  function soon() {
+    setTimeout(say, 300);
+  }
+
+  // A script that is not there says so only on its way down.
+  window.addEventListener('error', soon, true);
+  window.addEventListener('unhandledrejection', soon);
+  setTimeout(say, SLOW_MS);
+})();

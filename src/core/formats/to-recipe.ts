@@ -1,0 +1,35 @@
+/** A batch as a schema.org Recipe (JSON-LD). */
+import { type Batch } from '../batch/schema';
+import { lookUp } from '../food/larder';
+import { preparation } from '../food/preparations';
+import { FORMS } from '../wrapper/forms';
+
+/** A batch as a schema.org Recipe. */
+export function toRecipe(batch: Batch): Record<string, unknown> {
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: batch.title,
+    recipeYield: `${batch.count} ${FORMS[batch.wrap.form].label}${batch.count === 1 ? '' : 's'}`,
+    recipeIngredient: batch.lines.map((line) => ingredientText(line, batch.ingredients)),
+    ...(batch.note.words === '' ? {} : { recipeInstructions: batch.note.words }),
+  };
+}
+
+/** A line as a recipe would write it: `150 g leek, sweated, finely sliced`. */
+export function ingredientText(line: Batch['lines'][number], own: Batch['ingredients']): string {
+  const ingredient = lookUp(own, line.ingredientId);
+  const prep =
+    ingredient && ingredient.wetness !== 'dry' ? preparation(ingredient.wetness, line.preparation) : undefined;
+  const isRaw = prep?.id === 'raw';
+  const words = [prep && !isRaw ? prep.label : '', line.note].filter((word) => word !== '');
+  return [
+    [
+      Math.round(line.amount * 1000) / 1000,
+      ...(line.unit === 'piece' ? [] : [line.unit]),
+      ...(line.cut === null ? [] : [line.cut]),
+      ingredient?.name ?? line.ingredientId,
+    ].join(' '),
+    ...words,
+  ].join(', ');
+}

@@ -1,0 +1,68 @@
+/**
+ * The time of a cooling that is under way. The device's clock may be set back; the largest time it ever showed in a run is
+ * remembered, also over a reload, and counts.
+ */
+import AsyncStorage from '@react-native-async-storage/async-storage';
+import { useEffect, useState } from 'react';
+import { type Batch } from '@/core/batch/schema';
+import { useNow } from './use-now';
+
+const KEY = 'involucrum/seen';
+/** Stored so often at most. */
+const STORE_EVERY_MS = 10_000;
+/** So many runs are remembered. */
+const MOST = 40;
+
+/** The largest time seen in each run, ms. A run that began at another time is another run. */
+const seen = new Map<string, number>();
+let storedAt = 0;
+let reading: Promise<void> | null = null;
+
+const runKey = ({ id, cool }: Pick<Batch, 'id' | 'cool'>): string => `${id} ${cool.run?.offHeatAt ?? ''}`;
+
+/** Takes up what was seen before a reload, and in other tabs. */
+async function recall(): Promise<void> {
+  try {
+    const kept = JSON.parse((await AsyncStorage.getItem(KEY)) ?? '[]') as [string, number][];
+    for (const [key, time] of kept) seen.set(key, Math.max(time, seen.get(key) ?? 0));
+  } catch {
+    // Closed or spoilt: the readings in the batch itself still hold the time.
+  }
+}
+
+function keep(now: number): void {
+  if (Math.abs(now - storedAt) < STORE_EVERY_MS) return;
+  storedAt = now;
+  void recall().then(() =>
+    AsyncStorage.setItem(KEY, JSON.stringify([...seen].slice(-MOST))).catch(() => {
+      // Full: it is remembered as long as the page is open.
+    }),
+  );
+}
+
+/** The latest time there is for a batch's run: what the device says now, or the largest it ever said. ISO 8601. */
+export function latestIn(batch: Pick<Batch, 'id' | 'cool'>, now = new Date().toISOString()): string {
+  if (batch.cool.run === null) return now;
+  const key = runKey(batch);
+  const latest = Math.max(Date.parse(now), seen.get(key) ?? 0);
+  seen.set(key, latest);
+  keep(Date.parse(now));
+  return new Date(latest).toISOString();
+}
+
+/**
+ * The device's time, and the latest there is for a batch's run, renewed every so often.
+ * @param everyMs 0 stands still, as it does where no clock runs
+ */
+export function useRunTime(batch: Pick<Batch, 'id' | 'cool'> | null, everyMs: number): { now: string; latest: string } {
+  const isRunning = batch !== null && batch.cool.run !== null;
+  const now = useNow(isRunning ? everyMs : 0);
+  // Drawn once more when what was seen before the reload is known.
+  const [, setRead] = useState(false);
+  useEffect(() => {
+    if (!isRunning) return;
+    reading ??= recall();
+    void reading.then(() => setRead(true));
+  }, [isRunning]);
+  return { now, latest: batch === null ? now : latestIn(batch, now) };
+}

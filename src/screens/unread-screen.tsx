@@ -1,0 +1,17 @@
+/** What is stored could not be read now: a part of the program is missing, or storage is closed. Nothing is wrong with the data. */
+import { PlaceScreen } from '@/ui/shell/place-screen';
+import { Press } from '@/ui/parts/press';
+import { Body, Small } from '@/ui/parts/text';
+
+export function UnreadScreen({ error, again }: { error: Error; again: () => void }) {
+  return (
+    <PlaceScreen title="Not read yet" back>
+      <Body role="alert">
+        What is stored could not be read just now. Nothing of it was changed; a part of the program may be missing while
+        the server is away.
+      </Body>
+      <Small>{error.message}</Small>
+      <Press title="Try again" kind="solid" onPress={again} />
+    </PlaceScreen>
+  );
+}

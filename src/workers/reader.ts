@@ -1,0 +1,15 @@
+/** The worker that reads long texts, called like a function. It has the validator with it: it is started only when needed. */
+import { lively } from './lively';
+import { type ReaderApi } from './reader-api';
+
+/** A large file takes its time on a phone. */
+const PATIENCE_MS = 60_000;
+
+const ask = lively<ReaderApi>(() => new Worker(new URL('./reader-entry', window.location.href)), PATIENCE_MS);
+
+/** Reads lines of a recipe. */
+export const readLines = (...args: Parameters<ReaderApi['readLines']>) => ask((remote) => remote.readLines(...args));
+
+/** Reads a file: a batch, or a recipe as a new batch. */
+export const readFile = (...args: Parameters<ReaderApi['readFile']>) =>
+  ask(async (remote) => await remote.readFile(...args));

@@ -1,0 +1,333 @@
+import * as fc from 'fast-check';
+import { assess } from '@/core/batch/assess';
+import { change } from '@/core/batch/change';
+import { beginBatch, changeForm, duplicateBatch, titled } from '@/core/batch/create';
+import { CHECK_IDS } from '@/core/batch/check';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
+import { type KitchenOperation } from '@/core/batch/kitchen-operations';
+import { isWithinLimits, MOST } from '@/core/batch/limits';
+import { type Operation } from '@/core/batch/operations';
+import { readBatch, readKitchen } from '@/core/batch/read';
+import { type Batch } from '@/core/batch/schema';
+import { SCHOOLS, STAGES, TASTES, VESSEL_KINDS } from '@/core/batch/vocabulary';
+import { CATALOGUE } from '@/core/food/catalogue';
+import { METHODS } from '@/core/heat/cooking';
+import { BASES, PLACES } from '@/core/heat/surfaces';
+import { DOUGH_IDS } from '@/core/wrapper/doughs';
+import { FORM_IDS } from '@/core/wrapper/forms';
+import { lanternSupper } from '@/data/demo';
+import { LINE_UNITS } from '@/core/units/units';
+
+const AT = '2026-12-05T15:00:00.000Z';
+const DEMO = lanternSupper(AT);
+const [turkey] = DEMO;
+
+/** Numbers as they come: sensible, huge, tiny, below zero. */
+const number = fc.oneof(
+  fc.double({ min: 0, max: 500, noNaN: true }),
+  fc.double({ min: -1e5, max: 1e6, noNaN: true }),
+  fc.constantFrom(0, 1, 60_000, 0.001, -3),
+);
+const moment = fc.integer({ min: 0, max: 3000 }).map((m) => new Date(Date.parse(AT) + m * 60_000).toISOString());
+const lineId = fc.constantFrom(...turkey.lines.map((l) => l.id), 'a', 'b', '');
+const line = fc.record({
+  id: lineId,
+  ingredientId: fc.constantFrom(...CATALOGUE.map((i) => i.id)),
+  amount: number,
+  unit: fc.constantFrom(...LINE_UNITS),
+  preparation: fc.constantFrom('raw', 'sweated', 'worked'),
+  weighed: fc.constantFrom('raw' as const, 'ready' as const),
+  stage: fc.constantFrom(...STAGES),
+  cut: fc.constant(null),
+  ticked: fc.boolean(),
+  note: fc.string({ maxLength: 600 }),
+});
+const leg = fc.record({
+  minutes: number,
+  depthMm: fc.option(number),
+  base: fc.constantFrom(...BASES),
+  place: fc.constantFrom(...PLACES),
+  ambientC: fc.option(number),
+  covered: fc.boolean(),
+  stirred: fc.boolean(),
+  stirEveryMinutes: fc.option(number),
+});
+const coolReading = fc.record({ at: moment, c: number });
+const operation: fc.Arbitrary<Operation> = fc.oneof(
+  fc.record({ do: fc.constant('addLine' as const), line }),
+  fc.record({ do: fc.constant('changeLine' as const), id: lineId, to: fc.record({ amount: number }) }),
+  fc.record({ do: fc.constant('removeLine' as const), id: lineId }),
+  fc.record({ do: fc.constant('moveLine' as const), id: lineId, by: fc.integer({ min: -3, max: 3 }) }),
+  fc.record({
+    do: fc.constant('splitLine' as const),
+    id: lineId,
+    newId: lineId,
+    share: fc.double({ min: 0, max: 1, noNaN: true }),
+    stage: fc.constantFrom(...STAGES),
+  }),
+  fc.record({ do: fc.constant('scaleFilling' as const), factor: number, cautious: fc.boolean() }),
+  fc.record({
+    do: fc.constant('setBatch' as const),
+    to: fc.record({ count: number, school: fc.constantFrom(...SCHOOLS) }),
+  }),
+  fc.record({ do: fc.constant('setBatch' as const), to: fc.record({ title: fc.string({ maxLength: 140 }) }) }),
+  fc.record({ do: fc.constant('setWater' as const), to: fc.record({ panG: fc.option(number), drainedG: number }) }),
+  fc.record({ do: fc.constant('addWeighIn' as const), weighIn: fc.record({ at: moment, grams: number }) }),
+  fc.record({
+    do: fc.constant('addTasting' as const),
+    tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTES), saltPercent: number }),
+  }),
+  fc.record({
+    do: fc.constant('setCool' as const),
+    to: fc.record({ depthMm: number, legs: fc.array(leg, { maxLength: 7 }) }),
+  }),
+  fc.record({ do: fc.constant('startCooling' as const), at: moment }),
+  fc.record({ do: fc.constant('stopCooling' as const), at: moment }),
+  fc.record({ do: fc.constant('setOffHeat' as const), at: moment }),
+  fc.record({ do: fc.constant('setPastLegs' as const), past: fc.array(leg, { maxLength: 26 }) }),
+  fc.record({ do: fc.constant('addCoolReading' as const), reading: coolReading }),
+  fc.record({ do: fc.constant('removeCoolReading' as const), reading: coolReading }),
+  fc.record({
+    do: fc.constant('setWrap' as const),
+    to: fc.record({ diameterMm: number, rimMm: number, portionG: number, dough: fc.constantFrom(...DOUGH_IDS) }),
+  }),
+  fc.constantFrom(...FORM_IDS).map((form) => ({ do: 'setWrap' as const, to: changeForm(form, turkey.wrap.form) })),
+  fc.record({
+    do: fc.constant('setCook' as const),
+    to: fc.record({ minutes: number, mediumC: number, startC: number, method: fc.constantFrom(...METHODS) }),
+  }),
+  fc.record({ do: fc.constant('setNote' as const), to: fc.record({ words: fc.string({ maxLength: 6000 }) }) }),
+);
+
+const again = (batch: Batch) => readBatch(JSON.parse(JSON.stringify(batch)));
+
+describe('a batch, changed', () => {
+  it('by any operations reads back, or is refused in words and stays as it was', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...DEMO), fc.array(operation, { maxLength: 12 }), (first, operations) => {
+        let batch: Batch = first;
+        for (const next of operations) {
+          const before = JSON.stringify(batch);
+          const changed = change(batch, [next]);
+          expect(JSON.stringify(batch)).toBe(before);
+          if (!changed.ok) {
+            expect(changed.problems.length).toBeGreaterThan(0);
+            for (const problem of changed.problems) expect(problem).toMatch(/^.+: .+/);
+            continue;
+          }
+          batch = changed.document;
+          expect(again(batch)).toEqual({ ok: true, value: JSON.parse(JSON.stringify(batch)) });
+          // The check that fixes are offered by says no more than the validator.
+          expect(isWithinLimits(batch)).toBe(true);
+        }
+      }),
+      { numRuns: 400, seed: 8 },
+    );
+  });
+
+  it('by any fix that is offered reads back: none is refused', () => {
+    let offered = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...DEMO),
+        fc.array(operation, { minLength: 2, maxLength: 8 }),
+        (first, operations) => {
+          const batch = operations.reduce((so, next) => {
+            const changed = change(so, [next]);
+            return changed.ok ? changed.document : so;
+          }, first);
+          const assessed = assess(batch, DEFAULT_KITCHEN, null);
+          const fixes = [
+            ...CHECK_IDS.flatMap((id) => assessed.checks[id].fixes.map((fix) => fix.change)),
+            ...assessed.findings.flatMap(({ fix }) => (fix ? [fix.change] : [])),
+          ];
+          for (const fix of fixes) {
+            const changed = change(batch, fix);
+            offered += 1;
+            expect(changed.ok ? [] : changed.problems).toEqual([]);
+            if (changed.ok) expect(again(changed.document).ok).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 250, seed: 8 },
+    );
+    expect(offered).toBeGreaterThan(400);
+  });
+
+  it.each([
+    [
+      'a slip of the keyboard',
+      [{ do: 'changeLine', id: 'turkey', to: { amount: 60_000 } }],
+      'Turkey thigh mince: must be at most 50 000',
+    ],
+    ['scaled without sense', [{ do: 'scaleFilling', factor: 500 }], 'Turkey thigh mince: must be at most 50 000'],
+    [
+      'too many lines',
+      Array.from({ length: 200 }, (_, i) => ({ do: 'addLine', line: { ...turkey.lines[0], id: `n${i}` } })),
+      'The filling: takes at most 200 lines',
+    ],
+    ['a line twice', [{ do: 'addLine', line: turkey.lines[0] }], 'The filling: two lines have the same id'],
+    ['a rim as wide as the skin', [{ do: 'setWrap', to: { rimMm: 58 } }], 'Rim kept free: must be less than half'],
+    ['no name', [{ do: 'setBatch', to: { title: '  ' } }], 'Name of the batch: must not be empty'],
+    [
+      'an id that leads elsewhere',
+      [{ do: 'addLine', line: { ...turkey.lines[0], id: 'a/b' } }],
+      'Leek, id: must be without /',
+    ],
+  ] as [string, Operation[], string][])('%s is refused by its name', (_what, operations, problem) => {
+    const changed = change(turkey, operations);
+    expect(changed.ok ? '' : changed.problems.join()).toContain(problem);
+  });
+
+  it('keeps what did not change the same objects, so that nothing is drawn again for nothing', () => {
+    const changed = change(turkey, [{ do: 'setNote', to: { words: 'x' } }]);
+    expect(changed.ok && changed.document.lines[0]).toBe(turkey.lines[0]);
+    expect(changed.ok && changed.document.wrap).toBe(turkey.wrap);
+  });
+
+  it('titles are shortened so that what sets them apart fits', () => {
+    const long = 'x'.repeat(114);
+    const copy = duplicateBatch({ ...turkey, title: long }, { id: 'c', title: titled(long, ', again'), at: AT });
+    expect(copy.title).toMatch(/x, again$/);
+    expect(copy.title.length).toBeLessThanOrEqual(MOST.title);
+    expect(again(copy).ok).toBe(true);
+  });
+});
+
+describe('a kitchen, changed', () => {
+  const vessel = fc.record({
+    id: fc.constantFrom('v1', 'v2', 'tray-1', 'a/b'),
+    name: fc.string({ maxLength: 70 }),
+    kind: fc.constantFrom(...VESSEL_KINDS),
+    areaCm2: number,
+    deepMm: number,
+  });
+  const fit = fc.record({
+    vessel: fc.constantFrom(...VESSEL_KINDS),
+    place: fc.constantFrom(...PLACES),
+    base: fc.constantFrom(...BASES),
+    covered: fc.boolean(),
+    factor: number,
+    readings: fc.integer({ min: 0, max: 9 }),
+  });
+  const any: fc.Arbitrary<KitchenOperation> = fc.oneof(
+    fc.record({
+      do: fc.constant('setKitchen' as const),
+      to: fc.record({ roomC: number, altitudeM: number, iceKg: number }),
+    }),
+    fc.record({ do: fc.constant('addVessel' as const), vessel }),
+    fc.record({ do: fc.constant('removeVessel' as const), id: fc.constantFrom('v1', 'tray-1', 'nobody') }),
+    fc.record({ do: fc.constant('keepFit' as const), fit }),
+    fc.record({ do: fc.constant('forgetFit' as const), key: fit }),
+    fc.record({
+      do: fc.constant('learnSalt' as const),
+      tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTES), saltPercent: number }),
+    }),
+    fc.constant({ do: 'forgetTastings' as const }),
+  );
+
+  it('by any operations reads back, or is refused and stays as it was', () => {
+    fc.assert(
+      fc.property(fc.array(any, { maxLength: 15 }), (operations) => {
+        const kitchen = operations.reduce<Kitchen>((so, next) => {
+          const changed = change(so, [next]);
+          return changed.ok ? changed.document : so;
+        }, DEFAULT_KITCHEN);
+        expect(readKitchen(JSON.parse(JSON.stringify(kitchen)))).toEqual({ ok: true, value: kitchen });
+      }),
+      { numRuns: 300, seed: 8 },
+    );
+  });
+});
+
+describe('what is worked out for an extreme batch', () => {
+  const readings = Array.from({ length: 300 }, (_, i): Operation => ({
+    do: 'addCoolReading',
+    reading: { at: new Date(Date.parse(AT) + (4 * i + 1) * 60_000).toISOString(), c: Math.max(30, 90 - i * 0.2) },
+  }));
+  const stirred = {
+    minutes: 200,
+    depthMm: null,
+    base: 'board',
+    place: 'counter',
+    ambientC: 45,
+    covered: true,
+    stirred: false,
+    stirEveryMinutes: 1,
+  } as const;
+  const EXTREMES: [string, Operation[]][] = [
+    [
+      'a deep pot stirred every minute',
+      [{ do: 'setCool', to: { depthMm: 250, stirEveryMinutes: 1, covered: true, ambientC: 20 } }],
+    ],
+    [
+      'six legs of stirring, three hundred readings',
+      [
+        { do: 'startCooling', at: AT },
+        {
+          do: 'setCool',
+          to: {
+            depthMm: 250,
+            stirEveryMinutes: 1,
+            covered: true,
+            ambientC: 20,
+            legs: Array.from({ length: 6 }, () => stirred),
+          },
+        },
+        ...readings,
+      ],
+    ],
+    [
+      'two millimetres in a freezer',
+      [{ do: 'setCool', to: { depthMm: 2, place: 'freezer', ambientC: -40, stirEveryMinutes: 1 } }],
+    ],
+    [
+      'a quarter of a metre freezing',
+      [{ do: 'setCool', to: { depthMm: 250, place: 'freezer', ambientC: -40, stirEveryMinutes: 2 } }],
+    ],
+  ];
+
+  /** Steps of the solver; a thousand take some fifty milliseconds in the worker of a modest machine. */
+  const MOST_STEPS = 16_000;
+
+  it.each(EXTREMES)('%s costs no more than a second', (_what, operations) => {
+    const changed = change(DEMO[2], operations);
+    if (!changed.ok) throw new Error(changed.problems.join());
+    const first = forecastHeat(changed.document, DEFAULT_KITCHEN, 'first', 1200).cooling;
+    const all = forecastHeat(changed.document, DEFAULT_KITCHEN, 'all', 1200).cooling;
+    expect(first?.steps).toBeLessThan(MOST_STEPS);
+    // The readings are fitted once for both.
+    expect((all?.steps ?? 0) - (all?.fit?.steps ?? 0)).toBeLessThan(MOST_STEPS);
+  });
+
+  it('says where it was worked out with fewer stirs than planned', () => {
+    const [, operations] = EXTREMES[0];
+    const changed = change(DEMO[2], operations);
+    if (!changed.ok) throw new Error(changed.problems.join());
+    const { cooling } = assess(
+      changed.document,
+      DEFAULT_KITCHEN,
+      forecastHeat(changed.document, DEFAULT_KITCHEN, 'first'),
+    ).checks;
+    expect(cooling.why.map((reason) => reason.text).join()).toContain('So many stirs are worked out only in part');
+  });
+
+  it('an empty batch of every form begins valid', () => {
+    for (const form of FORM_IDS)
+      for (const school of SCHOOLS)
+        expect(again(beginBatch({ id: 'x', title: 'x', form, count: 1, school, at: AT })).ok).toBe(true);
+  });
+});
+
+describe('a forecast that failed', () => {
+  it('is said, is never Good, and is not waited for', () => {
+    const { checks, state } = assess(turkey, DEFAULT_KITCHEN, null, 'it did not answer in time');
+    for (const id of ['cooling', 'core'] as const) {
+      expect(checks[id]).toMatchObject({ state: 'watch', pending: false });
+      expect(checks[id].sentence).toContain('it did not answer in time');
+    }
+    expect(checks.core.sentence).toContain('74 °C');
+    expect(state).not.toBe('good');
+  });
+});

@@ -1,0 +1,213 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { type CoolingForecast } from '@/core/batch/cooling';
+import { clockEvents } from '@/core/batch/clock-events';
+import { coolingClock, type CoolingClock } from '@/core/batch/cooling-clock';
+import { duplicateBatch } from '@/core/batch/create';
+import { forecastHeat } from '@/core/batch/heat';
+import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
+import { apply, type Operation } from '@/core/batch/operations';
+import { readBatch, readKitchen } from '@/core/batch/read';
+import { type Batch, batchSchema } from '@/core/batch/schema';
+import { lanternSupper } from '@/data/demo';
+
+const AT = '2026-12-05T15:00:00.000Z';
+const [, , duck] = lanternSupper(AT);
+const later = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
+const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
+const cooling = (batch: Batch): CoolingForecast => {
+  const forecast = forecastHeat(batch, DEFAULT_KITCHEN, 'first').cooling;
+  if (!forecast) throw new Error('nothing cools');
+  return forecast;
+};
+const clockOf = (batch: Batch, now: string, latest = now): CoolingClock => {
+  const clock = coolingClock(batch, cooling(batch), now, latest);
+  if (!clock) throw new Error('no clock');
+  return clock;
+};
+const start = (minute = 0): Operation => ({ do: 'startCooling', at: later(minute) });
+const read = (minute: number, c: number): Operation => ({ do: 'addCoolReading', reading: { at: later(minute), c } });
+const DAY = 24 * 60;
+
+describe('a run', () => {
+  it('begins with nothing measured: yesterday’s reading does not make today’s filling cold', () => {
+    const again = changed(duck, start(), read(100, 15), { do: 'stopCooling', at: later(130) }, start(DAY));
+    const clock = clockOf(again, later(DAY + 150));
+    expect(clock.isMeasuredReady).toBe(false);
+    expect(clock.missed.map((d) => d.rule)).toEqual(['home-2h']);
+    expect(again.cool.earlierRuns).toEqual([
+      { offHeatAt: AT, stoppedAt: later(130), past: [], readings: [{ at: later(100), c: 15 }] },
+    ]);
+    expect(batchSchema.safeParse(again).success).toBe(true);
+  });
+
+  it('started while one is under way, archives that one; of many the oldest go', () => {
+    const twice = changed(duck, start(), read(10, 80), start(60));
+    expect(twice.cool.run).toEqual({ offHeatAt: later(60), past: [], readings: [] });
+    const often = changed(duck, ...Array.from({ length: 30 }, (_, i) => start(i)));
+    expect(often.cool.earlierRuns).toHaveLength(20);
+    expect(often.cool.earlierRuns[0].offHeatAt).toBe(later(9));
+    expect(batchSchema.safeParse(often).success).toBe(true);
+  });
+
+  it('a duplicate has none, and no leg of what has been', () => {
+    const ways = forecastHeat(changed(duck, start()), DEFAULT_KITCHEN, 'all', 45).cooling?.alternatives ?? [];
+    const taken = changed(duck, start(), ...(ways.find((w) => w.id === 'tray-ice')?.change ?? []), read(50, 60));
+    expect(taken.cool.run?.past).toHaveLength(1);
+    const copy = duplicateBatch(taken, { id: 'copy', title: 'Again', at: later(DAY) });
+    expect(copy.cool).toMatchObject({ run: null, earlierRuns: [], legs: [], base: 'ice' });
+  });
+
+  it('a reading from before it came off the heat does not count; one later that is warmer takes a cold one back', () => {
+    const early = changed(duck, start(), read(-20, 15));
+    expect(clockOf(early, later(5))).toMatchObject({ isMeasuredReady: false, elapsed: 5 });
+    expect(clockOf(early, later(125)).missed).toHaveLength(1);
+    const moved = changed(duck, start(), read(30, 15), { do: 'setOffHeat', at: later(60) });
+    expect(clockOf(moved, later(70)).isMeasuredReady).toBe(false);
+    const slipped = changed(duck, start(), read(100, 19), read(110, 48));
+    const clock = clockOf(slipped, later(125));
+    expect(clock.isMeasuredReady).toBe(false);
+    expect(clock.deadlines[0].state).not.toBe('kept');
+  });
+
+  it('said to have come off earlier, it has stood so much longer where it stood first', () => {
+    const leg = {
+      depthMm: 85,
+      base: 'board',
+      place: 'counter',
+      ambientC: null,
+      covered: true,
+      stirred: false,
+      stirEveryMinutes: null,
+    } as const;
+    const past = [
+      { ...leg, minutes: 20 },
+      { ...leg, minutes: 30, place: 'fridge' as const },
+    ];
+    const run = changed(duck, start(), { do: 'setPastLegs', past });
+    const minutes = (batch: Batch) => batch.cool.run?.past.map((l) => l.minutes);
+    expect(minutes(changed(run, { do: 'setOffHeat', at: later(-15) }))).toEqual([35, 30]);
+    expect(minutes(changed(run, { do: 'setOffHeat', at: later(25) }))).toEqual([25]);
+  });
+
+  it('without one, its operations change nothing', () => {
+    expect(changed(duck, read(5, 80), { do: 'setOffHeat', at: AT }, { do: 'stopCooling', at: AT })).toEqual(duck);
+  });
+});
+
+describe('a clock that was set back', () => {
+  const running = changed(duck, start());
+
+  it('gives no time back, and is told', () => {
+    const clock = clockOf(running, later(30), later(130));
+    expect(clock.elapsed).toBe(130);
+    expect(clock.missed).toHaveLength(1);
+    expect(clock.setBackMinutes).toBe(100);
+    expect(clockOf(running, later(30), later(30.5)).setBackMinutes).toBe(0);
+  });
+
+  it('before it came off at all, and after a reading, too', () => {
+    expect(clockOf(running, later(-60), later(20))).toMatchObject({ elapsed: 20, setBackMinutes: 80 });
+    expect(clockOf(changed(running, read(90, 60)), later(10)).elapsed).toBeCloseTo(90, 9);
+  });
+});
+
+describe('what is due', () => {
+  const slow = changed(duck, start());
+  const open = changed(
+    duck,
+    { do: 'setCool', to: { vessel: { kind: 'tray', areaCm2: 1200 }, covered: false, base: 'rack', ambientC: null } },
+    start(),
+  );
+  const texts = (batch: Batch, ...minutes: number[]) =>
+    minutes
+      .slice(1)
+      .map((minute, i) =>
+        clockEvents(clockOf(batch, later(minutes[i])), clockOf(batch, later(minute))).map((e) => e.kind),
+      );
+
+  it('a deadline near, and passed, once each', () => {
+    expect(texts(slow, 108, 109.9, 110.1, 115, 119.9, 120.1, 125)).toEqual([[], ['near'], [], [], ['missed'], []]);
+    const [missed] = clockEvents(clockOf(slow, later(119)), clockOf(slow, later(121)));
+    expect(missed.text).toMatch(/^deadline missed, .*is thrown away/);
+  });
+
+  it('passed with the forecast in time, but nobody measured: that is said, too, and is no safety', () => {
+    const ready = cooling(open).minutes ?? NaN;
+    expect(ready).toBeLessThan(110);
+    expect(texts(open, ready - 1, ready + 1, 109, 111, 119, 121)).toEqual([['ready'], [], ['near'], [], ['over']]);
+    const measured = changed(open, read(ready + 1, 18));
+    expect(texts(measured, ready + 2, 109, 111, 119, 121).flat()).toEqual([]);
+  });
+
+  it('at the first look only what was missed while nobody was looking', () => {
+    expect(clockEvents(null, clockOf(slow, later(119)))).toEqual([]);
+    expect(clockEvents(null, clockOf(slow, later(300))).map((e) => e.kind)).toEqual(['missed']);
+    expect(clockEvents(null, clockOf(open, later(300)))).toEqual([]);
+  });
+
+  it('the move to the next place', () => {
+    const leg = {
+      minutes: 20,
+      depthMm: null,
+      base: 'rack',
+      place: 'counter',
+      ambientC: null,
+      covered: false,
+      stirred: false,
+      stirEveryMinutes: null,
+    } as const;
+    const moving = changed(open, { do: 'setCool', to: { legs: [leg], place: 'fridge' } });
+    expect(texts(moving, 15, 19.9, 20.1, 21)).toEqual([[], ['move'], []]);
+  });
+});
+
+describe('stored by the version before', () => {
+  const stored = (name: string): unknown =>
+    JSON.parse(readFileSync(path.join(__dirname, `../stored/version-3/${name}.json`), 'utf8'));
+  const opened = (name: string): Batch => {
+    const read = readBatch(stored(name));
+    if (!read.ok) throw new Error(read.problems.join());
+    return read.value;
+  };
+
+  it.each(['turkey', 'pumpkin', 'duck-cooling', 'haddock'])('%s opens with all that was in it', (name) => {
+    const old = stored(name) as Record<string, unknown>;
+    const now = opened(name) as Record<string, unknown>;
+    for (const key of Object.keys(old).filter((k) => k !== 'version' && k !== 'cool'))
+      expect(now[key]).toEqual(old[key]);
+  });
+
+  it('the kitchen, too', () => {
+    expect(readKitchen(stored('kitchen'))).toMatchObject({
+      ok: true,
+      value: { altitudeM: 600, saltTargetPercent: 1.05, tastings: 2, cooling: [{ factor: 1.3 }] },
+    });
+  });
+
+  it('a clock that ran has its own readings, its past apart from what is still planned, and an older reading archived', () => {
+    const { cool } = opened('duck-cooling');
+    expect(cool.run).toMatchObject({ offHeatAt: '2026-11-20T16:00:00.000Z', readings: [{ c: 71 }] });
+    expect(cool.run?.past.map((l) => l.minutes)).toEqual([45]);
+    expect(cool.legs.map((l) => l.minutes)).toEqual([30]);
+    expect(cool.earlierRuns.map((r) => r.readings.map((x) => x.c))).toEqual([[15]]);
+  });
+
+  it('readings without a clock are an earlier run, and count for nothing', () => {
+    const pumpkin = opened('pumpkin');
+    expect(pumpkin.cool.run).toBeNull();
+    expect(pumpkin.cool.earlierRuns).toHaveLength(1);
+    const today = apply(pumpkin, { do: 'startCooling', at: AT });
+    expect(clockOf(today, later(10)).isMeasuredReady).toBe(false);
+  });
+
+  it('ids of lines that lead elsewhere are made anew, each its own', () => {
+    const old = stored('turkey') as { lines: { id: string }[] };
+    const ids = ['a/b', 'a?b', 'line-1', '..'];
+    const lines = old.lines.map((line, i) => ({ ...line, id: ids[i] ?? line.id }));
+    const read = readBatch({ ...old, lines });
+    if (!read.ok) throw new Error(read.problems.join());
+    expect(new Set(read.value.lines.map((l) => l.id)).size).toBe(lines.length);
+    expect(read.value.lines[2].id).toBe('line-1');
+  });
+});
