@@ -14,7 +14,7 @@ module.exports = {
       'core-stands-alone',
       '^src/core',
       ['^src/core'],
-      library('zod', 'date-fns', 'fuse.js', 'ml-levenberg-marquardt'),
+      library('zod', 'date-fns', 'fuse.js', 'ml-levenberg-marquardt', 'papaparse', 'htmlparser2'),
     ),
     only('workers-use-core', '^src/workers', ['^src/(core|workers)'], library('comlink')),
     {

@@ -1,25 +1,25 @@
 // Runs before the program. Where that cannot be loaded, it says so: never a blank page.
 (function () {
   'use strict';
-  var SLOW_MS = 20000;
+  let SLOW_MS = 20000;
 
   function isBlank() {
-    var root = document.getElementById('root');
+    let root = document.getElementById('root');
     return root !== null && root.childElementCount === 0;
   }
 
   function say() {
     if (!isBlank()) return;
-    var root = document.getElementById('root');
-    var box = document.createElement('div');
+    let root = document.getElementById('root');
+    let box = document.createElement('div');
     box.className = 'boot';
     box.setAttribute('role', 'alert');
-    var head = document.createElement('h1');
+    let head = document.createElement('h1');
     head.textContent = 'Involucrum could not be loaded';
-    var words = document.createElement('p');
+    let words = document.createElement('p');
     words.textContent =
       'A part of the program is missing, or the server does not answer. Your batches are kept in this browser; nothing of them is lost.';
-    var button = document.createElement('button');
+    let button = document.createElement('button');
     button.type = 'button';
     button.textContent = 'Try again';
     button.addEventListener('click', function () {

@@ -1,7 +1,7 @@
 import { normalise } from '@/core/food/composition';
 import { type CoolingPlan } from '@/core/heat/cooling';
 import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/heat/signal';
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { hash01, simulateThermometer } from '@/core/heat/thermometer';
 
 const PLAN: CoolingPlan = {

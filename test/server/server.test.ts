@@ -2,10 +2,13 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import request from 'supertest';
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { createServer, request as httpRequest } from 'node:http';
+import { connect } from 'node:net';
 import express from 'express';
 import { type AddressInfo } from 'node:net';
-import { type ProbeReading, probeBridge } from '../../server/probes';
+import { type ProbeEvent, probeBridge } from '../../server/probes';
+import { isServedAs } from '../../server/address';
 import { createApp } from '../../server/app';
 import { isLoopback } from '../../server/loopback';
 
@@ -57,7 +60,12 @@ describe('the server', () => {
     await request(guarded).get('/').expect(401);
     await request(guarded).get('/api/health').set('Authorization', 'Bearer wrong').expect(401);
     await request(guarded).get('/api/health').set('Authorization', 'Bearer a token of good length').expect(200);
-    const opened = await request(guarded).get('/?token=a%20token%20of%20good%20length').expect(200);
+    // The first visit leads on to the same page without the token.
+    const opened = await request(guarded).get('/batch/a/fill?token=a%20token%20of%20good%20length&x=1').expect(303);
+    expect(opened.headers.location).toBe('/batch/a/fill?x=1');
+    expect(opened.headers['cache-control']).toBe('no-store');
+    const elsewhere = await request(guarded).get('//evil.example/?token=a%20token%20of%20good%20length').expect(303);
+    expect(elsewhere.headers.location).toMatch(/^\/(?!\/)/);
     const cookie = opened.headers['set-cookie'][0];
     expect(cookie).toMatch(/HttpOnly/);
     await request(guarded).get('/').set('Cookie', cookie.split(';')[0]).expect(200);
@@ -78,7 +86,8 @@ describe('the server', () => {
     });
 
     it('hands readings to who listens, the last one at once; a simulated thermometer posts like any other', async () => {
-      const bridge = probeBridge(40);
+      let now = Date.now();
+      const bridge = probeBridge(40, () => now);
       const server = express().use(express.json()).use('/probes', bridge.router).listen(0);
       const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}/probes/pot`;
       const send = (path: string, body: object) =>
@@ -92,16 +101,20 @@ describe('the server', () => {
         const stream = await fetch(`${address}/stream`);
         expect(stream.headers.get('content-type')).toBe('text/event-stream');
         const reader = stream.body?.getReader();
-        const next = async () => {
-          const { value } = (await reader?.read()) ?? {};
-          return JSON.parse(
-            new TextDecoder()
-              .decode(value)
-              .replace(/^data: /, '')
-              .split('\n')[0],
-          ) as ProbeReading;
+        let text = '';
+        const next = async (): Promise<ProbeEvent> => {
+          for (;;) {
+            const event = /^data: (.+)\n\n/m.exec(text);
+            if (event) {
+              text = text.slice(event.index + event[0].length);
+              return JSON.parse(event[1]) as ProbeEvent;
+            }
+            const { value } = (await reader?.read()) ?? {};
+            if (value === undefined) throw new Error('the stream has ended');
+            text += new TextDecoder().decode(value);
+          }
         };
-        expect(await next()).toEqual({ c: 64.2, at });
+        expect(await next()).toMatchObject({ probe: 'pot', c: 64.2, at, simulated: false });
         const plan = {
           massG: 1500,
           composition: { water: 0.72, protein: 0.12, fat: 0.08, carbohydrate: 0.06, fibre: 0.01, ash: 0.01 },
@@ -114,7 +127,12 @@ describe('the server', () => {
           legs: [],
         };
         const startedAt = new Date(Date.now() - 5 * 60_000).toISOString();
-        expect((await send('simulate', { plan, startedAt, seed: 4 })).status).toBe(202);
+        // Under a real probe's name nothing is simulated.
+        expect((await send('simulate', { plan, startedAt, seed: 4 })).status).toBe(409);
+        now += 16 * 60_000;
+        expect(
+          (await send('simulate', { plan, startedAt: new Date(now - 5 * 60_000).toISOString(), seed: 4 })).status,
+        ).toBe(202);
         const shown = [await next(), await next(), await next(), await next()];
         const good = shown.filter((reading) => reading.c !== null);
         expect(good.length).toBeGreaterThanOrEqual(2);
@@ -127,17 +145,111 @@ describe('the server', () => {
       }
     });
 
-    it('holds no more probes than a kitchen has', async () => {
-      const fresh = createApp({ dist });
-      for (let i = 0; i < 16; i++)
-        await request(fresh).post(`/api/probes/p${i}/readings`).send({ c: 1, at }).expect(202);
-      await request(fresh).post('/api/probes/one-more/readings').send({ c: 1, at }).expect(429);
+    it('holds no more probes than a kitchen has; only a valid reading takes a place, and an idle one gives it back', async () => {
+      let now = 0;
+      const bridge = probeBridge(1000, () => now);
+      const fresh = express().use(express.json()).use('/probes', bridge.router);
+      const post = (probe: string, body: object) => request(fresh).post(`/probes/${probe}/readings`).send(body);
+      for (let i = 0; i < 40; i++) await post(`bad-${i}`, { c: 'hot', at }).expect(400);
+      for (let i = 0; i < 16; i++) await post(`p${i}`, { c: 1, at }).expect(202);
+      await post('one-more', { c: 1, at }).expect(429);
+      now = 10 * 60_000;
+      await post('p3', { c: 2, at }).expect(202);
+      now = 16 * 60_000;
+      await post('one-more', { c: 1, at }).expect(202);
+      const { body } = await request(fresh).get('/probes').expect(200);
+      expect(body.probes.map((p: ProbeEvent) => p.probe)).toEqual(['p3', 'one-more']);
+      expect(body.probes[0]).toMatchObject({ c: 2, ageMs: 6 * 60_000 });
     });
   });
+
+  describe('answers only under its own address', () => {
+    const at = '2026-12-05T18:40:00Z';
+    const server = createServer(app);
+    let port = 0;
+    beforeAll(async () => {
+      await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+      ({ port } = server.address() as AddressInfo);
+    });
+    afterAll(() => void server.close());
+    const ask = (headers: Record<string, string>, method = 'POST') =>
+      new Promise<number>((resolve, reject) => {
+        const body = method === 'GET' ? undefined : JSON.stringify({ c: 14, at });
+        const path = method === 'GET' ? '/' : '/api/probes/pot/readings';
+        httpRequest({ port, method, path, headers: { 'content-type': 'application/json', ...headers } }, (response) => {
+          response.resume();
+          resolve(response.statusCode ?? 0);
+        })
+          .on('error', reject)
+          .end(body);
+      });
+
+    it.each([
+      ['itself', {}, 202],
+      ['localhost', { host: `localhost:PORT` }, 202],
+      ['a rebound name', { host: `evil.example:PORT` }, 421],
+      ['a name that only begins like it', { host: `127.0.0.1.evil.example:PORT` }, 421],
+      ['another port', { host: '127.0.0.1:1' }, 421],
+      ['its own page', { origin: 'http://127.0.0.1:PORT', host: '127.0.0.1:PORT' }, 202],
+      ['a page elsewhere', { origin: 'http://evil.example' }, 403],
+      ['a page of nowhere', { origin: 'null' }, 403],
+      ['a page of another site', { 'sec-fetch-site': 'cross-site' }, 403],
+    ])('%s', async (_what, headers, status) => {
+      const named = Object.fromEntries(
+        Object.entries(headers).map(([key, value]) => [key, String(value).replace('PORT', String(port))]),
+      );
+      expect(await ask(named)).toBe(status);
+    });
+
+    it('pages, too', async () => {
+      expect(await ask({ host: `evil.example:${port}` }, 'GET')).toBe(421);
+      expect(await ask({}, 'GET')).toBe(200);
+    });
+
+    it('beyond this machine by its numbers, its own name, and the names it was told', () => {
+      const served = { loopback: false, names: ['Kitchen.example'] };
+      expect(isServedAs('192.168.1.4:8377', 8377, served)).toBe(true);
+      expect(isServedAs('[fe80::1]:8377', 8377, served)).toBe(true);
+      expect(isServedAs('kitchen.example', 8377, served)).toBe(true);
+      expect(isServedAs('evil.example', 8377, served)).toBe(false);
+      expect(isServedAs(undefined, 8377, served)).toBe(false);
+    });
+  });
+
+  it('lets half a header and half a body go within ten seconds; an empty PORT is the usual one', async () => {
+    const { PORT: _port, ...env } = process.env;
+    const child = spawn('node', ['--import', 'tsx', 'server/index.ts'], {
+      env: { ...env, DIST: dist, PORT: '8399', INVOLUCRUM_TOKEN: '' },
+    });
+    try {
+      await new Promise((resolve) => child.stdout.once('data', resolve));
+      const started = Date.now();
+      const half = (text: string) =>
+        new Promise<number>((resolve) => {
+          const socket = connect(8399, '127.0.0.1', () => socket.write(text));
+          socket.resume();
+          socket.on('close', () => resolve(Date.now() - started));
+          socket.on('error', () => undefined);
+        });
+      const head =
+        'POST /api/probes/pot/readings HTTP/1.1\r\nHost: 127.0.0.1:8399\r\nContent-Type: application/json\r\n';
+      const times = await Promise.all([half(head), half(`${head}Content-Length: 40\r\n\r\n{"c":`)]);
+      for (const ms of times) expect(ms).toBeLessThan(10_000);
+    } finally {
+      child.kill();
+    }
+    const { stderr } = spawnSync('node', ['--import', 'tsx', 'server/index.ts'], {
+      env: { ...env, DIST: '/nowhere', PORT: '' },
+      encoding: 'utf8',
+    });
+    // Not a word about the port.
+    expect(stderr).toMatch(/^\S*nowhere holds no build/);
+  }, 20_000);
 
   it.each([
     [{ HOST: '0.0.0.0' }, 'set INVOLUCRUM_TOKEN'],
     [{ HOST: '0.0.0.0', INVOLUCRUM_TOKEN: 'short' }, 'at least 16 characters'],
+    [{ HOST: '0.0.0.0', INVOLUCRUM_TOKEN: '    short            ' }, 'not blank'],
     [{ PORT: 'eighty' }, 'is no port'],
     [{ DIST: '/nowhere' }, 'holds no build'],
   ])('does not start with %j', (env, reason) => {

@@ -16,7 +16,8 @@ jest.mock('@react-native-async-storage/async-storage', () =>
   jest.requireActual('@react-native-async-storage/async-storage/jest/async-storage-mock'),
 );
 // The browser's own clock and page are not here: the time stands still.
-jest.mock('@/data/use-now', () => ({ useNow: () => new Date().toISOString() }));
+const mockTime = () => ({ now: new Date().toISOString(), latest: new Date().toISOString() });
+jest.mock('@/data/run-time', () => ({ useRunTime: () => mockTime() }));
 jest.mock('@/data/use-wake-lock', () => ({ useWakeLock: () => undefined }));
 jest.mock('@/data/alarm', () => ({ askToNotify: () => undefined }));
 jest.mock('@/workers/client', () => ({ forecastHeat: jest.fn(), simulatedSignal: jest.fn() }));

@@ -9,30 +9,32 @@ import { CoolingWatch } from '@/screens/cooling-watch';
 const START = Date.parse('2026-12-05T15:00:00.000Z');
 const at = (minutes: number): string => new Date(START + minutes * 60_000).toISOString();
 
+const mockKitchen = DEFAULT_KITCHEN;
 let mockBatches: Batch[] = [];
 let mockNow = at(0);
 const mockAlarm = jest.fn<void, [text: string, tag: string]>();
-jest.mock('@/data/alarm', () => ({ raiseAlarm: (text: string, tag: string) => mockAlarm(text, tag) }));
-jest.mock('@/data/use-now', () => ({ useNow: () => mockNow }));
-jest.mock('@/data/hooks', () => {
-  const { forecastHeat: forecast } = jest.requireActual<typeof import('@/core/batch/heat')>('@/core/batch/heat');
-  const { DEFAULT_KITCHEN: kitchen } =
-    jest.requireActual<typeof import('@/core/batch/kitchen')>('@/core/batch/kitchen');
-  return {
-    useBatches: () => ({ data: { batches: mockBatches, broken: [] } }),
-    useKitchen: () => kitchen,
-    useHeat: (batch: Batch) => ({ heat: forecast(batch, kitchen, 'first'), error: null }),
-  };
-});
+jest.mock('@/data/alarm', () => ({
+  raiseAlarm: (text: string, tag: string) => {
+    mockAlarm(text, tag);
+    return Promise.resolve();
+  },
+}));
+jest.mock('@/data/run-time', () => ({ useRunTime: () => ({ now: mockNow, latest: mockNow }) }));
+jest.mock('@/data/hooks', () => ({
+  useBatches: () => ({ data: { batches: mockBatches, broken: [] } }),
+  useKitchen: () => mockKitchen,
+}));
+const mockForecast = (batch: Batch) => forecastHeat(batch, DEFAULT_KITCHEN, 'first');
+jest.mock('@/data/heat', () => ({ useHeat: (batch: Batch) => ({ heat: mockForecast(batch), error: null }) }));
 
 const duck = lanternSupper(at(0))[2];
 const running = (...changes: Operation[]): Batch =>
   [
     ...changes,
+    { do: 'startCooling' as const, at: at(0) },
     {
       do: 'setCool' as const,
       to: {
-        offHeatAt: at(0),
         vessel: { kind: 'tray' as const, areaCm2: 1200 },
         covered: false,
         ambientC: null,
@@ -47,10 +49,11 @@ function look(batches: Batch[], minutes: readonly number[]): string[][] {
   mockNow = at(minutes[0]);
   mockAlarm.mockClear();
   const view = render(<CoolingWatch />);
-  const raised = minutes.map((minute) => {
-    mockAlarm.mockClear();
+  const raised = minutes.map((minute, i) => {
+    // The first look has been taken.
+    if (i > 0) mockAlarm.mockClear();
     mockNow = at(minute);
-    view.rerender(<CoolingWatch />);
+    if (i > 0) view.rerender(<CoolingWatch />);
     return mockAlarm.mock.calls.map(([text]) => text);
   });
   view.unmount();
@@ -78,6 +81,15 @@ describe('alarms', () => {
     ]);
     const measured = apply(slow, { do: 'addCoolReading', reading: { at: at(90), c: 19 } });
     expect(look([measured], [108, 111]).flat()).toEqual([]);
+  });
+
+  it('a deadline that passes is raised, as the authority says it; missed while the page was closed, at the first look', () => {
+    const slow = apply(duck, { do: 'startCooling', at: at(0) });
+    const [before, after, ...rest] = look([slow], [119, 121, 122, 140]);
+    expect(before).toEqual([]);
+    expect(after).toEqual([expect.stringMatching(/^Duck and prune pockets: deadline missed, .*is thrown away/)]);
+    expect(rest.flat()).toEqual([]);
+    expect(look([slow], [300, 301])[0]).toEqual([expect.stringContaining('deadline missed')]);
   });
 
   it('says when it is time to move it on', () => {

@@ -37,7 +37,8 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
     setProblem(null);
     const answer = onRead(Math.round(c * 10) / 10);
     answered(answer);
-    void Promise.resolve(answer).then((outcome: unknown) => !isRefusal(outcome) && setText(''));
+    if (answer instanceof Promise) void answer.then((outcome: unknown) => !isRefusal(outcome) && setText(''));
+    else setText('');
   };
   return (
     <View>

@@ -22,16 +22,22 @@ export const isRefusal = (outcome: unknown): boolean => problemsOf(outcome) !== 
  * @returns the reason, and what is told of every edit
  */
 export function useRefusal(): { refusal: string | null; answered: (answer: Answer) => void; clear: () => void } {
-  const [refusal, setRefusal] = useState<string | null>(null);
-  const latest = useRef(0);
+  const [refusal, setShown] = useState<string | null>(null);
+  const latest = useRef({ asked: 0, refusal: null as string | null });
+  /** Nothing is drawn again where nothing has changed. */
+  const setRefusal = (next: string | null): void => {
+    if (latest.current.refusal === next) return;
+    latest.current.refusal = next;
+    setShown(next);
+  };
   return {
     refusal,
     answered: (answer) => {
-      const asked = ++latest.current;
+      const asked = ++latest.current.asked;
       if (!(answer instanceof Promise)) return;
       void answer.then((outcome: unknown) => {
         // A later edit has been answered, or will be.
-        if (asked === latest.current) setRefusal(problemsOf(outcome)?.join(' ') ?? null);
+        if (asked === latest.current.asked) setRefusal(problemsOf(outcome)?.join(' ') ?? null);
       });
     },
     clear: () => setRefusal(null),

@@ -21,29 +21,49 @@ export interface Reading {
   problem: string | null;
 }
 
-/** Reads a text line by line. What has been read is not read again. */
+/** What has been read is not read again, as long as the larder stays the same. */
+const READ = new WeakMap<readonly OwnIngredient[], Map<string, ReadLine>>();
+const MOST_REMEMBERED = 4000;
+
+function rememberedFor(own: readonly OwnIngredient[]): Map<string, ReadLine> {
+  const known = READ.get(own);
+  if (known && known.size < MOST_REMEMBERED) return known;
+  const fresh = new Map<string, ReadLine>();
+  READ.set(own, fresh);
+  return fresh;
+}
+
+function remember(known: Map<string, ReadLine>, text: string, own: readonly OwnIngredient[]): ReadLine {
+  const read = known.get(text) ?? readLine(text, own);
+  known.set(text, read);
+  return read;
+}
+
+/** Reads a text line by line. */
 export function useReadLines(text: string, own: readonly OwnIngredient[]): Reading {
-  const [known, setKnown] = useState<ReadonlyMap<string, ReadLine>>(new Map());
+  /** Goes up with every answer of the worker. */
+  const [answers, setAnswers] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
   const all = useMemo(() => text.split(/\r?\n/).filter((line) => line.trim() !== ''), [text]);
-  const texts = useMemo(() => all.slice(0, MOST_READ), [all]);
   const lines = useMemo(() => {
-    const isFew = new Set(texts.filter((line) => !known.has(line))).size <= FEW;
-    return texts.map((line) => ({ text: line, read: known.get(line) ?? (isFew ? readLine(line, own) : null) }));
-  }, [texts, known, own]);
+    const known = rememberedFor(own);
+    const texts = all.slice(0, MOST_READ);
+    // What is in `known` has changed with the last answer.
+    const isFew = answers >= 0 && new Set(texts.filter((line) => !known.has(line))).size <= FEW;
+    return texts.map((line) => ({
+      text: line,
+      read: isFew ? remember(known, line, own) : (known.get(line) ?? null),
+    }));
+  }, [all, own, answers]);
   useEffect(() => {
-    const open = [...new Set(lines.filter((line) => line.read === null).map((line) => line.text))];
-    const fresh = lines.flatMap(({ text: line, read }) =>
-      read !== null && !known.has(line) ? [[line, read] as const] : [],
-    );
-    // What was read here is remembered, so that the next stroke reads one line only.
-    if (fresh.length > 0 && open.length === 0) setKnown((so) => new Map([...so, ...fresh]));
-    if (open.length === 0) return undefined;
+    const next = [...new Set(lines.filter((line) => line.read === null).map((line) => line.text))].slice(0, CHUNK);
+    if (next.length === 0) return undefined;
     let gone = false;
-    const next = open.slice(0, CHUNK);
     readLines(next, own).then(
       (read) => {
-        if (!gone) setKnown((so) => new Map([...so, ...next.map((line, i) => [line, read[i]] as const)]));
+        const known = rememberedFor(own);
+        next.forEach((line, i) => known.set(line, read[i]));
+        if (!gone) setAnswers((n) => n + 1);
       },
       (error: unknown) => {
         if (!gone) setProblem(`The list could not be read (${String(error)}). It is still here.`);
@@ -52,7 +72,7 @@ export function useReadLines(text: string, own: readonly OwnIngredient[]): Readi
     return () => {
       gone = true;
     };
-  }, [lines, known, own]);
+  }, [lines, own]);
   return {
     lines,
     done: lines.filter((line) => line.read !== null).length,
