@@ -103,7 +103,6 @@ test('taken while the clock runs, an alternative begins now', async ({ page }) =
   expect(promised).toBeLessThan(30);
   await ice.last().click();
   await page.clock.runFor(3000);
-  await expect(page.getByText(/^After 45 min: counter, ice and water/)).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Cooling: (in good|just in) time/ })).toBeVisible();
   await expect(timer(page)).toContainText(new RegExp(`^(${promised - 1}|${promised}|${promised + 1}) min`));
 });
@@ -179,26 +178,22 @@ test('the thermometer: from the server’s bridge, and on in this browser when t
   await page.goto(`${DUCK}/cool`);
   await forecastIsThere(page);
   await page.getByRole('button', { name: /start the clock/ }).click();
-  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  await page.getByRole('button', { name: 'Use a thermometer' }).click();
   const thermometer = page.getByRole('status', { name: 'Thermometer' });
   await expect(thermometer).toContainText('by the server’s bridge');
   await page.getByRole('button', { name: 'Put the thermometer away' }).click();
   // The server stops in the middle: its stream ends, and the same thermometer goes on in the worker.
-  await page.route('**/api/probes/*/stream', (route) =>
-    route.fulfill({
-      status: 200,
-      contentType: 'text/event-stream',
-      body: `data: ${JSON.stringify({ c: 91, at: new Date().toISOString() })}\n\n`,
-    }),
+  await page.route('**/api/probes/stream', (route) =>
+    route.fulfill({ status: 200, contentType: 'text/event-stream', body: ': listening\n\n' }),
   );
-  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  await page.getByRole('button', { name: 'Use a thermometer' }).click();
   await expect(thermometer).toContainText('in this browser');
   await page.getByRole('button', { name: 'Put the thermometer away' }).click();
   // Static hosting answers everything with the page.
   await page.route('**/api/**', (route) =>
     route.fulfill({ status: 200, contentType: 'text/html', body: '<html></html>' }),
   );
-  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  await page.getByRole('button', { name: 'Use a thermometer' }).click();
   await expect(thermometer).toContainText('in this browser');
   await expect(thermometer.getByText(/°C/).first()).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('button', { name: 'Take this reading' })).toBeEnabled({ timeout: 20_000 });
@@ -206,29 +201,30 @@ test('the thermometer: from the server’s bridge, and on in this browser when t
   await expect(page.getByText(/By 1 reading it cools/)).toBeVisible();
 });
 
-test('a lost probe and an impossible value are named and cannot be taken for a reading', async ({ page, request }) => {
-  // A probe of this test's own: nothing simulates it, the test posts to the bridge as a gateway would.
-  const probe = `test-${Date.now()}`;
+test('a real probe by its name: a lost signal, an impossible value and a forged fall cannot be taken for a reading', async ({
+  page,
+  request,
+}) => {
+  // A probe of this test's own, posting to the bridge as a gateway would.
+  const probe = `pot-${Date.now()}`;
   const post = (c: number | null) =>
     request.post(`/api/probes/${probe}/readings`, { data: { c, at: new Date().toISOString() } });
-  await page.route('**/api/probes/*/simulate', (route) => route.fulfill({ status: 202, json: { ok: true } }));
-  await page.route('**/api/probes/*/stream', (route) =>
-    route.continue({
-      url: route
-        .request()
-        .url()
-        .replace(/probes\/[^/]+/, `probes/${probe}`),
-    }),
-  );
-  await post(88);
   await page.goto(`${DUCK}/cool`);
   await forecastIsThere(page);
   await page.getByRole('button', { name: /start the clock/ }).click();
-  await page.getByRole('button', { name: 'Use the thermometer (simulated)' }).click();
+  await page.getByRole('button', { name: 'Use a thermometer' }).click();
+  await page.getByRole('radio', { name: 'another name' }).click();
+  await page.getByLabel('Name that the probe posts under').fill('pot one');
+  await expect(page.getByText('Letters, digits and hyphens, as in pot-1.')).toBeVisible();
+  await page.getByLabel('Name that the probe posts under').fill(probe);
+  await page.getByRole('button', { name: 'Listen' }).click();
   const thermometer = page.getByRole('status', { name: 'Thermometer' });
   const take = page.getByRole('button', { name: 'Take this reading' });
+  await expect(thermometer).toContainText(`Waiting for “${probe}”`);
+  await post(88);
   await expect(thermometer).toContainText('88 °C');
   await expect(take).toBeEnabled();
+  await expect(page.getByRole('radio', { name: probe })).toHaveAttribute('aria-checked', 'true');
   for (const [c, why] of [
     [null, 'No signal from the thermometer.'],
     [21, 'the probe has slipped out'],
@@ -243,6 +239,48 @@ test('a lost probe and an impossible value are named and cannot be taken for a r
   await post(87.5);
   await expect(thermometer).toContainText('88 °C');
   await expect(take).toBeEnabled();
+  for (let c = 86; c >= 14; c -= 2) await post(c);
+  await expect(thermometer).toContainText(/It fell \d+ °C at once/);
+  await expect(take).toBeDisabled();
+  await post(87);
+  await take.click();
+  await expect(page.getByText(/By 1 reading it cools/)).toBeVisible();
+});
+
+test('yesterday’s reading does not make today’s filling cold, and a clock set back gives no time back', async ({
+  page,
+}) => {
+  await page.clock.install({ time: START });
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(3000);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await pass(page, 60);
+  await typed(page, '15');
+  await page.clock.runFor(2000);
+  await expect(page.getByRole('heading', { name: 'Wrap now' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop the clock' }).click();
+  await expect(page.getByText(/One earlier cooling, the last on .*: down to 15 °C as measured/)).toBeVisible();
+  await pass(page, 24 * 60);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.clock.runFor(1500);
+  await expect(page.getByRole('heading', { name: 'Wrap now' })).toHaveCount(0);
+  await pass(page, 125);
+  const missed = page.getByRole('alert').filter({ hasText: 'Deadline missed' });
+  await expect(missed).toContainText('is thrown away');
+  // Two hours back: on this page, and after a reload.
+  await page.clock.setSystemTime(new Date(START.getTime() + (25 * 60 + 5) * 60_000));
+  await page.clock.runFor(2500);
+  await expect(page.getByText(/This device’s clock was set back by 2 h/)).toBeVisible();
+  await expect(missed).toBeVisible();
+  await page.reload();
+  await page.clock.runFor(4000);
+  await expect(page.getByText(/This device’s clock was set back by 2 h/)).toBeVisible();
+  await expect(missed).toBeVisible();
+  // Said anew, it is right again.
+  await page.getByLabel('It came off the heat, min ago').fill('3');
+  await page.clock.runFor(3000);
+  await expect(page.getByText(/clock was set back/)).toHaveCount(0);
+  await expect(missed).toHaveCount(0);
 });
 
 test('legs, stirring and a vessel of one’s own; the surface is dragged', async ({ page }) => {

@@ -13,25 +13,6 @@ test('a reload in the middle of editing keeps every stroke', async ({ page }) =>
   await expect(page.getByLabel('In your own words')).toHaveValue('The lantern light made them look pale');
 });
 
-test('two tabs editing one batch keep both changes, and undo does not take the other’s away', async ({
-  page,
-  context,
-}) => {
-  await page.goto(`${TURKEY}/wrap`);
-  const other = await context.newPage();
-  await other.goto(`${TURKEY}/note`);
-  await page.getByLabel('Filling in each, g').fill('30');
-  await expect(page.getByLabel('Filling in each, g')).toHaveValue('30');
-  await other.getByLabel('In your own words').fill('from the other tab');
-  await page.getByRole('link', { name: 'Note' }).click();
-  await expect(page.getByLabel('In your own words')).toHaveValue('from the other tab');
-  await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByText(/changed in another tab since; that change is kept/)).toBeVisible();
-  await expect(page.getByLabel('In your own words')).toHaveValue('from the other tab');
-  await page.getByRole('link', { name: /^Wrap;/ }).click();
-  await expect(page.getByLabel('Filling in each, g')).toHaveValue('30');
-});
-
 test('a broken record is set aside, offered as a file, and never overwritten', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('article')).toHaveCount(DEMO);
@@ -117,13 +98,53 @@ test('a full store is said before anything is lost', async ({ page }) => {
   await page.goto(`${TURKEY}/wrap`);
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('28');
   await page.evaluate(() => {
+    Object.assign(window, { setItem: Storage.prototype.setItem });
     Storage.prototype.setItem = () => {
       throw new DOMException('full', 'QuotaExceededError');
     };
   });
   await page.getByLabel('Filling in each, g').fill('31');
-  await expect(page.getByRole('alert').getByText(/Not saved: this browser’s store is full/)).toBeVisible();
+  const warning = page.getByRole('alert').filter({ hasText: 'Not stored: this browser’s store is full' });
+  await expect(warning).toContainText('one batch');
   expect(await page.evaluate((key) => localStorage.getItem(key), KEY)).toContain('"portionG":28');
+  // What was typed stays, also elsewhere, and goes out as a file.
+  await page.getByRole('link', { name: /^Note/ }).click();
+  await page.getByLabel('In your own words').fill('thicker next time');
+  await page.getByRole('heading', { name: 'How did it come out?' }).click();
+  await expect(page.getByLabel('In your own words')).toHaveValue('thicker next time');
+  await page.getByRole('link', { name: /^Wrap;/ }).click();
+  await expect(page.getByLabel('Filling in each, g')).toHaveValue('31');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    warning.getByRole('button', { name: 'Save as files' }).click(),
+  ]);
+  expect(readFileSync(await download.path(), 'utf8')).toContain('"portionG": 31');
+  // There is room again.
+  await page.evaluate(() => {
+    Storage.prototype.setItem = (window as unknown as { setItem: typeof Storage.prototype.setItem }).setItem;
+  });
+  await warning.getByRole('button', { name: 'Try again' }).click();
+  await expect(warning).toHaveCount(0);
+  expect(await page.evaluate((key) => localStorage.getItem(key), KEY)).toContain('"portionG":31');
+});
+
+test('a store that is closed at the first visit is said, and everything works in memory', async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'localStorage', {
+      get: () => {
+        throw new DOMException('denied', 'SecurityError');
+      },
+    });
+  });
+  await page.goto('/');
+  await expect(page.getByRole('article')).toHaveCount(DEMO);
+  await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toContainText(`${DEMO} batches`);
+  await page.getByRole('button', { name: 'Begin a batch' }).click();
+  await page.getByLabel('What is it?').fill('Hut rolls');
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await page.getByLabel('Add what goes in').fill('150 g leek');
+  await page.getByLabel('Add what goes in').press('Enter');
+  await expect(page.getByRole('button', { name: /^Leek, 150 g/ })).toBeVisible();
 });
 
 test('duplicate, delete, bring back', async ({ page }) => {
@@ -136,6 +157,109 @@ test('duplicate, delete, bring back', async ({ page }) => {
   await expect(page.getByRole('article')).toHaveCount(DEMO);
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('article')).toHaveCount(DEMO + 1);
+});
+
+test('a delete that fails does not say deleted; putting the demo in again changes nothing of one’s own', async ({
+  page,
+}) => {
+  await page.goto(`${TURKEY}/wrap`);
+  await page.getByLabel('Filling in each, g').fill('33');
+  await page.goto('/');
+  await expect(page.getByRole('article')).toHaveCount(DEMO);
+  await page.evaluate(() => {
+    const { removeItem } = Storage.prototype;
+    Storage.prototype.removeItem = function (key: string) {
+      if (key.startsWith('involucrum/batch/')) throw new DOMException('denied', 'SecurityError');
+      removeItem.call(this, key);
+    };
+  });
+  await page.getByRole('button', { name: 'Delete Turkey and celeriac purses', exact: true }).click();
+  await expect(page.getByText(/^Not removed/)).toBeVisible();
+  await expect(page.getByText(/is deleted/)).toHaveCount(0);
+  await expect(page.getByRole('article')).toHaveCount(DEMO);
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Put the demo batches in again' }).click();
+  await expect(
+    page.getByText('The demo: 1 fresh beside yours, which stay as they are, 3 there already.'),
+  ).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('article')).toHaveCount(DEMO + 1);
+  expect(await page.evaluate((key) => localStorage.getItem(key), KEY)).toContain('"portionG":33');
+});
+
+test('a kitchen that cannot be read is told, saved as a file, and not replaced unseen', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByLabel('Altitude, m').fill('640');
+  await page.evaluate(() => {
+    const key = 'involucrum/kitchen';
+    const kitchen = JSON.parse(localStorage.getItem(key) ?? '{}') as object;
+    localStorage.setItem(key, JSON.stringify({ ...kitchen, version: 99, roomC: 'warm' }));
+  });
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'The kitchen’s settings cannot all be read' })).toBeVisible();
+  await expect(page.getByText(/newer Involucrum \(99\)/)).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save its text' }).click(),
+  ]);
+  expect(readFileSync(await download.path(), 'utf8')).toContain('"roomC":"warm"');
+  await page.goto('/kitchen');
+  await expect(page.getByLabel('Altitude, m')).toHaveValue('640');
+  expect(await page.evaluate(() => localStorage.getItem('involucrum/kitchen'))).toContain('"warm"');
+  await page.getByRole('button', { name: 'Go on with what can be read' }).click();
+  await expect(page.getByRole('heading', { name: 'Kitchen settings were set aside' })).toBeVisible();
+  await expect(page.getByLabel('Altitude, m')).toHaveValue('640');
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Kitchen settings were set aside' })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove them' }).click();
+  await expect(page.getByRole('heading', { name: 'Kitchen settings were set aside' })).toHaveCount(0);
+});
+
+test('undo survives a reload, and a notice takes back its own edit', async ({ page }) => {
+  await page.goto(`${TURKEY}/wrap`);
+  await page.getByLabel('Filling in each, g').fill('45');
+  await page.getByRole('button', { name: /^Take \d+ g instead of 45 g/ }).click();
+  const undo = page.getByRole('status').getByRole('button', { name: 'Undo' });
+  await expect(undo).toBeVisible();
+  await page.getByLabel('Parcels, count').fill('30');
+  await undo.click();
+  await expect(page.getByLabel('Filling in each, g')).toHaveValue('45');
+  await expect(page.getByLabel('Parcels, count')).toHaveValue('30');
+  await page.waitForTimeout(800);
+  await page.reload();
+  const back = page.getByRole('main').getByRole('button', { name: 'Undo', exact: true });
+  await back.click();
+  await expect(page.getByLabel('Parcels, count')).toHaveValue('24');
+  await back.click();
+  await expect(page.getByLabel('Filling in each, g')).toHaveValue('28');
+  await expect(back).toBeDisabled();
+});
+
+test('a file too large is refused at once; an id that leads elsewhere is made anew', async ({ page }) => {
+  await page.goto('/');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save Turkey and celeriac purses as a file' }).click(),
+  ]);
+  const text = readFileSync(await download.path(), 'utf8');
+  const open = async (content: string) => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Open a file' }).click(),
+    ]);
+    await chooser.setFiles({ name: 'f.json', mimeType: 'application/json', buffer: Buffer.from(content) });
+  };
+  await open(`{"x":"${'y'.repeat(19_000_000)}"}`);
+  await expect(page.getByText('(file): is larger than 5 MB, which no batch or recipe is')).toBeVisible({
+    timeout: 3000,
+  });
+  await open('['.repeat(100_000));
+  await expect(page.getByText(/nested too deeply/)).toBeVisible();
+  await open(text.replace('"demo-turkey-purses"', '"../../kitchen?x#y"'));
+  await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses', exact: true })).toBeVisible();
+  await expect(page).toHaveURL(/\/batch\/[0-9a-f-]{36}\/fill$/);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses', exact: true })).toBeVisible();
 });
 
 test('an empty Bench teaches and offers the demo; a lost address says so', async ({ page }) => {

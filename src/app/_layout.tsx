@@ -1,4 +1,4 @@
-import { Slot, usePathname } from 'expo-router';
+import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { CoolingWatch } from '@/screens/cooling-watch';
 import { Boundary } from '@/ui/shell/boundary';
@@ -20,12 +20,10 @@ const fetchTheRest = () =>
   ]);
 
 export default function Layout() {
-  const path = usePathname();
   useEffect(() => whenIdle(fetchTheRest), []);
   return (
     <Root>
-      {/* Another page is another try. */}
-      <Boundary key={path} what="This page">
+      <Boundary what="This page">
         <Slot />
       </Boundary>
       <Boundary what="The clocks">

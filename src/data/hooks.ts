@@ -7,6 +7,7 @@ import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
 import { lanternSupper } from './demo';
 import { say } from './notices';
+import { whilePending, writePending } from './pending';
 import * as repository from './repository';
 import * as undo from './undo';
 
@@ -32,7 +33,10 @@ export function useOtherTabs(): void {
         void mutate(BATCHES);
       } else if (key.startsWith(repository.KITCHEN_KEY)) void mutate(KITCHEN);
     };
-    const leaving = () => undo.keepAll();
+    const leaving = () => {
+      writePending();
+      undo.keepAll();
+    };
     window.addEventListener('storage', heard);
     window.addEventListener('pagehide', leaving);
     return () => {
@@ -73,11 +77,10 @@ export type Outcome = { ok: true; step: number | null } | { ok: false; problems:
 /** Where a refusal is said: at the foot of the screen, or beside its field by who asked. */
 export type SaidWhere = 'foot' | 'beside';
 
-const sayProblems = (problems: readonly string[]): void =>
-  say({ text: `Not changed. ${problems.slice(0, 3).join('. ')}.`, kind: 'problem' });
+const sayProblem = (text: string): void => say({ text, kind: 'problem' });
 
 function refused(problems: string[], where: SaidWhere): Outcome {
-  if (where === 'foot') sayProblems(problems);
+  if (where === 'foot') sayProblem(`Not changed. ${problems.slice(0, 3).join('. ')}.`);
   return { ok: false, problems };
 }
 
@@ -112,17 +115,30 @@ export async function editKitchen(
   }
 }
 
+/** This tab's edits and steps back run in the order they were asked for: what is taken back is what has been done by then. */
+let last: Promise<unknown> = Promise.resolve();
+function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
+  const turn = last.then(run, run);
+  last = turn.catch(() => undefined);
+  return turn;
+}
+
 /** Edits of one batch. */
 export function useEditor(id: string) {
   const edit = useCallback(
     async (operations: Operation | readonly Operation[], what = '', where: SaidWhere = 'foot'): Promise<Outcome> => {
       const list = ([] as Operation[]).concat(operations);
       try {
-        const { before, after } = await repository.changeBatch(id, list, now());
-        if (!after.ok) return refused(after.problems, where);
-        const step = undo.remember(before, after.document, list, what, Date.now());
-        await show(after.document);
-        return { ok: true, step };
+        const at = now();
+        return await whilePending({ batchId: id, operations: list, at }, () =>
+          inOrder(async () => {
+            const { before, after } = await repository.changeBatch(id, list, at);
+            if (!after.ok) return refused(after.problems, where);
+            const step = undo.remember(before, after.document, list, what, Date.now());
+            await show(after.document);
+            return { ok: true, step };
+          }),
+        );
       } catch (error) {
         if (error instanceof repository.MissingError) void mutate(one(id));
         return refused([messageOf(error)], where);
@@ -132,32 +148,30 @@ export function useEditor(id: string) {
   );
   /** Takes the last step back, or the one that is named. @returns whether it was */
   const takeBack = useCallback(
-    async (stepId?: number): Promise<boolean> => {
-      const left = undo.without(id, stepId);
-      if (!left) {
-        if (stepId !== undefined)
-          say({
-            text: 'That change cannot be taken back any more: something else has been stored since.',
-            kind: 'problem',
-          });
-        return false;
-      }
-      try {
-        const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now());
-        if (!replayed.ok) {
-          undo.forget(id);
-          say({ text: replayed.problems.join(' '), kind: 'problem' });
-          void mutate(one(id));
+    (stepId?: number): Promise<boolean> =>
+      inOrder(async () => {
+        const left = undo.without(id, stepId);
+        if (!left) {
+          if (stepId !== undefined)
+            sayProblem('That change cannot be taken back any more: something else has been stored since.');
           return false;
         }
-        undo.takenBack(replayed.document, left.stepId);
-        await show(replayed.document);
-        return true;
-      } catch (error) {
-        say({ text: messageOf(error), kind: 'problem' });
-        return false;
-      }
-    },
+        try {
+          const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now());
+          if (!replayed.ok) {
+            undo.forget(id);
+            sayProblem(replayed.problems.join(' '));
+            void mutate(one(id));
+            return false;
+          }
+          undo.takenBack(replayed.document, left.stepId);
+          await show(replayed.document);
+          return true;
+        } catch (error) {
+          sayProblem(messageOf(error));
+          return false;
+        }
+      }),
     [id],
   );
   return { edit, undo: takeBack, canUndo: undo.useCanUndo(id) };
@@ -171,7 +185,7 @@ export async function keepBatch(batch: Batch): Promise<boolean> {
     if (kept !== null && !repository.isBroken(kept)) await show(kept);
     return true;
   } catch (error) {
-    say({ text: messageOf(error), kind: 'problem' });
+    sayProblem(messageOf(error));
     return false;
   }
 }
@@ -181,7 +195,7 @@ export async function discardBatch(batch: Batch): Promise<void> {
   try {
     await repository.deleteBatch(batch.id);
   } catch (error) {
-    say({ text: messageOf(error), kind: 'problem' });
+    sayProblem(messageOf(error));
     return;
   }
   undo.forget(batch.id);
@@ -199,7 +213,7 @@ export async function discardBroken(record: repository.BrokenRecord): Promise<vo
   try {
     await repository.removeRecord(record.key);
   } catch (error) {
-    say({ text: messageOf(error), kind: 'problem' });
+    sayProblem(messageOf(error));
   }
   void mutate(BATCHES);
   void mutate(KITCHEN);

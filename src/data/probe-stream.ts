@@ -31,20 +31,40 @@ const AGAIN_MS = 2000;
 const listeners = new Set<Listener>();
 let stop: (() => void) | null = null;
 
+/** What this tab has heard last of each probe, and whether the connection stands; null before anything is known of it. */
+const last = new Map<string, { event: ProbeEvent; heardAt: number }>();
+let isUp: boolean | null = null;
+
+const lastEvents = (): ProbeEvent[] =>
+  [...last.values()].map(({ event, heardAt }) => ({ ...event, ageMs: event.ageMs + performance.now() - heardAt }));
+
 function tell(message: Message): void {
-  if (message.is === 'event') listeners.forEach((l) => l.onEvent(message.event));
-  if (message.is === 'link') listeners.forEach((l) => l.onLink(message.up));
+  if (message.is === 'event') {
+    last.set(message.event.probe, { event: message.event, heardAt: performance.now() });
+    listeners.forEach((l) => l.onEvent(message.event));
+  }
+  if (message.is === 'link') {
+    isUp = message.up;
+    listeners.forEach((l) => l.onLink(message.up));
+  }
 }
 
-/** Listens to all probes. @returns what ends it */
+/** Listens to all probes; what is known already comes first. @returns what ends it */
 export function listenToProbes(listener: Listener): () => void {
   listeners.add(listener);
+  queueMicrotask(() => {
+    if (!listeners.has(listener)) return;
+    if (isUp !== null) listener.onLink(isUp);
+    lastEvents().forEach(listener.onEvent);
+  });
   stop ??= join();
   return () => {
     listeners.delete(listener);
     if (listeners.size > 0) return;
     stop?.();
     stop = null;
+    isUp = null;
+    last.clear();
   };
 }
 
@@ -52,10 +72,13 @@ export function listenToProbes(listener: Listener): () => void {
 function join(): () => void {
   const channel = new BroadcastChannel(NAME);
   const over = new AbortController();
-  let repeat: () => void = () => undefined;
+  let isHolding = false;
   channel.onmessage = ({ data }: MessageEvent<Message>) => {
-    if (data.is === 'hello') repeat();
-    else tell(data);
+    if (data.is !== 'hello') tell(data);
+    else if (isHolding) {
+      if (isUp !== null) channel.postMessage({ is: 'link', up: isUp } satisfies Message);
+      for (const event of lastEvents()) channel.postMessage({ is: 'event', event } satisfies Message);
+    }
   };
   const pass = (message: Message) => {
     tell(message);
@@ -63,10 +86,10 @@ function join(): () => void {
   };
   const hold = () =>
     new Promise<void>((resolve) => {
-      const connection = connect(pass);
-      repeat = connection.repeat;
+      isHolding = true;
+      const close = connect(pass);
       over.signal.addEventListener('abort', () => {
-        connection.close();
+        close();
         resolve();
       });
     });
@@ -81,41 +104,43 @@ function join(): () => void {
   };
 }
 
-/** The connection itself; broken, it is made again and again. */
-function connect(pass: (message: Message) => void): { repeat: () => void; close: () => void } {
-  const last = new Map<string, { event: ProbeEvent; heardAt: number }>();
-  let up: boolean | null = null;
-  let source: EventSource;
+/** Whether there is a bridge at all: static hosting answers with a page, a stopped server not at all. */
+async function hasBridge(): Promise<boolean> {
+  try {
+    const answer = await fetch('/api/probes');
+    return answer.ok && (answer.headers.get('content-type') ?? '').includes('json');
+  } catch {
+    return false;
+  }
+}
+
+/** The connection itself; broken, it is made again and again. @returns what closes it */
+function connect(pass: (message: Message) => void): () => void {
+  let source: EventSource | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
-  const link = (is: boolean) => {
-    up = is;
-    pass({ is: 'link', up: is });
+  let isOver = false;
+  const again = () => {
+    source?.close();
+    source = null;
+    if (isOver) return;
+    pass({ is: 'link', up: false });
+    timer = setTimeout(() => void open(), AGAIN_MS);
   };
-  const open = () => {
+  const open = async () => {
+    if (!(await hasBridge())) {
+      again();
+      return;
+    }
+    if (isOver) return;
     source = new EventSource(ADDRESS);
-    source.onopen = () => link(true);
-    source.onmessage = ({ data }: MessageEvent<string>) => {
-      const event = JSON.parse(data) as ProbeEvent;
-      last.set(event.probe, { event, heardAt: performance.now() });
-      pass({ is: 'event', event });
-    };
-    source.onerror = () => {
-      link(false);
-      // Not found, or another kind of page: the browser gives up by itself.
-      if (source.readyState === EventSource.CLOSED) timer = setTimeout(open, AGAIN_MS);
-    };
+    source.onopen = () => pass({ is: 'link', up: true });
+    source.onmessage = ({ data }: MessageEvent<string>) => pass({ is: 'event', event: JSON.parse(data) as ProbeEvent });
+    source.onerror = again;
   };
-  open();
-  return {
-    repeat: () => {
-      if (up !== null) pass({ is: 'link', up });
-      for (const { event, heardAt } of last.values()) {
-        pass({ is: 'event', event: { ...event, ageMs: event.ageMs + performance.now() - heardAt } });
-      }
-    },
-    close: () => {
-      clearTimeout(timer);
-      source.close();
-    },
+  void open();
+  return () => {
+    isOver = true;
+    clearTimeout(timer);
+    source?.close();
   };
 }

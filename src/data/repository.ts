@@ -10,7 +10,8 @@ import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
 import { inTurn } from './lock';
 import { newId } from './new-id';
-import { keysOf, readText, removeText, storeHeld, writeText } from './store';
+import { PENDING_PREFIX, type PendingEdit } from './pending';
+import { keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
 
 /** The validator is large: it loads beside the first screen, not before it. */
 export const validator = () => import('./validator');
@@ -50,20 +51,33 @@ function parse(text: string): unknown {
   }
 }
 
+/** Texts that have been read, and what they are: the same text is not checked again, and is the same object. */
+const known = new Map<string, { text: string; batch: Batch }>();
+
 async function read(key: string, text: string): Promise<Batch | BrokenRecord> {
+  const before = known.get(key);
+  if (before?.text === text) return before.batch;
   const { readBatch } = await validator();
   const json = parse(text);
   const result = json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : readBatch(json);
   if (!result.ok) return { key, text, problems: result.problems };
   const id = idOfKey(key);
-  return result.value.id === id
-    ? result.value
-    : { key, text, problems: [`id: is “${result.value.id}”, but it is kept under “${id}”`] };
+  if (result.value.id === id) {
+    known.set(key, { text, batch: result.value });
+    return result.value;
+  }
+  return { key, text, problems: [`id: is “${result.value.id}”, but it is kept under “${id}”`] };
 }
 
 export const isBroken = (record: Batch | BrokenRecord): record is BrokenRecord => 'problems' in record;
 
-const put = (batch: Batch): Promise<boolean> => writeText(batchKey(batch.id), JSON.stringify(batch));
+/** Writes a valid batch. */
+function put(batch: Batch): Promise<boolean> {
+  const key = batchKey(batch.id);
+  const text = JSON.stringify(batch);
+  known.set(key, { text, batch });
+  return writeText(key, text);
+}
 
 /** All batches, the newest change first, and what could not be read. */
 export async function listBatches(): Promise<{ batches: Batch[]; broken: BrokenRecord[] }> {
@@ -82,8 +96,14 @@ export async function loadBatch(id: string): Promise<Batch | BrokenRecord | null
   return text === null ? null : read(batchKey(id), text);
 }
 
+/** The same where it is going to be changed. */
+async function batchToChange(id: string): Promise<Batch | BrokenRecord | null> {
+  const text = await readToChange(batchKey(id));
+  return text === null ? null : read(batchKey(id), text);
+}
+
 async function readable(id: string): Promise<Batch> {
-  const batch = await loadBatch(id);
+  const batch = await batchToChange(id);
   if (batch === null)
     throw new MissingError('This batch is not there any more: it was deleted, perhaps in another tab.');
   if (isBroken(batch)) throw new MissingError('This batch cannot be read any more. The Bench offers its text.');
@@ -93,7 +113,7 @@ async function readable(id: string): Promise<Batch> {
 /** Stores a new batch. @throws TakenError where one of that id is there: nothing is overwritten */
 export const createBatch = (batch: Batch): Promise<void> =>
   inTurn(async () => {
-    if ((await readText(batchKey(batch.id))) !== null)
+    if ((await readToChange(batchKey(batch.id))) !== null)
       throw new TakenError(`“${batch.title}” is there already; it was left as it is.`);
     await put({ ...batch, writer: WRITER });
   });
@@ -157,8 +177,7 @@ export interface StoredKitchen {
   setAside: BrokenRecord[];
 }
 
-async function kitchenNow(): Promise<Omit<StoredKitchen, 'setAside'>> {
-  const text = await readText(KITCHEN_KEY);
+async function kitchenOf(text: string | null): Promise<Omit<StoredKitchen, 'setAside'>> {
   if (text === null) return { kitchen: DEFAULT_KITCHEN, broken: null };
   const { readKitchen, salvageKitchen } = await validator();
   const json = parse(text);
@@ -170,7 +189,7 @@ async function kitchenNow(): Promise<Omit<StoredKitchen, 'setAside'>> {
 
 /** The kitchen, and what of it could not be read. */
 export async function loadKitchen(): Promise<StoredKitchen> {
-  const [now, keys] = [await kitchenNow(), await keysOf(SET_ASIDE)];
+  const [now, keys] = [await kitchenOf(await readText(KITCHEN_KEY)), await keysOf(SET_ASIDE)];
   const texts = await Promise.all(keys.map(readText));
   return {
     ...now,
@@ -188,7 +207,7 @@ export async function loadKitchen(): Promise<StoredKitchen> {
 export const changeKitchen = (operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> =>
   inTurn(async () => {
     const { change } = await validator();
-    const { kitchen, broken } = await kitchenNow();
+    const { kitchen, broken } = await kitchenOf(await readToChange(KITCHEN_KEY));
     const changed = change(kitchen, operations);
     if (!changed.ok) return changed;
     if (broken) await writeText(`${SET_ASIDE}/${at}`, broken.text);
@@ -197,11 +216,27 @@ export const changeKitchen = (operations: readonly KitchenOperation[], at: strin
     return { ok: true, document };
   });
 
+/** Does the edits that another page had on their way when it went. */
+async function finishPending(): Promise<void> {
+  const { change } = await validator();
+  for (const key of await keysOf(PENDING_PREFIX)) {
+    const edits = (parse((await readToChange(key)) ?? '') ?? []) as PendingEdit[];
+    for (const { batchId, operations, at } of edits) {
+      const before = await batchToChange(batchId);
+      if (before === null || isBroken(before)) continue;
+      const changed = change(before, operations);
+      if (changed.ok) await put({ ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: at });
+    }
+    await removeText(key);
+  }
+}
+
 /** At the very first visit, stores what is given. Later visits find the mark and store nothing. */
 export const openFirst = (demo: () => Batch[]): Promise<void> =>
   inTurn(async () => {
-    if ((await readText(OPENED)) !== null) return;
-    for (const batch of demo()) if ((await readText(batchKey(batch.id))) === null) await put(batch);
+    await finishPending();
+    if ((await readToChange(OPENED)) !== null) return;
+    for (const batch of demo()) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
     await writeText(OPENED, '1');
   });
 
@@ -213,7 +248,7 @@ export const putBeside = (batches: readonly Batch[]): Promise<{ fresh: number; b
   inTurn(async () => {
     const count = { fresh: 0, beside: 0, same: 0 };
     for (const batch of batches) {
-      const there = await loadBatch(batch.id);
+      const there = await batchToChange(batch.id);
       if (there === null) {
         await put({ ...batch, writer: WRITER });
         count.fresh += 1;

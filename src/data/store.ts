@@ -4,6 +4,7 @@
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useSyncExternalStore } from 'react';
+import { leavePrint, readNewest } from './fresh';
 
 interface Held {
   text: string;
@@ -36,6 +37,11 @@ export async function readText(key: string): Promise<string | null> {
   return held.get(key)?.text ?? (await stored(key));
 }
 
+/** The same where it is going to be changed: what another tab has just written is waited for. */
+export async function readToChange(key: string): Promise<string | null> {
+  return held.get(key)?.text ?? (await readNewest(key, () => stored(key)));
+}
+
 /** All keys that begin so. */
 export async function keysOf(prefix: string): Promise<string[]> {
   let keys: readonly string[] = [];
@@ -56,6 +62,7 @@ export async function writeText(key: string, text: string): Promise<boolean> {
     tell();
     return false;
   }
+  await leavePrint(key, text);
   if (held.delete(key)) tell();
   return true;
 }
@@ -69,6 +76,7 @@ export async function removeText(key: string): Promise<void> {
       throw new NotRemovedError('Not removed: this browser’s store is closed. Nothing was changed.', { cause });
     }
   }
+  await leavePrint(key, null);
   if (held.delete(key)) tell();
 }
 
@@ -84,6 +92,7 @@ export async function storeHeld(
     const [to, what] = (await stored(key)) === under ? [key, text] : elsewhere(key, text);
     try {
       await AsyncStorage.setItem(to, what);
+      await leavePrint(to, what);
       held.delete(key);
     } catch {
       // Still full: it stays in memory.

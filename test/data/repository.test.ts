@@ -2,6 +2,7 @@ import { type Changed } from '@/core/batch/change';
 import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
 import { type Batch } from '@/core/batch/schema';
 import { lanternSupper } from '@/data/demo';
+import { whilePending, writePending } from '@/data/pending';
 import * as repository from '@/data/repository';
 import { forgetHeld, readText } from '@/data/store';
 import { MemoryStorage } from './memory-storage';
@@ -96,6 +97,38 @@ describe('a batch in storage', () => {
       expect.arrayContaining(['count: must be at least 1', `id: is “${turkey.id}”, but it is kept under “elsewhere”`]),
     );
     await expect(repository.changeBatch('odd', [wet], AT)).rejects.toBeInstanceOf(repository.MissingError);
+  });
+});
+
+describe('edits under way when the page goes', () => {
+  const pending = (edits: object[]) => mockStorage.setItem('involucrum/pending/gone', JSON.stringify(edits));
+
+  it('are done by the next page, once, and what is not valid is left out', async () => {
+    await pending([
+      { batchId: turkey.id, operations: [words('half a w')], at: AT },
+      { batchId: turkey.id, operations: [{ do: 'setWrap', to: { portionG: -4 } }], at: AT },
+      { batchId: 'nobody', operations: [wet], at: AT },
+      { batchId: turkey.id, operations: [words('half a word')], at: AT },
+    ]);
+    await repository.openFirst(() => []);
+    await repository.openFirst(() => []);
+    expect(await stored()).toMatchObject({ revision: 2, note: { words: 'half a word' }, wrap: { portionG: 28 } });
+    expect(mockStorage.texts.has('involucrum/pending/gone')).toBe(false);
+  });
+
+  it('are written down at once, and taken away again where the page stays', async () => {
+    const key = () => [...mockStorage.texts.keys()].filter((k) => k.startsWith('involucrum/pending/'));
+    let finish: () => void = () => undefined;
+    const edit = whilePending(
+      { batchId: turkey.id, operations: [wet], at: AT },
+      () => new Promise<void>((r) => (finish = r)),
+    );
+    expect(key()).toEqual([]);
+    writePending();
+    expect(key()).toHaveLength(1);
+    finish();
+    await edit;
+    expect(key()).toEqual([]);
   });
 });
 

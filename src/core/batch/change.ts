@@ -1,6 +1,6 @@
 /** The only way a document changes: operations are applied, and what comes of them is checked before anybody stores it. */
 import { lookUp } from '../food/larder';
-import { type Kitchen } from './kitchen';
+import { type Kitchen, KITCHEN_FORMAT } from './kitchen';
 import { kitchenSchema } from './kitchen-schema';
 import { applyToKitchen, type KitchenOperation } from './kitchen-operations';
 import { apply, type Operation } from './operations';
@@ -20,35 +20,46 @@ export function change(
   document: Batch | Kitchen,
   operations: readonly Operation[] | readonly KitchenOperation[],
 ): Changed<Batch> | Changed<Kitchen> {
-  if (document.format === 'involucrum/kitchen') {
+  if (document.format === KITCHEN_FORMAT) {
     const after = (operations as readonly KitchenOperation[]).reduce(applyToKitchen, document);
-    return checked(after, kitchenSchema.safeParse(after), (path) => nameInKitchen(after, path));
+    return checked(document, after, kitchenSchema.shape, (path) => nameInKitchen(after, path));
   }
   const after = (operations as readonly Operation[]).reduce(apply, document);
-  return checked(after, batchSchema.safeParse(after), (path) => nameInBatch(after, path));
+  return checked(document, after, batchSchema.shape, (path) => nameInBatch(after, path));
 }
 
-function checked<Document>(
+/**
+ * Checks what has changed: the document was valid, and its parts are never altered in place, so a part that is the same
+ * object is still valid. That keeps an edit of a large batch as light as one of a small one.
+ */
+function checked<Document extends object>(
+  before: Document,
   after: Document,
-  result: z.ZodSafeParseResult<Document>,
+  shape: Record<string, z.ZodType>,
   nameOf: (path: string) => string,
 ): Changed<Document> {
-  // What was checked is kept itself, not the validator's copy: lines that did not change stay the same objects.
-  if (result.success) return { ok: true, document: { ...after, ...trimmed(result.data) } };
+  const problems: string[] = [];
+  const result = { ...after } as Record<string, unknown>;
+  for (const [field, value] of Object.entries(after)) {
+    if (value === (before as Record<string, unknown>)[field]) continue;
+    if (!(field in shape)) {
+      problems.push(`${field}: is not a known field`);
+      continue;
+    }
+    const read = shape[field].safeParse(value);
+    if (!read.success) problems.push(...problemsOf(read.error, field));
+    // The validator takes blanks off a text. Of all else its copy is not needed: what did not change stays the same object.
+    else if (typeof read.data === 'string') result[field] = read.data;
+  }
+  if (problems.length === 0) return { ok: true, document: result as Document };
   return {
     ok: false,
-    problems: problemsOf(result.error).map((problem) => {
+    problems: problems.map((problem) => {
       const colon = problem.indexOf(': ');
       return `${nameOf(problem.slice(0, colon))}${problem.slice(colon)}`;
     }),
   };
 }
-
-/** The one thing that the validator changes: blanks around a title. */
-const trimmed = (document: unknown): { title?: string } =>
-  typeof document === 'object' && document !== null && 'title' in document && typeof document.title === 'string'
-    ? { title: document.title }
-    : {};
 
 /** Fields by the words that stand beside them on screen. */
 const WORDS: Record<string, string> = {

@@ -97,10 +97,13 @@ const problemsOfSettings = (json: object): string[] =>
       : [`${name}: ${read.error.issues[0]?.message ?? 'is not understood'}`];
   });
 
-/** A Zod error as one line per problem, unknown keys named one by one. */
-export function problemsOf(error: z.ZodError): string[] {
+/**
+ * A Zod error as one line per problem, unknown keys named one by one.
+ * @param within the field that was checked, where it was not the whole document
+ */
+export function problemsOf(error: z.ZodError, within?: string): string[] {
   return error.issues.flatMap((issue) => {
-    const path = issue.path.map(String).join('.');
+    const path = [...(within === undefined ? [] : [within]), ...issue.path].map(String).join('.');
     if (issue.code === 'unrecognized_keys') {
       return issue.keys.map((key) => `${path === '' ? key : `${path}.${key}`}: is not a known field; remove it`);
     }

@@ -37,8 +37,10 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
     setProblem(null);
     const answer = onRead(Math.round(c * 10) / 10);
     answered(answer);
-    if (answer instanceof Promise) void answer.then((outcome: unknown) => !isRefusal(outcome) && setText(''));
-    else setText('');
+    // What is typed in the meantime is the next reading.
+    const clear = () => setText((now) => (now === text ? '' : now));
+    if (answer instanceof Promise) void answer.then((outcome: unknown) => !isRefusal(outcome) && clear());
+    else clear();
   };
   return (
     <View>

@@ -12,6 +12,8 @@ interface Props {
 
 interface State {
   error: Error | null;
+  /** Where it was: what cannot be shown takes the router's own state with it. */
+  href: string;
   /** The server was asked and did not answer. */
   isAway: boolean;
 }
@@ -26,16 +28,17 @@ async function isServerThere(): Promise<boolean> {
 }
 
 export class Boundary extends Component<Props, State> {
-  override state: State = { error: null, isAway: false };
+  override state: State = { error: null, href: '', isAway: false };
 
   static getDerivedStateFromError(error: unknown): Partial<State> {
-    return { error: error instanceof Error ? error : new Error(String(error)) };
+    return { error: error instanceof Error ? error : new Error(String(error)), href: window.location.href };
   }
 
   private readonly again = async (): Promise<void> => {
     // A part that failed to load is only asked for again by a page that begins anew; all data is in storage.
-    if (await isServerThere()) window.location.reload();
-    else this.setState({ isAway: true });
+    if (!(await isServerThere())) this.setState({ isAway: true });
+    else if (window.location.href === this.state.href) window.location.reload();
+    else window.location.assign(this.state.href);
   };
 
   override render(): ReactNode {

@@ -99,7 +99,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
     if (typed === null) return;
     const outcome = edit({ do: 'addWeighIn', weighIn: { at: now(), grams: typed } }, '', 'beside');
     answered(outcome);
-    void outcome.then(({ ok }) => ok && setTyped(null));
+    void outcome.then(({ ok }) => ok && setTyped((now) => (now === typed ? null : now)));
   };
   return (
     <View style={{ gap: 8 }}>

@@ -1,5 +1,5 @@
 /** Pasting a list of ingredients. What is understood is shown before it goes in; what is not stays, and asks one question. */
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { type Operation } from '@/core/batch/operations';
 import { type Batch } from '@/core/batch/schema';
@@ -13,6 +13,7 @@ import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
+import { useStable } from '@/ui/parts/use-stable';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { STAGE_WORDS } from '../../words';
@@ -21,7 +22,7 @@ import { keepOwn } from './keep-own';
 import { useReadLines } from './use-read-lines';
 
 /** So many lines are shown; of more, those that ask something come first. */
-const SHOWN = 40;
+const SHOWN = 15;
 
 export function PasteSheet({ batch, kitchen, edit }: StationProps) {
   const own = kitchen.ingredients;
@@ -29,18 +30,19 @@ export function PasteSheet({ batch, kitchen, edit }: StationProps) {
   const [text, setText] = useState('');
   const { lines, done, beyond, problem } = useReadLines(text, own);
   const { refusal, answered, clear } = useRefusal();
-  if (!open) return <Press title="Paste a list of ingredients" icon="plus" onPress={() => setOpen(true)} />;
   const type = (typed: string) => {
     setText(typed);
     clear();
   };
-  const answer = (line: string, becomes: string) =>
+  const answer = useStable((line: string, becomes: string) =>
     type(
       text
         .split('\n')
         .map((so) => (so === line ? becomes : so))
         .join('\n'),
-    );
+    ),
+  );
+  if (!open) return <Press title="Paste a list of ingredients" icon="plus" onPress={() => setOpen(true)} />;
   const isRead = done === lines.length;
   const read = lines.flatMap((line) => (line.read === null ? [] : [line.read]));
   const ready = read.filter(({ parsed }) => toLine(parsed, batch.school, 'x', own) !== null);
@@ -111,8 +113,13 @@ interface UnderstoodProps {
 const SHOWN_LETTERS = 120;
 const shortened = (text: string): string => (text.length <= SHOWN_LETTERS ? text : `${text.slice(0, SHOWN_LETTERS)} …`);
 
-/** One line: what it will be, or what is still to be asked. */
-function Understood({ read: { parsed, question, answers }, school, own, onAnswer }: UnderstoodProps) {
+/** One line: what it will be, or what is still to be asked. Drawn again only when it reads otherwise. */
+const Understood = memo(function Understood({
+  read: { parsed, question, answers },
+  school,
+  own,
+  onAnswer,
+}: UnderstoodProps) {
   const p = usePalette();
   const line = toLine(parsed, school, 'x', own);
   const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
@@ -150,4 +157,4 @@ function Understood({ read: { parsed, question, answers }, school, own, onAnswer
       </Strong>
     </View>
   );
-}
+});

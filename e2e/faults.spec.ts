@@ -1,0 +1,175 @@
+/** What breaks: a missing part of the program, a worker that dies, a server that is killed. Never a blank page, never for ever. */
+import { type ChildProcess, spawn } from 'node:child_process';
+import { type Page, test as bare } from '@playwright/test';
+import { DUCK, expect, forecastIsThere, TURKEY } from './fixtures';
+
+/** What fails here is meant to: the console may say so. */
+const test = bare;
+
+test('a part that is missing at the start: said, with a way to try again', async ({ page }) => {
+  await page.route(/\/_layout-[0-9a-f]+\.js/, (route) => route.fulfill({ status: 404, body: 'gone' }));
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Involucrum could not be loaded' })).toBeVisible();
+  await page.unrouteAll();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('article')).toHaveCount(4);
+});
+
+test('a station that is missing: the page says so, and comes when it is there again', async ({ page }) => {
+  await page.route(/\/(\[station\]|%5Bstation%5D)-[0-9a-f]+\.js/, (route) => route.abort());
+  await page.goto(`${TURKEY}/fill`);
+  await expect(page.getByText(/could not be (shown|loaded)/)).toBeVisible();
+  await page.unrouteAll();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses' })).toBeVisible();
+});
+
+test('the validator missing: what is stored is not called lost', async ({ page }) => {
+  await page.route(/\/validator-[0-9a-f]+\.js/, (route) => route.abort());
+  await page.goto('/');
+  await expect(page.getByText(/What is stored could not be read just now/)).toBeVisible();
+  await page.unrouteAll();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('article')).toHaveCount(4);
+});
+
+/** The worker's script is the entry that the page itself does not load. */
+async function breakWorker(page: Page, how: (url: string) => Promise<string | null>): Promise<void> {
+  const html = await (await page.request.get('/')).text();
+  await page.route(/\/entry-[0-9a-f]+\.js/, async (route) => {
+    const { pathname } = new URL(route.request().url());
+    if (html.includes(pathname)) return route.continue();
+    const body = await how(pathname);
+    return body === null ? route.continue() : route.fulfill({ contentType: 'text/javascript', body });
+  });
+}
+
+test('a worker that cannot be loaded is said, with a way to try again', async ({ page }) => {
+  let broken = true;
+  await breakWorker(page, () => Promise.resolve(broken ? 'throw new Error("spoilt")' : null));
+  await page.goto(`${DUCK}/cool`);
+  await expect(page.getByRole('heading', { name: 'Cooling: not known' })).toBeVisible();
+  await expect(page.getByText(/The heat forecast failed/)).toBeVisible();
+  broken = false;
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
+});
+
+test('a worker that dies once is started again, unseen', async ({ page }) => {
+  let times = 0;
+  await breakWorker(page, () =>
+    Promise.resolve(times++ === 0 ? 'setTimeout(() => { throw new Error("died") }, 50)' : null),
+  );
+  await page.goto(`${DUCK}/cool`);
+  await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
+  expect(times).toBeGreaterThan(1);
+});
+
+test('all parts are there before they are needed: the server stops, and every station still opens', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await expect(page.getByRole('article')).toHaveCount(4);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1500);
+  await page.route('**/*', (route) => route.abort());
+  await page.getByRole('link', { name: 'Turkey and celeriac purses', exact: true }).click();
+  await forecastIsThere(page);
+  for (const name of [/^Cool;/, /^Wrap;/, /^Cook;/, /^Note/, /^Fill;/]) {
+    await page.getByRole('link', { name }).click();
+    await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses' })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Back to the Bench' }).click();
+  await page.getByRole('link', { name: 'Larder' }).click();
+  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible();
+});
+
+async function serve(port: number): Promise<ChildProcess> {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
+  });
+  await new Promise((resolve, reject) => {
+    server.stdout?.once('data', resolve);
+    server.stderr?.once('data', (text) => reject(new Error(String(text))));
+  });
+  return server;
+}
+
+test('a real probe goes on when the server is killed and started again; eight tabs share one connection', async ({
+  page,
+  context,
+}) => {
+  const PORT = 8397;
+  const at = `http://127.0.0.1:${PORT}`;
+  let server = await serve(PORT);
+  const post = (c: number) =>
+    fetch(`${at}/api/probes/pot/readings`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ c, at: new Date().toISOString() }),
+    });
+  const listen = async (tab: Page) => {
+    await tab.goto(`${at}${DUCK}/cool`);
+    const start = tab.getByRole('button', { name: /start the clock/ });
+    await expect(start.or(tab.getByRole('button', { name: 'Stop the clock' }))).toBeVisible();
+    if (await start.isVisible()) await start.click();
+    await tab.getByRole('button', { name: 'Use a thermometer' }).click();
+    await tab.getByRole('radiogroup', { name: 'Thermometer' }).getByRole('radio', { name: 'pot' }).click();
+  };
+  const shows = (tab: Page, text: string) =>
+    expect(tab.getByRole('status', { name: 'Thermometer' })).toContainText(text, { timeout: 15_000 });
+  try {
+    await post(86);
+    await listen(page);
+    await shows(page, '86 °C');
+    const tabs = [page];
+    for (let i = 0; i < 7; i++) {
+      const tab = await context.newPage();
+      await listen(tab);
+      tabs.push(tab);
+    }
+    await post(85);
+    for (const tab of tabs) await shows(tab, '85 °C');
+
+    server.kill('SIGKILL');
+    await shows(page, 'The server does not answer');
+    await expect(page.getByRole('button', { name: 'Take this reading' })).toBeDisabled();
+    server = await serve(PORT);
+    await post(84);
+    for (const tab of [page, tabs[5]]) await shows(tab, '84 °C');
+
+    // The tab that held the connection is closed: another one takes over.
+    await page.close();
+    await post(83);
+    await shows(tabs[5], '83 °C');
+    await expect(tabs[5].getByRole('button', { name: 'Take this reading' })).toBeEnabled();
+  } finally {
+    server.kill('SIGKILL');
+  }
+});
+
+test('a long paste is read beside the typing, with progress, and nothing holds the page up', async ({ page }) => {
+  await page.goto(`${TURKEY}/fill`);
+  await forecastIsThere(page);
+  await page.getByRole('button', { name: 'Paste a list of ingredients' }).click();
+  const field = page.getByLabel('One ingredient a line, as the recipe has it');
+  // What our own scripts take; putting three hundred lines into a field is the browser's own work.
+  await page.evaluate(() => {
+    const scripts: number[] = [];
+    Object.assign(window, { scripts });
+    new PerformanceObserver((list) => {
+      for (const frame of list.getEntries() as (PerformanceEntry & { scripts: { duration: number }[] })[])
+        scripts.push(...frame.scripts.map((script) => script.duration));
+    }).observe({ type: 'long-animation-frame' });
+  });
+  const paragraph = 'stir the onions gently until they are soft and gold at the edges, then the thyme '.repeat(40);
+  await field.fill(paragraph);
+  await expect(page.getByText(/^Longer than 200 letters/)).toBeVisible();
+  const words = ['kronkle', 'leek', 'spelt groats', 'moon dust', 'celeriac', 'a wisp of'];
+  await field.fill(Array.from({ length: 300 }, (_, i) => `${i + 1} g ${words[i % words.length]} ${i}`).join('\n'));
+  await expect(page.getByText(/^Reading: \d+ of 300 lines$/)).toBeVisible();
+  await expect(page.getByText('and 285 more, read as well')).toBeVisible({ timeout: 20_000 });
+  // Read here, the paragraph alone held the page up for many seconds. A bound against that, for slow machines as well.
+  const scripts = await page.evaluate(() => (window as unknown as { scripts: number[] }).scripts);
+  expect(Math.max(0, ...scripts)).toBeLessThan(400);
+});
