@@ -1,34 +1,44 @@
 // npm test: everything that must hold, in a fresh clone as well. The last line alone says `N passed, N failed`.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { build } from './build.mjs';
 import { cacheFolder, installChromium, installPackages } from './prepare.mjs';
 
 installPackages();
 installChromium();
 const cache = cacheFolder();
+const began = Date.now();
 let passed = 0;
 let failed = 0;
 
-/** A step that passes or fails as a whole. */
-function step(name, command, args) {
-  console.log(`\n— ${name}`);
-  const { status } = spawnSync(command, args, {
-    stdio: 'inherit',
-    env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1' },
+/** Runs a command; its words are shown together when it ends, so that two can run side by side. */
+function run(name, command, args) {
+  const start = Date.now();
+  const child = spawn(command, args, {
+    env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', FORCE_COLOR: '0' },
   });
-  if (status === 0) passed += 1;
+  let words = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (words += text));
+  return new Promise((resolve) => {
+    child.on('error', (error) => (words += error.message));
+    child.on('close', (status) => {
+      console.log(`\n— ${name} (${Math.round((Date.now() - start) / 1000)} s)\n${words.trimEnd()}`);
+      resolve(status);
+    });
+  });
+}
+
+/** A step that passes or fails as a whole. */
+async function step(name, command, args) {
+  if ((await run(name, command, args)) === 0) passed += 1;
   else failed += 1;
-  return status === 0;
 }
 
 /** A test runner that leaves a report; without one, or with none run, it has failed. */
-function suite(name, command, args, report, count) {
+async function suite(name, command, args, report, count) {
   const file = path.join(cache, report);
   rmSync(file, { force: true });
-  console.log(`\n— ${name}`);
-  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, CI: '1' } });
+  const status = await run(name, command, args);
   const result = existsSync(file) ? count(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
   passed += result.passed;
   failed += result.failed;
@@ -36,22 +46,33 @@ function suite(name, command, args, report, count) {
   if (result.failed === 0 && (status !== 0 || result.passed === 0)) failed += 1;
 }
 
-step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
-step('types', 'npx', ['tsc', '--noEmit']);
-step('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
-step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-step('import rules', 'npm', ['run', '--silent', 'layers']);
-step('schemas in docs are current', process.execPath, ['--import', 'tsx', 'scripts/write-schemas.ts', '--check']);
-suite('unit tests', 'npx', ['jest', '--json', `--outputFile=${cache}/unit-tests.json`], 'unit-tests.json', (r) => ({
-  passed: r.numPassedTests,
-  failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
-}));
-build();
-step('bundle size', process.execPath, ['scripts/bench.mjs', '--sizes']);
-suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => ({
+const node = process.execPath;
+// Two lanes for the two cores of an ordinary machine: what is only read, and what is built.
+const read = async () => {
+  await step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
+  await step('types', 'npx', ['tsc', '--noEmit']);
+  await step('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', `${cache}/eslint`]);
+  await step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+  await step('import rules', 'npm', ['run', '--silent', 'layers']);
+};
+const made = async () => {
+  await step('build', node, ['scripts/build.mjs']);
+  await step('bundle size', node, ['scripts/bench.mjs', '--sizes']);
+  await step('schemas in docs are current', node, ['--import', 'tsx', 'scripts/write-schemas.ts', '--check']);
+};
+await Promise.all([read(), made()]);
+await suite(
+  'unit tests',
+  'npx',
+  ['jest', '--maxWorkers=2', '--json', `--outputFile=${cache}/unit-tests.json`],
+  'unit-tests.json',
+  (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
+);
+await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => ({
   passed: r.stats.expected,
   failed: r.stats.unexpected + r.stats.flaky,
 }));
 
+console.log(`\nin ${Math.round((Date.now() - began) / 1000)} s`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -53,9 +53,17 @@ const TROUBLED: [string, Batch][] = [
   ],
 ];
 
+/** Each batch is worked out once. */
+const known = new Map<Batch, ReturnType<typeof full>>();
+function assessed(batch: Batch): ReturnType<typeof full> {
+  const before = known.get(batch) ?? full(batch);
+  known.set(batch, before);
+  return before;
+}
+
 describe('every fix offered does what it promised', () => {
   const offered = TROUBLED.flatMap(([name, batch]) =>
-    Object.values(full(batch).checks).flatMap((check) =>
+    Object.values(assessed(batch).checks).flatMap((check) =>
       check.fixes.map((fix) => [`${name}: ${fix.label}`, batch, check.id, fix] as const),
     ),
   );
@@ -80,10 +88,11 @@ describe('every fix offered does what it promised', () => {
   });
 
   it.each(offered)('%s', (_name, batch, id, fix) => {
-    const before = full(batch).checks[id];
+    const before = assessed(batch).checks[id];
     const mended = changed(batch, ...fix.change);
     expect(batchSchema.safeParse(mended).success).toBe(true);
-    const after = full(mended).checks[id];
+    // The alternatives of cooling are no part of what a fix promises.
+    const after = assess(mended, DEFAULT_KITCHEN, forecastHeat(mended, DEFAULT_KITCHEN, 'first')).checks[id];
     const tolerance = { moisture: 0.12, salt: 0.02, cooling: 1, fit: 0.05, core: 0.01 }[id];
     expect(Math.abs((after.value ?? Infinity) - fix.promise)).toBeLessThan(tolerance);
     expect(distance(after)).toBeLessThan(distance(before));

@@ -217,9 +217,8 @@ describe('the server', () => {
   });
 
   it('lets half a header and half a body go within ten seconds; an empty PORT is the usual one', async () => {
-    const { PORT: _port, ...env } = process.env;
     const child = spawn('node', ['--import', 'tsx', 'server/index.ts'], {
-      env: { ...env, DIST: dist, PORT: '8399', INVOLUCRUM_TOKEN: '' },
+      env: { ...process.env, DIST: dist, PORT: '8399', INVOLUCRUM_TOKEN: '' },
     });
     try {
       await new Promise((resolve) => child.stdout.once('data', resolve));
@@ -239,7 +238,7 @@ describe('the server', () => {
       child.kill();
     }
     const { stderr } = spawnSync('node', ['--import', 'tsx', 'server/index.ts'], {
-      env: { ...env, DIST: '/nowhere', PORT: '' },
+      env: { ...process.env, DIST: '/nowhere', PORT: '' },
       encoding: 'utf8',
     });
     // Not a word about the port.
