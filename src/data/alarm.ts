@@ -1,7 +1,7 @@
 /** Alarms: a notification where it is allowed, a sound and the page's title otherwise, and a word at the foot of the screen. */
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { inTurn } from './lock';
-import { say } from './notices';
+import { type Notice, say } from './notices';
 
 /** Asks once, at a tap of the cook's. */
 export function askToNotify(): void {
@@ -46,10 +46,14 @@ async function isNew(tag: string): Promise<boolean> {
   });
 }
 
-/** Raises an alarm, once. @param tag says which one it is */
-export async function raiseAlarm(text: string, tag: string): Promise<void> {
+/**
+ * Raises an alarm, once.
+ * @param tag says which one it is
+ * @param kind a problem stays on screen until it is put away
+ */
+export async function raiseAlarm(text: string, tag: string, kind: Notice['kind'] = 'done'): Promise<void> {
   if (!(await isNew(tag))) return;
-  say({ text, kind: 'done' });
+  say({ text, kind });
   document.title = `! ${text}`;
   beep();
   if ('Notification' in window && Notification.permission === 'granted')

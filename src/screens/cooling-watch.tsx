@@ -29,7 +29,8 @@ function Watch({ batch }: { batch: Batch }) {
     for (const { id, kind, text } of clockEvents(before.current, clock)) {
       // A deadline is missed once. What comes again after a reading has moved it is raised again; two tabs raise it together.
       const when = kind === 'missed' ? '' : Math.round(clock.elapsed);
-      void raiseAlarm(`${batch.title}: ${text}`, `${batch.id} ${batch.cool.run?.offHeatAt ?? ''} ${id} ${when}`);
+      const tag = `${batch.id} ${batch.cool.run?.offHeatAt ?? ''} ${id} ${when}`;
+      void raiseAlarm(`${batch.title}: ${text}`, tag, kind === 'missed' ? 'problem' : 'done');
     }
     before.current = clock;
   });

@@ -42,8 +42,8 @@ export function HeldBanner() {
       }}
     >
       <Body style={{ flex: 1, minWidth: 220 }}>
-        Not stored: this browser’s store is full or closed. Everything works, but {what.join(' and ')} as you see{' '}
-        {keys.length === 1 ? 'it' : 'them'} are only in this page. What was stored before is unchanged.
+        Not stored: this browser’s store is full or closed. Everything works, but only this page has{' '}
+        {what.join(' and ')} as you see {keys.length === 1 ? 'it' : 'them'}. What was stored before is unchanged.
       </Body>
       {batches > 0 && <Press title="Save as files" icon="tray-arrow-down" onPress={() => void saveHeld(keys)} />}
       <Press title="Try again" onPress={() => void storeAgain()} />
