@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromium } from './scripts/prepare.mjs';
 
 const PORT = 8391;
 
@@ -14,7 +15,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 390, height: 844 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromium(),
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -190,6 +190,7 @@ test('a delete that fails does not say deleted; putting the demo in again change
 test('a kitchen that cannot be read is told, saved as a file, and not replaced unseen', async ({ page }) => {
   await page.goto('/kitchen');
   await page.getByLabel('Altitude, m').fill('640');
+  await expect.poll(() => page.evaluate(() => localStorage.getItem('involucrum/kitchen'))).toContain('640');
   await page.evaluate(() => {
     const key = 'involucrum/kitchen';
     const kitchen = JSON.parse(localStorage.getItem(key) ?? '{}') as object;

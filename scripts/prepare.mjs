@@ -29,12 +29,24 @@ export function installPackages() {
   writeFileSync(mark, wanted);
 }
 
-/** Debian's Chromium, for the browser tests and the pictures. */
+/**
+ * Debian's Chromium, for the browser tests and the pictures: the headless one where there is it, which has no window of its
+ * own to draw and runs the tests in half the time; else the ordinary one.
+ */
+const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+export const chromium = () => BROWSERS.find((file) => existsSync(file)) ?? BROWSERS[1];
+
 export function installChromium() {
-  if (existsSync('/usr/bin/chromium')) return;
-  console.log('Installing Chromium …');
-  run('apt-get update', 'apt-get', ['update', '-qq']);
-  run('apt-get install chromium', 'apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
+  if (existsSync(BROWSERS[0])) return;
+  console.log('Installing headless Chromium …');
+  const apt = (...args) => spawnSync('apt-get', args, { stdio: 'inherit' }).status === 0;
+  const install = (name) => apt('install', '-y', '-qq', '--no-install-recommends', name);
+  if (install('chromium-headless-shell') || (apt('update', '-qq') && install('chromium-headless-shell'))) return;
+  if (existsSync(BROWSERS[1])) return;
+  if (!install('chromium')) {
+    console.error('No Chromium: apt-get could install neither chromium-headless-shell nor chromium');
+    process.exit(1);
+  }
 }
 
 /** A folder for what can be made again. */

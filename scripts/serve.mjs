@@ -1,6 +1,7 @@
 // The built application on a port of its own, for pictures and benchmarks, with a browser to open it.
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
+import { chromium as installed } from './prepare.mjs';
 
 /** Serves the build, hands over its address and a browser, and closes both however it ends. */
 export async function withBrowser(port, visit) {
@@ -13,7 +14,7 @@ export async function withBrowser(port, visit) {
       server.stderr.once('data', (data) => reject(new Error(String(data))));
     });
     const browser = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
+      executablePath: installed(),
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
     });
     await visit(`http://127.0.0.1:${port}`, browser);
