@@ -151,7 +151,8 @@ export function probeBridge(everyMs = EVERY_MS, clock: () => number = Date.now):
       const now = clock();
       const { c } = thermometer.at(Math.max(0, (now - start) / 60_000));
       const probe = hear(name, { c, at: new Date(now).toISOString() }, true);
-      if (probe && now - begun > LONGEST_MS) stop(probe);
+      const isForgotten = listeners.size === 0 && now - begun > IDLE_MS;
+      if (probe && (isForgotten || now - begun > LONGEST_MS)) stop(probe);
       return probe;
     };
     if (known) stop(known);

@@ -159,8 +159,8 @@ export function useEditor(id: string) {
         try {
           const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now());
           if (!replayed.ok) {
-            undo.forget(id);
-            sayProblem(replayed.problems.join(' '));
+            if (replayed.isForeign) undo.forget(id);
+            sayProblem(`Not undone. ${replayed.problems.join(' ')}`);
             void mutate(one(id));
             return false;
           }
@@ -221,14 +221,25 @@ export async function discardBroken(record: repository.BrokenRecord): Promise<vo
 
 /** Tries to store what is only in this page's memory. */
 export async function storeAgain(): Promise<void> {
-  const left = await repository.storeAgain();
-  void mutate(() => true);
-  if (left === 0) say({ text: 'All of it is stored now.', kind: 'done' });
+  try {
+    const left = await repository.storeAgain();
+    void mutate(() => true);
+    if (left === 0) say({ text: 'All of it is stored now.', kind: 'done' });
+  } catch (error) {
+    sayProblem(messageOf(error));
+  }
 }
 
 /** Puts the demo's batches in; what is there stays as it is. */
 export async function restoreDemo(): Promise<void> {
-  const { fresh, beside, same } = await repository.putBeside(lanternSupper(now()));
+  let count: Awaited<ReturnType<typeof repository.putBeside>>;
+  try {
+    count = await repository.putBeside(lanternSupper(now()));
+  } catch (error) {
+    sayProblem(messageOf(error));
+    return;
+  }
+  const { fresh, beside, same } = count;
   await mutate(BATCHES);
   void mutate((key) => Array.isArray(key) && key[0] === 'batch');
   const parts = [

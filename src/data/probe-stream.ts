@@ -26,7 +26,9 @@ export interface Listener {
 
 const NAME = 'involucrum-probes';
 const ADDRESS = '/api/probes/stream';
-const AGAIN_MS = 2000;
+const AGAIN_MS = 1500;
+/** Each try waits half as long again, up to this. */
+const LATEST_AGAIN_MS = 10_000;
 
 const listeners = new Set<Listener>();
 let stop: (() => void) | null = null;
@@ -119,12 +121,14 @@ function connect(pass: (message: Message) => void): () => void {
   let source: EventSource | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isOver = false;
+  let wait = AGAIN_MS;
   const again = () => {
     source?.close();
     source = null;
     if (isOver) return;
     pass({ is: 'link', up: false });
-    timer = setTimeout(() => void open(), AGAIN_MS);
+    timer = setTimeout(() => void open(), wait);
+    wait = Math.min(LATEST_AGAIN_MS, 1.5 * wait);
   };
   const open = async () => {
     if (!(await hasBridge())) {
@@ -133,7 +137,10 @@ function connect(pass: (message: Message) => void): () => void {
     }
     if (isOver) return;
     source = new EventSource(ADDRESS);
-    source.onopen = () => pass({ is: 'link', up: true });
+    source.onopen = () => {
+      wait = AGAIN_MS;
+      pass({ is: 'link', up: true });
+    };
     source.onmessage = ({ data }: MessageEvent<string>) => pass({ is: 'event', event: JSON.parse(data) as ProbeEvent });
     source.onerror = again;
   };

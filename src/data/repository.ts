@@ -141,20 +141,21 @@ export const changeBatch = (
 /**
  * Replays a batch from an earlier state, as a new revision.
  * @param expected what is being undone: where another tab has stored since, nothing is put back
- * @returns the batch now, or what stands against it
+ * @returns the batch now, or what stands against it: somebody else's change, or that it would not be valid
  */
 export const replayBatch = (
   from: Batch,
   operations: readonly Operation[],
   expected: Pick<Batch, 'revision' | 'writer'>,
   at: string,
-): Promise<Changed<Batch>> =>
+): Promise<Changed<Batch> & { isForeign?: boolean }> =>
   inTurn(async () => {
     const { change } = await validator();
     const now = await readable(from.id);
     if (now.revision !== expected.revision || now.writer !== expected.writer) {
       return {
         ok: false,
+        isForeign: true,
         problems: ['This batch was changed in another tab since; that change is kept, and nothing was undone.'],
       };
     }

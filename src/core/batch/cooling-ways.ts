@@ -32,17 +32,26 @@ const POINTS = 24;
 type Unmoved = Pick<Cool, 'ambientC' | 'covered' | 'stirred' | 'stirEveryMinutes'>;
 const STILL: Unmoved = { ambientC: null, covered: false, stirred: false, stirEveryMinutes: null };
 
-/** All ways, the quickest first. */
+/** Working them all out may take so many steps of the solver; an ordinary one takes about a hundred. */
+const MOST_STEPS = 6000;
+
+/**
+ * All ways, the quickest first. Where they are worked out too slowly (many legs, many stirs) only the first of them are.
+ * @returns the ways, and how many were left out
+ */
 export function coolingWays(
   cool: Cool,
   part: HotPart,
   kitchen: Kitchen,
   judge: (cool: Cool) => Judged,
   past: { history: Cool['legs']; rest: Cool['legs'] },
-): CoolingAlternative[] {
+): { ways: CoolingAlternative[]; leftOut: number } {
   const { history, rest } = past;
-  return waysFor(cool, part, kitchen, judge)
-    .map(({ to: later, hands, known, ...way }) => {
+  let steps = 0;
+  const all = waysFor(cool, part, kitchen, judge);
+  const ways = all
+    .flatMap(({ to: later, hands, known, ...way }): CoolingAlternative[] => {
+      if (steps > MOST_STEPS) return [];
       // What is done now changes only what comes after.
       const to = history.length === 0 ? later : { ...later, legs: later.legs ?? rest };
       const planned: Cool = {
@@ -55,17 +64,21 @@ export function coolingWays(
         { do: 'setCool', to },
       ];
       const judged = (history.length === 0 ? known : undefined) ?? judge(planned);
-      return {
-        ...way,
-        change,
-        needs: needsOf(planned, judged, part, kitchen, hands),
-        minutes: judged.minutes,
-        evaporatedG: judged.evaporatedG,
-        stages: judged.stages,
-        samples: thin(judged),
-      };
+      steps += judged.curve.steps;
+      return [
+        {
+          ...way,
+          change,
+          needs: needsOf(planned, judged, part, kitchen, hands),
+          minutes: judged.minutes,
+          evaporatedG: judged.evaporatedG,
+          stages: judged.stages,
+          samples: thin(judged),
+        },
+      ];
     })
     .sort((a, b) => (a.minutes ?? Infinity) - (b.minutes ?? Infinity));
+  return { ways, leftOut: all.length - ways.length };
 }
 
 function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Way[] {

@@ -49,7 +49,9 @@ export interface CoolingForecast {
   /** By how much it warms the fridge, K; 0 where it does not go there. */
   fridgeRiseK: number;
   alternatives: CoolingAlternative[];
-  /** Stirred so often for so long that fewer stirs were worked out than are planned. */
+  /** Alternatives that would have taken too long to work out. */
+  leftOut: number;
+  /** So many stirs and moves that fewer stirs, or coarser steps, were worked out than are planned. */
   isCoarse: boolean;
   /** Steps of the solver that all of it took. */
   steps: number;
@@ -88,9 +90,9 @@ export function forecastCooling(
     return judge(cool, fit ? { ...other, factor: fit.factor, startC: fit.startC } : other);
   };
   const assumedMinutes = fit ? judge(batch.cool).minutes : really.minutes;
-  const alternatives =
+  const { ways: alternatives, leftOut } =
     depth === 'first'
-      ? []
+      ? { ways: [], leftOut: 0 }
       : coolingWays(batch.cool, part, kitchen, judgeFitted, {
           history: historyOf(batch.cool, elapsed, plan.depthMm),
           rest: legsAfter(batch.cool, elapsed),
@@ -115,6 +117,7 @@ export function forecastCooling(
     isPourable: part.isPourable,
     fridgeRiseK: fridgeRiseOf(really, kitchen),
     alternatives,
+    leftOut,
     isCoarse: really.curve.isCoarse,
     steps: steps + (fit?.steps ?? 0),
   };

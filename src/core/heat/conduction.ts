@@ -55,7 +55,7 @@ export interface State {
 }
 
 /** Looked up once for the innermost loops. */
-const { abs, max } = Math;
+const { abs, max, min } = Math;
 
 const GAMMA = 2 - Math.SQRT2;
 /** The implicit weight shared by both stages: γ/2 = (1 − γ)/(2 − γ). */
@@ -68,6 +68,8 @@ const NEWTON_LIMIT = 12;
 const NEWTON_TOLERANCE_C = 2e-3;
 /** Steps are as long as this allows, °C: short enough for 0.1 °C against the analytic series. */
 const LARGEST_CHANGE_C = 2;
+/** A step in which no cell moves by more than this, °C, says nothing against a longer one, however thin the body. */
+const QUIET_C = 0.05;
 /** After a stir or a move the first step may be so much longer than at the very start, where the body meets its surroundings. */
 const RESTART = 400;
 
@@ -99,6 +101,8 @@ export class Body {
   /** The step never outruns the slowest mode by much; seconds. */
   private readonly longestStep: number;
   private step: number;
+  /** Steps may be so many times as coarse as they should. */
+  private coarseness = 1;
   private readonly firstStep: number;
   private seconds = 0;
   private vapour = 0;
@@ -164,15 +168,25 @@ export class Body {
     }
     this.seconds += dt;
     const wanted =
-      dt * Math.min(1.5, Math.max(0.4, LARGEST_CHANGE_C / ((this.problem.refinement ?? 1) * Math.max(change, 1e-9))));
+      dt *
+      Math.min(
+        1.5,
+        Math.max(0.4, (this.coarseness * LARGEST_CHANGE_C) / ((this.problem.refinement ?? 1) * Math.max(change, 1e-9))),
+      );
     // A step cut short by `limit` says nothing against the longer one that was planned.
-    this.step = Math.min(this.longestStep, dt < this.step ? Math.max(this.step, wanted) : wanted);
+    const next = dt < this.step ? Math.max(this.step, wanted) : wanted;
+    this.step = change < this.coarseness * QUIET_C ? next : Math.min(this.coarseness * this.longestStep, next);
     return this.state();
+  }
+
+  /** From now on steps are twice as coarse: for what would take too long otherwise. */
+  coarsen(): void {
+    this.coarseness *= 2;
   }
 
   /** The next step begins small again: what surrounds the body has changed at once. */
   restart(): void {
-    this.step = Math.min(this.step, RESTART * this.firstStep);
+    this.step = Math.min(this.step, this.coarseness * RESTART * this.firstStep);
   }
 
   /** Stirs: one temperature throughout, no heat lost or gained. */
@@ -182,14 +196,17 @@ export class Body {
     const heat = this.temperature.reduce((sum, t, i) => sum + this.materials[layerOf[i]].enthalpy(t) * volume[i], 0);
     // One material: the temperature whose enthalpy is the mean one, by Newton's method from the hottest side.
     const material = this.materials[0];
-    let t = this.temperature.reduce((a, b) => max(a, b), -Infinity);
+    const hottest = this.temperature.reduce((a, b) => max(a, b), -Infinity);
+    const coldest = this.temperature.reduce((a, b) => min(a, b), Infinity);
+    let t = hottest;
     for (let i = 0; i < NEWTON_LIMIT; i++) {
       const step = (material.enthalpy(t) - heat / total) / material.slope(t);
       t -= step;
       if (abs(step) < 1e-9) break;
     }
     this.temperature.fill(t);
-    this.restart();
+    // Where it was one temperature already, nothing begins anew.
+    if (hottest - coldest > this.coarseness * QUIET_C) this.restart();
   }
 
   /** What can be seen of the body now. */

@@ -64,7 +64,7 @@ export interface CoolingCurve {
   energyBalance: number;
   /** Steps that it took: what it cost. */
   steps: number;
-  /** Stirred so often for so long that it was worked out with fewer stirs. */
+  /** So many stirs and moves that it was worked out with fewer stirs, or with coarser steps. */
   isCoarse: boolean;
 }
 
@@ -78,6 +78,8 @@ const WELL_MIXED_K = 1e4;
 const STIRRED_EVERY = 1;
 /** After so many stirs the next ones are taken half as often, and so on: by then there is little left to mix. */
 const STIRS_AS_SAID = 24;
+/** An ordinary cooling takes some hundred steps. After so many they are taken twice as coarse, and so on. */
+const STEPS_AS_FINE = 600;
 /** Falling more slowly than 0.02 °C in an hour counts as rest, °C/s. */
 const RESTING_C_PER_S = 0.02 / 3600;
 
@@ -134,10 +136,15 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
   const states: State[] = [whole(body.state())];
   let state = states[0];
   let stirs = 0;
+  let timesCoarse = 0;
   let stirAt = nextStir(stretches[0], 0, allStirred, stirs);
   while (state.warmestC > untilC && state.seconds < LONGEST_COOLING * 60) {
     const { endS, depthMm } = stretches[now.stretch];
     const event = Math.min(endS, stirAt, LONGEST_COOLING * 60);
+    if (states.length >= STEPS_AS_FINE * (timesCoarse + 1)) {
+      timesCoarse += 1;
+      body.coarsen();
+    }
     const then = whole(body.advance(event - state.seconds));
     states.push(then);
     const heat = (state.heatLeft - then.heatLeft) / (then.seconds - state.seconds);
@@ -160,6 +167,7 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
           past = { seconds: then.seconds, vapour: then.vapour, heatLost: then.heatLost };
           now.stretch += 1;
           body = lay(meanC);
+          for (let i = 0; i < timesCoarse; i++) body.coarsen();
           now.stretch -= 1;
         }
         now.stretch += 1;
@@ -185,7 +193,7 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
     evaporatedAt: (minute) => stateAt(states, minute * 60).vapour * 1000,
     energyBalance: last.heatLost / Math.max(1e-9, states[0].heatLeft - last.heatLeft),
     steps: states.length,
-    isCoarse: stirs > STIRS_AS_SAID,
+    isCoarse: stirs > STIRS_AS_SAID || timesCoarse > 0,
   };
 }
 

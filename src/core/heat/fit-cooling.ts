@@ -35,8 +35,8 @@ const PRIOR_START = -2;
 const ITERATIONS = 7;
 /** An iteration works out so many curves; together they may take about so many steps of the solver. */
 const CURVES_AN_ITERATION = 5;
-const MOST_STEPS = 9000;
-const LEAST_ITERATIONS = 2;
+const MOST_STEPS = 6000;
+const LEAST_ITERATIONS = 1;
 /** Thousands of readings say no more than so many, taken evenly over the time. */
 const MOST_READINGS = 60;
 /** The factor that is kept in the kitchen stays within this. */

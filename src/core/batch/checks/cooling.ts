@@ -163,7 +163,7 @@ function reasons(forecast: CoolingForecast, outline: Outline, kitchen: Kitchen):
     ...(forecast.isCoarse
       ? [
           {
-            text: 'So many stirs are worked out only in part: after two dozen every second one, then fewer',
+            text: 'So many stirs and moves are worked out only in part: after two dozen stirs every second one, then fewer, in coarser steps',
             source: HOUSE,
           },
         ]

@@ -29,6 +29,9 @@ export function WaysList({ batch, forecast, edit, undoStep, touch }: StationProp
         {elapsed > 1 && <Small>{'  minutes from now'}</Small>}
       </Heading>
       {forecast.alternatives.length === 0 && <Small role="status">Working out the alternatives …</Small>}
+      {forecast.leftOut > 0 && (
+        <Small>{forecast.leftOut} more were not worked out: so many moves and stirs would take too long here.</Small>
+      )}
       {forecast.alternatives.map((way) => {
         const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);
         // From now, where the clock runs.
