@@ -344,7 +344,7 @@ describe('what is worked out for an extreme batch', () => {
           expect((cooling?.steps ?? 0) - fitted).toBeLessThan(MOST_STEPS);
         },
       ),
-      { numRuns: 14, seed: 8 },
+      { numRuns: 8, seed: 8 },
     );
   });
 
