@@ -11,7 +11,7 @@ import { type Batch } from '@/core/batch/schema';
 import { inTurn } from './lock';
 import { newId } from './new-id';
 import { PENDING_PREFIX, type PendingEdit } from './pending';
-import { keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
+import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
 
 /** The validator is large: it loads beside the first screen, not before it. */
 export const validator = () => import('./validator');
@@ -211,9 +211,10 @@ export const changeKitchen = (operations: readonly KitchenOperation[], at: strin
     const { kitchen, broken } = await kitchenOf(await readToChange(KITCHEN_KEY));
     const changed = change(kitchen, operations);
     if (!changed.ok) return changed;
-    if (broken) await writeText(`${SET_ASIDE}/${at}`, broken.text);
     const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
-    await writeText(KITCHEN_KEY, JSON.stringify(document));
+    const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
+    // Where the old text could not be set aside, it stays where it is until it can.
+    await (isAside ? writeText : holdText)(KITCHEN_KEY, JSON.stringify(document));
     return { ok: true, document };
   });
 

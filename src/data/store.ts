@@ -53,13 +53,18 @@ export async function keysOf(prefix: string): Promise<string[]> {
   return [...new Set([...keys, ...held.keys()])].filter((key) => key.startsWith(prefix));
 }
 
+/** Keeps a text in memory only, to be stored later. */
+export async function holdText(key: string, text: string): Promise<void> {
+  held.set(key, { text, under: held.has(key) ? (held.get(key)?.under ?? null) : await stored(key) });
+  tell();
+}
+
 /** Keeps a text: stored, or held in memory where storage refuses. @returns whether it is stored */
 export async function writeText(key: string, text: string): Promise<boolean> {
   try {
     await AsyncStorage.setItem(key, text);
   } catch {
-    held.set(key, { text, under: held.get(key)?.under ?? (await stored(key)) });
-    tell();
+    await holdText(key, text);
     return false;
   }
   await leavePrint(key, text);
@@ -95,7 +100,8 @@ export async function storeHeld(
       await leavePrint(to, what);
       held.delete(key);
     } catch {
-      // Still full: it stays in memory.
+      // Still full: it stays in memory, and so does what was to come after it.
+      break;
     }
   }
   tell();

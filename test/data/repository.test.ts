@@ -245,6 +245,19 @@ describe('the kitchen', () => {
     expect(after.setAside).toEqual([{ key: `involucrum/kitchen-set-aside/${AT}`, text: spoilt, problems: [] }]);
   });
 
+  it('that cannot be read is not overwritten where its text cannot be set aside', async () => {
+    const spoilt = '{"altitudeM": "high"}';
+    await put(spoilt);
+    mockStorage.isFull = true;
+    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }], AT);
+    mockStorage.isFull = false;
+    expect((await repository.loadKitchen()).kitchen.altitudeM).toBe(800);
+    expect(mockStorage.texts.get('involucrum/kitchen')).toBe(spoilt);
+    expect(await repository.storeAgain()).toBe(0);
+    expect(mockStorage.texts.get(`involucrum/kitchen-set-aside/${AT}`)).toBe(spoilt);
+    expect(mockStorage.texts.get('involucrum/kitchen')).toContain('800');
+  });
+
   it.each([
     ['of a newer version', { ...DEFAULT_KITCHEN, version: 99, roomC: 27, glow: 'new' }, /newer Involucrum \(99\)/],
     ['that is no JSON', '{"roomC": 2', /is not JSON/],
