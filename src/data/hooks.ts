@@ -185,7 +185,13 @@ export async function keepBatch(batch: Batch): Promise<boolean> {
     if (kept !== null && !repository.isBroken(kept)) await show(kept);
     return true;
   } catch (error) {
-    sayProblem(messageOf(error));
+    const isFinal = error instanceof repository.TakenError || error instanceof repository.InvalidError;
+    // An offer that failed stays: trying once more may help where storage or a part of the program was away.
+    say({
+      text: messageOf(error),
+      kind: 'problem',
+      action: isFinal ? undefined : { label: 'Try again', run: () => keepBatch(batch) },
+    });
     return false;
   }
 }

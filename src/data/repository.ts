@@ -40,6 +40,8 @@ export interface BrokenRecord {
 
 /** The document is not there any more: deleted, perhaps in another tab. */
 export class MissingError extends Error {}
+/** It is no batch that could be read again. */
+export class InvalidError extends Error {}
 /** Something of that id is there already. */
 export class TakenError extends Error {}
 
@@ -110,9 +112,16 @@ async function readable(id: string): Promise<Batch> {
   return batch;
 }
 
-/** Stores a new batch. @throws TakenError where one of that id is there: nothing is overwritten */
+/**
+ * Stores a new batch.
+ * @throws TakenError where one of that id is there: nothing is overwritten
+ * @throws InvalidError where it would not be read again
+ */
 export const createBatch = (batch: Batch): Promise<void> =>
   inTurn(async () => {
+    const { readBatch } = await validator();
+    const checked = readBatch(batch);
+    if (!checked.ok) throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).join('; ')}.`);
     if ((await readToChange(batchKey(batch.id))) !== null)
       throw new TakenError(`“${batch.title}” is there already; it was left as it is.`);
     await put({ ...batch, writer: WRITER });

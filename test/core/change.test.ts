@@ -186,6 +186,16 @@ describe('a batch, changed', () => {
     expect(changed.ok && changed.document.wrap).toBe(turkey.wrap);
   });
 
+  it('a duplicate of what boiled off beyond all measure is valid, too', () => {
+    const boiled = change(DEMO[2], [
+      { do: 'scaleFilling', factor: 30 },
+      { do: 'setWater', to: { panG: 0 } },
+      { do: 'addWeighIn', weighIn: { at: AT, grams: 0 } },
+    ]);
+    if (!boiled.ok) throw new Error(boiled.problems.join());
+    expect(again(duplicateBatch(boiled.document, { id: 'c', title: 'c', at: AT })).ok).toBe(true);
+  });
+
   it('titles are shortened so that what sets them apart fits', () => {
     const long = 'x'.repeat(114);
     const copy = duplicateBatch({ ...turkey, title: long }, { id: 'c', title: titled(long, ', again'), at: AT });

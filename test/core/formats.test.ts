@@ -68,6 +68,12 @@ describe('CSV', () => {
     expect(read.ok && new Set(read.value.map((l) => l.id)).size).toBe(3);
   });
 
+  it('a table longer than a batch is refused without being read through', () => {
+    const row = linesToCsv([turkey.lines[0]]).split('\r\n')[1];
+    const table = `${linesToCsv([]).trim()}\r\n${`${row}\r\n`.repeat(60_000)}`;
+    expect(linesFromCsv(table)).toEqual({ ok: false, problems: ['(table): takes at most 200 rows'] });
+  });
+
   it('takes whatever is no table without a word thrown', () => {
     const columns = linesToCsv([]).trim();
     const cell = fc.oneof(

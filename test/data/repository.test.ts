@@ -84,6 +84,13 @@ describe('a batch in storage', () => {
     expect((await stored()).title).toBe(turkey.title);
   });
 
+  it('that would not be read again is not stored', async () => {
+    await expect(repository.createBatch({ ...turkey, id: 'odd', count: 0 })).rejects.toThrow(
+      'Not stored: count: must be at least 1.',
+    );
+    expect(await repository.loadBatch('odd')).toBeNull();
+  });
+
   it('what cannot be read is handed out as it is, beside what can; so is one under a key that is not its own', async () => {
     const put = (id: string, text: string) => mockStorage.setItem(repository.batchKey(id), text);
     const odd = JSON.stringify({ ...turkey, id: 'odd', count: -1 });

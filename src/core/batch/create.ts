@@ -6,7 +6,7 @@ import { cookOffOf } from '../filling/cook-off';
 import { resolveLines } from '../filling/lines';
 import { panContents } from '../filling/pan';
 import { DEFAULT_KITCHEN } from './kitchen';
-import { MOST } from './limits';
+import { LIMITS, MOST } from './limits';
 import { type Batch } from './schema';
 import { BATCH_FORMAT, BATCH_VERSION, type School } from './vocabulary';
 
@@ -123,7 +123,7 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
 function measuredAsEstimate({ water, lines, ingredients }: Batch): Batch['water']['estimate'] {
   if (water.weighIns.length === 0) return water.estimate;
   const pan = panContents(resolveLines({ lines, ingredients }, DEFAULT_KITCHEN));
-  return { by: 'grams', grams: Math.round(cookOffOf(water, pan).grams) };
+  return { by: 'grams', grams: Math.min(LIMITS.water.most, Math.round(cookOffOf(water, pan).grams)) };
 }
 
 /** A title with what sets it apart, shortened so that both fit. */

@@ -18,7 +18,12 @@ export function linesFromCsv(text: string, readLine: (line: unknown) => ReadResu
   const table = text.replace(/^\uFEFF/, '');
   // A spreadsheet may have saved it with its own separator: the first column's name is followed by it.
   const delimiter = /^"?id"?([,;\t])/.exec(table)?.[1] ?? ',';
-  const { data } = Papa.parse<string[]>(table, { delimiter, skipEmptyLines: true });
+  const { data } = Papa.parse<string[]>(table, {
+    delimiter,
+    skipEmptyLines: true,
+    // The head, and one row more than a batch takes: a longer table is refused without being read through.
+    preview: MOST.lines + 2,
+  });
   const [head, ...rows] = data;
   if (head === undefined || LINE_COLUMNS.some((column, i) => head[i] !== column)) {
     return { ok: false, problems: [`row 1: the columns would be ${LINE_COLUMNS.join(', ')}`] };
