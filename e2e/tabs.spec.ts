@@ -51,6 +51,11 @@ test('undo takes back its own, and never what the other tab did', async ({ page,
   await other.goto(`${TURKEY}/note`);
   await page.getByLabel('Filling in each, g').fill('30');
   await expect.poll(async () => (await stored(page)).revision).toBe(1);
+  // A tab that comes later has nothing to take back.
+  const third = await context.newPage();
+  await third.goto(`${TURKEY}/wrap`);
+  await expect(third.getByLabel('Filling in each, g')).toHaveValue('30');
+  await expect(third.getByRole('main').getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
   await other.getByLabel('In your own words').fill('from the other tab');
   await page.getByRole('link', { name: 'Note' }).click();
   await expect(page.getByLabel('In your own words')).toHaveValue('from the other tab');

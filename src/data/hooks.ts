@@ -59,7 +59,7 @@ export function useBatch(id: string) {
   return useSWR<Batch | repository.BrokenRecord | null, Error>(one(id), async () => {
     await repository.openFirst(() => lanternSupper(now()));
     const batch = await repository.loadBatch(id);
-    if (batch !== null && !repository.isBroken(batch)) await undo.recall(batch);
+    if (batch !== null && !repository.isBroken(batch)) await undo.recall(batch, repository.WRITER);
     return batch;
   });
 }

@@ -12,6 +12,7 @@ import { inTurn } from './lock';
 import { newId } from './new-id';
 import { PENDING_PREFIX, type PendingEdit } from './pending';
 import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
+import { TAB } from './tab';
 
 /** The validator is large: it loads beside the first screen, not before it. */
 export const validator = () => import('./validator');
@@ -28,8 +29,8 @@ export const batchKey = (id: string): string => `${BATCH}${id}`;
 /** The id of the batch under a key; null where it is another record. */
 export const idOfKey = (key: string): string | null => (key.startsWith(BATCH) ? key.slice(BATCH.length) : null);
 
-/** This page, for as long as it is open: what it stores says so. */
-export const WRITER = newId();
+/** What this tab stores says so. */
+export const WRITER = TAB;
 
 /** A record that cannot be read; its text is kept as it is. */
 export interface BrokenRecord {

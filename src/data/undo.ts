@@ -156,9 +156,9 @@ function keep(id: string): void {
 /** Stores at once what is still waiting: the page is about to go. */
 export const keepAll = (): void => [...waiting.keys()].forEach(keep);
 
-/** Takes up the steps of before a reload, if nothing else has been stored since. */
-export async function recall(batch: Batch): Promise<void> {
-  if (histories.has(batch.id)) return;
+/** Takes up this tab's steps of before a reload, if nothing else has been stored since: another tab's are its own. */
+export async function recall(batch: Batch, tab: string): Promise<void> {
+  if (histories.has(batch.id) || batch.writer !== tab) return;
   try {
     const text = await AsyncStorage.getItem(keyOf(batch.id));
     const kept = text === null ? null : (JSON.parse(text) as History);

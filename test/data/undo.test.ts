@@ -91,9 +91,12 @@ it('the last twenty steps survive a reload, and lead nowhere when something else
   // A reload: nothing is known any more but what was kept.
   undo.forget(turkey.id);
   await AsyncStorage.setItem(KEY, kept);
-  await undo.recall({ ...t.batch, revision: 99 });
+  await undo.recall({ ...t.batch, revision: 99 }, 'this tab');
   expect(undo.without(turkey.id)).toBeNull();
-  await undo.recall(t.batch);
+  // Another tab that opens the batch does not take up this one's steps.
+  await undo.recall(t.batch, 'another tab');
+  expect(undo.without(turkey.id)).toBeNull();
+  await undo.recall(t.batch, 'this tab');
   for (let i = 29; i >= 10; i--) expect(t.back()?.wrap.portionG).toBe(i);
   expect(t.back()).toBeNull();
   // Typing a long note is one stroke in what is kept, not hundreds.
