@@ -66,7 +66,10 @@ export function useBatch(id: string) {
 
 /** The kitchen as it is stored, with what of it could not be read; undefined until storage has answered. */
 export const useStoredKitchen = (): repository.StoredKitchen | undefined =>
-  useSWR(KITCHEN, repository.loadKitchen).data;
+  useSWR(KITCHEN, async () => {
+    await repository.openFirst(() => lanternSupper(now()));
+    return repository.loadKitchen();
+  }).data;
 
 /** The kitchen; the usual one until storage has answered. */
 export const useKitchen = (): Kitchen => useStoredKitchen()?.kitchen ?? DEFAULT_KITCHEN;
@@ -100,27 +103,29 @@ async function show(batch: Batch): Promise<void> {
   );
 }
 
-/** Changes the kitchen. */
-export async function editKitchen(
-  operations: KitchenOperation | readonly KitchenOperation[],
-  where: SaidWhere = 'foot',
-): Promise<Outcome> {
-  try {
-    const changed = await repository.changeKitchen(([] as KitchenOperation[]).concat(operations), now());
-    // Read again, with what was set aside.
-    void mutate(KITCHEN);
-    return changed.ok ? { ok: true, step: null } : refused(changed.problems, where);
-  } catch (error) {
-    return refused([messageOf(error)], where);
-  }
-}
-
 /** This tab's edits and steps back run in the order they were asked for: what is taken back is what has been done by then. */
 let last: Promise<unknown> = Promise.resolve();
 function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
   const turn = last.then(run, run);
   last = turn.catch(() => undefined);
   return turn;
+}
+
+/** Changes the kitchen. */
+export async function editKitchen(
+  operations: KitchenOperation | readonly KitchenOperation[],
+  where: SaidWhere = 'foot',
+): Promise<Outcome> {
+  try {
+    const list = ([] as KitchenOperation[]).concat(operations);
+    const at = now();
+    const changed = await whilePending({ kitchen: list, at }, () => inOrder(() => repository.changeKitchen(list, at)));
+    // Read again, with what was set aside.
+    void mutate(KITCHEN);
+    return changed.ok ? { ok: true, step: null } : refused(changed.problems, where);
+  } catch (error) {
+    return refused([messageOf(error)], where);
+  }
 }
 
 /** Edits of one batch. */

@@ -3,14 +3,13 @@
  * middle of a word), what is left is written down at once, and done by the next page that opens.
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
+import { type KitchenOperation } from '@/core/batch/kitchen-operations';
 import { type Operation } from '@/core/batch/operations';
 import { newId } from './new-id';
 
-export interface PendingEdit {
-  batchId: string;
-  operations: readonly Operation[];
-  at: string;
-}
+export type PendingEdit =
+  | { batchId: string; operations: readonly Operation[]; at: string }
+  | { kitchen: readonly KitchenOperation[]; at: string };
 
 export const PENDING_PREFIX = 'involucrum/pending/';
 const KEY = `${PENDING_PREFIX}${newId()}`;

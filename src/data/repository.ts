@@ -216,28 +216,36 @@ export async function loadKitchen(): Promise<StoredKitchen> {
  * @returns the kitchen, or what stands against the change
  */
 export const changeKitchen = (operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> =>
-  inTurn(async () => {
-    const { change } = await validator();
-    const { kitchen, broken } = await kitchenOf(await readToChange(KITCHEN_KEY));
-    const changed = change(kitchen, operations);
-    if (!changed.ok) return changed;
-    const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
-    const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
-    // Where the old text could not be set aside, it stays where it is until it can.
-    await (isAside ? writeText : holdText)(KITCHEN_KEY, JSON.stringify(document));
-    return { ok: true, document };
-  });
+  inTurn(() => putKitchen(operations, at));
+
+/** The change itself, in its turn. */
+async function putKitchen(operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> {
+  const { change } = await validator();
+  const { kitchen, broken } = await kitchenOf(await readToChange(KITCHEN_KEY));
+  const changed = change(kitchen, operations);
+  if (!changed.ok) return changed;
+  const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
+  const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
+  // Where the old text could not be set aside, it stays where it is until it can.
+  await (isAside ? writeText : holdText)(KITCHEN_KEY, JSON.stringify(document));
+  return { ok: true, document };
+}
 
 /** Does the edits that another page had on their way when it went. */
 async function finishPending(): Promise<void> {
   const { change } = await validator();
   for (const key of await keysOf(PENDING_PREFIX)) {
     const edits = (parse((await readToChange(key)) ?? '') ?? []) as PendingEdit[];
-    for (const { batchId, operations, at } of edits) {
-      const before = await batchToChange(batchId);
+    for (const edit of edits) {
+      if ('kitchen' in edit) {
+        await putKitchen(edit.kitchen, edit.at);
+        continue;
+      }
+      const before = await batchToChange(edit.batchId);
       if (before === null || isBroken(before)) continue;
-      const changed = change(before, operations);
-      if (changed.ok) await put({ ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: at });
+      const changed = change(before, edit.operations);
+      if (changed.ok)
+        await put({ ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: edit.at });
     }
     await removeText(key);
   }

@@ -116,10 +116,12 @@ describe('edits under way when the page goes', () => {
       { batchId: turkey.id, operations: [{ do: 'setWrap', to: { portionG: -4 } }], at: AT },
       { batchId: 'nobody', operations: [wet], at: AT },
       { batchId: turkey.id, operations: [words('half a word')], at: AT },
+      { kitchen: [{ do: 'setKitchen', to: { altitudeM: 640 } }], at: AT },
     ]);
     await repository.openFirst(() => []);
     await repository.openFirst(() => []);
     expect(await stored()).toMatchObject({ revision: 2, note: { words: 'half a word' }, wrap: { portionG: 28 } });
+    expect((await repository.loadKitchen()).kitchen).toMatchObject({ altitudeM: 640, revision: 1 });
     expect(mockStorage.texts.has('involucrum/pending/gone')).toBe(false);
   });
 
