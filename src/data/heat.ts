@@ -78,18 +78,26 @@ export function useHeat(
   const mutateFirst = first.mutate;
   const mutateAll = all.mutate;
   const again = useCallback(() => void Promise.allSettled([mutateFirst(), mutateAll()]), [mutateFirst, mutateAll]);
+  const shown = error ? null : all.isLoading ? together(first.data, all.data) : (all.data ?? first.data ?? null);
   return {
     // Of a plan that could not be worked out the last plan's forecast says nothing.
-    heat: error ? null : all.isLoading ? together(first.data, all.data) : (all.data ?? first.data ?? null),
+    heat: useMemo(() => beginningNow(shown, elapsed), [shown, elapsed]),
     error: error?.message ?? null,
     again,
   };
 }
 
+/** Alternatives that begin at another time than now are not offered: they would undo what has been in between. */
+function beginningNow(heat: HeatForecast | null, elapsed: number): HeatForecast | null {
+  if (!heat?.cooling || Math.abs(heat.cooling.elapsed - elapsed) <= ELAPSED_STEP) return heat;
+  return { ...heat, cooling: { ...heat.cooling, alternatives: [], leftOut: 0 } };
+}
+
 /** The newest curve with the alternatives of the last one, until their turn has come. */
 function together(first: HeatForecast | undefined, all: HeatForecast | undefined): HeatForecast | null {
   if (!first?.cooling || !all?.cooling) return first ?? all ?? null;
-  return { ...first, cooling: { ...first.cooling, alternatives: all.cooling.alternatives } };
+  const { alternatives, elapsed, leftOut } = all.cooling;
+  return { ...first, cooling: { ...first.cooling, alternatives, elapsed, leftOut } };
 }
 
 /** A batch's checks and all that is derived from it. */

@@ -290,7 +290,10 @@ describe('while the clock runs', () => {
 
   it('alternatives begin now, and keep what they promise', () => {
     const running = changed(duck, START);
-    const now = forecastHeat(running, DEFAULT_KITCHEN, 'all', 45).cooling?.alternatives ?? [];
+    const forecast = forecastHeat(running, DEFAULT_KITCHEN, 'all', 45).cooling;
+    // Said beside them: the screen offers none that begin at another time than now.
+    expect(forecast?.elapsed).toBe(45);
+    const now = forecast?.alternatives ?? [];
     const atOnce = cooling(running).alternatives;
     for (const way of now) {
       const taken = changed(running, ...way.change);

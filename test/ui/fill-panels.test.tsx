@@ -80,6 +80,8 @@ describe('seasoning by taste', () => {
     expect(batch().season.heldBack).toBe(true);
     expect(screen.getByText(/; hold back 1\.3 g\./)).toBeTruthy();
     press('wants more salt');
+    // Both are asked for at once: nothing waits for the other.
+    expect(mockEditKitchen).toHaveBeenCalledTimes(1);
     await settled();
     expect(batch().season.tastings).toMatchObject([{ verdict: 'under', at: mockAt }]);
     expect(mockEditKitchen.mock.calls[0][0]).toEqual({ do: 'learnSalt', tasting: batch().season.tastings[0] });

@@ -49,6 +49,8 @@ export interface CoolingForecast {
   /** By how much it warms the fridge, K; 0 where it does not go there. */
   fridgeRiseK: number;
   alternatives: CoolingAlternative[];
+  /** Minutes on the clock at which the alternatives begin: taken at another time they would not be what they say. */
+  elapsed: number;
   /** Alternatives that would have taken too long to work out. */
   leftOut: number;
   /** So many stirs and moves that fewer stirs, or coarser steps, were worked out than are planned. */
@@ -117,6 +119,7 @@ export function forecastCooling(
     isPourable: part.isPourable,
     fridgeRiseK: fridgeRiseOf(really, kitchen),
     alternatives,
+    elapsed,
     leftOut,
     isCoarse: really.curve.isCoarse,
     steps: steps + (fit?.steps ?? 0),

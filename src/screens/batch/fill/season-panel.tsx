@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { type Batch } from '@/core/batch/schema';
 import { type Taste, TASTES } from '@/core/batch/vocabulary';
 import { SALT_KINDS } from '@/core/batch/kitchen';
+import { MOST } from '@/core/batch/limits';
 import { TASTE_WORDS, tastedNow, toAddAfter } from '@/core/filling/season';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
@@ -28,12 +29,12 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
     const kind = SALT_KINDS[kitchen.saltKind];
     return `${formatGrams(grams)} salt (${inSpoons((5 * grams) / kind.gPerTsp)}, ${kind.label})`;
   };
-  const taste = async (verdict: Taste) => {
+  const taste = (verdict: Taste) => {
     const tasting: Tasting = { at: now(), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
-    // The kitchen learns from what the batch keeps.
+    // The kitchen learns from what the batch keeps. Both are asked for at once: the page may go the next moment.
     const outcome = edit({ do: 'addTasting', tasting }, '', 'beside');
     answered(outcome);
-    if ((await outcome).ok) await editKitchen({ do: 'learnSalt', tasting });
+    if (season.tastings.length < MOST.tastings) void editKitchen({ do: 'learnSalt', tasting });
   };
   const last = season.tastings.at(-1);
   return (
@@ -61,7 +62,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
       </Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {TASTES.map((verdict) => (
-          <Press key={verdict} title={TASTE_WORDS[verdict]} onPress={() => void taste(verdict)} />
+          <Press key={verdict} title={TASTE_WORDS[verdict]} onPress={() => taste(verdict)} />
         ))}
       </View>
       <Problem text={refusal} />
