@@ -8,8 +8,37 @@ const only = (name, from, allowed, extra = []) => ({
 // A package that is published as ES modules only is not followed into node_modules.
 const library = (...names) => names.map((n) => `^(node_modules/)?${n}`);
 
+// The rooms of the core, and what each may take from: itself, and rooms below it. `document` is lowest, `checks` highest.
+const ROOMS = {
+  document: [],
+  units: ['document'],
+  food: ['document', 'units'],
+  filling: ['document', 'units', 'food'],
+  wrapper: ['document', 'food'],
+  safety: ['document'],
+  heat: ['food'],
+  cooling: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
+  recipe: ['document', 'units', 'food'],
+  formats: ['document', 'units', 'food', 'filling', 'recipe'],
+  checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling'],
+};
+const rooms = Object.entries(ROOMS).map(([room, below]) => ({
+  name: `room-${room}`,
+  severity: 'error',
+  from: { path: `^src/core/${room}/` },
+  to: { path: '^src/core/', pathNot: [`^src/core/(${[room, ...below].join('|')})/`, '^src/core/zod\\.ts$'] },
+}));
+
 module.exports = {
   forbidden: [
+    ...rooms,
+    // Every file of the core stands in a room.
+    {
+      name: 'core-in-rooms',
+      severity: 'error',
+      from: { path: `^src/core/(?!(${Object.keys(ROOMS).join('|')})/|zod\\.ts$)` },
+      to: {},
+    },
     only(
       'core-stands-alone',
       '^src/core',
@@ -24,6 +53,18 @@ module.exports = {
       to: { path: '^src/(ui|screens|app)' },
     },
     { name: 'ui-below-screens', severity: 'error', from: { path: '^src/ui' }, to: { path: '^src/(screens|app)' } },
+    {
+      name: 'screens-keep-to-themselves',
+      severity: 'error',
+      from: { path: '^src/screens/([^/]+)/' },
+      to: { path: '^src/screens/[^/]+/', pathNot: '^src/screens/$1/' },
+    },
+    {
+      name: 'stations-keep-to-themselves',
+      severity: 'error',
+      from: { path: '^src/screens/batch/([^/]+)/' },
+      to: { path: '^src/screens/batch/[^/]+/', pathNot: '^src/screens/batch/$1/' },
+    },
     { name: 'screens-below-app', severity: 'error', from: { path: '^src/screens' }, to: { path: '^src/app' } },
     {
       name: 'server-and-cli-use-core-only',
@@ -35,7 +76,7 @@ module.exports = {
       name: 'no-cycles',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     {
       name: 'no-dev-packages-in-source',

@@ -3,7 +3,7 @@ const globals = require('globals');
 
 module.exports = defineConfig([
   require('eslint-config-expo/flat'),
-  { ignores: ['dist/**', '.expo/**', 'expo-env.d.ts', 'node_modules/**'] },
+  { ignores: ['dist/**', '.expo/**', '.cache/**', 'expo-env.d.ts', 'node_modules/**'] },
   { files: ['test/**'], languageOptions: { globals: { ...globals.jest, ...globals.node } } },
   {
     files: ['*.config.js', '.dependency-cruiser.cjs', 'scripts/**', 'babel.config.js'],

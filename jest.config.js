@@ -1,6 +1,23 @@
-// Two projects: the core, server and command line run in plain Node; the interface runs under jest-expo.
+// Three projects: the core, server and command line in plain Node; the parts of the interface under jest-expo, as React Native
+// draws them; hooks, keys and what is in the page as a browser has it, in jsdom under jest-expo/web.
 const transformed =
   '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation|ml-levenberg-marquardt|is-any-array|ml-matrix';
+
+/** What both projects that draw the interface share. */
+const drawn = {
+  setupFiles: ['<rootDir>/test/setup.js'],
+  setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/family.ts',
+    '^(@react-native-vector-icons|react-native-vector-icons)/': '<rootDir>/test/no-icon-family.js',
+  },
+  transformIgnorePatterns: [
+    `/node_modules/(?!(.pnpm|${transformed}))`,
+    '/node_modules/react-native-reanimated/plugin/',
+    '/node_modules/@react-native/babel-preset/',
+  ],
+};
 
 module.exports = {
   projects: [
@@ -17,18 +34,13 @@ module.exports = {
       displayName: 'ui',
       preset: 'jest-expo/ios',
       testMatch: ['<rootDir>/test/{ui,data}/**/*.test.{ts,tsx}'],
-      setupFiles: ['<rootDir>/test/setup.js'],
-      setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
-      moduleNameMapper: {
-        '^@/(.*)$': '<rootDir>/src/$1',
-        '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/family.ts',
-        '^(@react-native-vector-icons|react-native-vector-icons)/': '<rootDir>/test/no-icon-family.js',
-      },
-      transformIgnorePatterns: [
-        `/node_modules/(?!(.pnpm|${transformed}))`,
-        '/node_modules/react-native-reanimated/plugin/',
-        '/node_modules/@react-native/babel-preset/',
-      ],
+      ...drawn,
+    },
+    {
+      displayName: 'web',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/test/web/**/*.test.{ts,tsx}'],
+      ...drawn,
     },
   ],
 };

@@ -9,7 +9,7 @@ test('the pan: weigh-ins are kept, override the estimate, and lead to the stop w
     Number(
       (
         (await page
-          .getByText(/^2\s7\d\d g$/)
+          .getByText(/^2\s7\d\d\sg$/)
           .first()
           .textContent()) ?? ''
       ).replace(/\D/g, ''),
@@ -17,10 +17,10 @@ test('the pan: weigh-ins are kept, override the estimate, and lead to the stop w
   const stop = await stopWeight();
   await page.getByRole('radio', { name: 'pan, heat and minutes' }).click();
   await page.getByLabel('Boiling, lid off, min').fill('5');
-  await expect(page.getByText(/About 16 g a minute, 80 g\s+in all/)).toBeVisible();
+  await expect(page.getByText(/About 16\sg a minute, 80\sg\s+in all/)).toBeVisible();
   await page.getByLabel('Pan with filling now, g').fill('2900');
   await page.getByRole('button', { name: 'Note this weight' }).click();
-  await expect(page.getByText(/70 g boiled off; this one counts/)).toBeVisible();
+  await expect(page.getByText(/70\sg boiled off; this one counts/)).toBeVisible();
   await expect(page.getByText(/brought in, weighed/)).toBeVisible();
   // The estimate is no longer asked for, and the scale stops where it did.
   await expect(page.getByRole('radio', { name: 'pan, heat and minutes' })).toHaveCount(0);
@@ -48,22 +48,22 @@ test('a part of the water line opens to the lines it comes from', async ({ page 
 
 test('preparations side by side, a line split, an ingredient swapped', async ({ page }) => {
   await page.goto(`${TURKEY}/fill`);
-  await page.getByRole('button', { name: /^Celeriac, 180 g/ }).click();
-  const roasted = page.getByRole('radio', { name: /^roasted in dice: 6\.5 g free per 100 g, .* of waiting/ });
+  await page.getByRole('button', { name: /^Celeriac, 180\sg/ }).click();
+  const roasted = page.getByRole('radio', { name: /^roasted in dice: 6\.5\sg free per 100\sg, .* of waiting/ });
   await roasted.click();
-  await expect(page.getByText(/Free liquid 6\.5 g per 100 g/)).toBeVisible();
+  await expect(page.getByText(/Free liquid 6\.5\sg per 100\sg/)).toBeVisible();
   await page.getByRole('button', { name: 'Swap Celeriac' }).click();
   await page.getByLabel('Swap for').fill('swede');
   await expect(page.getByRole('table', { name: 'With swede' })).toContainText('Free liquid');
   await expect(page.getByText('No longer contains: celery.')).toBeVisible();
   await page.getByRole('button', { name: 'Swap it' }).click();
-  await expect(page.getByRole('button', { name: /^Swede, 180 g/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Swede, 180\sg/ })).toBeVisible();
   await page.getByRole('button', { name: 'Close Swede' }).click();
 
-  await page.getByRole('button', { name: /^Turkey thigh mince, 420 g/ }).click();
+  await page.getByRole('button', { name: /^Turkey thigh mince, 420\sg/ }).click();
   await page.getByRole('button', { name: 'Split Turkey thigh mince' }).click();
   await page.getByRole('button', { name: 'Split the line' }).click();
-  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 210 g/ })).toHaveCount(2);
+  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 210\sg/ })).toHaveCount(2);
 });
 
 test('ticks: what was forgotten is called out when its stage is over', async ({ page }) => {
@@ -83,9 +83,9 @@ test('ticks: what was forgotten is called out when its stage is over', async ({ 
 test('holding back a third, tasting, and the target that learns', async ({ page }) => {
   await page.goto(`${TURKEY}/fill`);
   await page.getByRole('radio', { name: 'hold back a third' }).click();
-  await expect(page.getByText(/First 2\.7 g salt .* hold back 1\.3 g/)).toBeVisible();
+  await expect(page.getByText(/First 2\.7\sg salt .* hold back 1\.3\sg/)).toBeVisible();
   await page.getByRole('button', { name: 'wants more salt' }).click();
-  await expect(page.getByText(/Tasted at 0\.95 %: wants more salt\. Add 1(\.\d)? g salt/)).toBeVisible();
+  await expect(page.getByText(/Tasted at 0\.95\s%: wants more salt\. Add 1(\.\d)?\sg salt/)).toBeVisible();
   await page.goto('/kitchen');
   await expect(page.getByText('The salt you aim for has been moved by 1 tasting.')).toBeVisible();
   await page.getByRole('button', { name: 'Back to 1.1 %' }).click();
@@ -99,7 +99,7 @@ test('an ingredient of one’s own: checked, kept, used, and exported with the b
   await page.getByLabel('Fat, g per 100 g').fill('80');
   await page.getByLabel('Carbohydrate, g per 100 g').fill('40');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByText(/Not kept yet: Together 120 g in 100 g/)).toBeVisible();
+  await expect(page.getByText(/Not kept yet: Together 120\sg in 100\sg/)).toBeVisible();
   await page.getByLabel('Fat, g per 100 g').fill('6');
   await page.getByLabel('Carbohydrate, g per 100 g').fill('14');
   await page.getByLabel('Salt, g per 100 g').fill('4,2');
@@ -111,7 +111,7 @@ test('an ingredient of one’s own: checked, kept, used, and exported with the b
   await page.goto(`${TURKEY}/fill`);
   await page.getByLabel('Add what goes in').fill('2 tbsp smoky bean paste');
   await page.getByLabel('Add what goes in').press('Enter');
-  await expect(page.getByRole('button', { name: /^Smoky bean paste, 2 tbsp\. .*counts 1\.3 g salt/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Smoky bean paste, 2 tbsp\. .*counts 1\.3\sg salt/ })).toBeVisible();
   await page.getByRole('link', { name: 'Note' }).click();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a file' }).click();
@@ -136,7 +136,7 @@ test('lines go out as a table and come in again; a broken table is named and cha
   await open({ name: 'odd.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\r\n1,2\r\n') });
   await expect(page.getByText(/row 1: the columns would be/)).toBeVisible();
   await open(table);
-  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 420 g/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 420\sg/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Sesame oil, 1½ tsp/ })).toBeVisible();
 });
 
@@ -144,7 +144,7 @@ test('the card is one sheet of paper', async ({ page }) => {
   await page.goto(`${HADDOCK}/fill`);
   await page.getByRole('button', { name: 'Print the card' }).click();
   await expect(page.getByRole('heading', { name: 'Smoked haddock and leek pan pie' })).toBeVisible();
-  await expect(page.getByText(/pan and filling 2.7\d\d g/)).toBeVisible();
+  await expect(page.getByText(/pan and filling 2.7\d\d\sg/)).toBeVisible();
   await expectAccessible(page);
   const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: false })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);

@@ -1,6 +1,6 @@
 /** Every browser test fails on a console error, a broken content policy, or a request to another host. */
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, type Locator, type Page, test as base } from '@playwright/test';
 
 export { expect };
 
@@ -35,6 +35,24 @@ export const HADDOCK = '/batch/demo-haddock-pan-pie';
 export const DUCK = '/batch/demo-duck-pockets';
 export const PUMPKIN = '/batch/demo-pumpkin-half-moons';
 
+/** A fix by its words: on a phone a check shows its first one, and the others on a tap. */
+export async function fixOf(page: Page, check: string, words: RegExp): Promise<Locator> {
+  const fix = page
+    .getByRole('region', { name: new RegExp(`^${check}: `) })
+    .getByRole('button', { name: words })
+    .first();
+  const more = page.getByRole('button', { name: new RegExp(`more ways? to mend it: ${check}`) });
+  await expect(fix.or(more).first()).toBeVisible();
+  if (!(await fix.isVisible())) await more.click();
+  return fix;
+}
+
+/** Chooses from a batch's menu on the Bench. */
+export async function fromMenu(page: Page, title: string, choice: RegExp): Promise<void> {
+  await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
+  await page.getByRole('button', { name: choice }).click();
+}
+
 /** No serious or critical violation of WCAG as axe sees it. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -42,8 +60,10 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(grave.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
 }
 
-/** The heat forecast has come from the worker. */
+/** The heat forecast and the proposals have come from the worker. */
 export async function forecastIsThere(page: Page): Promise<void> {
   await expect(page.getByLabel(/working it out/i)).toHaveCount(0);
   await expect(page.getByText(/Working out how/)).toHaveCount(0);
+  // What could be done follows.
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
 }

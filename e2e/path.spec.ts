@@ -1,6 +1,6 @@
 /** The path: open the demo, see what is wrong, mend it, measure, find all of it again after a reload. */
 import { type Page } from '@playwright/test';
-import { expect, forecastIsThere, test } from './fixtures';
+import { expect, fixOf, forecastIsThere, test } from './fixtures';
 
 async function record(page: Page, celsius: string) {
   await page.getByLabel('Reading, °C').fill(celsius);
@@ -16,13 +16,13 @@ test('from a filling too wet to three readings, and all of it is there after a r
   await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
   await expect(page.getByText(/a steamed bun takes 1 to 6/)).toBeVisible();
   await forecastIsThere(page);
-  const fix = page.getByRole('button', { name: /^Add 2 g cornflour/ });
+  const fix = await fixOf(page, 'Moisture', /^Add 2\sg cornflour/);
   const promised = /→ (\d+\.\d)/.exec((await fix.getAttribute('aria-label')) ?? '')?.[1];
   await fix.click();
   await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
   // The promise is what is found.
   await expect(page.getByText(`Free liquid ${promised} g per 100 g`)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Cornflour, 2 g/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Cornflour, 2\sg/ })).toBeVisible();
 
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await forecastIsThere(page);
@@ -50,11 +50,11 @@ test('from a filling too wet to three readings, and all of it is there after a r
 test('a fix is undone with one tap, from the notice and from the header', async ({ page }) => {
   await page.goto('/batch/demo-turkey-purses/fill');
   for (const undo of ['notice', 'header']) {
-    await page.getByRole('button', { name: /^Celeriac: sweated/ }).click();
-    await expect(page.getByRole('button', { name: /^Celeriac, 180 g\. sweated/ })).toBeVisible();
+    await (await fixOf(page, 'Moisture', /^Celeriac: sweated/)).click();
+    await expect(page.getByRole('button', { name: /^Celeriac, 180\sg\. sweated/ })).toBeVisible();
     if (undo === 'notice') await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
     else await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).click();
-    await expect(page.getByRole('button', { name: /^Celeriac, 180 g\. grated, raw/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Celeriac, 180\sg\. grated, raw/ })).toBeVisible();
   }
 });
 
@@ -80,7 +80,7 @@ test('a batch is begun from nothing, filled by typing, and its checks follow', a
   await expect(page.getByRole('button', { name: /^Soy sauce, 1½ tbsp/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();
 
-  await page.getByRole('button', { name: /^Mushrooms, 400 g/ }).click();
+  await page.getByRole('button', { name: /^Mushrooms, 400\sg/ }).click();
   await page.getByRole('radio', { name: /^browned dry/ }).click();
   await expect(page.getByRole('radio', { name: 'before preparing' })).toHaveAttribute('aria-checked', 'true');
   await expect(page.getByText('cooked off').first()).toBeVisible();
@@ -91,7 +91,7 @@ test('a batch is begun from nothing, filled by typing, and its checks follow', a
   await page.getByLabel('Amount of mushrooms, g').fill('900000');
   await expect(page.getByText(/^At most/)).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('button', { name: /^Mushrooms, 400 g/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Mushrooms, 400\sg/ })).toBeVisible();
 });
 
 test('from the words of a recipe to a filling that is neither wet nor bland', async ({ page }) => {
@@ -117,7 +117,7 @@ test('from the words of a recipe to a filling that is neither wet nor bland', as
     ['Moisture: as it should be', /^Add .* cornflour/],
     ['Salt: as it should be', /^Add .* salt/],
   ] as const) {
-    await page.getByRole('button', { name: fix }).first().click();
+    await (await fixOf(page, heading.split(':')[0], fix)).click();
     await expect(page.getByRole('heading', { name: heading })).toBeVisible();
   }
 });
@@ -136,7 +136,7 @@ test('binders side by side, a slip of the spoon asked after, the filling scaled'
   await page.getByRole('radio', { name: 'so many times' }).click();
   await page.getByLabel('Times, ×').fill('2');
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
-  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 840 g/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Turkey thigh mince, 840\sg/ })).toBeVisible();
 });
 
 test('cooling: too slow in a deep pot, an alternative mends it, the ledger follows', async ({ page }) => {
@@ -145,11 +145,7 @@ test('cooling: too slow in a deep pot, an alternative mends it, the ledger follo
   await page.getByLabel('Depth, mm').fill('90');
   await page.getByRole('radio', { name: 'covered', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
-  await page
-    .getByRole('region', { name: /^Cooling: too slow/ })
-    .getByRole('button', { name: /^Spread to 20 mm/ })
-    .first()
-    .click();
+  await (await fixOf(page, 'Cooling', /^Spread to 20\smm/)).click();
   await expect(page.getByRole('heading', { name: 'Cooling: in good time' })).toBeVisible();
   await expect(page.getByLabel('Depth, mm')).toHaveValue('20');
   await page.getByRole('link', { name: /^Fill;/ }).click();
@@ -160,8 +156,8 @@ test('wrap: overfilled splits, the section cracks and the fix closes it', async 
   await page.goto('/batch/demo-turkey-purses/wrap');
   await page.getByLabel('Filling in each, g').fill('45');
   await expect(page.getByRole('heading', { name: 'Fit: overfilled, will split' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Section of one parcel.*filling 45 g/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Take 27 g instead of 45 g/ }).click();
+  await expect(page.getByRole('img', { name: /^Section of one parcel.*filling 45\sg/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Take 27\sg instead of 45\sg/ }).click();
   await expect(page.getByRole('heading', { name: 'Fit: closes easily' })).toBeVisible();
 });
 

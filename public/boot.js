@@ -10,6 +10,8 @@
 
   function say() {
     if (!isBlank()) return;
+    let shell = document.getElementById('shell');
+    if (shell !== null) shell.remove();
     let root = document.getElementById('root');
     let box = document.createElement('div');
     box.className = 'boot';

@@ -5,10 +5,12 @@ import path from 'node:path';
 import { cacheFolder, installPackages, run } from './prepare.mjs';
 
 const SOURCES = [
+  'scripts/build.mjs',
   'src',
   'public',
   'types',
   'app.json',
+  'app.config.js',
   'babel.config.js',
   'metro.config.js',
   'tsconfig.json',
@@ -38,7 +40,68 @@ export function build() {
   run('expo export', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
     env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
+  preloadFonts();
+  writeParts();
   writeFileSync(mark, now);
+}
+
+/** What the application calls its fonts, by the files they are cut from (ui/theme). */
+const FAMILIES = { 'Fraunces-600': 'Fraunces', 'Atkinson-400': 'Atkinson', 'Atkinson-700': 'AtkinsonBold' };
+
+/** Fonts come with the page, not with the program: words that are drawn in them at once do not move. */
+function preloadFonts() {
+  const fonts = files('dist/assets').filter((file) => file.endsWith('.woff2'));
+  const rules = fonts.map((file) => {
+    const family = FAMILIES[path.basename(file).split('.')[0]];
+    if (family === undefined) throw new Error(`${file}: what is this font called?`);
+    return `@font-face { font-family: ${family}; src: url("/${path.relative('dist', file)}") format("woff2"); font-display: swap; }`;
+  });
+  if (rules.length !== Object.keys(FAMILIES).length) throw new Error('the build has not all the fonts');
+  writeFileSync('dist/fonts.css', `${rules.join('\n')}\n`);
+  const links = fonts.map(
+    (file) => `<link rel="preload" as="font" type="font/woff2" crossorigin href="/${path.relative('dist', file)}" />`,
+  );
+  const page = readFileSync('dist/index.html', 'utf8');
+  const head = [...links, '<link rel="stylesheet" href="/fonts.css" />'].map((link) => `    ${link}\n`).join('');
+  writeFileSync('dist/index.html', page.replace('  </head>', `${head}  </head>`));
+}
+
+/** Lists every script that the page itself does not load, so that it can be fetched before the server is gone. */
+function writeParts() {
+  const page = readFileSync('dist/index.html', 'utf8');
+  const scripts = files('dist/_expo/static/js/web')
+    .filter((file) => file.endsWith('.js'))
+    .map((file) => `/${path.relative('dist', file)}`)
+    .filter((file) => !page.includes(file));
+  writeFileSync('dist/parts.json', JSON.stringify(scripts));
+}
+
+/** A trivial screen of the same stack, for comparison. @returns the folder it is in */
+export function buildTrivial() {
+  const folder = path.join(cacheFolder(), 'trivial');
+  const mark = path.join(cacheFolder(), 'trivial-built');
+  const now = createHash('sha256')
+    .update(
+      ['scripts/trivial', 'package-lock.json']
+        .flatMap(files)
+        .map((file) => readFileSync(file, 'utf8'))
+        .join(),
+    )
+    .digest('hex');
+  if (existsSync(path.join(folder, 'index.html')) && existsSync(mark) && readFileSync(mark, 'utf8') === now)
+    return folder;
+  console.log('Building a trivial screen …');
+  run('expo export', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', folder], {
+    env: {
+      ...process.env,
+      CI: '1',
+      EXPO_NO_TELEMETRY: '1',
+      EXPO_OFFLINE: '1',
+      INVOLUCRUM_ROUTES: './scripts/trivial',
+    },
+  });
+  writeFileSync(mark, now);
+  return folder;
 }
 
 if (import.meta.url === `file://${process.argv[1]}`) {

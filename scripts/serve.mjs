@@ -3,10 +3,10 @@ import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { chromium as installed } from './prepare.mjs';
 
-/** Serves the build, hands over its address and a browser, and closes both however it ends. */
-export async function withBrowser(port, visit) {
+/** Serves a build, hands over its address and a browser, and closes both however it ends. */
+export async function withBrowser(port, visit, dist) {
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
-    env: { ...process.env, PORT: String(port) },
+    env: { ...process.env, PORT: String(port), ...(dist === undefined ? {} : { DIST: dist }) },
   });
   try {
     await new Promise((resolve, reject) => {

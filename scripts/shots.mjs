@@ -33,6 +33,9 @@ const paste = async (page) => {
     .fill('1 lb ground pork\n2 cups shredded cabbage\n3 scallions, sliced\n1 thumb of ginger, grated\nsalt to taste');
   await page.getByRole('heading', { name: 'Paste a list' }).evaluate((e) => e.scrollIntoView());
 };
+const leek = async (page) => {
+  await page.getByRole('button', { name: 'Celeriac', exact: true }).click();
+};
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
@@ -52,6 +55,7 @@ const SHOTS = [
   { name: 'cool-wide', url: `${DUCK}/cool`, size: wide, act: clock },
   { name: 'cook-wide', url: `${TURKEY}/cook`, size: wide },
   { name: 'bench-wide', url: '/', size: wide },
+  { name: 'larder-wide', url: '/larder', size: wide, act: leek },
 ];
 
 const { withBrowser } = await import('./serve.mjs');

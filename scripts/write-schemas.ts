@@ -1,8 +1,8 @@
 /** Writes the JSON Schemas of the documents, and an example of each, into docs/; with --check only compares. */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { kitchenSchema } from '@/core/batch/kitchen-schema';
-import { batchSchema } from '@/core/batch/schema';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { kitchenSchema } from '@/core/document/kitchen-schema';
+import { batchSchema } from '@/core/document/schema';
 import { z } from '@/core/zod';
 import { lanternSupper } from '@/data/demo';
 

@@ -1,19 +1,14 @@
 /** Starts the server: 127.0.0.1:8377 unless PORT and HOST say otherwise; beyond loopback only with INVOLUCRUM_TOKEN. */
 import { existsSync } from 'node:fs';
-import { createServer } from 'node:http';
 import path from 'node:path';
 import { createApp } from './app';
 import { isLoopback } from './loopback';
+import { patientServer } from './patience';
 
 /** What is set to nothing is not set. */
 const setting = (name: string, usual: string): string => process.env[name]?.trim() || usual;
 
 const LEAST_TOKEN = 16;
-/** Slower than this is not a page on the same network: half a header or body is let go, ms. */
-const HEADERS_MS = 6000;
-const REQUEST_MS = 8000;
-const LOOK_EVERY_MS = 1000;
-
 const host = setting('HOST', '127.0.0.1');
 const port = Number(setting('PORT', '8377'));
 const token = process.env.INVOLUCRUM_TOKEN?.trim() ?? '';
@@ -39,10 +34,7 @@ const names = setting('INVOLUCRUM_NAMES', '')
   .map((name) => name.trim())
   .filter((name) => name !== '');
 const app = createApp({ dist, token: isLocal ? undefined : token, served: { loopback: isLocal, names } });
-const server = createServer(
-  { headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS, connectionsCheckingInterval: LOOK_EVERY_MS },
-  app,
-);
+const server = patientServer(app);
 server.on('error', (error) => refuse(`cannot listen on ${host}:${port}: ${error.message}`));
 server.listen(port, host, () => console.log(`Involucrum is open at http://${host}:${port}`));
 for (const signal of ['SIGTERM', 'SIGINT'] as const) {

@@ -1,8 +1,9 @@
 /** What the thermometer bridge takes: readings, and the plan that a simulated thermometer follows. */
 import { z } from 'zod';
-import { LIMITS, MOST } from '@/core/batch/limits';
+import { LIMITS, MOST } from '@/core/document/limits';
 import { COMPONENTS } from '@/core/food/composition';
-import { BASES, PLACES } from '@/core/heat/surfaces';
+import { between } from '@/core/document/span';
+import { surroundings } from '@/core/document/surroundings';
 
 export const readingSchema = z.strictObject({
   c: z.number().min(-273, 'must be a temperature in °C').max(2000, 'must be a temperature in °C').nullable(),
@@ -12,16 +13,13 @@ export type ProbeReading = z.infer<typeof readingSchema>;
 
 export const nameSchema = z.string().regex(/^[a-zA-Z0-9-]{1,64}$/, 'must be 1 to 64 letters, digits and hyphens');
 
-const within = ({ least, most }: { least: number; most: number }) => z.number().min(least).max(most);
 const fraction = z.number().min(0).max(1);
 const around = {
-  base: z.enum(BASES),
-  place: z.enum(PLACES),
-  ambientC: within(LIMITS.airC).optional(),
-  covered: z.boolean(),
-  stirred: z.boolean(),
-  stirEveryMinutes: within(LIMITS.stirEveryMinutes).nullable().optional(),
+  ...surroundings,
+  ambientC: surroundings.ambientC.optional(),
+  stirEveryMinutes: surroundings.stirEveryMinutes.nullable().optional(),
 };
+const depthMm = between(LIMITS.depthMm, 'mm');
 
 export const simulationSchema = z.strictObject({
   seed: z.number().int(),
@@ -33,16 +31,16 @@ export const simulationSchema = z.strictObject({
       Object.fromEntries(COMPONENTS.map((c) => [c, fraction])) as Record<(typeof COMPONENTS)[number], typeof fraction>,
     ),
     startC: z.number().min(0).max(110),
-    depthMm: within(LIMITS.depthMm),
+    depthMm,
     legs: z
       .array(
         z.strictObject({
           ...around,
-          minutes: within(LIMITS.legMinutes),
-          depthMm: within(LIMITS.depthMm).nullable().optional(),
+          minutes: between(LIMITS.legMinutes, 'minutes'),
+          depthMm: depthMm.nullable().optional(),
         }),
       )
       .max(MOST.legs + MOST.pastLegs),
-    factor: within(LIMITS.coolingFactor).optional(),
+    factor: between(LIMITS.coolingFactor, '').optional(),
   }),
 });

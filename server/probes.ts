@@ -4,7 +4,7 @@
  */
 import express, { type Response, type Router } from 'express';
 import { type z } from 'zod';
-import { simulateThermometer } from '@/core/heat/thermometer';
+import { simulateThermometer } from '@/core/cooling/thermometer';
 import { nameSchema, type ProbeReading, readingSchema, simulationSchema } from './probe-schemas';
 
 export { type ProbeReading };

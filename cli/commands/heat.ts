@@ -3,10 +3,12 @@ import { z } from 'zod';
 import { COMPONENTS, type Composition, normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
 import { conduct, conductInput } from '@/core/heat/conduct';
-import { inTheColdAt, warmestRoom } from '@/core/batch/cooling-plan';
-import { airOf } from '@/core/heat/air';
-import { coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/heat/cooling';
-import { BASES, PLACES, UNDERNEATH } from '@/core/heat/surfaces';
+import { inTheColdAt, warmestRoom } from '@/core/cooling/plan';
+import { airOf } from '@/core/cooling/air';
+import { coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/cooling/curve';
+import { surroundings } from '@/core/document/surroundings';
+import { type Base, BASES } from '@/core/document/vocabulary/bases';
+import { type Place } from '@/core/document/vocabulary/places';
 import { allCoolingStages } from '@/core/safety/cooling-stages';
 import { lethality, lethalityInput } from '@/core/safety/lethality';
 import { command, InputError } from '../command';
@@ -53,15 +55,11 @@ export const thermalCommand = command(
   ({ composition: c, atC }) => thermalProperties(c, atC),
 );
 
-const surroundings = {
-  base: z.enum(BASES),
-  place: z.enum(PLACES),
-  ambientC: z.number().min(-40, 'must be −40 to 50 °C').max(50, 'must be −40 to 50 °C').optional(),
-  covered: z.boolean(),
-  stirred: z.boolean(),
-  stirEveryMinutes: z.number().min(1, 'must be 1 to 120').max(120, 'must be 1 to 120').optional(),
+const { base, ...around } = {
+  ...surroundings,
+  ambientC: surroundings.ambientC.optional(),
+  stirEveryMinutes: surroundings.stirEveryMinutes.optional(),
 };
-const { base, ...around } = surroundings;
 
 /** A leg says only what differs from the plan. */
 const legInput = z.strictObject({
@@ -92,11 +90,8 @@ const coolInput = z
   .refine((i) => i.startC > coldestAround(i), { path: ['startC'], error: 'must be above the temperature around it' });
 
 /** The coldest thing a cooling filling is in touch with, °C. */
-const coldestAround = (i: {
-  place: (typeof PLACES)[number];
-  ambientC?: number;
-  vessel: { base: (typeof BASES)[number] };
-}): number => Math.min(airOf(i), UNDERNEATH[i.vessel.base].mediumC ?? Infinity);
+const coldestAround = (i: { place: Place; ambientC?: number; vessel: { base: Base } }): number =>
+  Math.min(airOf(i), BASES[i.vessel.base].mediumC ?? Infinity);
 
 /** The coldest temperature any rule asks for, °C. */
 const COLDEST_RULE = 5;

@@ -1,34 +1,29 @@
 /** `fit`, `assess`: a parcel, and a whole batch. */
 import { z } from 'zod';
-import { assess } from '@/core/batch/assess';
-import { CHECK_IDS } from '@/core/batch/check';
-import { forecastHeat } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { readBatch } from '@/core/batch/read';
-import { dough, DOUGH_IDS, type DoughId } from '@/core/wrapper/doughs';
+import { assess } from '@/core/checks/assess';
+import { CHECK_IDS } from '@/core/checks/check';
+import { forecastHeat } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { LIMITS } from '@/core/document/limits';
+import { between } from '@/core/document/span';
+import { readBatch } from '@/core/document/read';
+import { dough } from '@/core/wrapper/dough';
+import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
 import { fitParcel } from '@/core/wrapper/fit';
-import { FORM_IDS, type FormId } from '@/core/wrapper/forms';
+import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
 import { type Command, command, InputError } from '../command';
-
-const length = (least: number, most: number) =>
-  z.number().min(least, `must be ${least} to ${most} mm`).max(most, `must be ${least} to ${most} mm`);
-
-/** The dough a form usually takes. */
-const USUAL_DOUGH: Record<FormId, DoughId> = {
-  'half-moon': 'noodle',
-  purse: 'steamed-bun',
-  pocket: 'short',
-  'pan-pie': 'thin-sheets',
-};
 
 const fitInput = z
   .strictObject({
     form: z.enum(FORM_IDS),
-    diameterMm: length(30, 400),
-    rimMm: length(0, 60),
-    thicknessMm: length(0.3, 20),
-    depthMm: length(10, 120).optional(),
-    fillingG: z.number().positive('must be above 0 g').max(5000, 'must be at most 5000 g'),
+    diameterMm: between(LIMITS.diameterMm, 'mm'),
+    rimMm: between(LIMITS.rimMm, 'mm'),
+    thicknessMm: between(LIMITS.thicknessMm, 'mm'),
+    depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
+    fillingG: z
+      .number()
+      .positive('must be above 0 g')
+      .max(LIMITS.portionG.most, `must be at most ${LIMITS.portionG.most} g`),
     gPerMl: z.number().min(0.3, 'must be 0.3 to 1.5 g/ml').max(1.5, 'must be 0.3 to 1.5 g/ml').default(1.02),
     dough: z.enum(DOUGH_IDS).optional(),
   })
@@ -38,7 +33,7 @@ export const fitCommand = command(fitInput, ({ form, fillingG, gPerMl, dough: id
   const { maxMl, comfortableMl, fillMl, state, wrapperG, ratio, halfThicknessMm, dimension } = fitParcel({
     form,
     skin,
-    dough: dough(id ?? USUAL_DOUGH[form]),
+    dough: dough(id ?? FORMS[form].usual.dough),
     fillingG,
     density: gPerMl,
   });
@@ -52,7 +47,12 @@ export const assessCommand: Command = (input) => {
   const { checks, ledger, portion } = assess(read.value, DEFAULT_KITCHEN, heat);
   const shown = CHECK_IDS.map((id) => {
     const { state, headline, value, band, unit, fixes } = checks[id];
-    const offered = fixes.map((fix) => ({ id: fix.id, label: fix.label, effect: fix.effect }));
+    // What else is then to mend belongs to what is offered.
+    const offered = fixes.map(({ id: fix, label, effect, but }) => ({
+      id: fix,
+      label: but === null ? label : `${label} (${but})`,
+      effect,
+    }));
     return [id, { state, headline, value, band, unit, fixes: offered }];
   });
   return { checks: Object.fromEntries(shown), ledger, portion, cooling: heat.cooling, forecast: heat.core };

@@ -1,7 +1,7 @@
 /** Batches as files: one JSON document, out and in. */
 import * as DocumentPicker from 'expo-document-picker';
-import { type ReadResult } from '@/core/batch/read';
-import { type Batch } from '@/core/batch/schema';
+import { type ReadResult } from '@/core/document/read';
+import { type Batch } from '@/core/document/schema';
 import { readFile } from '@/workers/reader';
 import { idOfKey, isBroken, loadBatch } from './repository';
 

@@ -1,44 +1,18 @@
-/** Heat forecasts as SWR keys, from the worker; and the assessment that follows from them. */
-import { useCallback, useEffect, useMemo } from 'react';
-import useSWR from 'swr';
-import { assess, type Assessment } from '@/core/batch/assess';
-import { type HeatForecast } from '@/core/batch/heat';
-import { type Kitchen } from '@/core/batch/kitchen';
-import { minutesSince } from '@/core/batch/runs';
-import { type Batch } from '@/core/batch/schema';
-import { forecastHeat } from '@/workers/client';
+/** Heat forecasts and proposals as SWR keys, from the worker; and the assessment that follows from them. */
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import useSWR, { unstable_serialize, useSWRConfig } from 'swr';
+import { type Assessment, judgement } from '@/core/checks/judgement';
+import { type Proposals } from '@/core/checks/check';
+import { type HeatForecast } from '@/core/checks/heat';
+import { type Kitchen } from '@/core/document/kitchen';
+import { minutesSince } from '@/core/document/runs';
+import { type Batch } from '@/core/document/schema';
+import { forecastHeat, propose } from '@/workers/client';
 import { Superseded } from '@/workers/latest';
+import { heatVersion } from './heat-version';
 import { say } from './notices';
 import { useRunTime } from './run-time';
-
-/** What heat depends on: words and bookkeeping do not start a new forecast. */
-const heatKey = (batch: Batch, kitchen: Kitchen) => {
-  const { id, lines, water, cool, wrap, cook } = batch;
-  const { roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling, altitudeM, fanOven, rulePack } =
-    kitchen;
-  const rooms = [roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling];
-  // A clock without readings or past changes nothing, nor do runs that are over.
-  const { run, earlierRuns: _over, ...cooled } = cool;
-  const clock = run !== null && run.readings.length + run.past.length > 0 ? run : null;
-  const { readings: _read, ...cooking } = cook;
-  return [
-    'heat',
-    id,
-    JSON.stringify([
-      lines,
-      batch.ingredients,
-      water,
-      cooled,
-      clock,
-      wrap,
-      cooking,
-      rooms,
-      altitudeM,
-      fanOven,
-      rulePack,
-    ]),
-  ];
-};
+import { whenIdle } from './when-idle';
 
 const FORECAST = {
   keepPreviousData: true,
@@ -59,22 +33,48 @@ function useElapsed(batch: Batch | null): number {
   return Math.max(0, Math.floor(minutesSince(run, latest) / ELAPSED_STEP) * ELAPSED_STEP);
 }
 
+type Key = readonly (string | number)[] | null;
+
+/** Of each question so many answers are kept: the present one, and those that a step back or two lead to. */
+const KEPT = 4;
+
+/** An answer of the worker under a key; answers to what was asked long ago are let go. */
+function useAnswer<Answer>(key: Key, ask: () => Promise<Answer>) {
+  const { cache } = useSWRConfig();
+  const asked = useRef<string[]>([]);
+  const answer = useSWR<Answer, Error>(key, ask, FORECAST);
+  const name = unstable_serialize(key);
+  useEffect(() => {
+    const [...names] = [name, ...asked.current.filter((n) => n !== name)];
+    names.slice(KEPT).forEach((old) => cache.delete(old));
+    asked.current = names.slice(0, KEPT);
+  }, [cache, name]);
+  return answer;
+}
+
+const isReal = (error: Error | undefined): error is Error => error !== undefined && !(error instanceof Superseded);
+
 /**
  * The heat forecasts, from the worker: the plan's own first, then with all alternatives. The last ones stay on screen
  * until the next have come.
+ * @param depth `first` where alternatives are not asked for
  */
 export function useHeat(
   batch: Batch | null,
   kitchen: Kitchen,
+  depth: 'first' | 'all' = 'all',
 ): { heat: HeatForecast | null; error: string | null; again: () => void } {
-  const key = batch === null ? null : heatKey(batch, kitchen);
+  const version = batch === null ? '' : heatVersion(batch, kitchen);
   // Alternatives begin now: they are worked out again every few minutes while the clock runs.
   const elapsed = useElapsed(batch);
-  const ask = (depth: 'first' | 'all') => () =>
-    batch === null ? Promise.reject(new Error('no batch')) : forecastHeat(batch, kitchen, depth, elapsed);
-  const first = useSWR<HeatForecast, Error>(key && [...key, 'first'], ask('first'), FORECAST);
-  const all = useSWR<HeatForecast, Error>(key && [...key, 'all', elapsed], ask('all'), FORECAST);
-  const error = [first.error, all.error].find((e) => e !== undefined && !(e instanceof Superseded));
+  const ask = (what: 'first' | 'all') => () =>
+    batch === null
+      ? Promise.reject(new Error('no batch'))
+      : forecastHeat(version, batch, kitchen, what, what === 'first' ? 0 : elapsed);
+  const id = batch?.id ?? '';
+  const first = useAnswer<HeatForecast>(batch && ['heat', id, version], ask('first'));
+  const all = useAnswer<HeatForecast>(batch && depth === 'all' ? ['ways', id, version, elapsed] : null, ask('all'));
+  const error = [first.error, all.error].find(isReal);
   const mutateFirst = first.mutate;
   const mutateAll = all.mutate;
   const again = useCallback(() => void Promise.allSettled([mutateFirst(), mutateAll()]), [mutateFirst, mutateAll]);
@@ -100,9 +100,36 @@ function together(first: HeatForecast | undefined, all: HeatForecast | undefined
   return { ...first, cooling: { ...first.cooling, alternatives, elapsed, leftOut } };
 }
 
-/** A batch's checks and all that is derived from it. */
-export function useAssessment(batch: Batch, kitchen: Kitchen): Assessment {
-  const { heat, error, again } = useHeat(batch, kitchen);
+/** What could be done, from the worker, for just this batch; until it has come, what could be done before, which is stale. */
+function useProposals(batch: Batch, kitchen: Kitchen, isWanted: boolean): { proposals?: Proposals; isStale: boolean } {
+  const elapsed = useElapsed(batch);
+  const stored = [batch.revision, batch.writer, kitchen.revision, kitchen.writer].join(' ');
+  const { data, isLoading, error } = useAnswer<Proposals>(
+    isWanted ? ['proposals', batch.id, stored, elapsed] : null,
+    () => propose(heatVersion(batch, kitchen), batch, kitchen, elapsed),
+  );
+  // Without a forecast nothing is promised; that it failed is said already.
+  return { proposals: isReal(error) ? undefined : data, isStale: isLoading };
+}
+
+/** Whether the browser has had time to spare since this came on screen. */
+function useIdle(isAtOnce: boolean): boolean {
+  const [isIdle, setIdle] = useState(isAtOnce);
+  useEffect(() => (isIdle ? undefined : whenIdle(() => setIdle(true))), [isIdle]);
+  return isIdle;
+}
+
+/**
+ * A batch's checks and all that is derived from it. The judgement is there at once; what could be done follows.
+ * @param when `idle` puts alternatives and proposals off until there is time to spare: where many batches are listed
+ */
+export function useAssessment(
+  batch: Batch,
+  kitchen: Kitchen,
+  when: 'now' | 'idle' = 'now',
+): { assessment: Assessment; isStale: boolean } {
+  const isIdle = useIdle(when === 'now');
+  const { heat, error, again } = useHeat(batch, kitchen, isIdle ? 'all' : 'first');
   useEffect(() => {
     if (error === null) return;
     say({
@@ -111,5 +138,10 @@ export function useAssessment(batch: Batch, kitchen: Kitchen): Assessment {
       action: { label: 'Try again', run: again },
     });
   }, [error, again]);
-  return useMemo(() => assess(batch, kitchen, heat, error), [batch, kitchen, heat, error]);
+  const { proposals, isStale } = useProposals(batch, kitchen, isIdle);
+  const assessment = useMemo(
+    () => judgement(batch, kitchen, heat, error, proposals),
+    [batch, kitchen, heat, error, proposals],
+  );
+  return { assessment, isStale: isStale || !isIdle };
 }

@@ -1,10 +1,10 @@
 /** Documents as SWR keys. The fetchers read storage; edits write it and revalidate; other tabs are heard through `storage`. */
 import { useCallback, useEffect } from 'react';
 import useSWR, { mutate } from 'swr';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
-import { type Operation } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from './demo';
 import { say } from './notices';
 import { whilePending, writePending } from './pending';

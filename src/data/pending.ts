@@ -3,8 +3,8 @@
  * middle of a word), what is left is written down at once, and done by the next page that opens.
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
-import { type Operation } from '@/core/batch/operations';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { type Operation } from '@/core/document/operations';
 import { newId } from './new-id';
 
 export type PendingEdit =

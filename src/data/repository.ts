@@ -2,22 +2,18 @@
  * Where documents are kept, one key a document. Every change is read, applied, checked and written under one lock over all
  * tabs; what cannot be read is set aside and offered, never overwritten.
  */
-import { type Changed } from '@/core/batch/change';
-import { titled } from '@/core/batch/create';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
-import { type Operation } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { type Changed } from '@/core/document/changing';
+import { titled } from '@/core/document/create';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { inTurn } from './lock';
 import { newId } from './new-id';
 import { PENDING_PREFIX, type PendingEdit } from './pending';
 import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
 import { TAB } from './tab';
-
-/** The validator is large: it loads beside the first screen, not before it. */
-export const validator = () => import('./validator');
-// Asked for at once, while the first screen is still being put together. A failure shows when a document is read.
-validator().catch(() => undefined);
+import * as validator from './validator';
 
 const PREFIX = 'involucrum/';
 const BATCH = `${PREFIX}batch/`;
@@ -60,9 +56,11 @@ const known = new Map<string, { text: string; batch: Batch }>();
 async function read(key: string, text: string): Promise<Batch | BrokenRecord> {
   const before = known.get(key);
   if (before?.text === text) return before.batch;
-  const { readBatch } = await validator();
   const json = parse(text);
-  const result = json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : readBatch(json);
+  const result =
+    json === undefined
+      ? { ok: false as const, problems: ['(document): is not JSON'] }
+      : await validator.readBatch(json);
   if (!result.ok) return { key, text, problems: result.problems };
   const id = idOfKey(key);
   if (result.value.id === id) {
@@ -120,8 +118,7 @@ async function readable(id: string): Promise<Batch> {
  */
 export const createBatch = (batch: Batch): Promise<void> =>
   inTurn(async () => {
-    const { readBatch } = await validator();
-    const checked = readBatch(batch);
+    const checked = await validator.readBatch(batch);
     if (!checked.ok) throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).join('; ')}.`);
     if ((await readToChange(batchKey(batch.id))) !== null)
       throw new TakenError(`“${batch.title}” is there already; it was left as it is.`);
@@ -139,9 +136,8 @@ export const changeBatch = (
   at: string,
 ): Promise<{ before: Batch; after: Changed<Batch> }> =>
   inTurn(async () => {
-    const { change } = await validator();
     const before = await readable(id);
-    const changed = change(before, operations);
+    const changed = await validator.changeBatch(before, operations);
     if (!changed.ok) return { before, after: changed };
     const document = { ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: at };
     await put(document);
@@ -160,7 +156,6 @@ export const replayBatch = (
   at: string,
 ): Promise<Changed<Batch> & { isForeign?: boolean }> =>
   inTurn(async () => {
-    const { change } = await validator();
     const now = await readable(from.id);
     if (now.revision !== expected.revision || now.writer !== expected.writer) {
       return {
@@ -169,7 +164,7 @@ export const replayBatch = (
         problems: ['This batch was changed in another tab since; that change is kept, and nothing was undone.'],
       };
     }
-    const changed = change(from, operations);
+    const changed = await validator.changeBatch(from, operations);
     if (!changed.ok) return changed;
     const document = { ...changed.document, revision: now.revision + 1, writer: WRITER, updatedAt: at };
     await put(document);
@@ -190,12 +185,11 @@ export interface StoredKitchen {
 
 async function kitchenOf(text: string | null): Promise<Omit<StoredKitchen, 'setAside'>> {
   if (text === null) return { kitchen: DEFAULT_KITCHEN, broken: null };
-  const { readKitchen, salvageKitchen } = await validator();
   const json = parse(text);
-  const result = readKitchen(json);
+  const result = await validator.readKitchen(json);
   if (result.ok) return { kitchen: result.value, broken: null };
   const problems = json === undefined ? ['(kitchen): is not JSON'] : result.problems;
-  return { kitchen: salvageKitchen(json), broken: { key: KITCHEN_KEY, text, problems } };
+  return { kitchen: await validator.salvageKitchen(json), broken: { key: KITCHEN_KEY, text, problems } };
 }
 
 /** The kitchen, and what of it could not be read. */
@@ -220,9 +214,8 @@ export const changeKitchen = (operations: readonly KitchenOperation[], at: strin
 
 /** The change itself, in its turn. */
 async function putKitchen(operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> {
-  const { change } = await validator();
   const { kitchen, broken } = await kitchenOf(await readToChange(KITCHEN_KEY));
-  const changed = change(kitchen, operations);
+  const changed = await validator.changeKitchen(kitchen, operations);
   if (!changed.ok) return changed;
   const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
   const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
@@ -233,7 +226,6 @@ async function putKitchen(operations: readonly KitchenOperation[], at: string): 
 
 /** Does the edits that another page had on their way when it went. */
 async function finishPending(): Promise<void> {
-  const { change } = await validator();
   for (const key of await keysOf(PENDING_PREFIX)) {
     const edits = (parse((await readToChange(key)) ?? '') ?? []) as PendingEdit[];
     for (const edit of edits) {
@@ -243,7 +235,7 @@ async function finishPending(): Promise<void> {
       }
       const before = await batchToChange(edit.batchId);
       if (before === null || isBroken(before)) continue;
-      const changed = change(before, edit.operations);
+      const changed = await validator.changeBatch(before, edit.operations);
       if (changed.ok)
         await put({ ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: edit.at });
     }

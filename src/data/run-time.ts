@@ -4,7 +4,7 @@
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useEffect, useState } from 'react';
-import { type Batch } from '@/core/batch/schema';
+import { type Batch } from '@/core/document/schema';
 import { useNow } from './use-now';
 
 const KEY = 'involucrum/seen';

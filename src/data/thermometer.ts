@@ -4,11 +4,11 @@
  * by when they arrive; a lost or impossible one is never a reading.
  */
 import { useEffect, useRef, useState } from 'react';
-import { type Kitchen } from '@/core/batch/kitchen';
-import { minutesSince } from '@/core/batch/runs';
-import { type Batch } from '@/core/batch/schema';
-import { seedOf, simulatedPlan } from '@/core/batch/simulated-plan';
-import { judgeSignal, type JudgedSignal, NOTHING_HEARD } from '@/core/heat/signal';
+import { type Kitchen } from '@/core/document/kitchen';
+import { minutesSince } from '@/core/document/runs';
+import { type Batch } from '@/core/document/schema';
+import { seedOf, simulatedPlan } from '@/core/cooling/simulated-plan';
+import { judgeSignal, type JudgedSignal, NOTHING_HEARD } from '@/core/cooling/signal';
 import { simulatedSignal } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
 import { latestIn } from './run-time';

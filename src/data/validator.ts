@@ -1,8 +1,74 @@
 /**
- * All that needs the validator, which is large: one part of the program, fetched beside the first screen, never before it.
- * Whoever needs it asks `validator`; asked for from two places, it would be bound into what is loaded first.
+ * All that needs the validator, which is large: it runs in a worker of its own, and is asked for only when a document is
+ * read or changed. Where that worker cannot be had the validator is fetched into the page.
  */
-import { change } from '@/core/batch/change';
-import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/batch/read';
+import { type Changed, changingBatch, changingKitchen } from '@/core/document/changing';
+import { type Kitchen } from '@/core/document/kitchen-schema';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { type Operation } from '@/core/document/operations';
+import { type ReadResult } from '@/core/document/read';
+import { type Batch } from '@/core/document/schema';
+import { ingredientById } from '@/core/food/catalogue';
+import { WorkerDied } from '@/workers/lively';
+import * as worker from '@/workers/validator';
+import { type ValidatorApi } from '@/workers/validator-api';
 
-export { change, readBatch, readKitchen, readLine, salvageKitchen };
+const here = async (): Promise<ValidatorApi> => (await import('./validator-here')).validatorApi;
+
+/** Asks the worker; where there is none, the page itself. */
+async function asked<Result>(
+  ask: (api: typeof worker) => Promise<Result>,
+  askHere: (api: ValidatorApi) => Result,
+): Promise<Result> {
+  if (typeof Worker === 'undefined') return askHere(await here());
+  try {
+    return await ask(worker);
+  } catch (error) {
+    if (error instanceof WorkerDied) return askHere(await here());
+    throw error;
+  }
+}
+
+/** Reads a batch of any known version. */
+export const readBatch = (json: unknown): Promise<ReadResult<Batch>> =>
+  asked(
+    (w) => w.readBatch(json),
+    (api) => api.readBatch(json),
+  );
+
+/** Reads a kitchen of any known version. */
+export const readKitchen = (json: unknown): Promise<ReadResult<Kitchen>> =>
+  asked(
+    (w) => w.readKitchen(json),
+    (api) => api.readKitchen(json),
+  );
+
+/** What can be saved of a kitchen that cannot be read as a whole. */
+export const salvageKitchen = (json: unknown): Promise<Kitchen> =>
+  asked(
+    (w) => w.salvageKitchen(json),
+    (api) => api.salvageKitchen(json),
+  );
+
+const nameOf = (ingredientId: string): string | undefined => ingredientById(ingredientId)?.name;
+
+const checked = (format: string, fields: Parameters<ValidatorApi['checkFields']>[1]) =>
+  asked(
+    (w) => w.checkFields(format, fields),
+    (api) => api.checkFields(format, fields),
+  );
+
+/** Changes a batch; refusals name ingredients as the larder does. */
+export async function changeBatch(batch: Batch, operations: readonly Operation[]): Promise<Changed<Batch>> {
+  const { format, fields, settle } = changingBatch(batch, operations, nameOf);
+  return settle(await checked(format, fields));
+}
+
+/** Changes a kitchen. */
+export async function changeKitchen(
+  kitchen: Kitchen,
+  operations: readonly KitchenOperation[],
+): Promise<Changed<Kitchen>> {
+  const { format, fields, settle } = changingKitchen(kitchen, operations);
+  return settle(await checked(format, fields));
+}

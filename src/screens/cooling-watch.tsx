@@ -1,8 +1,8 @@
 /** Watches every cooling clock that runs, on whatever page the cook is, and raises its alarms. Shows nothing. */
 import { useEffect, useRef } from 'react';
-import { clockEvents } from '@/core/batch/clock-events';
-import { coolingClock, type CoolingClock } from '@/core/batch/cooling-clock';
-import { type Batch } from '@/core/batch/schema';
+import { clockEvents, isProblem, tagOf } from '@/core/cooling/clock-events';
+import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
+import { type Batch } from '@/core/document/schema';
 import { raiseAlarm } from '@/data/alarm';
 import { useHeat } from '@/data/heat';
 import { useBatches, useKitchen } from '@/data/hooks';
@@ -20,17 +20,15 @@ export function CoolingWatch() {
 /** One run: another run is looked at anew. */
 function Watch({ batch }: { batch: Batch }) {
   const kitchen = useKitchen();
-  const { heat } = useHeat(batch, kitchen);
+  const { heat } = useHeat(batch, kitchen, 'first');
   const { now, latest } = useRunTime(batch, EVERY_MS);
   const before = useRef<CoolingClock | null>(null);
   const clock = heat?.cooling ? coolingClock(batch, heat.cooling, now, latest) : null;
   useEffect(() => {
     if (clock === null) return;
-    for (const { id, kind, text } of clockEvents(before.current, clock)) {
-      // A deadline is missed once. What comes again after a reading has moved it is raised again; two tabs raise it together.
-      const when = kind === 'missed' ? '' : Math.round(clock.elapsed);
-      const tag = `${batch.id} ${batch.cool.run?.offHeatAt ?? ''} ${id} ${when}`;
-      void raiseAlarm(`${batch.title}: ${text}`, tag, kind === 'missed' ? 'problem' : 'done');
+    for (const event of clockEvents(before.current, clock)) {
+      const kind = isProblem(event) ? 'problem' : 'done';
+      void raiseAlarm(`${batch.title}: ${event.text}`, tagOf(batch, event, clock), kind);
     }
     before.current = clock;
   });

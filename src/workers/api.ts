@@ -1,6 +1,6 @@
 /** What the worker can be asked: anything that takes more than about ten milliseconds. */
-import { forecastHeat } from '../core/batch/heat';
-import { simulatedSignal } from '../core/batch/simulated';
+import { simulatedSignal } from '../core/cooling/simulated';
+import { forecastHeat, propose } from './forecasts';
 
-export const api = { forecastHeat, simulatedSignal };
+export const api = { forecastHeat, propose, simulatedSignal };
 export type WorkerApi = typeof api;

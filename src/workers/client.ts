@@ -4,14 +4,19 @@ import { latestOnly } from './latest';
 import { lively } from './lively';
 
 const ask = lively<WorkerApi>(() => new Worker(new URL('./entry', window.location.href)));
-
-const newest = latestOnly(
-  (...args: Parameters<WorkerApi['forecastHeat']>) => ask((remote) => remote.forecastHeat(...args)),
-  (batch, _kitchen, depth, _elapsed) => `${batch.id} ${depth ?? 'all'}`,
-);
+const newest = latestOnly();
 
 /** The heat forecasts of a batch; of each batch the latest request wins. `first` comes sooner and leaves the alternatives out. */
-export const forecastHeat = (...args: Parameters<WorkerApi['forecastHeat']>) => newest(...args);
+export const forecastHeat = (...args: Parameters<WorkerApi['forecastHeat']>) => {
+  const [, batch, , depth] = args;
+  return newest(`${batch.id} ${depth}`, () => ask((remote) => remote.forecastHeat(...args)));
+};
+
+/** What could be done about a batch; of each batch the latest request wins. */
+export const propose = (...args: Parameters<WorkerApi['propose']>) => {
+  const [, batch] = args;
+  return newest(`${batch.id} proposals`, () => ask((remote) => remote.propose(...args)));
+};
 
 /** What the simulated thermometer of a batch shows at a minute. */
 export const simulatedSignal = (...args: Parameters<WorkerApi['simulatedSignal']>) =>

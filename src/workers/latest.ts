@@ -4,37 +4,31 @@
  */
 export class Superseded extends Error {}
 
-interface Waiting<Args, Result> {
-  args: Args;
-  resolve: (result: Result) => void;
-  reject: (error: unknown) => void;
+interface Waiting {
+  start: () => Promise<void>;
+  drop: () => void;
 }
 
-/**
- * Wraps an asynchronous function so that only the newest waiting call about each subject is ever run.
- * @param subject what a call is about, from its arguments
- */
-export function latestOnly<Args extends unknown[], Result>(
-  run: (...args: Args) => Promise<Result>,
-  subject: (...args: Args) => string,
-) {
-  const waiting = new Map<string, Waiting<Args, Result>>();
+/** A queue of its own. */
+export function latestOnly() {
+  const waiting = new Map<string, Waiting>();
   let running = false;
   const next = () => {
     const first = waiting.entries().next();
     running = !first.done;
     if (first.done) return;
-    const [key, job] = first.value;
-    waiting.delete(key);
-    run(...job.args)
-      .then(job.resolve, job.reject)
-      .finally(next);
+    const [subject, job] = first.value;
+    waiting.delete(subject);
+    void job.start().finally(next);
   };
-  return (...args: Args): Promise<Result> =>
+  /** Runs when its turn has come, unless a newer request about the same subject takes its place. */
+  return <Result>(subject: string, run: () => Promise<Result>): Promise<Result> =>
     new Promise((resolve, reject) => {
-      const key = subject(...args);
-      waiting.get(key)?.reject(new Superseded('a newer request took its place'));
-      waiting.set(key, { args, resolve, reject });
+      waiting.get(subject)?.drop();
+      waiting.set(subject, {
+        start: () => run().then(resolve, reject),
+        drop: () => reject(new Superseded('a newer request took its place')),
+      });
       if (!running) next();
     });
 }

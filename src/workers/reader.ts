@@ -13,3 +13,7 @@ export const readLines = (...args: Parameters<ReaderApi['readLines']>) => ask((r
 /** Reads a file: a batch, or a recipe as a new batch. */
 export const readFile = (...args: Parameters<ReaderApi['readFile']>) =>
   ask(async (remote) => await remote.readFile(...args));
+
+/** Reads a table of lines that was saved here. */
+export const readTable = (...args: Parameters<ReaderApi['readTable']>) =>
+  ask(async (remote) => await remote.readTable(...args));

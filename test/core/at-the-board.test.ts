@@ -1,14 +1,15 @@
-import { assess } from '@/core/batch/assess';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { type Batch, batchSchema } from '@/core/batch/schema';
+import { assess } from '@/core/checks/assess';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch, batchSchema } from '@/core/document/schema';
 import { comparePreparations } from '@/core/filling/compare-preparations';
 import { stageFindings } from '@/core/filling/stage-rules';
-import { swapIngredient } from '@/core/filling/swap';
+import { swapIngredient } from '@/core/checks/swap';
 import { ingredientById } from '@/core/food/catalogue';
 import { type Ingredient } from '@/core/food/ingredient';
-import { batchCard } from '@/core/formats/card';
+import { batchCard } from '@/core/checks/card';
 import { lanternSupper } from '@/data/demo';
+import { scaling } from '@/core/filling/scaling';
 import { LINE, type Line, resolved } from './make-lines';
 
 const [turkey, pumpkin, duck, haddock] = lanternSupper('2026-12-05T15:00:00Z');
@@ -190,7 +191,7 @@ describe('units that do not fit', () => {
 
 describe('scaling pieces', () => {
   const eggs = changed(turkey, { do: 'addLine', line: { ...LINE('egg', 3), unit: 'piece' } });
-  const egg = (factor: number) => changed(eggs, { do: 'scaleFilling', factor }).lines.find((l) => l.id === 'egg');
+  const egg = (factor: number) => changed(eggs, scaling(eggs, factor)).lines.find((l) => l.id === 'egg');
 
   it('whole ones stay pieces, one and a half are weighed', () => {
     expect(egg(2)).toMatchObject({ amount: 6, unit: 'piece' });

@@ -1,23 +1,29 @@
 import * as fc from 'fast-check';
-import { assess } from '@/core/batch/assess';
-import { change } from '@/core/batch/change';
-import { beginBatch, changeForm, duplicateBatch, titled } from '@/core/batch/create';
-import { CHECK_IDS } from '@/core/batch/check';
-import { forecastHeat } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
-import { isWithinLimits, MOST } from '@/core/batch/limits';
-import { type Operation } from '@/core/batch/operations';
-import { readBatch, readKitchen } from '@/core/batch/read';
-import { type Batch } from '@/core/batch/schema';
-import { SCHOOLS, STAGES, TASTES, VESSEL_KINDS } from '@/core/batch/vocabulary';
-import { CATALOGUE } from '@/core/food/catalogue';
-import { METHODS } from '@/core/heat/cooking';
-import { BASES, PLACES } from '@/core/heat/surfaces';
-import { DOUGH_IDS } from '@/core/wrapper/doughs';
-import { FORM_IDS } from '@/core/wrapper/forms';
+import { assess } from '@/core/checks/assess';
+import { change } from '@/core/document/change';
+import { beginBatch, changeForm, titled } from '@/core/document/create';
+import { duplicateBatch } from '@/core/filling/duplicate';
+import { CHECK_IDS } from '@/core/checks/check';
+import { forecastHeat } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { MOST } from '@/core/document/limits';
+import { isWithinLimits } from '@/core/document/within-limits';
+import { type Operation } from '@/core/document/operations';
+import { readBatch, readKitchen } from '@/core/document/read';
+import { type Batch } from '@/core/document/schema';
+import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
+import { STAGE_IDS } from '@/core/document/vocabulary/stages';
+import { TASTE_IDS } from '@/core/document/vocabulary/tastes';
+import { VESSEL_IDS } from '@/core/document/vocabulary/vessels';
+import { catalogue, ingredientById } from '@/core/food/catalogue';
+import { METHOD_IDS } from '@/core/document/vocabulary/methods';
+import { BASE_IDS } from '@/core/document/vocabulary/bases';
+import { PLACE_IDS } from '@/core/document/vocabulary/places';
+import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
+import { FORM_IDS } from '@/core/document/vocabulary/forms';
 import { lanternSupper } from '@/data/demo';
-import { LINE_UNITS } from '@/core/units/units';
+import { LINE_UNITS } from '@/core/document/vocabulary/line-units';
 
 const AT = '2026-12-05T15:00:00.000Z';
 const DEMO = lanternSupper(AT);
@@ -33,12 +39,12 @@ const moment = fc.integer({ min: 0, max: 3000 }).map((m) => new Date(Date.parse(
 const lineId = fc.constantFrom(...turkey.lines.map((l) => l.id), 'a', 'b', '');
 const line = fc.record({
   id: lineId,
-  ingredientId: fc.constantFrom(...CATALOGUE.map((i) => i.id)),
+  ingredientId: fc.constantFrom(...catalogue().map((i) => i.id)),
   amount: number,
   unit: fc.constantFrom(...LINE_UNITS),
   preparation: fc.constantFrom('raw', 'sweated', 'worked'),
   weighed: fc.constantFrom('raw' as const, 'ready' as const),
-  stage: fc.constantFrom(...STAGES),
+  stage: fc.constantFrom(...STAGE_IDS),
   cut: fc.constant(null),
   ticked: fc.boolean(),
   note: fc.string({ maxLength: 600 }),
@@ -46,8 +52,8 @@ const line = fc.record({
 const leg = fc.record({
   minutes: number,
   depthMm: fc.option(number),
-  base: fc.constantFrom(...BASES),
-  place: fc.constantFrom(...PLACES),
+  base: fc.constantFrom(...BASE_IDS),
+  place: fc.constantFrom(...PLACE_IDS),
   ambientC: fc.option(number),
   covered: fc.boolean(),
   stirred: fc.boolean(),
@@ -64,19 +70,19 @@ const operation: fc.Arbitrary<Operation> = fc.oneof(
     id: lineId,
     newId: lineId,
     share: fc.double({ min: 0, max: 1, noNaN: true }),
-    stage: fc.constantFrom(...STAGES),
+    stage: fc.constantFrom(...STAGE_IDS),
   }),
   fc.record({ do: fc.constant('scaleFilling' as const), factor: number, cautious: fc.boolean() }),
   fc.record({
     do: fc.constant('setBatch' as const),
-    to: fc.record({ count: number, school: fc.constantFrom(...SCHOOLS) }),
+    to: fc.record({ count: number, school: fc.constantFrom(...SCHOOL_IDS) }),
   }),
   fc.record({ do: fc.constant('setBatch' as const), to: fc.record({ title: fc.string({ maxLength: 140 }) }) }),
   fc.record({ do: fc.constant('setWater' as const), to: fc.record({ panG: fc.option(number), drainedG: number }) }),
   fc.record({ do: fc.constant('addWeighIn' as const), weighIn: fc.record({ at: moment, grams: number }) }),
   fc.record({
     do: fc.constant('addTasting' as const),
-    tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTES), saltPercent: number }),
+    tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTE_IDS), saltPercent: number }),
   }),
   fc.record({
     do: fc.constant('setCool' as const),
@@ -95,7 +101,7 @@ const operation: fc.Arbitrary<Operation> = fc.oneof(
   fc.constantFrom(...FORM_IDS).map((form) => ({ do: 'setWrap' as const, to: changeForm(form, turkey.wrap.form) })),
   fc.record({
     do: fc.constant('setCook' as const),
-    to: fc.record({ minutes: number, mediumC: number, startC: number, method: fc.constantFrom(...METHODS) }),
+    to: fc.record({ minutes: number, mediumC: number, startC: number, method: fc.constantFrom(...METHOD_IDS) }),
   }),
   fc.record({ do: fc.constant('setNote' as const), to: fc.record({ words: fc.string({ maxLength: 6000 }) }) }),
 );
@@ -176,7 +182,7 @@ describe('a batch, changed', () => {
       'Leek, id: must be without /',
     ],
   ] as [string, Operation[], string][])('%s is refused by its name', (_what, operations, problem) => {
-    const changed = change(turkey, operations);
+    const changed = change(turkey, operations, (id) => ingredientById(id)?.name);
     expect(changed.ok ? '' : changed.problems.join()).toContain(problem);
   });
 
@@ -209,14 +215,14 @@ describe('a kitchen, changed', () => {
   const vessel = fc.record({
     id: fc.constantFrom('v1', 'v2', 'tray-1', 'a/b'),
     name: fc.string({ maxLength: 70 }),
-    kind: fc.constantFrom(...VESSEL_KINDS),
+    kind: fc.constantFrom(...VESSEL_IDS),
     areaCm2: number,
     deepMm: number,
   });
   const fit = fc.record({
-    vessel: fc.constantFrom(...VESSEL_KINDS),
-    place: fc.constantFrom(...PLACES),
-    base: fc.constantFrom(...BASES),
+    vessel: fc.constantFrom(...VESSEL_IDS),
+    place: fc.constantFrom(...PLACE_IDS),
+    base: fc.constantFrom(...BASE_IDS),
     covered: fc.boolean(),
     factor: number,
     readings: fc.integer({ min: 0, max: 9 }),
@@ -232,7 +238,7 @@ describe('a kitchen, changed', () => {
     fc.record({ do: fc.constant('forgetFit' as const), key: fit }),
     fc.record({
       do: fc.constant('learnSalt' as const),
-      tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTES), saltPercent: number }),
+      tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTE_IDS), saltPercent: number }),
     }),
     fc.constant({ do: 'forgetTastings' as const }),
   );
@@ -313,8 +319,8 @@ describe('what is worked out for an extreme batch', () => {
 
   it('whatever is planned, measured and cooked at the edges of what a batch holds', () => {
     const edge = {
-      base: fc.constantFrom(...BASES),
-      place: fc.constantFrom(...PLACES),
+      base: fc.constantFrom(...BASE_IDS),
+      place: fc.constantFrom(...PLACE_IDS),
       ambientC: fc.option(fc.constantFrom(-40, 0, 45)),
       covered: fc.boolean(),
       stirred: fc.boolean(),
@@ -374,7 +380,7 @@ describe('what is worked out for an extreme batch', () => {
 
   it('an empty batch of every form begins valid', () => {
     for (const form of FORM_IDS)
-      for (const school of SCHOOLS)
+      for (const school of SCHOOL_IDS)
         expect(again(beginBatch({ id: 'x', title: 'x', form, count: 1, school, at: AT })).ok).toBe(true);
   });
 });

@@ -1,7 +1,7 @@
 import { gramsOf } from '@/core/filling/lines';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { CUTS } from '@/core/batch/vocabulary';
-import { CATALOGUE, ingredientById } from '@/core/food/catalogue';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { CUTS } from '@/core/document/vocabulary/cuts';
+import { catalogue, ingredientById } from '@/core/food/catalogue';
 import { cutInWords, densityOf, hasCuts } from '@/core/food/densities';
 import { type Ingredient } from '@/core/food/ingredient';
 import { parseLine } from '@/core/recipe/parse-line';
@@ -26,7 +26,7 @@ describe('a cup by its cut', () => {
   });
 
   it('what is usual is the larder’s own figure, and liquids and powders have no cut', () => {
-    for (const ingredient of CATALOGUE) {
+    for (const ingredient of catalogue()) {
       expect(densityOf(ingredient, null)).toBe(ingredient.gPerMl);
       for (const cut of CUTS) {
         const density = densityOf(ingredient, cut);

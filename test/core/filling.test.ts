@@ -1,18 +1,18 @@
 import * as fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { DRY, type Line, LINE, resolved, STAGES, weighed as weighedIn } from './make-lines';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { DRY, type Line, LINE, resolved, STAGE_IDS, weighed as weighedIn } from './make-lines';
 import { drawLedger } from '@/core/filling/ledger';
 import { gramsOf, resolveLine } from '@/core/filling/lines';
 import { accountSalt } from '@/core/filling/salt';
-import { PAN_HEATS } from '@/core/batch/vocabulary';
+import { PAN_HEAT_IDS } from '@/core/document/vocabulary/pan-heats';
 import { PARTS, shareOut } from '@/core/filling/sources';
 import { stopWeight, toBind, toCookOff } from '@/core/filling/stop-weight';
-import { tolerance } from '@/core/filling/tolerance';
-import { CATALOGUE, ingredientById } from '@/core/food/catalogue';
-import { preparationsOf } from '@/core/food/preparations';
-import { LINE_UNITS } from '@/core/units/units';
-import { dough } from '@/core/wrapper/doughs';
-import { type Batch } from '@/core/batch/schema';
+import { METHODS } from '@/core/document/vocabulary/methods';
+import { catalogue, ingredientById } from '@/core/food/catalogue';
+import { RELEASES } from '@/core/document/vocabulary/releases';
+import { LINE_UNITS } from '@/core/document/vocabulary/line-units';
+import { dough } from '@/core/wrapper/dough';
+import { type Batch } from '@/core/document/schema';
 
 const ledgerOf = (lines: Line[], water = DRY, steamed = 0) => drawLedger(resolved(lines), water, steamed);
 
@@ -25,16 +25,16 @@ const turkey = [
 
 const anyLine: fc.Arbitrary<Line> = fc
   .record({
-    ingredient: fc.constantFrom(...CATALOGUE),
+    ingredient: fc.constantFrom(...catalogue()),
     amount: fc.double({ min: 0.5, max: 800, noNaN: true }),
     unit: fc.constantFrom(...LINE_UNITS),
     prep: fc.nat(5),
     weighed: fc.constantFrom('raw' as const, 'ready' as const),
-    stage: fc.constantFrom(...STAGES),
+    stage: fc.constantFrom(...STAGE_IDS),
     id: fc.uuid(),
   })
   .map(({ ingredient, prep, ...rest }) => {
-    const table = preparationsOf(ingredient.wetness);
+    const table = RELEASES[ingredient.release];
     return {
       ...rest,
       ingredientId: ingredient.id,
@@ -55,7 +55,7 @@ describe('the water ledger', () => {
         fc.record({
           by: fc.constant('minutes' as const),
           panMm: fc.double({ min: 80, max: 600, noNaN: true }),
-          heat: fc.constantFrom(...PAN_HEATS),
+          heat: fc.constantFrom(...PAN_HEAT_IDS),
           minutes: grams(300),
         }),
       ),
@@ -210,10 +210,10 @@ describe('salt', () => {
 
 describe('what a parcel takes', () => {
   it('a thin steamed skin takes more than a bun, pastry takes least', () => {
-    expect(tolerance('steam', dough('bought-skin')).band[1]).toBeGreaterThan(
-      tolerance('steam', dough('steamed-bun')).band[1],
+    expect(METHODS.steam.tolerance[dough('bought-skin').kind].band[1]).toBeGreaterThan(
+      METHODS.steam.tolerance[dough('steamed-bun').kind].band[1],
     );
-    expect(tolerance('bake', dough('rough-laminated')).band).toEqual([0, 2.5]);
-    expect(tolerance('boil', dough('noodle')).band).toEqual([1, 6]);
+    expect(METHODS.bake.tolerance[dough('rough-laminated').kind].band).toEqual([0, 2.5]);
+    expect(METHODS.boil.tolerance[dough('noodle').kind].band).toEqual([1, 6]);
   });
 });

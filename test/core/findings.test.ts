@@ -1,11 +1,12 @@
 import { lanternSupper } from '@/data/demo';
-import { assess } from '@/core/batch/assess';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { type Batch, batchSchema } from '@/core/batch/schema';
+import { assess } from '@/core/checks/assess';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch, batchSchema } from '@/core/document/schema';
 import { BINDERS } from '@/core/filling/binders';
 import { compareBinders } from '@/core/filling/compare-binders';
-import { RANGES_KNOWN, seasoningFindings } from '@/core/filling/seasoning-ranges';
+import { doseFindings } from '@/core/filling/doses';
+import { scaling } from '@/core/filling/scaling';
 import { takeBinder } from '@/core/filling/take-binder';
 import { stageFindings } from '@/core/filling/stage-rules';
 import { LINE, type Line, resolved } from './make-lines';
@@ -17,9 +18,7 @@ const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply,
 const add = (line: Line): Operation => ({ do: 'addLine', line });
 
 describe('doses', () => {
-  const about = (lines: Line[], finishedG = 600) => seasoningFindings(resolved(lines), finishedG);
-
-  it('knows fifty and more', () => expect(RANGES_KNOWN).toBeGreaterThanOrEqual(50));
+  const about = (lines: Line[], finishedG = 600) => doseFindings(resolved(lines), finishedG);
 
   it('asks after two tablespoons of allspice, and teaspoons mend it', () => {
     const [finding, ...rest] = about([LINE('allspice', 0.5, 'raw', 'raw-mix', 'tbsp')]);
@@ -105,10 +104,10 @@ describe('binders side by side', () => {
 describe('scaling', () => {
   it('spices in proportion or a little less; everything else in proportion; still a valid document', () => {
     const pepper = (cautious: boolean) =>
-      changed(turkey, { do: 'scaleFilling', factor: 8, cautious }).lines.find((l) => l.id === 'pepper')?.amount ?? 0;
+      changed(turkey, scaling(turkey, 8, cautious)).lines.find((l) => l.id === 'pepper')?.amount ?? 0;
     expect(pepper(false)).toBe(4);
     expect(pepper(true)).toBeCloseTo(0.5 * 8 ** 0.9, 0);
-    const scaled = changed(turkey, { do: 'scaleFilling', factor: 2.5, cautious: true });
+    const scaled = changed(turkey, scaling(turkey, 2.5, true));
     expect(scaled.lines.find((l) => l.id === 'turkey')?.amount).toBe(1050);
     expect(batchSchema.safeParse(scaled).success).toBe(true);
   });

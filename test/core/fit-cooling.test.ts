@@ -1,6 +1,6 @@
 import { normalise } from '@/core/food/composition';
-import { coolingCurve, type CoolingPlan } from '@/core/heat/cooling';
-import { fitCooling } from '@/core/heat/fit-cooling';
+import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
+import { fitCooling } from '@/core/cooling/refit';
 
 const PLAN: CoolingPlan = {
   massG: 1600,

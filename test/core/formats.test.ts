@@ -1,19 +1,20 @@
 import * as fc from 'fast-check';
 import { lanternSupper } from '@/data/demo';
-import { assess } from '@/core/batch/assess';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { CUTS, STAGES } from '@/core/batch/vocabulary';
-import { CATALOGUE } from '@/core/food/catalogue';
+import { assess } from '@/core/checks/assess';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { CUTS } from '@/core/document/vocabulary/cuts';
+import { STAGE_IDS } from '@/core/document/vocabulary/stages';
+import { catalogue } from '@/core/food/catalogue';
 import Papa from 'papaparse';
-import { isId } from '@/core/batch/is-id';
-import { readLine } from '@/core/batch/read';
+import { isId } from '@/core/document/is-id';
+import { readLine } from '@/core/document/read';
 import { ledgerToCsv, linesToCsv } from '@/core/formats/csv';
 import { linesFromCsv as fromCsv } from '@/core/formats/lines-from-csv';
 import { readFile } from '@/core/formats/read-file';
 import { readRecipe } from '@/core/formats/recipe';
 import { ingredientText, toRecipe } from '@/core/formats/to-recipe';
 import { parseLine } from '@/core/recipe/parse-line';
-import { LINE_UNITS } from '@/core/units/units';
+import { LINE_UNITS } from '@/core/document/vocabulary/line-units';
 import { type Line } from './make-lines';
 
 const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
@@ -22,12 +23,12 @@ const FRESH = { id: 'fresh', at: '2026-12-05T15:00:00Z' };
 
 const anyLine: fc.Arbitrary<Line> = fc.record({
   id: fc.string({ minLength: 1, maxLength: 12 }).filter(isId),
-  ingredientId: fc.constantFrom(...CATALOGUE.map((i) => i.id)),
+  ingredientId: fc.constantFrom(...catalogue().map((i) => i.id)),
   amount: fc.double({ min: 0.01, max: 5000, noNaN: true }),
   unit: fc.constantFrom(...LINE_UNITS),
   preparation: fc.constantFrom('raw', 'sweated'),
   weighed: fc.constantFrom('raw' as const, 'ready' as const),
-  stage: fc.constantFrom(...STAGES),
+  stage: fc.constantFrom(...STAGE_IDS),
   cut: fc.option(fc.constantFrom(...CUTS)),
   ticked: fc.boolean(),
   note: fc.string({ maxLength: 60 }).map((text) => text.replace(/\r/g, '')),

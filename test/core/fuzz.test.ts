@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
-import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/batch/read';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { SCHOOLS } from '@/core/batch/vocabulary';
+import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/document/read';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
 import { readLine as readRecipeLine } from '@/core/recipe/read-line';
 import { toLine } from '@/core/recipe/to-line';
 import { lanternSupper } from '@/data/demo';
@@ -81,7 +81,7 @@ it('a line of whatever letters is read without a word thrown, and what becomes a
     fc.string({ maxLength: 260 }),
   );
   fc.assert(
-    fc.property(line, fc.constantFrom(...SCHOOLS), (text, school) => {
+    fc.property(line, fc.constantFrom(...SCHOOL_IDS), (text, school) => {
       const { parsed, question } = readRecipeLine(text);
       expect(parsed.text).toBe(text);
       const made = toLine(parsed, school, 'x');

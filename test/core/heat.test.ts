@@ -1,8 +1,8 @@
 import { normalise } from '@/core/food/composition';
 import { cookingCurve, type CookingPlan } from '@/core/heat/cooking';
-import { coolingCurve, type CoolingPlan } from '@/core/heat/cooling';
+import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
 import { boilingPoint, evaporation, saturationPressure } from '@/core/heat/surfaces';
-import { dough } from '@/core/wrapper/doughs';
+import { dough } from '@/core/wrapper/dough';
 import { fitParcel } from '@/core/wrapper/fit';
 import { slab } from './analytic-series';
 import { thermalProperties } from '@/core/food/thermal';

@@ -3,13 +3,15 @@ import { latestOnly, Superseded } from '@/workers/latest';
 /** A worker whose answers are given by hand. */
 function slowWorker() {
   const started: { value: string; finish: () => void; fail: () => void }[] = [];
-  const ask = latestOnly(
-    (_subject: string, value: string) =>
-      new Promise<string>((resolve, reject) => {
-        started.push({ value, finish: () => resolve(value.toUpperCase()), fail: () => reject(new Error('broken')) });
-      }),
-    (subject) => subject,
-  );
+  const newest = latestOnly();
+  const ask = (subject: string, value: string) =>
+    newest(
+      subject,
+      () =>
+        new Promise<string>((resolve, reject) => {
+          started.push({ value, finish: () => resolve(value.toUpperCase()), fail: () => reject(new Error('broken')) });
+        }),
+    );
   return { ask, started };
 }
 const settle = () => new Promise((resolve) => setTimeout(resolve, 0));

@@ -1,12 +1,12 @@
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { kitchenSchema } from '@/core/batch/kitchen-schema';
-import { apply } from '@/core/batch/operations';
-import { readBatch } from '@/core/batch/read';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { kitchenSchema } from '@/core/document/kitchen-schema';
+import { apply } from '@/core/document/operations';
+import { readBatch } from '@/core/document/read';
 import { drawLedger } from '@/core/filling/ledger';
 import { resolveLines } from '@/core/filling/lines';
 import { lookUp } from '@/core/food/larder';
 import { checkPacket, energyOf, fromPacket, type Packet, saltFromSodium, toPacket } from '@/core/food/own-ingredient';
-import { ownIngredientSchema } from '@/core/food/own-ingredient-schema';
+import { ownIngredientSchema } from '@/core/document/own-ingredient-schema';
 import { findIngredient, searchIngredients } from '@/core/food/search';
 import { parseLine } from '@/core/recipe/parse-line';
 import { toLine } from '@/core/recipe/to-line';
@@ -25,8 +25,12 @@ const PACKET: Packet = {
   pieceG: null,
   hazard: 'none',
   allergens: ['soya'],
-  wetness: 'dry',
+  release: 'dry',
   liquid: true,
+  isTender: false,
+  isStrong: false,
+  isLeavener: false,
+  dose: null,
   family: 'sauce',
 };
 const paste = fromPacket(PACKET, 'own-bean-paste');

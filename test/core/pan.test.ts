@@ -1,9 +1,10 @@
-import { assess } from '@/core/batch/assess';
-import { duplicateBatch } from '@/core/batch/create';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { type Batch, batchSchema } from '@/core/batch/schema';
-import { boilOffRate, HOB_WATTS, minutesToBoilOff } from '@/core/filling/boil-off';
+import { assess } from '@/core/checks/assess';
+import { duplicateBatch } from '@/core/filling/duplicate';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch, batchSchema } from '@/core/document/schema';
+import { boilOffRate, minutesToBoilOff } from '@/core/filling/boil-off';
+import { PAN_HEATS } from '@/core/document/vocabulary/pan-heats';
 import { cookOffOf } from '@/core/filling/cook-off';
 import { lanternSupper } from '@/data/demo';
 import { DRY, weighed } from './make-lines';
@@ -18,7 +19,7 @@ describe('boiling off by estimate', () => {
   it('takes what the hob gives, and no more than the pan’s area takes up', () => {
     // 600 W for a minute over 2257 J/g.
     expect(boilOffRate(280, 'medium')).toBeCloseTo((600 * 60) / 2257, 6);
-    expect(boilOffRate(160, 'high')).toBeLessThan((HOB_WATTS.high * 60) / 2257);
+    expect(boilOffRate(160, 'high')).toBeLessThan((PAN_HEATS.high.watts * 60) / 2257);
     expect(boilOffRate(280, 'high')).toBeGreaterThan(boilOffRate(280, 'medium'));
     expect(minutesToBoilOff(boilOffRate(240, 'low') * 7, 240, 'low')).toBeCloseTo(7, 9);
   });

@@ -1,14 +1,14 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { type CoolingForecast } from '@/core/batch/cooling';
-import { clockEvents } from '@/core/batch/clock-events';
-import { coolingClock, type CoolingClock } from '@/core/batch/cooling-clock';
-import { duplicateBatch } from '@/core/batch/create';
-import { forecastHeat } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { readBatch, readKitchen } from '@/core/batch/read';
-import { type Batch, batchSchema } from '@/core/batch/schema';
+import { type CoolingForecast } from '@/core/cooling/forecast';
+import { clockEvents } from '@/core/cooling/clock-events';
+import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
+import { duplicateBatch } from '@/core/filling/duplicate';
+import { forecastHeat } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { readBatch, readKitchen } from '@/core/document/read';
+import { type Batch, batchSchema } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
 
 const AT = '2026-12-05T15:00:00.000Z';

@@ -3,7 +3,7 @@ import { allCoolingStages, coolingStages } from '@/core/safety/cooling-stages';
 import { lethality, lethalityInput } from '@/core/safety/lethality';
 import { RULE_PACKS } from '@/core/safety/packs';
 import { verdict } from '@/core/safety/verdict';
-import { type CoolingCurve } from '@/core/heat/cooling';
+import { type CoolingCurve } from '@/core/cooling/curve';
 
 const { home, stuffed, uk } = RULE_PACKS;
 const food = (hazard: Parameters<typeof coreLimit>[1][number]['hazard'], name: string = hazard) => ({ name, hazard });

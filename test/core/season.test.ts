@@ -1,7 +1,8 @@
-import { assess } from '@/core/batch/assess';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { readKitchen } from '@/core/batch/read';
-import { holdBack, learnTarget, rightPercent, tastedNow, toAddAfter } from '@/core/filling/season';
+import { assess } from '@/core/checks/assess';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { readKitchen } from '@/core/document/read';
+import { learnTarget, rightPercent } from '@/core/document/tastings';
+import { holdBack, tastedNow, toAddAfter } from '@/core/filling/season';
 import { lanternSupper } from '@/data/demo';
 import { LINE, resolved } from './make-lines';
 

@@ -1,8 +1,8 @@
 import { normalise } from '@/core/food/composition';
-import { type CoolingPlan } from '@/core/heat/cooling';
-import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/heat/signal';
+import { type CoolingPlan } from '@/core/cooling/curve';
+import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/cooling/signal';
 import * as fc from 'fast-check';
-import { hash01, simulateThermometer } from '@/core/heat/thermometer';
+import { hash01, simulateThermometer } from '@/core/cooling/thermometer';
 
 const PLAN: CoolingPlan = {
   massG: 1600,

@@ -2,7 +2,8 @@ import * as fc from 'fast-check';
 import { formatFraction, formatNumber, parseAmount } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
-import { ConversionError, convert, dimensionOf, LINE_UNITS, parseUnit, UNITS } from '@/core/units/units';
+import { ConversionError, convert, dimensionOf, parseUnit, UNITS } from '@/core/units/units';
+import { LINE_UNITS } from '@/core/document/vocabulary/line-units';
 
 describe('amounts as cooks write them', () => {
   it.each([

@@ -1,13 +1,14 @@
 import * as fc from 'fast-check';
 import { balance } from '@/core/wrapper/balance';
-import { dough, DOUGHS } from '@/core/wrapper/doughs';
+import { dough } from '@/core/wrapper/dough';
+import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
 import { fitParcel } from '@/core/wrapper/fit';
-import { FORM_IDS, FORMS } from '@/core/wrapper/forms';
+import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
 import { portionSpoon } from '@/core/wrapper/spoon';
-import { changeForm } from '@/core/batch/create';
-import { forecastHeat } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { type Batch } from '@/core/batch/schema';
+import { changeForm } from '@/core/document/create';
+import { forecastHeat } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
 
 const skin = { diameterMm: 90, rimMm: 8, thicknessMm: 1.5 };
@@ -85,7 +86,7 @@ describe('forms', () => {
   });
 
   it('doughs are whole: fractions sum to 1, wrap-ready is a temperature with a reason', () => {
-    for (const d of DOUGHS) {
+    for (const d of DOUGH_IDS.map(dough)) {
       expect(Object.values(d.composition).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
       expect(d.wrapReadyC).toBeGreaterThanOrEqual(15);
       expect(d.wrapReadyC).toBeLessThanOrEqual(30);

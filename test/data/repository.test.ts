@@ -1,6 +1,6 @@
-import { type Changed } from '@/core/batch/change';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { type Batch } from '@/core/batch/schema';
+import { type Changed } from '@/core/document/changing';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
 import { whilePending, writePending } from '@/data/pending';
 import * as repository from '@/data/repository';

@@ -1,9 +1,9 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { assess } from '@/core/batch/assess';
-import { forecastHeat } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { assess } from '@/core/checks/assess';
+import { forecastHeat } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
 import { type Outcome } from '@/data/hooks';
 import { ClockPanel } from '@/screens/batch/cool/clock-panel';

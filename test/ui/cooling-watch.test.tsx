@@ -1,8 +1,8 @@
 import { render } from '@testing-library/react-native';
-import { forecastHeat } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { forecastHeat } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
 import { CoolingWatch } from '@/screens/cooling-watch';
 

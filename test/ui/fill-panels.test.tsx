@@ -1,9 +1,9 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
-import { apply } from '@/core/batch/operations';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { apply } from '@/core/document/operations';
 import { lanternSupper } from '@/data/demo';
 import { readLine, type ReadLine } from '@/core/recipe/read-line';
-import { AddLine } from '@/screens/batch/fill/add-line';
+import { AddLine } from '@/screens/batch/add-line';
 import { FillingLine } from '@/screens/batch/fill/filling-line';
 import { PanPanel } from '@/screens/batch/fill/pan-panel';
 import { PasteSheet } from '@/screens/batch/fill/paste-sheet';
@@ -281,11 +281,15 @@ describe('a line', () => {
       pieceG: null,
       hazard: 'none' as const,
       allergens: [],
-      wetness: 'dry' as const,
+      release: 'dry' as const,
       liquid: true,
+      isTender: false,
+      isStrong: false,
+      isLeavener: false,
+      dose: null,
     };
     const kitchen = {
-      ...jest.requireActual<typeof import('@/core/batch/kitchen')>('@/core/batch/kitchen').DEFAULT_KITCHEN,
+      ...jest.requireActual<typeof import('@/core/document/kitchen')>('@/core/document/kitchen').DEFAULT_KITCHEN,
     };
     const { batch } = openStation(Line('soy', true), turkey, { kitchen: { ...kitchen, ingredients: [own] } });
     press('Swap Soy sauce');

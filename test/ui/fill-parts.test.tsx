@@ -1,13 +1,13 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { assess } from '@/core/batch/assess';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply, type Operation } from '@/core/batch/operations';
+import { assess } from '@/core/checks/assess';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
 import { comparePreparations } from '@/core/filling/compare-preparations';
 import { lanternSupper } from '@/data/demo';
 import { FatLine } from '@/screens/batch/fill/fat-line';
 import { PreparationTable } from '@/screens/batch/fill/preparation-table';
 import { StageHeading } from '@/screens/batch/fill/stage-heading';
-import { amountText } from '@/screens/batch/fill/amount-text';
+import { amountText } from '@/screens/batch/amount-text';
 import { WaterLine } from '@/ui/parts/water-line';
 import { renderPart } from './render';
 

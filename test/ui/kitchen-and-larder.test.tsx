@@ -1,8 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
-import { ownIngredientSchema } from '@/core/food/own-ingredient-schema';
+import { ownIngredientSchema } from '@/core/document/own-ingredient-schema';
 import { type Outcome } from '@/data/hooks';
 import { ReadingField } from '@/screens/batch/reading-field';
 import { LearnedCooling, Vessels } from '@/screens/kitchen/vessels';
@@ -62,7 +62,7 @@ describe('an ingredient of one’s own', () => {
     expect(kept).toMatchObject({
       id: 'own-x1',
       name: 'Smoked curd',
-      wetness: 'curd',
+      release: 'curd',
       family: 'dairy',
       allergens: ['milk'],
     });
@@ -81,8 +81,12 @@ describe('an ingredient of one’s own', () => {
       pieceG: null,
       hazard: 'none',
       allergens: ['soya'],
-      wetness: 'dry',
+      release: 'dry',
       liquid: true,
+      isTender: false,
+      isStrong: false,
+      isLeavener: false,
+      dose: null,
     };
     const onKeep = open(own);
     type('Salt, g per 100 g', '4');

@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { type Check } from '@/core/batch/check';
+import { type Check } from '@/core/checks/check';
 import { AmountField } from '@/ui/parts/amount-field';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Choices, Toggles } from '@/ui/parts/press';
@@ -107,10 +107,11 @@ describe('a check panel', () => {
     value: 8.8,
     band: [1, 6],
     unit: 'g per 100 g',
-    fixes: [{ id: 'bind', label: 'Add 2 g cornflour', effect: '8.8 → 3.5', change: [], promise: 3.5 }],
+    fixes: [{ id: 'bind', label: 'Add 2 g cornflour', effect: '8.8 → 3.5', change: [], promise: 3.5, but: null }],
     why: [{ text: 'Celeriac lets go of', figure: '22 g', source: 'house estimate' }],
     cautions: ['Never taste it raw.'],
     pending: false,
+    isEmpty: false,
   };
 
   it('reads as a sentence, offers its fix with what it does, and opens its arithmetic', () => {

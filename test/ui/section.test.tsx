@@ -1,11 +1,11 @@
 import { screen } from '@testing-library/react-native';
-import { assess } from '@/core/batch/assess';
-import { DEFAULT_KITCHEN } from '@/core/batch/kitchen';
-import { apply } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { assess } from '@/core/checks/assess';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
 import { SectionDrawing } from '@/ui/section/section-drawing';
-import { sectionShape } from '@/ui/section/shape';
+import { FORMS } from '@/core/document/vocabulary/forms';
 import { WaterLine } from '@/ui/parts/water-line';
 import { renderPart } from './render';
 
@@ -26,12 +26,12 @@ describe('the section', () => {
   it('is to scale: a larger skin and more filling make a larger parcel', () => {
     const width = (change: object) => {
       const batch = apply(turkey, { do: 'setWrap', to: change });
-      return sectionShape('purse', assessed(batch).fit, batch.wrap).widthMm;
+      return FORMS['purse'].section(assessed(batch).fit, batch.wrap).widthMm;
     };
     expect(width({ portionG: 40 })).toBeGreaterThan(width({}));
     expect(width({ thicknessMm: 5 })).toBeGreaterThan(width({}));
     const { fit } = assessed(pumpkin);
-    const moon = sectionShape('half-moon', fit, pumpkin.wrap);
+    const moon = FORMS['half-moon'].section(fit, pumpkin.wrap);
     // Fold to rim: the bulge, and the rim beyond it.
     expect(moon.widthMm).toBeGreaterThan(2 * fit.body.fillingMm + pumpkin.wrap.rimMm);
     expect(moon.heightMm).toBeLessThan(moon.widthMm);

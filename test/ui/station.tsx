@@ -1,12 +1,13 @@
 /** A station's panel with a batch that really changes: every edit is applied, and the panel is drawn again. */
 import { act, render } from '@testing-library/react-native';
 import { type ComponentType } from 'react';
-import { assess } from '@/core/batch/assess';
-import { type HeatForecast } from '@/core/batch/heat';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/batch/kitchen';
-import { change } from '@/core/batch/change';
-import { type Operation } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { assess } from '@/core/checks/assess';
+import { type HeatForecast } from '@/core/checks/heat';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
+import { change } from '@/core/document/change';
+import { ingredientById } from '@/core/food/catalogue';
+import { type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { type Outcome } from '@/data/hooks';
 import { type StationProps } from '@/screens/batch/station-props';
 import { ThemeProvider } from '@/ui/elements';
@@ -40,7 +41,7 @@ export function openStation(
     </ThemeProvider>
   );
   const edit = (operations: Operation | readonly Operation[]): Promise<Outcome> => {
-    const changed = change(batch, ([] as Operation[]).concat(operations));
+    const changed = change(batch, ([] as Operation[]).concat(operations), (id) => ingredientById(id)?.name);
     // Whatever a panel does, the document stays a valid one.
     if (!changed.ok) return Promise.resolve(changed);
     batch = changed.document;

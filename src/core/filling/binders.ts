@@ -20,9 +20,27 @@ export interface Binder {
   weepsAfterFreezing: boolean;
   /** Holds only while cold: free again when hot. */
   coldOnly: boolean;
+  /** Starch: lumps when it meets boiling liquid undiluted, keeps mince juicy. */
+  isStarch: boolean;
+  /** Works by setting, not by soaking: its food is wanted for itself, too. */
+  isEgg: boolean;
+  /** In most kitchens: offered first. */
+  isAtHand: boolean;
+  /** g of melted fat that a gram takes up. House estimate. */
+  takesUpFat: number;
 }
 
-type Options = Partial<Pick<Binder, 'weepsAfterFreezing' | 'coldOnly'>>;
+/** A binder, or one made of several things. */
+export type MadeBinder = Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat'>;
+
+export interface BinderPart {
+  ingredientId: string;
+  grams: number;
+}
+
+type Options = Partial<
+  Pick<Binder, 'weepsAfterFreezing' | 'coldOnly' | 'isStarch' | 'isEgg' | 'isAtHand' | 'takesUpFat'>
+>;
 const binder = (
   id: string,
   label: string,
@@ -42,6 +60,10 @@ const binder = (
   taste,
   weepsAfterFreezing: false,
   coldOnly: false,
+  isStarch: false,
+  isEgg: false,
+  isAtHand: false,
+  takesUpFat: 0,
   ...options,
 });
 
@@ -50,17 +72,18 @@ const STIR_IN = 'stir in and leave 10 minutes to soak';
 const WEEPS = { weepsAfterFreezing: true };
 
 export const BINDERS: readonly Binder[] = [
-  binder('cornflour', 'cornflour', 'cornflour', 18, 85, SPRINKLE, 'neutral; short and glossy', WEEPS),
-  binder(
-    'potato-starch',
-    'potato starch',
-    'potato-starch',
-    20,
-    70,
-    SPRINKLE,
-    'neutral; clear, a little stretchy',
-    WEEPS,
-  ),
+  binder('cornflour', 'cornflour', 'cornflour', 18, 85, SPRINKLE, 'neutral; short and glossy', {
+    ...WEEPS,
+    isStarch: true,
+    isAtHand: true,
+    takesUpFat: 0.5,
+  }),
+  binder('potato-starch', 'potato starch', 'potato-starch', 20, 70, SPRINKLE, 'neutral; clear, a little stretchy', {
+    ...WEEPS,
+    isStarch: true,
+    isAtHand: true,
+    takesUpFat: 0.5,
+  }),
   binder(
     'flour',
     'flour, cooked out',
@@ -69,17 +92,35 @@ export const BINDERS: readonly Binder[] = [
     90,
     'sprinkle over the fat, stir, cook 2 minutes, then add liquid',
     'mild and creamy; floury if not cooked out',
-    WEEPS,
+    { ...WEEPS, takesUpFat: 1 },
   ),
-  binder('tapioca', 'tapioca starch', 'tapioca-starch', 16, 70, SPRINKLE, 'neutral; clear and stretchy'),
-  binder('waxy-rice', 'waxy rice flour', 'waxy-rice-flour', 12, 75, SPRINKLE, 'faintly sweet; soft'),
-  binder('semolina', 'semolina', 'semolina', 8, 85, 'trickle in, stirring', 'wheaty; slightly grainy'),
-  binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, 'of potato', WEEPS),
-  binder('dry-crumbs', 'dry breadcrumbs', 'breadcrumbs-dry', 2.2, null, STIR_IN, 'of bread; lightens minced meat'),
-  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy'),
+  binder('tapioca', 'tapioca starch', 'tapioca-starch', 16, 70, SPRINKLE, 'neutral; clear and stretchy', {
+    isStarch: true,
+    takesUpFat: 0.5,
+  }),
+  binder('waxy-rice', 'waxy rice flour', 'waxy-rice-flour', 12, 75, SPRINKLE, 'faintly sweet; soft', {
+    isStarch: true,
+    takesUpFat: 0.5,
+  }),
+  binder('semolina', 'semolina', 'semolina', 8, 85, 'trickle in, stirring', 'wheaty; slightly grainy', {
+    takesUpFat: 0.5,
+  }),
+  binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, 'of potato', {
+    ...WEEPS,
+    takesUpFat: 0.3,
+  }),
+  binder('dry-crumbs', 'dry breadcrumbs', 'breadcrumbs-dry', 2.2, null, STIR_IN, 'of bread; lightens minced meat', {
+    isAtHand: true,
+    takesUpFat: 0.8,
+  }),
+  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy', { takesUpFat: 0.6 }),
   binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay'),
-  binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel', 'rich; firm when it sets'),
-  binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN, 'of bread; soft'),
+  binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel', 'rich; firm when it sets', {
+    isEgg: true,
+  }),
+  binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN, 'of bread; soft', {
+    takesUpFat: 0.4,
+  }),
   binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in', 'of nuts; rich'),
   binder(
     'grating-cheese',
@@ -90,7 +131,9 @@ export const BINDERS: readonly Binder[] = [
     'stir in when cool',
     'savoury, and salty',
   ),
-  binder('mashed-potato', 'mashed potato', 'mashed-potato', 0.15, null, 'fold in', 'of potato; makes it a mash'),
+  binder('mashed-potato', 'mashed potato', 'mashed-potato', 0.15, null, 'fold in', 'of potato; makes it a mash', {
+    takesUpFat: 0.05,
+  }),
   binder(
     'gelatine',
     'gelatine',
@@ -105,3 +148,7 @@ export const BINDERS: readonly Binder[] = [
 
 /** A binder by id, or undefined. */
 export const binderById = (id: string): Binder | undefined => BINDERS.find((b) => b.id === id);
+
+/** What an ingredient binds as; undefined where it does not. */
+export const binderOf = ({ ingredient }: { ingredient: { binder?: string } }): Binder | undefined =>
+  ingredient.binder === undefined ? undefined : binderById(ingredient.binder);

@@ -1,8 +1,6 @@
 /** Water boiling off an open pan, by estimate, where no scale is used. */
-import { type PanHeat } from '../batch/vocabulary';
+import { type PanHeat, PAN_HEATS } from '../document/vocabulary/pan-heats';
 
-/** Heat that reaches the food on an ordinary hob, W. House estimates. */
-export const HOB_WATTS: Record<PanHeat, number> = { low: 250, medium: 600, high: 1200 };
 /** A filling cannot take up more than this from its pan without catching, W per m² of pan. House estimate. */
 const MOST_FLUX = 18_000;
 /** Heat of vaporisation of water at 100 °C, J/g (steam tables). */
@@ -14,7 +12,7 @@ const LATENT = 2257;
  */
 export function boilOffRate(panMm: number, heat: PanHeat): number {
   const area = (Math.PI * (panMm / 1000) ** 2) / 4;
-  return (60 * Math.min(HOB_WATTS[heat], MOST_FLUX * area)) / LATENT;
+  return (60 * Math.min(PAN_HEATS[heat].watts, MOST_FLUX * area)) / LATENT;
 }
 
 /** Minutes of boiling until so many grams are gone. */

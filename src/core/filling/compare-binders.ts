@@ -1,18 +1,13 @@
 /** Binders side by side for the free liquid there is: how much of each, how it goes in, what it needs and costs. */
-import { type Allergen } from '../food/ingredient';
+import { type Allergen } from '../document/vocabulary/foods';
 import { ingredientById } from '../food/catalogue';
 import { inSpoons } from '../units/spoons';
-import { type Binder, BINDERS } from './binders';
+import { type BinderPart, BINDERS, type MadeBinder } from './binders';
 import { type Ledger } from './ledger';
 import { toBind } from './stop-weight';
 import { WHITE_SAUCE, whiteSauceParts } from './white-sauce';
 
-export interface BinderPart {
-  ingredientId: string;
-  grams: number;
-}
-
-export interface BinderOption extends Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId'> {
+export interface BinderOption extends MadeBinder {
   /** What it is made of: most binders of themselves, a white sauce of flour, butter and milk. */
   parts: readonly BinderPart[];
   /** g of all parts that bring the free liquid to the aim, to half a gram. */
@@ -47,7 +42,7 @@ const toHalf = (grams: number): number => Math.max(0.5, Math.round(2 * grams) / 
 
 /** One option, or none where it would be more of the filling than it may be. */
 function option(
-  { id, label, needsC, how, weepsAfterFreezing, taste }: Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId'>,
+  { id, label, needsC, how, weepsAfterFreezing, taste, isStarch, isEgg, isAtHand }: MadeBinder,
   parts: readonly BinderPart[],
   ledger: Pick<Ledger, 'finishedG'>,
   most: number,
@@ -65,6 +60,9 @@ function option(
       how,
       weepsAfterFreezing,
       taste,
+      isStarch,
+      isEgg,
+      isAtHand,
       parts,
       grams,
       spoons: parts.length === 1 ? inSpoons(ml) : `${Math.round(ml / 5) * 5} ml in all`,

@@ -1,8 +1,8 @@
 /** The preparations of one line side by side: what each gains in moisture, and what it costs in minutes and grams. */
-import { apply, type Operation } from '../batch/operations';
-import { type Kitchen } from '../batch/kitchen';
-import { type Batch } from '../batch/schema';
-import { type Preparation, preparationsOf } from '../food/preparations';
+import { apply, type Operation } from '../document/operations';
+import { type Kitchen } from '../document/kitchen';
+import { type Batch } from '../document/schema';
+import { type Preparation, RELEASES } from '../document/vocabulary/releases';
 import { drawLedger } from './ledger';
 import { resolveLine, resolveLines } from './lines';
 
@@ -37,7 +37,7 @@ export function comparePreparations(
 ): PreparationOption[] {
   const line = batch.lines.find((l) => l.id === lineId);
   const resolved = line && resolveLine(line, batch.ingredients, kitchen);
-  const table = resolved ? preparationsOf(resolved.ingredient.wetness) : [];
+  const table = resolved ? RELEASES[resolved.ingredient.release] : [];
   if (!resolved || table.length < 2) return [];
   const growth = (resolved.rawG / TABLE_AMOUNT) ** WORK_EXPONENT;
   return table.map((preparation) => {

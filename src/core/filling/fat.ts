@@ -2,10 +2,11 @@
  * Fat, counted apart from water: how much there is, what of it melts out by the time the parcel is hot, and what takes
  * that up. Too little makes a dry, dense ball; too much weeps and greases the wrapper. All shares are house estimates.
  */
+import { binderOf } from './binders';
 import { formatNumber } from '../units/amount';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
-import { lineOf } from './new-line';
+import { lineOf } from '../document/new-line';
 
 export interface FatAccount {
   /** g of fat in the filling. */
@@ -23,30 +24,6 @@ export interface FatAccount {
   sentence: string;
 }
 
-/** Share of an ingredient's fat that melts out, by how it behaves and how it is prepared. */
-const RENDERS: Partial<Record<ResolvedLine['ingredient']['wetness'], Record<string, number>>> = {
-  mince: { raw: 0.25, worked: 0.12, 'worked-starch': 0.08, browned: 0.35 },
-  poultryMince: { raw: 0.25, worked: 0.12, browned: 0.35 },
-  wholeMeat: { raw: 0.15, browned: 0.2 },
-  braisedMeat: { shredded: 0.1 },
-  fish: { raw: 0.1, flaked: 0.1 },
-  lowMoistureCheese: { raw: 0.15 },
-  stretchedCheese: { raw: 0.1, 'drained-overnight': 0.1 },
-};
-/** g of fat taken up by a gram. */
-const TAKES_UP: Record<string, number> = {
-  flour: 1,
-  semolina: 0.5,
-  cornflour: 0.5,
-  'potato-starch': 0.5,
-  tapioca: 0.5,
-  'waxy-rice': 0.5,
-  'dry-crumbs': 0.8,
-  oats: 0.6,
-  'fresh-crumbs': 0.4,
-  'potato-flakes': 0.3,
-  'mashed-potato': 0.05,
-};
 /** From here on loose fat greases the wrapper, g in 100 g. */
 const FATTY = 5;
 /** A filling mostly of mince with less fat than this, g in 100 g, is dry and dense. */
@@ -58,10 +35,10 @@ const LEAN_AIM = 6;
 
 const rendersOf = ({ ingredient, preparation }: ResolvedLine): number => {
   if (ingredient.family === 'fat' || (ingredient.composition.fat > 0.6 && ingredient.family === 'sauce')) return 1;
-  return RENDERS[ingredient.wetness]?.[preparation.id] ?? 0;
+  return preparation.rendersFat;
 };
 const isMince = ({ ingredient }: ResolvedLine): boolean =>
-  ingredient.wetness === 'mince' || ingredient.wetness === 'poultryMince';
+  ingredient.release === 'mince' || ingredient.release === 'poultryMince';
 const fatOf = (l: ResolvedLine): number => l.composition.fat * l.readyG;
 
 /** Accounts for the fat of a filling. */
@@ -71,13 +48,13 @@ export function accountFat(lines: readonly ResolvedLine[], finishedG: number): F
   const renderedG = sum((l) => fatOf(l) * rendersOf(l));
   const heldG = Math.min(
     renderedG,
-    sum((l) => (TAKES_UP[l.ingredient.binder ?? ''] ?? 0) * l.readyG),
+    sum((l) => (binderOf(l)?.takesUpFat ?? 0) * l.readyG),
   );
   const per = (grams: number): number => (finishedG > 0 ? (100 * grams) / finishedG : 0);
   const per100 = per(totalG);
   const loosePer100 = per(renderedG - heldG);
   const minceShare = per(sum((l) => (isMince(l) ? l.readyG : 0))) / 100;
-  const hasStarch = lines.some((l) => ['cornflour', 'potato-starch', 'tapioca'].includes(l.ingredient.binder ?? ''));
+  const hasStarch = lines.some((l) => binderOf(l)?.isStarch);
   const state = loosePer100 > FATTY ? 'fatty' : minceShare > MOSTLY && per100 < LEAN && !hasStarch ? 'lean' : 'usual';
   return { totalG, renderedG, heldG, loosePer100, per100, state, sentence: sentenceFor(state, per100, loosePer100) };
 }

@@ -1,5 +1,5 @@
 /** Something about one line that a practitioner would say, and what would mend it. */
-import { type Operation } from '../batch/operations';
+import { type Operation } from '../document/operations';
 
 export interface Finding {
   lineId: string;

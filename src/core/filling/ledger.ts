@@ -2,10 +2,10 @@
  * The water ledger. Every gram of water is on it:
  * brought in = cooked off + drained + steamed off + held + free.
  */
-import { type Batch } from '../batch/schema';
-import { PAN_STAGES } from '../batch/vocabulary';
+import { type Batch } from '../document/schema';
+import { STAGES } from '../document/vocabulary/stages';
 import { type Composition, mix, withoutWater } from '../food/composition';
-import { binderById } from './binders';
+import { binderOf } from './binders';
 import { cookOffOf } from './cook-off';
 import { type ResolvedLine } from './lines';
 import { panContents } from './pan';
@@ -61,7 +61,7 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
   const lostTo = (way: 'cookedOff' | 'drained') =>
     sum(lines.filter((l) => l.preparation.losesTo === way).map((l) => l.lostG));
   const readyG = sum(lines.map((l) => l.readyG));
-  const pan = lines.filter((l) => PAN_STAGES.includes(l.line.stage));
+  const pan = lines.filter((l) => STAGES[l.line.stage].isInPan);
   const panWater = sum(pan.map((l) => l.composition.water * l.readyG));
   const { grams: wanted, by, problem: weighing } = cookOffOf(water, panContents(lines));
   // Water can leave only once: each way out takes from what the ways before it have left.
@@ -108,12 +108,12 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
 
 /** g of liquid that a line holds as a binder when hot. */
 export function holds(l: ResolvedLine): number {
-  const binder = l.ingredient.binder === undefined ? undefined : binderById(l.ingredient.binder);
+  const binder = binderOf(l);
   return binder && !binder.coldOnly ? binder.capacity * l.readyG : 0;
 }
 
 function setsCold(l: ResolvedLine): number {
-  const binder = l.ingredient.binder === undefined ? undefined : binderById(l.ingredient.binder);
+  const binder = binderOf(l);
   return binder?.coldOnly ? binder.capacity * l.readyG : 0;
 }
 

@@ -1,11 +1,12 @@
 /** A line of the document as the kitchen sees it: grams, water, release, salt. */
 import { type Composition, withoutWater } from '../food/composition';
 import { densityOf } from '../food/densities';
-import { type Ingredient } from '../food/ingredient';
+import { type Ingredient, isSalt } from '../food/ingredient';
 import { lookUp } from '../food/larder';
-import { type Preparation, preparation } from '../food/preparations';
-import { type Kitchen, SALT_KINDS } from '../batch/kitchen';
-import { type Batch, type Line } from '../batch/schema';
+import { type Preparation, preparation } from '../document/vocabulary/releases';
+import { type Kitchen } from '../document/kitchen';
+import { SALT_KINDS } from '../document/vocabulary/salt-kinds';
+import { type Batch, type Line } from '../document/schema';
 import { convert } from '../units/units';
 
 export interface ResolvedLine {
@@ -40,7 +41,7 @@ export function gramsOf(
     const { piece } = ingredient.counts;
     return piece === undefined ? null : amount * piece;
   }
-  const gPerMl = ingredient.id === 'salt' ? SALT_KINDS[kitchen.saltKind].gPerTsp / 5 : densityOf(ingredient, cut);
+  const gPerMl = isSalt(ingredient) ? SALT_KINDS[kitchen.saltKind].gPerTsp / 5 : densityOf(ingredient, cut);
   return convert(amount, unit, 'g', { gPerMl, cupMl: kitchen.cupMl });
 }
 
@@ -69,7 +70,7 @@ function resolve(line: Line, own: Batch['ingredients'], kitchen: Kitchen): Resol
   const ingredient = lookUp(own, line.ingredientId);
   const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
   if (!ingredient || grams === null) return null;
-  const prep = preparation(ingredient.wetness, line.preparation);
+  const prep = preparation(ingredient.release, line.preparation);
   const rawG = line.weighed === 'raw' ? grams : grams / prep.yield;
   const lostFromRaw = Math.min(rawG * (1 - prep.yield), rawG * ingredient.composition.water);
   const readyG = rawG - lostFromRaw;

@@ -1,10 +1,10 @@
 /** What goes into the pan: the part that is weighed with it, and that steam leaves. */
-import { PAN_STAGES } from '../batch/vocabulary';
+import { STAGES } from '../document/vocabulary/stages';
 import { type ResolvedLine } from './lines';
 
 /** The lines that go into the pan. */
 export const inPan = (lines: readonly ResolvedLine[]): ResolvedLine[] =>
-  lines.filter((l) => PAN_STAGES.includes(l.line.stage));
+  lines.filter((l) => STAGES[l.line.stage].isInPan);
 
 /** g of everything that goes into the pan, as it goes in. */
 export const panContents = (lines: readonly ResolvedLine[]): number =>

@@ -1,5 +1,5 @@
 /** Where each part of the water line comes from: every gram of it given to a line, in proportion. */
-import { HOT_STAGES, PAN_STAGES } from '../batch/vocabulary';
+import { STAGES } from '../document/vocabulary/stages';
 import { holds, type Ledger } from './ledger';
 import { type ResolvedLine } from './lines';
 
@@ -26,8 +26,8 @@ export function shareOut(lines: readonly ResolvedLine[], amounts: Amounts): Reco
   const runs = (l: ResolvedLine): number => l.releaseG;
   const keeps = (l: ResolvedLine): number => Math.max(0, l.composition.water * l.readyG - l.releaseG);
   const lost = (way: 'cookedOff' | 'drained') => (l: ResolvedLine) => (l.preparation.losesTo === way ? l.lostG : 0);
-  const pan = lines.filter((l) => PAN_STAGES.includes(l.line.stage));
-  const hot = lines.filter((l) => HOT_STAGES.includes(l.line.stage));
+  const pan = lines.filter((l) => STAGES[l.line.stage].isInPan);
+  const hot = lines.filter((l) => STAGES[l.line.stage].isHot);
   const weighed: Source[] = [{ lineId: null, name: 'drained and weighed', grams: amounts.drainedByWeight }];
   return {
     cookedOff: together([...each(lines, lost('cookedOff')), ...inProportion(pan, runs, amounts.cookedOffInPan)]),

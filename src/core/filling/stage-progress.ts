@@ -1,6 +1,7 @@
 /** Going in, stage by stage: what is ticked, what was forgotten, and where the last chance to season is. */
-import { type Batch } from '../batch/schema';
-import { type Stage, STAGES } from '../batch/vocabulary';
+import { type Batch } from '../document/schema';
+import { HAZARDS } from '../document/vocabulary/foods';
+import { type Stage, STAGE_IDS, STAGES } from '../document/vocabulary/stages';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
 
@@ -17,19 +18,21 @@ export interface StageProgress {
 /** A stage is over when the cook says so, or when something of a later stage has gone in. */
 function isOver(batch: Batch, stage: Stage): boolean {
   if (batch.stagesDone.includes(stage)) return true;
-  const later = STAGES.slice(STAGES.indexOf(stage) + 1);
+  const later = STAGE_IDS.slice(STAGE_IDS.indexOf(stage) + 1);
   return batch.lines.some((l) => l.ticked && later.includes(l.stage));
 }
 
-const RAW: readonly string[] = ['poultry', 'minced-meat', 'whole-meat', 'fish', 'shellfish', 'egg'];
-
 /** How far each stage that has lines has got. */
 export function stageProgress(batch: Batch, lines: readonly ResolvedLine[]): StageProgress[] {
-  const used = STAGES.filter((stage) => batch.lines.some((l) => l.stage === stage));
+  const used = STAGE_IDS.filter((stage) => batch.lines.some((l) => l.stage === stage));
   const last = used.at(-1);
   const firstRaw = used.find((stage) =>
     lines.some(
-      (l) => l.line.stage === stage && !l.preparation.cooked && isUncooked(stage) && RAW.includes(l.ingredient.hazard),
+      (l) =>
+        l.line.stage === stage &&
+        !l.preparation.cooked &&
+        STAGES[stage].keepsRaw &&
+        HAZARDS[l.ingredient.hazard].isRawAnimal,
     ),
   );
   const lastToTaste = firstRaw === undefined ? last : used[used.indexOf(firstRaw) - 1];
@@ -44,9 +47,6 @@ export function stageProgress(batch: Batch, lines: readonly ResolvedLine[]): Sta
     };
   });
 }
-
-/** Stages whose raw food stays raw. */
-const isUncooked = (stage: Stage): boolean => stage === 'raw-mix' || stage === 'when-cool';
 
 function chanceOf(stage: Stage, last: Stage | undefined, lastToTaste: Stage | undefined): string | null {
   if (stage === last) {

@@ -1,5 +1,7 @@
 /** What must not go in when: egg and raw meat into the heat, tender herbs and cheese too early, starch without a slurry. */
-import { type Stage } from '../batch/vocabulary';
+import { HAZARDS } from '../document/vocabulary/foods';
+import { type Stage, STAGES } from '../document/vocabulary/stages';
+import { binderOf } from './binders';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
 
@@ -20,10 +22,6 @@ interface Rule {
   mend: { to: Stage } | { label: string; note: string };
 }
 
-const TENDER = ['parsley', 'dill', 'coriander-leaf', 'mint', 'chives', 'basil', 'tarragon', 'chervil', 'wild-garlic'];
-const RAW_MEAT = ['poultry', 'minced-meat', 'whole-meat', 'fish', 'shellfish'];
-const RAW_STARCH = ['cornflour', 'potato-starch', 'tapioca', 'waxy-rice'];
-
 const RULES: readonly Rule[] = [
   {
     applies: ({ ingredient, line }) => ingredient.hazard === 'egg' && ['off-heat', 'simmer'].includes(line.stage),
@@ -32,12 +30,12 @@ const RULES: readonly Rule[] = [
   },
   {
     applies: ({ ingredient, line, preparation }) =>
-      RAW_MEAT.includes(ingredient.hazard) && !preparation.cooked && line.stage === 'off-heat',
+      HAZARDS[ingredient.hazard].isFlesh && !preparation.cooked && line.stage === 'off-heat',
     why: 'only warms in something hot and does not cook: that is where bacteria grow. Below 10 °C, or into the pan.',
     mend: { to: 'raw-mix' },
   },
   {
-    applies: ({ ingredient, line }) => TENDER.includes(ingredient.id) && ['cook-first', 'simmer'].includes(line.stage),
+    applies: ({ ingredient, line }) => ingredient.isTender && STAGES[line.stage].isInPan,
     why: 'loses its scent in the pan: it belongs in when the filling is below 40 °C.',
     mend: { to: 'when-cool' },
   },
@@ -52,7 +50,7 @@ const RULES: readonly Rule[] = [
   },
   {
     applies: ({ ingredient, line }) =>
-      RAW_STARCH.includes(ingredient.binder ?? '') &&
+      binderOf({ ingredient })?.isStarch === true &&
       line.stage === 'simmer' &&
       !/slak|slurry|cold water/i.test(line.note),
     why: 'lumps when it meets boiling liquid: slake it with a little cold water, or sprinkle and stir at once.',
@@ -60,7 +58,7 @@ const RULES: readonly Rule[] = [
   },
   {
     applies: ({ ingredient, line, preparation }, { saltInMix }) =>
-      (ingredient.hazard === 'shellfish' || ingredient.id === 'prawns') &&
+      ingredient.hazard === 'shellfish' &&
       !preparation.cooked &&
       line.stage === 'raw-mix' &&
       saltInMix &&
@@ -83,7 +81,7 @@ const SALTY = 3;
 
 /** What stands at the wrong stage, each with its reason. */
 export function stageFindings(lines: readonly ResolvedLine[]): Finding[] {
-  const pan = lines.filter((l) => l.line.stage === 'cook-first' || l.line.stage === 'simmer');
+  const pan = lines.filter((l) => STAGES[l.line.stage].isInPan);
   const setting: Setting = {
     hot: pan.length > 0,
     liquid: pan.some((l) => l.ingredient.liquid),

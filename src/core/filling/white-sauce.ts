@@ -3,8 +3,7 @@
  * (32 g flour to 240 ml). It brings water of its own, and what its flour holds beyond that is what it binds.
  */
 import { ingredientById } from '../food/catalogue';
-import { type Binder, binderById } from './binders';
-import { type BinderPart } from './compare-binders';
+import { binderById, type BinderPart, type MadeBinder } from './binders';
 
 /** g of milk to a g of flour: 240 ml of 1.03 g/ml to 32 g. */
 const MILK = (240 * 1.03) / 32;
@@ -18,7 +17,7 @@ export const WHITE_SAUCE: {
   net: number;
   /** g of sauce made with 1 g flour. */
   mass: number;
-  binder: Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId'>;
+  binder: MadeBinder;
 } = {
   net: (binderById('flour')?.capacity ?? 10) - milkWater,
   mass: 1 + BUTTER + MILK,
@@ -28,6 +27,9 @@ export const WHITE_SAUCE: {
     needsC: 90,
     how: 'melt the butter, cook the flour in it 2 minutes, add the milk by and by, boil 3 minutes stirring; cover it to cool',
     weepsAfterFreezing: true,
+    isStarch: false,
+    isEgg: false,
+    isAtHand: false,
     taste: 'creamy and mild: salt and nutmeg want raising',
   },
 };

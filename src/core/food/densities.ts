@@ -3,7 +3,7 @@
  * measured; these factors lead from there to other cuts. House estimates, anchored on kitchen weighings (a 240 ml cup of
  * grated carrot 110 g, diced 135 g; of grated hard cheese 113 g, diced 135 g; of loose spinach 30 g, packed 45 g).
  */
-import { type Cut } from '../batch/vocabulary';
+import { type Cut } from '../document/vocabulary/cuts';
 import { type Ingredient } from './ingredient';
 
 type Factors = Record<Cut, number>;
@@ -15,17 +15,15 @@ const CABBAGE: Factors = { whole: 0.6, chopped: 1, grated: 0.9, packed: 1.4 };
 const NUT: Factors = { whole: 1.05, chopped: 1, grated: 0.75, packed: 1.2 };
 const SUGAR: Factors = { whole: 1, chopped: 1, grated: 1, packed: 1.2 };
 
-/** What the larder's own figure is of, where that is grated and not chopped. */
-const USUALLY_GRATED = new Set(['carrot', 'celeriac', 'hard-cheese', 'grating-cheese', 'stretched-cheese-low']);
 const CUT_FAMILIES: readonly string[] = ['vegetable', 'root', 'allium', 'mushroom', 'fruit', 'dairy', 'meat', 'fish'];
 
-function factorsOf({ id, family, wetness, liquid }: Ingredient): Factors | null {
+function factorsOf({ family, release, liquid, packs }: Ingredient): Factors | null {
   if (liquid) return null;
-  if (wetness === 'tenderLeaf') return TENDER_LEAF;
-  if (wetness === 'herb') return HERB;
+  if (release === 'wiltingLeaf') return TENDER_LEAF;
+  if (family === 'leaf' && release === 'moist') return HERB;
   if (family === 'leaf') return CABBAGE;
   if (family === 'nut') return NUT;
-  if (id === 'brown-sugar') return SUGAR;
+  if (packs) return SUGAR;
   return CUT_FAMILIES.includes(family) ? SOLID : null;
 }
 
@@ -36,7 +34,7 @@ export const hasCuts = (ingredient: Ingredient): boolean => factorsOf(ingredient
 export function densityOf(ingredient: Ingredient, cut: Cut | null): number {
   const factors = factorsOf(ingredient);
   if (cut === null || factors === null) return ingredient.gPerMl;
-  const usual = USUALLY_GRATED.has(ingredient.id) ? factors.grated : 1;
+  const usual = ingredient.isGrated ? factors.grated : 1;
   return (ingredient.gPerMl * factors[cut]) / usual;
 }
 

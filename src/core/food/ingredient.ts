@@ -1,60 +1,7 @@
-/** What the catalogue says of an ingredient, and the short form its tables are written in. */
+/** What the larder says of an ingredient. */
+import { type Allergen, type Family, type Hazard } from '../document/vocabulary/foods';
+import { type Release } from '../document/vocabulary/releases';
 import type { Composition } from './composition';
-import { type Wetness } from './preparations';
-
-/** What makes an ingredient unsafe until it is hot enough. */
-export const HAZARDS = [
-  'none',
-  'poultry',
-  'minced-meat',
-  'whole-meat',
-  'fish',
-  'shellfish',
-  'egg',
-  'raw-flour',
-  'cooked-animal',
-] as const;
-export type Hazard = (typeof HAZARDS)[number];
-
-/** The allergens that must be declared in most countries (EU 1169/2011, Annex II names). */
-export const ALLERGENS = [
-  'gluten',
-  'crustaceans',
-  'egg',
-  'fish',
-  'peanut',
-  'soya',
-  'milk',
-  'nuts',
-  'celery',
-  'mustard',
-  'sesame',
-  'sulphites',
-  'molluscs',
-] as const;
-export type Allergen = (typeof ALLERGENS)[number];
-
-/** Families share a hatch in the section drawing. */
-export const FAMILIES = [
-  'meat',
-  'fish',
-  'vegetable',
-  'root',
-  'leaf',
-  'allium',
-  'mushroom',
-  'fruit',
-  'dairy',
-  'egg',
-  'pulse',
-  'starch',
-  'fat',
-  'sauce',
-  'seasoning',
-  'nut',
-  'liquid',
-] as const;
-export type Family = (typeof FAMILIES)[number];
 
 export interface Ingredient {
   id: string;
@@ -72,9 +19,31 @@ export interface Ingredient {
   /** Grams in one of what it is counted in: `piece`, `clove`, `bunch`, `tin` (drained) … House estimates. */
   counts: Readonly<Record<string, number>>;
   /** Which table of preparations and releases it follows. */
-  wetness: Wetness;
+  release: Release;
   /** A liquid gives all its water to the filling. */
   liquid: boolean;
   /** Set where the ingredient holds liquid; a key of the binder table. */
   binder?: string;
+  /** It loses its scent in the heat. */
+  isTender: boolean;
+  /** A spice so strong that some cooks scale it less than in proportion. */
+  isStrong: boolean;
+  /** It makes dough or filling rise: too little does nothing, too much is tasted as soap. */
+  isLeavener: boolean;
+  /** It belongs to sweet fillings: there the savoury dose says nothing. */
+  isSweet: boolean;
+  /** A cup of it is measured grated, not chopped. */
+  isGrated: boolean;
+  /** A cup of it can be pressed down. */
+  packs: boolean;
+  /** Usual amount of what seasons or leavens, g in a kg of finished filling; null where there is none. House estimate. */
+  dose: readonly [low: number, high: number] | null;
+  /** The id of the same thing with less salt. */
+  lessSalt: string | null;
 }
+
+/** The larder's salt: what is added when a filling is bland. */
+export const SALT_ID = 'salt';
+
+/** Whether it is salt itself, of which a spoon weighs what the kitchen's own salt does. */
+export const isSalt = ({ id }: Pick<Ingredient, 'id'>): boolean => id === SALT_ID;

@@ -1,5 +1,5 @@
 /** The larder: every ingredient that ships with it, and the cook's own before those. */
-import { CATALOGUE, ingredientById } from './catalogue';
+import { catalogue, ingredientById } from './catalogue';
 import { type Ingredient } from './ingredient';
 import { asIngredient, type OwnIngredient } from './own-ingredient';
 
@@ -19,4 +19,4 @@ export const lookUp = (own: readonly OwnIngredient[], id: string): Ingredient | 
   readOwn(own).find((ingredient) => ingredient.id === id) ?? ingredientById(id);
 
 /** Every ingredient, the cook's own first. */
-export const wholeLarder = (own: readonly OwnIngredient[]): readonly Ingredient[] => [...readOwn(own), ...CATALOGUE];
+export const wholeLarder = (own: readonly OwnIngredient[]): readonly Ingredient[] => [...readOwn(own), ...catalogue()];

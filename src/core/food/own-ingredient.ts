@@ -1,7 +1,9 @@
 /** Ingredients of the cook's own: made from the figures on a packet, checked for sense, and read like the larder's. */
-import { type Allergen, type Family, type Hazard, type Ingredient } from './ingredient';
-import type { OwnIngredient } from './own-ingredient-schema';
-import { type Wetness } from './preparations';
+import { type Allergen, type Family, type Hazard } from '../document/vocabulary/foods';
+import { LIMITS } from '../document/limits';
+import type { OwnIngredient } from '../document/own-ingredient-schema';
+import { type Release } from '../document/vocabulary/releases';
+import { type Ingredient } from './ingredient';
 
 export type { OwnIngredient };
 
@@ -20,9 +22,14 @@ export interface Packet {
   pieceG: number | null;
   hazard: Hazard;
   allergens: readonly Allergen[];
-  wetness: Wetness;
+  release: Release;
   liquid: boolean;
   family: Family;
+  isTender: boolean;
+  isStrong: boolean;
+  isLeavener: boolean;
+  /** Usual amount, g in a kg of filling. */
+  dose: readonly [low: number, high: number] | null;
 }
 
 /** Salt in 100 g from sodium in mg (EU 1169/2011, Annex I: salt = sodium × 2.5; food tables use 2.54). */
@@ -48,7 +55,11 @@ export function checkPacket(packet: Packet): PacketProblems {
     const value = packet[part];
     if (!(value >= 0 && value <= 100)) problems[part] = 'In 100 g there are 0 to 100 g of it.';
   }
-  if (!(packet.gPerMl >= 0.05 && packet.gPerMl <= 2)) problems.gPerMl = 'Between 0.05 and 2 grams in a millilitre.';
+  const { least, most } = LIMITS.gPerMl;
+  if (!(packet.gPerMl >= least && packet.gPerMl <= most))
+    problems.gPerMl = `Between ${least} and ${most} grams in a millilitre.`;
+  if (packet.dose !== null && !(packet.dose[0] > 0 && packet.dose[0] < packet.dose[1]))
+    problems.dose = 'From less to more, both above 0, or both left empty.';
   if (packet.pieceG !== null && !(packet.pieceG > 0)) problems.pieceG = 'More than 0 g, or left empty.';
   if (Object.keys(problems).length > 0) return problems;
   const sum = parts.reduce((total, part) => total + packet[part], 0);
@@ -86,8 +97,12 @@ export function fromPacket(packet: Packet, id: string): OwnIngredient {
     pieceG: packet.pieceG,
     hazard: packet.hazard,
     allergens: [...packet.allergens],
-    wetness: packet.wetness,
+    release: packet.release,
     liquid: packet.liquid,
+    isTender: packet.isTender,
+    isStrong: packet.isStrong,
+    isLeavener: packet.isLeavener,
+    dose: packet.dose === null ? null : [...packet.dose],
   };
 }
 
@@ -104,9 +119,13 @@ export const toPacket = (own: OwnIngredient): Packet => ({
   pieceG: own.pieceG,
   hazard: own.hazard,
   allergens: own.allergens,
-  wetness: own.wetness,
+  release: own.release,
   liquid: own.liquid,
   family: own.family,
+  isTender: own.isTender,
+  isStrong: own.isStrong,
+  isLeavener: own.isLeavener,
+  dose: own.dose,
 });
 
 /** Read as the larder's own ingredients are. */
@@ -130,7 +149,15 @@ export function asIngredient(own: OwnIngredient): Ingredient {
     hazard: own.hazard,
     allergens: own.allergens,
     counts: own.pieceG === null ? {} : { piece: own.pieceG },
-    wetness: own.wetness,
+    release: own.release,
     liquid: own.liquid,
+    isTender: own.isTender,
+    isStrong: own.isStrong,
+    isLeavener: own.isLeavener,
+    isSweet: false,
+    isGrated: false,
+    packs: false,
+    dose: own.dose,
+    lessSalt: null,
   };
 }

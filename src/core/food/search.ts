@@ -1,6 +1,6 @@
 /** Finding an ingredient by what a cook calls it. */
 import Fuse from 'fuse.js';
-import { CATALOGUE } from './catalogue';
+import { catalogue } from './catalogue';
 import { readOwn } from './larder';
 import { type Ingredient } from './ingredient';
 import { type OwnIngredient } from './own-ingredient';
@@ -70,16 +70,18 @@ function indexOf(ingredients: readonly Ingredient[]): Index {
   };
 }
 
-const SHIPPED = indexOf(CATALOGUE);
+let shipped: Index | null = null;
+/** Made at the first search. */
+const shippedIndex = (): Index => (shipped ??= indexOf(catalogue()));
 const OWN = new WeakMap<readonly OwnIngredient[], Index>();
 const NONE: readonly OwnIngredient[] = [];
 
 /** The indexes to look in, the cook's own ingredients first. */
 function indexes(own: readonly OwnIngredient[]): Index[] {
-  if (own.length === 0) return [SHIPPED];
+  if (own.length === 0) return [shippedIndex()];
   const index = OWN.get(own) ?? indexOf(readOwn(own));
   OWN.set(own, index);
-  return [index, SHIPPED];
+  return [index, shippedIndex()];
 }
 
 /** The ingredient of that id, name or alias, whatever the case, singular or plural. Undefined where there is none. */

@@ -3,21 +3,30 @@
  *
  *   id | name | water protein fat carbohydrate fibre ash (g in 100 g) | g/ml | salt (g in 100 g) | what else | aliases
  *
- * What else: `wet=` table of preparations, `hazard=`, `allergens=a+b`, `binder=`, `liquid`; and what one of it weighs, as
- * `piece=150` or `bunch=40`.
+ * What else: `release=` table of preparations, `hazard=`, `allergens=a+b`, `binder=`, `dose=low-high` g in a kg of filling,
+ * `less-salt=` id; `liquid`, `tender`, `strong`, `leavener`, `sweet`, `grated`, `packs`; and what one of it weighs, as `piece=150` or
+ * `bunch=40`.
  */
-import { type Allergen, ALLERGENS, type Family, type Hazard, HAZARDS, type Ingredient } from './ingredient';
-import { PREPARATIONS, type Wetness } from './preparations';
+import { type Allergen, ALLERGENS, type Family, HAZARDS } from '../document/vocabulary/foods';
+import { isIdOf } from '../document/vocabulary/records';
+import { RELEASES } from '../document/vocabulary/releases';
+import { type Ingredient } from './ingredient';
 
-/** Reads a family's table. @throws Error naming the line that is not as it should be */
-export function readTable(family: Family, table: string): Ingredient[] {
-  return table
-    .trim()
-    .split('\n')
-    .map((line) => readRow(family, line));
+/** A family's table, as it is written. */
+export interface Table {
+  family: Family;
+  rows: string;
 }
 
-function readRow(family: Family, line: string): Ingredient {
+/** The rows of a table, each under its id. */
+export const rowsOf = ({ rows }: Table): [id: string, row: string][] =>
+  rows
+    .trim()
+    .split('\n')
+    .map((row) => [row.slice(0, row.indexOf('|')).trim(), row]);
+
+/** Reads a row. @throws Error naming the row that is not as it should be */
+export function readRow(family: Family, line: string): Ingredient {
   const [id, name, parts, gPerMl, salt, extras = '', aliases = ''] = line.split('|').map((cell) => cell.trim());
   const fractions = parts.split(' ').map((part) => Number(part) / 100);
   const numbers = [...fractions, Number(gPerMl), Number(salt)];
@@ -33,9 +42,17 @@ function readRow(family: Family, line: string): Ingredient {
     salt: Number(salt),
     hazard: 'none',
     allergens: [],
-    wetness: 'dry',
+    release: 'dry',
     liquid: false,
     counts: {},
+    isTender: false,
+    isStrong: false,
+    isLeavener: false,
+    isSweet: false,
+    isGrated: false,
+    packs: false,
+    dose: null,
+    lessSalt: null,
   };
   return list(extras, ' ').reduce((so, extra) => withExtra(so, extra, line), ingredient);
 }
@@ -44,10 +61,16 @@ const list = (text: string, separator: string): string[] => (text === '' ? [] : 
 
 function withExtra(ingredient: Ingredient, extra: string, line: string): Ingredient {
   const [key, value = ''] = extra.split('=');
-  if (key === 'liquid') return { ...ingredient, liquid: true };
+  const flag = FLAGS[key];
+  if (flag !== undefined && value === '') return { ...ingredient, [flag]: true };
   if (key === 'binder') return { ...ingredient, binder: value };
-  if (key === 'wet' && isWetness(value)) return { ...ingredient, wetness: value };
-  if (key === 'hazard' && isHazard(value)) return { ...ingredient, hazard: value };
+  if (key === 'less-salt') return { ...ingredient, lessSalt: value };
+  if (key === 'release' && isIdOf(RELEASES, value)) return { ...ingredient, release: value };
+  if (key === 'hazard' && isIdOf(HAZARDS, value)) return { ...ingredient, hazard: value };
+  if (key === 'dose') {
+    const [low, high] = value.split('-').map(Number);
+    if (low > 0 && high > low) return { ...ingredient, dose: [low, high] };
+  }
   if (key === 'allergens' && value.split('+').every(isAllergen)) {
     return { ...ingredient, allergens: value.split('+').filter(isAllergen) };
   }
@@ -55,6 +78,13 @@ function withExtra(ingredient: Ingredient, extra: string, line: string): Ingredi
   throw new Error(`catalogue: "${extra}" is not known: ${line}`);
 }
 
-const isWetness = (text: string): text is Wetness => Object.hasOwn(PREPARATIONS, text);
-const isHazard = (text: string): text is Hazard => HAZARDS.some((hazard) => hazard === text);
+const FLAGS: Record<string, 'liquid' | 'isTender' | 'isStrong' | 'isLeavener' | 'isSweet' | 'isGrated' | 'packs'> = {
+  liquid: 'liquid',
+  tender: 'isTender',
+  strong: 'isStrong',
+  leavener: 'isLeavener',
+  sweet: 'isSweet',
+  grated: 'isGrated',
+  packs: 'packs',
+};
 const isAllergen = (text: string): text is Allergen => ALLERGENS.some((allergen) => allergen === text);

@@ -1,8 +1,8 @@
 /** A file that was opened: a batch, or a recipe (schema.org, JSON or a saved page) as a new batch. */
-import { isId } from '../batch/is-id';
-import { readBatch, type ReadResult } from '../batch/read';
-import { type Batch } from '../batch/schema';
-import { batchFromRecipe } from '../recipe/to-batch';
+import { isId } from '../document/is-id';
+import { readBatch, type ReadResult } from '../document/read';
+import { type Batch } from '../document/schema';
+import { batchFromRecipe } from '../formats/recipe-to-batch';
 import { isTooDeep } from './nesting';
 import { readRecipe } from './recipe';
 

@@ -1,5 +1,5 @@
 /** schema.org Recipe (JSON-LD) from a file or a saved page. */
-import { type ReadResult } from '../batch/read';
+import { type ReadResult } from '../document/read';
 import { isTooDeep } from './nesting';
 import { jsonInPage, plainText } from './page';
 

@@ -1,8 +1,8 @@
 /** A batch as a schema.org Recipe (JSON-LD). */
-import { type Batch } from '../batch/schema';
+import { type Batch } from '../document/schema';
 import { lookUp } from '../food/larder';
-import { preparation } from '../food/preparations';
-import { FORMS } from '../wrapper/forms';
+import { preparation } from '../document/vocabulary/releases';
+import { FORMS } from '../document/vocabulary/forms';
 
 /** A batch as a schema.org Recipe. */
 export function toRecipe(batch: Batch): Record<string, unknown> {
@@ -20,7 +20,7 @@ export function toRecipe(batch: Batch): Record<string, unknown> {
 export function ingredientText(line: Batch['lines'][number], own: Batch['ingredients']): string {
   const ingredient = lookUp(own, line.ingredientId);
   const prep =
-    ingredient && ingredient.wetness !== 'dry' ? preparation(ingredient.wetness, line.preparation) : undefined;
+    ingredient && ingredient.release !== 'dry' ? preparation(ingredient.release, line.preparation) : undefined;
   const isRaw = prep?.id === 'raw';
   const words = [prep && !isRaw ? prep.label : '', line.note].filter((word) => word !== '');
   return [

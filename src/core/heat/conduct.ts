@@ -1,6 +1,7 @@
 /** Pure conduction with constant properties, checked at the door: the `conduct` command. */
 import { z } from '../zod';
-import { Body, convective, type State } from './conduction';
+import { Body } from './conduction';
+import { convective, type State } from './problem';
 import { constantMaterial } from './material';
 import { interpolate } from './states';
 

@@ -5,57 +5,17 @@
  *
  * Finite volumes; TR-BDF2 in time (Bank et al. 1985: second order, L-stable, so that very large surface coefficients do
  * not ring); enthalpy H is the conserved quantity, found by Newton's method in each stage. Units are SI and °C.
+ *
+ * This is the innermost loop of every forecast: rows of numbers that are allocated once, filled in one pass, and no object
+ * made on the way.
  */
+import { type FaceState, faceState, isStraight, meet } from './face-state';
 import { type Grid, makeGrid } from './grid';
 import { type Material } from './material';
-import { solveTridiagonal } from './tridiagonal';
-
-/** A face's exchange, made linear about a surface temperature: flux out = h (T_surface − mediumC), W/m². */
-export interface Exchange {
-  h: number;
-  mediumC: number;
-  /** Water leaving as vapour, kg/m²·s. */
-  vapour?: number;
-}
-export type Face = (surfaceC: number, seconds: number) => Exchange;
-
-export interface Problem {
-  /** 1 to 3 */
-  dimension: number;
-  /** From the centre outward. */
-  layers: readonly { thickness: number; material: Material }[];
-  startC: number;
-  outer: Face;
-  /** The face at r = 0 of a slab; without it the centre is a plane or point of symmetry. */
-  inner?: Face;
-  /** No cell gets hotter than this: water boils there and takes the heat. */
-  capC?: number;
-  /** Cells in the whole body; without it enough for 0.1 °C. */
-  cells?: number;
-  /** Multiplies cells and divides steps, for convergence checks. */
-  refinement?: number;
-}
-
-export interface State {
-  seconds: number;
-  centreC: number;
-  surfaceC: number;
-  /** Heat-capacity-weighted mean. */
-  meanC: number;
-  /** The hottest cell or face, and where it lies: 0 the centre or the inner face, 1 the outer. */
-  warmestC: number;
-  warmestAt: number;
-  /** Where the outermost layer begins: the inner face of a wrapper. */
-  wrapperC: number;
-  /** Vapour lost since the start through both faces, kg per m² of face (slabs). */
-  vapour: number;
-  /** Heat lost since the start through both faces and by boiling, and the enthalpy still in the body: J per unit shape. */
-  heatLost: number;
-  heatLeft: number;
-}
+import { type Problem, type State } from './problem';
 
 /** Looked up once for the innermost loops. */
-const { abs, max, min } = Math;
+const { abs, floor, max, min } = Math;
 
 const GAMMA = 2 - Math.SQRT2;
 /** The implicit weight shared by both stages: γ/2 = (1 − γ)/(2 − γ). */
@@ -66,6 +26,13 @@ const START = ((1 - GAMMA) * (1 - GAMMA)) / (GAMMA * (2 - GAMMA));
 const FLUX_EARLY = 1 / (2 * (2 - GAMMA));
 const NEWTON_LIMIT = 12;
 const NEWTON_TOLERANCE_C = 2e-3;
+/** A correction is the last one where the next would be smaller than this share of the tolerance. */
+const SAFELY_WITHIN = 0.25;
+/** How much smaller each correction is than the one before is measured at least every so many stages; never taken for less. */
+const MEASURED_EVERY = 8;
+const LEAST_CONTRACTION = 0.02;
+/** Above this no food has ice, °C. */
+const ICE_C = 1;
 /** Steps are as long as this allows, °C: short enough for 0.1 °C against the analytic series. */
 const LARGEST_CHANGE_C = 2;
 /** A step in which no cell moves by more than this, °C, says nothing against a longer one, however thin the body. */
@@ -73,31 +40,42 @@ const QUIET_C = 0.05;
 /** After a stir or a move the first step may be so much longer than at the very start, where the body meets its surroundings. */
 const RESTART = 400;
 
-/** Heat flows in the body at one moment: conductances W/K and heat W, per unit of the shape factor. */
-interface Flux {
-  between: Float64Array;
-  net: Float64Array;
-  outer: number;
-  inner: number;
-  out: number;
-  vapour: number;
-}
-
-const emptyFlux = (cells: number): Flux => ({
-  between: new Float64Array(cells),
-  net: new Float64Array(cells),
-  outer: 0,
-  inner: 0,
-  out: 0,
-  vapour: 0,
-});
-
 /** A body being heated or cooled; `advance` moves it on by one step of its own choosing. */
 export class Body {
   private readonly grid: Grid;
-  private readonly materials: Material[];
-  private readonly temperature: Float64Array;
+  private readonly cells: number;
+  /** Which cells a material fills. */
+  private readonly layers: { material: Material; from: number; to: number }[];
   private readonly linear: boolean;
+  private readonly temperature: Float64Array;
+  /** Properties at some temperatures: conductivity, enthalpy and its slope. */
+  private readonly k: Float64Array;
+  private readonly h: Float64Array;
+  private readonly c: Float64Array;
+  /** Conductance between a cell and the next, W/K. */
+  private readonly between: Float64Array;
+  private readonly halfWidth: Float64Array;
+  /** At the start of a step: temperatures, and heat content with the heat that flows in by the trapezoid's half. */
+  private readonly before: Float64Array;
+  private readonly heat0: Float64Array;
+  private readonly target: Float64Array;
+  private readonly star: Float64Array;
+  private readonly end: Float64Array;
+  private readonly inverse: Float64Array;
+  private readonly correction: Float64Array;
+  private readonly outer: FaceState;
+  private readonly inner: FaceState;
+  /** Properties and faces are those of the present temperatures. */
+  private isFresh = false;
+  /** Properties that do not change have been looked up. */
+  private isConstant = false;
+  /** How much smaller a correction was than the one before, and how many stages ago that was measured. */
+  private contraction = 1;
+  private sinceMeasured = 0;
+  private isIcy = false;
+  /** How each cell was moving at the end of the last step, °C/s, and how that was changing, °C/s²: where the next one leads. */
+  private readonly rate: Float64Array;
+  private readonly bend: Float64Array;
   /** The step never outruns the slowest mode by much; seconds. */
   private readonly longestStep: number;
   private step: number;
@@ -107,31 +85,35 @@ export class Body {
   private seconds = 0;
   private vapour = 0;
   private heatLost = 0;
-  /** Working space, allocated once: a forecast takes hundreds of steps. */
-  private readonly flux: { stage: Flux; first: Flux; second: Flux; third: Flux };
-  private readonly matrix: {
-    lower: Float64Array;
-    diagonal: Float64Array;
-    upper: Float64Array;
-    correction: Float64Array;
-  };
 
   constructor(private readonly problem: Problem) {
     const refinement = problem.refinement ?? 1;
     const thicknesses = problem.layers.map((layer) => layer.thickness);
     this.grid = makeGrid(problem.dimension, thicknesses, refinement, problem.cells);
-    this.materials = problem.layers.map((layer) => layer.material);
-    this.temperature = new Float64Array(this.grid.volume.length).fill(problem.startC);
-    this.linear = this.materials.every((m) => m.constant);
-    const n = this.temperature.length;
-    this.flux = { stage: emptyFlux(n), first: emptyFlux(n), second: emptyFlux(n), third: emptyFlux(n) };
+    const n = this.grid.volume.length;
+    this.cells = n;
+    this.layers = problem.layers.map(({ material }, layer) => ({
+      material,
+      from: this.grid.layerOf.indexOf(layer),
+      to: this.grid.layerOf.lastIndexOf(layer) + 1,
+    }));
+    const materials = problem.layers.map((layer) => layer.material);
+    this.linear =
+      materials.every((m) => m.constant) && [problem.outer, problem.inner].every(isStraight(problem.startC));
     const row = () => new Float64Array(n);
-    this.matrix = { lower: row(), diagonal: row(), upper: row(), correction: row() };
+    [this.k, this.h, this.c, this.between, this.before, this.heat0] = [row(), row(), row(), row(), row(), row()];
+    [this.target, this.star, this.end, this.inverse, this.correction] = [row(), row(), row(), row(), row()];
+    this.rate = row();
+    this.bend = row();
+    this.halfWidth = this.grid.width.map((width) => width / 2);
+    this.temperature = row().fill(problem.startC);
+    this.outer = faceState(problem.outer, n - 1, this.grid.outerArea[n - 1], problem.startC);
+    this.inner = faceState(problem.inner, 0, this.grid.innerArea, problem.startC);
     const radius = thicknesses.reduce((sum, t) => sum + t, 0);
-    const slowest = Math.min(...this.materials.map((m) => m.k(problem.startC) / m.slope(Math.max(problem.startC, 5))));
+    const slowest = Math.min(...materials.map((m) => m.k(problem.startC) / m.slope(Math.max(problem.startC, 5))));
     // Low Biot numbers relax more slowly than the body conducts.
     const faces = problem.outer(problem.startC, 0).h + (problem.inner?.(problem.startC, 0).h ?? 0);
-    const biot = (faces * radius) / this.materials[this.materials.length - 1].k(problem.startC);
+    const biot = (faces * radius) / materials[materials.length - 1].k(problem.startC);
     const time = ((radius * radius) / slowest) * (1 + 1 / biot);
     this.longestStep = (0.1 * time) / problem.dimension / refinement;
     this.firstStep = (1e-6 * time) / refinement;
@@ -140,43 +122,87 @@ export class Body {
 
   /** Moves on by one step, at most `limit` seconds. Steps grow and shrink so that no cell moves by much more than `LARGEST_CHANGE_C`. */
   advance(limit: number): State {
-    const dt = Math.min(this.step, limit);
-    const before = this.temperature.slice();
-    const first = this.fluxes(before, this.seconds, this.flux.first);
-    const enthalpy0 = this.enthalpies(before);
+    const dt = min(this.step, limit);
+    this.refresh();
+    const { cells, temperature, before, heat0, target, star, end, h, between, rate, bend, outer, inner } = this;
+    const { volume } = this.grid;
+    const w = WEIGHT * dt;
+    // Where ice forms what comes next is not like what was: there the search begins where it is.
+    const ahead = this.isIcy ? 0 : GAMMA * dt;
+    const further = this.isIcy ? 1 : 1 / GAMMA;
+    const bent = this.isIcy ? 0 : ((1 - GAMMA) * dt * dt) / 2;
     // Stage 1: trapezoid to γ dt.
-    const target = enthalpy0.map((h, i) => h + (WEIGHT * dt * first.net[i]) / this.grid.volume[i]);
-    const star = this.solveStage(before, target, dt, this.seconds + GAMMA * dt);
-    const second = this.fluxes(star, this.seconds + GAMMA * dt, this.flux.second);
+    let flowIn = -inner.out;
+    for (let i = 0; i < cells; i++) {
+      const t = temperature[i];
+      const flowOut = i === cells - 1 ? outer.out : between[i] * (t - temperature[i + 1]);
+      const content = h[i] * volume[i];
+      before[i] = t;
+      heat0[i] = content;
+      target[i] = content + w * (flowIn - flowOut);
+      star[i] = t + ahead * (rate[i] + (ahead / 2) * bend[i]);
+      flowIn = flowOut;
+    }
+    const out0 = outer.out + inner.out;
+    const vapour0 = outer.vapour + inner.vapour;
+    if (this.linear) this.solveLinear(star, w, true);
+    else this.solveStage(star, w, this.seconds + GAMMA * dt);
     // Stage 2: second-order backward difference to dt.
-    const enthalpyStar = this.enthalpies(star);
-    const target2 = enthalpyStar.map((h, i) => STAR * h - START * enthalpy0[i]);
-    const end = this.solveStage(star, target2, dt, this.seconds + dt);
-    const third = this.fluxes(end, this.seconds + dt, this.flux.third);
-    this.vapour += dt * (FLUX_EARLY * (first.vapour + second.vapour) + WEIGHT * third.vapour);
-    this.heatLost += dt * (FLUX_EARLY * (first.out + second.out) + WEIGHT * third.out);
+    // What the last correction left of the enthalpies is its own slope's; at ice, where they bend, they are looked up again.
+    if (this.linear || this.isIcy) this.properties(star);
+    this.meetFaces(star, this.seconds + GAMMA * dt);
+    for (let i = 0; i < cells; i++) {
+      target[i] = STAR * h[i] * volume[i] - START * heat0[i];
+      end[i] = before[i] + (star[i] - before[i]) * further + bent * bend[i];
+    }
+    const out1 = outer.out + inner.out;
+    const vapour1 = outer.vapour + inner.vapour;
+    if (this.linear) this.solveLinear(end, w, false);
+    else this.solveStage(end, w, this.seconds + dt);
+    this.meetFaces(end, this.seconds + dt);
+    this.vapour += dt * (FLUX_EARLY * (vapour0 + vapour1) + WEIGHT * (outer.vapour + inner.vapour));
+    this.heatLost += dt * (FLUX_EARLY * (out0 + out1) + WEIGHT * (outer.out + inner.out));
+    this.seconds += dt;
+    this.arrive(dt);
+    return this.state();
+  }
+
+  /** Takes over the temperatures at the end of a step, none above the cap, and plans the next step. */
+  private arrive(dt: number): void {
+    const { cells, temperature, before, end } = this;
     const cap = this.problem.capC ?? Infinity;
     let change = 0;
-    for (let i = 0; i < end.length; i++) {
+    for (let i = 0; i < cells; i++) {
       const capped = end[i] > cap ? cap : end[i];
-      if (capped < end[i]) {
-        const material = this.materials[this.grid.layerOf[i]];
-        this.heatLost += (material.enthalpy(end[i]) - material.enthalpy(capped)) * this.grid.volume[i];
-      }
+      if (capped < end[i]) this.heatLost += this.heatAbove(i, end[i], capped);
       change = max(change, abs(capped - before[i]));
-      this.temperature[i] = capped;
+      temperature[i] = capped;
     }
-    this.seconds += dt;
+    if (!this.linear) this.foresee(dt);
+    this.isFresh = false;
     const wanted =
       dt *
-      Math.min(
-        1.5,
-        Math.max(0.4, (this.coarseness * LARGEST_CHANGE_C) / ((this.problem.refinement ?? 1) * Math.max(change, 1e-9))),
-      );
+      min(1.5, max(0.4, (this.coarseness * LARGEST_CHANGE_C) / ((this.problem.refinement ?? 1) * max(change, 1e-9))));
     // A step cut short by `limit` says nothing against the longer one that was planned.
-    const next = dt < this.step ? Math.max(this.step, wanted) : wanted;
-    this.step = change < this.coarseness * QUIET_C ? next : Math.min(this.coarseness * this.longestStep, next);
-    return this.state();
+    const next = dt < this.step ? max(this.step, wanted) : wanted;
+    this.step = change < this.coarseness * QUIET_C ? next : min(this.coarseness * this.longestStep, next);
+  }
+
+  /** How the cells move at the end of a step, and how that changes: where the search of the next step begins. */
+  private foresee(dt: number): void {
+    const { cells, temperature, before, star, rate, bend } = this;
+    const [early, late] = [1 / (GAMMA * dt), 1 / ((1 - GAMMA) * dt)];
+    for (let i = 0; i < cells; i++) {
+      const then = (star[i] - before[i]) * early;
+      const now = (temperature[i] - star[i]) * late;
+      bend[i] = (2 * (now - then)) / dt;
+      rate[i] = now + (1 - GAMMA) * (now - then);
+    }
+  }
+
+  private heatAbove(cell: number, hotC: number, cappedC: number): number {
+    const { material } = this.problem.layers[this.grid.layerOf[cell]];
+    return (material.enthalpy(hotC) - material.enthalpy(cappedC)) * this.grid.volume[cell];
   }
 
   /** From now on steps are twice as coarse: for what would take too long otherwise. */
@@ -186,16 +212,20 @@ export class Body {
 
   /** The next step begins small again: what surrounds the body has changed at once. */
   restart(): void {
-    this.step = Math.min(this.step, this.coarseness * RESTART * this.firstStep);
+    this.step = min(this.step, this.coarseness * RESTART * this.firstStep);
+    this.rate.fill(0);
+    this.bend.fill(0);
+    this.isFresh = false;
   }
 
   /** Stirs: one temperature throughout, no heat lost or gained. */
   mix(): void {
-    const { volume, layerOf } = this.grid;
+    const { volume } = this.grid;
+    this.refresh();
     const total = volume.reduce((sum, v) => sum + v, 0);
-    const heat = this.temperature.reduce((sum, t, i) => sum + this.materials[layerOf[i]].enthalpy(t) * volume[i], 0);
+    const heat = this.h.reduce((sum, h, i) => sum + h * volume[i], 0);
     // One material: the temperature whose enthalpy is the mean one, by Newton's method from the hottest side.
-    const material = this.materials[0];
+    const { material } = this.problem.layers[0];
     const hottest = this.temperature.reduce((a, b) => max(a, b), -Infinity);
     const coldest = this.temperature.reduce((a, b) => min(a, b), Infinity);
     let t = hottest;
@@ -205,34 +235,36 @@ export class Body {
       if (abs(step) < 1e-9) break;
     }
     this.temperature.fill(t);
+    this.rate.fill(0);
+    this.bend.fill(0);
+    this.isFresh = false;
     // Where it was one temperature already, nothing begins anew.
     if (hottest - coldest > this.coarseness * QUIET_C) this.restart();
   }
 
   /** What can be seen of the body now. */
   state(): State {
-    const t = this.temperature;
-    const n = t.length;
-    const outer = this.exchange('outer', t, this.seconds);
+    this.refresh();
+    const { cells, temperature: t, h, c, outer } = this;
+    const { volume } = this.grid;
     let heat = 0;
     let weight = 0;
     let weighted = 0;
     let warmest = outer.surfaceC;
     let warmestAt = 1;
-    for (let i = 0; i < n; i++) {
-      const material = this.materials[this.grid.layerOf[i]];
-      const capacity = material.slope(t[i]) * this.grid.volume[i];
-      heat += material.enthalpy(t[i]) * this.grid.volume[i];
+    for (let i = 0; i < cells; i++) {
+      const capacity = c[i] * volume[i];
+      heat += h[i] * volume[i];
       weight += capacity;
       weighted += capacity * t[i];
       if (t[i] > warmest) {
         warmest = t[i];
-        warmestAt = (i + 0.5) / n;
+        warmestAt = (i + 0.5) / cells;
       }
     }
     // With a face at r = 0 the middle of the slab is meant; else T ≈ a + b r² about the plane or point of symmetry.
-    const half = Math.floor(n / 2);
-    const middle = n % 2 === 1 ? t[half] : (t[half - 1] + t[half]) / 2;
+    const half = floor(cells / 2);
+    const middle = cells % 2 === 1 ? t[half] : (t[half - 1] + t[half]) / 2;
     return {
       seconds: this.seconds,
       centreC: this.problem.inner ? middle : t[0] + (t[0] - t[1]) / 8,
@@ -240,102 +272,151 @@ export class Body {
       meanC: weighted / weight,
       warmestC: warmest,
       warmestAt,
-      wrapperC: t[this.grid.layerOf.indexOf(this.materials.length - 1)],
+      wrapperC: t[this.layers[this.layers.length - 1].from],
       vapour: this.vapour,
       heatLost: this.heatLost,
       heatLeft: heat,
     };
   }
 
-  private enthalpies(t: Float64Array): Float64Array {
-    return t.map((value, i) => this.materials[this.grid.layerOf[i]].enthalpy(value));
+  /** Properties, conductances and faces for the present temperatures. */
+  private refresh(): void {
+    if (this.isFresh) return;
+    this.properties(this.temperature);
+    if (!this.isConstant) this.conductances();
+    this.isConstant = this.linear;
+    this.meetFaces(this.temperature, this.seconds);
+    this.isFresh = true;
   }
 
-  /** Solves H(T) − weight·dt·f(T)/V = target for T by Newton's method, starting from a guess. */
-  private solveStage(guess: Float64Array, target: Float64Array, dt: number, seconds: number): Float64Array {
-    const n = guess.length;
-    const t = guess.slice();
-    const w = WEIGHT * dt;
-    const { lower, diagonal, upper, correction } = this.matrix;
+  private properties(t: Float64Array): void {
+    if (this.isConstant) {
+      const { cells, h, c } = this;
+      for (let i = 0; i < cells; i++) h[i] = c[i] * t[i];
+      return;
+    }
+    for (const { material, from, to } of this.layers) material.fill(t, from, to, this.k, this.h, this.c);
+  }
+
+  /** Two half cells in a row: the harmonic mean of their conductivities. */
+  private conductances(): void {
+    const { cells, k, between, halfWidth } = this;
+    const { outerArea } = this.grid;
+    for (let i = 0; i < cells - 1; i++) {
+      const [a, b] = [k[i], k[i + 1]];
+      between[i] = (outerArea[i] * a * b) / (halfWidth[i] * b + halfWidth[i + 1] * a);
+    }
+  }
+
+  private meetFaces(t: Float64Array, seconds: number): void {
+    this.meetFace(this.outer, t, seconds);
+    this.meetFace(this.inner, t, seconds);
+  }
+
+  private meetFace(state: FaceState, t: Float64Array, seconds: number): void {
+    const { cell } = state;
+    meet(state, t[cell], this.k[cell] / this.halfWidth[cell], seconds);
+  }
+
+  /** Solves H(T) V − w f(T) = target for T by Newton's method, starting from a guess, which it replaces. */
+  private solveStage(t: Float64Array, w: number, seconds: number): void {
+    const isMeasured = this.sinceMeasured >= MEASURED_EVERY;
+    let last = Infinity;
     for (let iteration = 0; iteration < NEWTON_LIMIT; iteration++) {
-      const flux = this.fluxes(t, seconds, this.flux.stage);
-      for (let i = 0; i < n; i++) {
-        const material = this.materials[this.grid.layerOf[i]];
-        const inside = i === 0 ? flux.inner : flux.between[i - 1];
-        const outside = i === n - 1 ? flux.outer : flux.between[i];
-        lower[i] = i === 0 ? 0 : -w * inside;
-        upper[i] = i === n - 1 ? 0 : -w * outside;
-        diagonal[i] = material.slope(t[i]) * this.grid.volume[i] + w * (inside + outside);
-        correction[i] = (target[i] - material.enthalpy(t[i])) * this.grid.volume[i] + w * flux.net[i];
+      this.properties(t);
+      this.meetFaces(t, seconds);
+      const largest = this.correct(t, w);
+      if (iteration > 0 && last > NEWTON_TOLERANCE_C) {
+        this.contraction = max(LEAST_CONTRACTION, largest / last);
+        this.sinceMeasured = 0;
       }
-      solveTridiagonal(lower, diagonal, upper, correction);
-      let largest = 0;
-      for (let i = 0; i < n; i++) {
-        t[i] += correction[i];
-        largest = max(largest, abs(correction[i]));
+      if (largest < NEWTON_TOLERANCE_C) break;
+      // Where ice forms the enthalpy bends sharply: there nothing is foretold.
+      const willBe = largest * (iteration === 0 && isMeasured ? 1 : this.contraction);
+      if (!this.isIcy && willBe < SAFELY_WITHIN * NEWTON_TOLERANCE_C) break;
+      last = largest;
+    }
+    this.sinceMeasured += 1;
+  }
+
+  /**
+   * Where nothing depends on temperature a stage is one linear system, C V T − w f(T) = target, and both stages of a step
+   * have the same matrix.
+   * @param isNew whether the matrix is put together and eliminated, or is that of the stage before
+   */
+  private solveLinear(t: Float64Array, w: number, isNew: boolean): void {
+    const { cells, c, between, target, inverse, correction, outer, inner } = this;
+    const { volume } = this.grid;
+    if (isNew) {
+      let inside = w * inner.conductance;
+      let pulled = 0;
+      for (let i = 0; i < cells; i++) {
+        const outside = w * (i === cells - 1 ? outer.conductance : between[i]);
+        const inv = 1 / (c[i] * volume[i] + inside + outside - pulled);
+        inverse[i] = inv;
+        pulled = outside * outside * inv;
+        inside = outside;
       }
-      if (this.linear || largest < NEWTON_TOLERANCE_C) break;
     }
-    return t;
+    let carried = w * inner.conductance * inner.mediumC;
+    for (let i = 0; i < cells - 1; i++) {
+      const rest = (target[i] + carried) * inverse[i];
+      correction[i] = rest;
+      carried = w * between[i] * rest;
+    }
+    const last = cells - 1;
+    let x = (target[last] + carried + w * outer.conductance * outer.mediumC) * inverse[last];
+    t[last] = x;
+    for (let i = last - 1; i >= 0; i--) {
+      x = correction[i] + w * between[i] * inverse[i] * x;
+      t[i] = x;
+    }
   }
 
-  /** Conductances between cells and to the faces, and the net heat into each cell. */
-  private fluxes(t: Float64Array, seconds: number, into: Flux): Flux {
-    const { grid } = this;
-    const { between, net } = into;
-    const n = t.length;
-    net.fill(0);
-    let kInside = this.conductivity(0, t[0]);
-    for (let i = 0; i < n - 1; i++) {
-      const kOutside = this.conductivity(i + 1, t[i + 1]);
-      const resistance = grid.width[i] / (2 * kInside) + grid.width[i + 1] / (2 * kOutside);
-      between[i] = grid.outerArea[i] / resistance;
-      const flow = between[i] * (t[i] - t[i + 1]);
-      net[i] -= flow;
-      net[i + 1] += flow;
-      kInside = kOutside;
+  /**
+   * One correction by the Thomas algorithm: the matrix is symmetric, tridiagonal and diagonally dominant, so that no
+   * pivoting is needed; it is put together in the pass that eliminates.
+   * @returns the largest correction, °C
+   */
+  private correct(t: Float64Array, w: number): number {
+    const { cells, k, h, c, halfWidth, target, inverse, correction, outer, inner } = this;
+    const { volume, outerArea } = this.grid;
+    let flowIn = -inner.out;
+    let inside = w * inner.conductance;
+    let pulled = 0;
+    let carried = 0;
+    let own = k[0];
+    for (let i = 0; i < cells; i++) {
+      let conductance = outer.conductance;
+      let flowOut = outer.out;
+      if (i < cells - 1) {
+        const next = k[i + 1];
+        conductance = (outerArea[i] * own * next) / (halfWidth[i] * next + halfWidth[i + 1] * own);
+        flowOut = conductance * (t[i] - t[i + 1]);
+        own = next;
+      }
+      const outside = w * conductance;
+      const inv = 1 / (c[i] * volume[i] + inside + outside - pulled);
+      const rest = (target[i] - h[i] * volume[i] + w * (flowIn - flowOut) + carried) * inv;
+      inverse[i] = outside * inv;
+      correction[i] = rest;
+      pulled = outside * outside * inv;
+      carried = outside * rest;
+      inside = outside;
+      flowIn = flowOut;
     }
-    const outer = this.exchange('outer', t, seconds);
-    net[n - 1] -= outer.out;
-    const inner = this.exchange('inner', t, seconds);
-    net[0] -= inner.out;
-    into.outer = outer.conductance;
-    into.inner = inner.conductance;
-    into.out = outer.out + inner.out;
-    into.vapour = outer.vapour + inner.vapour;
-    return into;
-  }
-
-  private conductivity(cell: number, c: number): number {
-    return this.materials[this.grid.layerOf[cell]].k(c);
-  }
-
-  /** Heat leaving through a face, found together with the face's own temperature. */
-  private exchange(side: 'inner' | 'outer', t: Float64Array, seconds: number) {
-    const cell = side === 'outer' ? t.length - 1 : 0;
-    const face = side === 'outer' ? this.problem.outer : this.problem.inner;
-    const area = side === 'outer' ? this.grid.outerArea[cell] : this.grid.innerArea;
-    if (!face || area === 0) return { out: 0, conductance: 0, vapour: 0, surfaceC: t[cell] };
-    const toFace = (2 * this.conductivity(cell, t[cell])) / this.grid.width[cell];
-    let surfaceC = t[cell];
-    let exchange = face(surfaceC, seconds);
-    // Evaporation bends the exchange, so the surface temperature is found by a few fixed-point steps.
-    for (let i = 0; i < 3; i++) {
-      surfaceC = (toFace * t[cell] + exchange.h * exchange.mediumC) / (toFace + exchange.h);
-      if (exchange.vapour === undefined) break;
-      exchange = face(surfaceC, seconds);
+    let x = 0;
+    let largest = 0;
+    let coldest = Infinity;
+    for (let i = cells - 1; i >= 0; i--) {
+      x = correction[i] + (i === cells - 1 ? 0 : inverse[i] * x);
+      t[i] += x;
+      h[i] += c[i] * x;
+      const size = x < 0 ? -x : x;
+      if (size > largest) largest = size;
+      if (t[i] < coldest) coldest = t[i];
     }
-    const u = (toFace * exchange.h) / (toFace + exchange.h);
-    return {
-      out: area * u * (t[cell] - exchange.mediumC),
-      conductance: area * u,
-      vapour: exchange.vapour ?? 0,
-      surfaceC,
-    };
+    this.isIcy = coldest < ICE_C;
+    return largest;
   }
 }
-
-/** A face with one coefficient (W/m²·K) and one medium temperature. */
-export const convective =
-  (h: number, mediumC: number): Face =>
-  () => ({ h, mediumC });

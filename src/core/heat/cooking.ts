@@ -1,19 +1,9 @@
 /** Heating a parcel: how its centre, and the coldest of a load, approach the limit. */
 import { type Composition } from '../food/composition';
-import { Body, convective, type State } from './conduction';
+import { Body } from './conduction';
+import { convective, type State } from './problem';
 import { crossing, stateAt } from './states';
 import { foodMaterial } from './material';
-import { COOKING_H } from './surfaces';
-
-export const METHODS = ['steam', 'boil', 'bake'] as const;
-export type Method = (typeof METHODS)[number];
-
-/** How a parcel meets its surroundings. Baking stands for a still oven unless the kitchen has a fan. */
-export function cookingSurface(method: Method, fanOven: boolean): number {
-  if (method === 'steam') return COOKING_H.homeSteamer;
-  if (method === 'boil') return COOKING_H.boilingWater;
-  return fanOven ? COOKING_H.fanOven : COOKING_H.stillOven;
-}
 
 export interface ParcelBody {
   /** 1 slab to 3 sphere */

@@ -2,6 +2,8 @@
 import { type Composition } from '../food/composition';
 import { thermalProperties } from '../food/thermal';
 
+type Row = Float64Array;
+
 export interface Material {
   /** W/m·K at a temperature, °C */
   k(c: number): number;
@@ -9,6 +11,8 @@ export interface Material {
   enthalpy(c: number): number;
   /** J/m³·K, the slope of the enthalpy */
   slope(c: number): number;
+  /** All three for a row of cells, `from` to before `to`, in one pass. */
+  fill(t: Row, from: number, to: number, k: Row, enthalpy: Row, slope: Row): void;
   /** True where nothing depends on temperature: one linear solve per stage is exact. */
   constant: boolean;
 }
@@ -16,7 +20,19 @@ export interface Material {
 /** A material whose properties do not change with temperature. */
 export function constantMaterial(k: number, density: number, heatCapacity: number): Material {
   const c = density * heatCapacity;
-  return { k: () => k, enthalpy: (t) => c * t, slope: () => c, constant: true };
+  return {
+    k: () => k,
+    enthalpy: (t) => c * t,
+    slope: () => c,
+    fill: (t, from, to, ks, enthalpies, slopes) => {
+      for (let i = from; i < to; i++) {
+        ks[i] = k;
+        enthalpies[i] = c * t[i];
+        slopes[i] = c;
+      }
+    },
+    constant: true,
+  };
 }
 
 /** Looked up once: this is the innermost loop of every forecast. */
@@ -28,6 +44,9 @@ const LATENT_ICE = 334_000;
 const LOWEST = -40;
 const HIGHEST = 160;
 const STEP = 0.5;
+const PER_DEGREE = 1 / STEP;
+/** Figures in a row of the table that passes use. */
+const WIDE = 4;
 const POINTS = Math.round((HIGHEST - LOWEST) / STEP) + 1;
 
 export interface FoodOptions {
@@ -68,6 +87,17 @@ export function foodMaterial(composition: Composition, options: FoodOptions = {}
     if (t === 0) offset = enthalpy[i];
   }
   for (let i = 0; i < POINTS; i++) enthalpy[i] -= offset;
+  // The same once more, side by side as a pass over many cells needs them: k and its rise, enthalpy and its slope.
+  const table = new Float64Array(WIDE * POINTS);
+  for (let i = 0; i < POINTS - 1; i++) {
+    const row = [
+      conductivity[i],
+      conductivity[i + 1] - conductivity[i],
+      enthalpy[i],
+      (enthalpy[i + 1] - enthalpy[i]) * PER_DEGREE,
+    ];
+    table.set(row, WIDE * i);
+  }
   const cell = (c: number): number => clamp(floor((c - LOWEST) / STEP), 0, POINTS - 2);
   const between = (table: Float64Array, c: number): number => {
     const i = cell(c);
@@ -80,6 +110,29 @@ export function foodMaterial(composition: Composition, options: FoodOptions = {}
       const i = cell(c);
       return (enthalpy[i + 1] - enthalpy[i]) / STEP;
     },
+    fill: (t, from, to, ks, enthalpies, slopes) => {
+      for (let j = from; j < to; j++) {
+        const x = (t[j] - LOWEST) * PER_DEGREE;
+        const i = x < 0 ? 0 : x > POINTS - 2 ? POINTS - 2 : x | 0;
+        const part = x - i;
+        const held = part < 0 ? 0 : part > 1 ? 1 : part;
+        const at = i * WIDE;
+        const slope = table[at + 3];
+        ks[j] = table[at] + table[at + 1] * held;
+        enthalpies[j] = table[at + 2] + slope * STEP * part;
+        slopes[j] = slope;
+      }
+    },
     constant: false,
   };
 }
+
+/** The same stuff stirred until no gradient is left. @param k W/m·K, large */
+export const wellMixed = (material: Material, k: number): Material => ({
+  ...material,
+  k: () => k,
+  fill: (t, from, to, ks, enthalpies, slopes) => {
+    material.fill(t, from, to, ks, enthalpies, slopes);
+    ks.fill(k, from, to);
+  },
+});

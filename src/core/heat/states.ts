@@ -1,5 +1,5 @@
 /** Reading between the solver's steps, which are short enough for a straight line. */
-import { type State } from './conduction';
+import { type State } from './problem';
 
 /** A state part of the way (0 to 1) from one step to the next. */
 export function interpolate(a: State, b: State, part: number): State {

@@ -1,43 +1,4 @@
-/**
- * Surface coefficients, W/m²·K. All are house estimates to start from, within the ranges that heat-transfer texts give
- * for natural and forced convection, condensing steam and boiling; a kitchen fits its own from its probe readings.
- */
-
-/** Cooking surroundings. */
-export const COOKING_H = {
-  boilingWater: 1000,
-  homeSteamer: 300,
-  /** Still oven, radiation and the drag of evaporation included. */
-  stillOven: 14,
-  fanOven: 22,
-  /** A heavy tray or stone, on the face that lies on it. */
-  heavyTray: 60,
-} as const;
-
-export const PLACES = ['counter', 'fridge', 'freezer', 'fan', 'porch'] as const;
-export type Place = (typeof PLACES)[number];
-
-export const BASES = ['rack', 'board', 'metal', 'ice'] as const;
-export type Base = (typeof BASES)[number];
-
-/** Air over a cooling filling: usual temperature, °C, and coefficient. House estimates. */
-export const AIR: Record<Place, { ambientC: number; h: number }> = {
-  counter: { ambientC: 21, h: 9 },
-  fridge: { ambientC: 4, h: 9 },
-  freezer: { ambientC: -18, h: 12 },
-  fan: { ambientC: 21, h: 25 },
-  // Outdoors and in the cold: a little wind.
-  porch: { ambientC: 6, h: 12 },
-};
-
-/** What the vessel stands on: coefficient, and the temperature where it is not the room's. House estimates. */
-export const UNDERNEATH: Record<Base, { h: number; mediumC?: number }> = {
-  rack: { h: 7 },
-  board: { h: 3 },
-  // A metal shelf spreads the heat and gives it to the air below.
-  metal: { h: 14 },
-  ice: { h: 150, mediumC: 0 },
-};
+/** Water leaving a wet surface, and boiling at an altitude. Surface coefficients stand with methods, places and bases. */
 
 /** Share of the surface that evaporates like open water, and relative humidity of the air: house estimates. */
 export const SURFACE_WETNESS = 0.7;
@@ -53,8 +14,12 @@ const LEWIS = 0.85;
 const VAPOUR_GAS = 461.5;
 const KELVIN = 273.15;
 
+const MAGNUS_A = 17.62;
+const MAGNUS_B = 243.12;
+const { max } = Math;
+
 /** Saturation pressure of water, Pa (Magnus formula, WMO coefficients; good to 1 % from 0 to 100 °C). */
-export const saturationPressure = (c: number): number => 611.2 * Math.exp((17.62 * c) / (243.12 + c));
+export const saturationPressure = (c: number): number => 611.2 * Math.exp((MAGNUS_A * c) / (MAGNUS_B + c));
 
 /** Vapour leaving a wet surface, kg/m²·s (Lewis relation); never below nothing: condensation is left out. */
 export function evaporation(surfaceC: number, airC: number, h: number): number {
@@ -66,10 +31,17 @@ export function evaporation(surfaceC: number, airC: number, h: number): number {
 
 /** A wet, uncovered face: convection and evaporation, made linear about the surface temperature. */
 export function wetFace(h: number, airC: number): (surfaceC: number) => { h: number; mediumC: number; vapour: number } {
+  const mass = (SURFACE_WETNESS * h) / (AIR_RHO_CP * LEWIS ** (2 / 3)) / VAPOUR_GAS;
+  const airPressure = ROOM_HUMIDITY * saturationPressure(airC);
   return (surfaceC) => {
-    const vapour = evaporation(surfaceC, airC, h);
-    const slope = (evaporation(surfaceC + 0.5, airC, h) - evaporation(surfaceC - 0.5, airC, h)) * LATENT_VAPOUR;
-    const total = h + Math.max(0, slope);
+    // `evaporation` and its slope together, from one exponential: this is asked several times in every step.
+    const film = KELVIN + (surfaceC + airC) / 2;
+    const saturated = saturationPressure(surfaceC);
+    const pressure = saturated - airPressure;
+    const vapour = pressure > 0 ? (mass * pressure) / film : 0;
+    const rise = (MAGNUS_A * MAGNUS_B * saturated) / (MAGNUS_B + surfaceC) ** 2;
+    const slope = pressure > 0 ? (mass * (rise - pressure / (2 * film))) / film : 0;
+    const total = h + max(0, slope * LATENT_VAPOUR);
     const flux = h * (surfaceC - airC) + vapour * LATENT_VAPOUR;
     return { h: total, mediumC: surfaceC - flux / total, vapour };
   };

@@ -1,13 +1,14 @@
 /** A parsed line as a line of the batch: in a unit the document knows, with the preparation that its words name. */
-import { type Line } from '../batch/schema';
-import { type School, type Stage } from '../batch/vocabulary';
+import { type Line } from '../document/schema';
+import { type School } from '../document/vocabulary/schools';
+import { type Stage } from '../document/vocabulary/stages';
 import { cutInWords, hasCuts } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { type OwnIngredient } from '../food/own-ingredient';
-import { preparationsOf } from '../food/preparations';
+import { RELEASES } from '../document/vocabulary/releases';
 import { searchIngredients } from '../food/search';
-import { LINE_UNITS, type LineUnit } from '../units/units';
+import { LINE_UNITS, type LineUnit } from '../document/vocabulary/line-units';
 import { MOST_LETTERS, type ParsedLine } from './parse-line';
 
 /** Words that name a preparation; the first that the ingredient's table holds is taken. */
@@ -28,7 +29,7 @@ const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
 
 /** The preparation that a line's words name, or the one that is assumed. */
 export function preparationInWords(ingredient: Ingredient, words: string): string {
-  const table = preparationsOf(ingredient.wetness).map((p) => p.id);
+  const table = RELEASES[ingredient.release].map((p) => p.id);
   for (const [pattern, ids] of PREPARATION_WORDS) {
     const named = pattern.test(words) ? ids.find((id) => table.includes(id)) : undefined;
     if (named !== undefined) return named;
@@ -38,10 +39,10 @@ export function preparationInWords(ingredient: Ingredient, words: string): strin
 
 /** Where a new line goes unless the cook says otherwise. */
 export function usualStage(school: School, ingredient: Ingredient, preparation: string): Stage {
-  const cooked = preparationsOf(ingredient.wetness).find((p) => p.id === preparation)?.cooked ?? false;
+  const cooked = RELEASES[ingredient.release].find((p) => p.id === preparation)?.cooked ?? false;
   if (school !== 'cooked') return cooked ? 'cook-first' : 'raw-mix';
   if (ingredient.liquid || ingredient.family === 'starch') return 'simmer';
-  return ingredient.family === 'dairy' || ingredient.family === 'egg' || ingredient.wetness === 'herb'
+  return ingredient.family === 'dairy' || ingredient.family === 'egg' || ingredient.isTender
     ? 'when-cool'
     : 'cook-first';
 }
@@ -70,7 +71,7 @@ export function toLine(
     ...(written ?? { amount: parsed.grams, unit: 'g' as const }),
     preparation,
     // A recipe weighs what is bought.
-    weighed: preparation === preparationsOf(ingredient.wetness)[0].id ? 'ready' : 'raw',
+    weighed: preparation === RELEASES[ingredient.release][0].id ? 'ready' : 'raw',
     stage: usualStage(school, ingredient, preparation),
     cut: cut !== null && hasCuts(ingredient) ? cut : null,
     ticked: false,

@@ -1,6 +1,13 @@
 /** How a cooling stands against the rules: which stage took how long, and whether that is allowed. */
-import { type CoolingCurve } from '../heat/cooling';
 import { type CoolingRule, RULE_PACKS, type RulePack, WARM_ROOM_C } from './packs';
+
+/** A falling temperature, as far as the rules ask about it. */
+export interface FallingCurve {
+  /** Minutes until it has fallen to a temperature; null where it does not. */
+  minutesTo(c: number): number | null;
+  /** Minutes from one temperature down to another; null where the second is not reached. */
+  minutesBetween(fromC: number, toC: number): number | null;
+}
 
 export interface CoolingStage {
   rule: string;
@@ -12,7 +19,7 @@ export interface CoolingStage {
 }
 
 interface Circumstances {
-  curve: Pick<CoolingCurve, 'minutesTo' | 'minutesBetween'>;
+  curve: FallingCurve;
   /** When it goes into fridge or freezer, min from the start; null where it does not. */
   coldAtMinute: number | null;
   /** The warmest air around it outside fridge and freezer, °C. */

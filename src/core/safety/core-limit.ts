@@ -1,6 +1,7 @@
 /** The core temperature that a batch must reach: the highest that any of its ingredients demands. */
-import { type Hazard } from '../food/ingredient';
-import { type PackId, RULE_PACKS, type RulePack } from './packs';
+import { type Hazard } from '../document/vocabulary/foods';
+import { RULE_PACKS, type RulePack } from './packs';
+import { type PackId } from '../document/vocabulary/rule-packs';
 
 export interface Limit {
   /** `safety`: an authority's minimum for the filling. `doneness`: cooked dough, no safety minimum. */

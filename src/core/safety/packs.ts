@@ -2,10 +2,8 @@
  * Rule packs: data, not code. Each limit names the authority it comes from; local codes and licensed practice come first.
  * The shipped figures are the published ones; a pack decides nothing by itself.
  */
-import { type Hazard } from '../food/ingredient';
-
-export const PACK_IDS = ['home', 'stuffed', 'uk'] as const;
-export type PackId = (typeof PACK_IDS)[number];
+import { type PackId } from '../document/vocabulary/rule-packs';
+import { type Hazard } from '../document/vocabulary/foods';
 
 export interface CoreLimit {
   c: number;

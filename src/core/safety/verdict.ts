@@ -19,6 +19,14 @@ export interface Verdict {
   next: string;
 }
 
+/**
+ * The round that the next reading belongs to: one that failed is over, the next reading is taken after cooking on.
+ */
+export function nextRound(readings: readonly Reading[], { outcome }: Pick<Verdict, 'outcome'>): number {
+  const latest = readings.reduce((round, reading) => Math.max(round, reading.round), 0);
+  return outcome === 'fail' ? latest + 1 : Math.max(1, latest);
+}
+
 /** At least so many parcels are measured, the thickest and from the coolest spot. */
 const PARCELS = 3;
 

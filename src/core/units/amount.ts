@@ -58,10 +58,10 @@ export function formatFraction(value: number): string {
 export function formatNumber(value: number, digits?: number): string {
   const size = Math.abs(value);
   const places = digits ?? (size >= 20 ? 0 : size >= 1 ? 1 : 2);
-  const fixed = value.toFixed(places);
+  const fixed = size.toFixed(places);
   const [whole, fraction] = fixed.split('.');
   const kept = fraction === undefined ? '' : digits === undefined ? fraction.replace(/0+$/, '') : fraction;
   const sign = Number(fixed) === 0 ? '' : value < 0 ? '−' : '';
-  const grouped = whole.replace('-', '').replace(/\B(?=(\d{3})+$)/g, '\u202f');
+  const grouped = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, '\u202f') : whole;
   return `${sign}${grouped}${kept === '' ? '' : `.${kept}`}`;
 }

@@ -4,16 +4,13 @@
  * the metric spoons of 5 and 15 ml and the 240 ml cup of US nutrition labelling (21 CFR 101.9(b)(5)(viii)); the kitchen
  * may say 250 ml.
  */
+import { type LineUnit } from '../document/vocabulary/line-units';
 
 export type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
 
 /** Every unit the core knows. */
 export const UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'mm', 'cm', 'in', 'C', 'F'] as const;
 export type Unit = (typeof UNITS)[number];
-
-/** Units a filling's line may be written in. */
-export const LINE_UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'piece'] as const;
-export type LineUnit = (typeof LINE_UNITS)[number];
 
 const TABLE: Record<Unit, { dimension: Dimension; factor: number; label: string; names: string[] }> = {
   g: { dimension: 'mass', factor: 1, label: 'g', names: ['gram', 'gramme', 'gr'] },

@@ -1,15 +1,6 @@
 /** Does the filling fit its skin? Capacity, comfort, mass and ratio of one parcel. */
-import { type Composition } from '../food/composition';
-import { thermalProperties } from '../food/thermal';
-import { type Dough } from './doughs';
-import { type Body, FORMS, type FormId, type Skin } from './forms';
-
-/** Air left in a filling, as a share of its compact density. House estimate. */
-const PACKING = 0.97;
-
-/** Density of a mixed filling, g/ml, from its composition. */
-export const fillingDensity = (composition: Composition): number =>
-  (PACKING * thermalProperties(composition, 20).density) / 1000;
+import { type Dough } from './dough';
+import { type Body, type FormId, FORMS, type Skin } from '../document/vocabulary/forms';
 
 export type FitState = 'good' | 'watch' | 'fix';
 

@@ -1,6 +1,6 @@
 /** Braised, flour-bound, in short pastry, baked. Cooling too slowly as it opens: it stands covered in its pot on a cold porch. */
-import { beginBatch } from '@/core/batch/create';
-import { type Batch } from '@/core/batch/schema';
+import { beginBatch } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
 
 export function duckPockets(at: string): Batch {

@@ -1,6 +1,6 @@
 /** White sauce under thin sheets. Too wet as it opens: the leek is only sweated and the sauce is thin. */
-import { beginBatch } from '@/core/batch/create';
-import { type Batch } from '@/core/batch/schema';
+import { beginBatch } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
 
 export function haddockPanPie(at: string): Batch {

@@ -1,5 +1,5 @@
 /** The lantern supper: a winter supper for forty in an allotment society's hut, everything carried over warm. */
-import { type Batch } from '@/core/batch/schema';
+import { type Batch } from '@/core/document/schema';
 import { duckPockets } from './duck-pockets';
 import { haddockPanPie } from './haddock-pan-pie';
 import { pumpkinHalfMoons } from './pumpkin-half-moons';

@@ -1,5 +1,5 @@
 /** A line of a demo batch, weighed as it goes in. */
-import { type Line } from '@/core/batch/schema';
+import { type Line } from '@/core/document/schema';
 
 export const demoLine = (
   id: string,

@@ -1,6 +1,6 @@
 /** Meatless: roasted pumpkin and drained curd in noodle dough, boiled. */
-import { beginBatch } from '@/core/batch/create';
-import { type Batch } from '@/core/batch/schema';
+import { beginBatch } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
 
 export function pumpkinHalfMoons(at: string): Batch {

@@ -1,6 +1,6 @@
 /** Raw filling, yeasted dough, steamed. Too wet as it opens: the celeriac is grated in raw and nothing holds its juice. */
-import { beginBatch } from '@/core/batch/create';
-import { type Batch } from '@/core/batch/schema';
+import { beginBatch } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
 
 export function turkeyPurses(at: string): Batch {

@@ -2,8 +2,8 @@
 import { router } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { CHECK_IDS, type Fix } from '@/core/batch/check';
-import { type Batch } from '@/core/batch/schema';
+import { CHECK_IDS, type Fix } from '@/core/checks/check';
+import { type Batch } from '@/core/document/schema';
 import { useAssessment } from '@/data/heat';
 import { keepBatch, type Outcome, useBatch, useEditor, useKitchen } from '@/data/hooks';
 import { currentNotice, say } from '@/data/notices';
@@ -16,22 +16,25 @@ import { WaterLine } from '@/ui/parts/water-line';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { NoticeBar } from '@/ui/shell/notice-bar';
 import { PlacesRail } from '@/ui/shell/places';
+import { useUncover } from '@/ui/shell/uncover';
 import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { UnreadScreen } from '../unread-screen';
 import { batchLine } from '../words';
+import { AddBar } from './add-bar';
 import { CheckList } from './check-list';
 import { VesselSection } from './cool/vessel-panel';
 import { CookStation } from './cook/cook-station';
-import { CoreCurve } from './cook/core-curve';
+import { CurveAndReasons } from './cook/core-curve';
 import { CoolStation, CurveAndWays } from './cool/cool-station';
 import { CoolingCurve } from './cool/cooling-curve';
 import { FillStation } from './fill/fill-station';
 import { LedgerTable } from './fill/ledger-table';
 import { NoteStation } from './note/note-station';
+import { FoldedSection } from './folded-section';
 import { StationBar, StationRail } from './station-bar';
-import { isStation, type Station, STATION_CHECKS, STATIONS } from './stations';
+import { isStation, type Station, STATION_IDS, STATIONS } from '../stations';
 import { type ShownProps, type StationProps } from './station-props';
 import { useKeys } from './use-keys';
 import { BalanceTable } from './wrap/balance-table';
@@ -49,16 +52,17 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
 const Aside = memo(function Aside({ station, ...shown }: StationProps & { station: Station }) {
   if (station === 'fill') return <LedgerTable {...shown} />;
   if (station === 'cool') return <CurveAndWays {...shown} />;
-  return station === 'cook' ? <CoreCurve {...shown} /> : <BalanceTable {...shown} />;
+  return station === 'cook' ? <CurveAndReasons {...shown} /> : <BalanceTable {...shown} />;
 });
 
-/** Where the curve is what the cook comes for, it stands above the settings; at Cool it is in the midst of them. */
-const CURVE_FIRST: readonly Station[] = ['cook'];
-const CURVE_INSIDE: readonly Station[] = ['cool'];
+/** At Fill the list is what one came for: on a phone the drawing is smaller there. */
+const LOW_DRAWING_PX = 270;
+
+/** Scrolled so far, px, the drawing is gone from view and folds to a strip. */
+const FOLDS_AT_PX = 250;
 
 export function BatchScreen({ id, station }: { id: string; station: string }) {
   const { data, error, mutate } = useBatch(id);
-  const p = usePalette();
   const isOpen = data !== undefined && data !== null && !isBroken(data);
   const last = useRef<Batch | null>(null);
   useEffect(() => {
@@ -66,11 +70,7 @@ export function BatchScreen({ id, station }: { id: string; station: string }) {
     else if (data === null && last.current !== null) offerBack(last.current);
   }, [data, isOpen]);
   if (data === undefined) {
-    return error ? (
-      <UnreadScreen error={error} again={() => void mutate()} />
-    ) : (
-      <View style={{ flex: 1, backgroundColor: p.ground }} />
-    );
+    return error ? <UnreadScreen error={error} again={() => void mutate()} /> : null;
   }
   if (!data || isBroken(data)) return <LostScreen />;
   return <OpenBatch batch={data} station={isStation(station) ? station : 'fill'} />;
@@ -89,35 +89,54 @@ function offerBack(batch: Batch): void {
 /** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
 function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
   const kitchen = useKitchen();
-  const assessment = useAssessment(batch, kitchen);
+  const { assessment, isStale } = useAssessment(batch, kitchen);
   const { edit, undo, canUndo } = useEditor(batch.id);
-  const shown = useDeferredValue(
-    useMemo(() => ({ batch, assessment, kitchen, canUndo }), [batch, assessment, kitchen, canUndo]),
+  // The first picture, too, is put together a little at a time: what is tapped meanwhile does not wait for it.
+  const shown = useDeferredValue<Omit<Shown, 'station' | 'edit' | 'undo'> | null>(
+    useMemo(() => ({ batch, assessment, isStale, kitchen, canUndo }), [batch, assessment, isStale, kitchen, canUndo]),
+    null,
   );
   useEffect(() => {
-    document.title = `${batch.title} · Involucrum`;
-  }, [batch.title]);
-  return <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
+    document.title = `${batch.title}, ${STATIONS[station].label} · Involucrum`;
+  }, [batch.title, station]);
+  return shown && <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
 }
 
 interface Shown extends ShownProps {
   station: Station;
+  /** What is offered is of the batch as it was. */
+  isStale: boolean;
   canUndo: boolean;
   edit: ReturnType<typeof useEditor>['edit'];
   undo: ReturnType<typeof useEditor>['undo'];
 }
 
-const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, station, canUndo, edit, undo }: Shown) {
+const ShownBatch = memo(function ShownBatch({
+  batch,
+  assessment,
+  isStale,
+  kitchen,
+  station,
+  canUndo,
+  edit,
+  undo,
+}: Shown) {
   const p = usePalette();
   const wide = useWide();
+  useUncover();
   const undoStep = useCallback(
     async (outcome: Outcome) => outcome.ok && outcome.step !== null && undo(outcome.step),
     [undo],
   );
+  const [isFolded, setFolded] = useState(false);
   const [touched, setTouched] = useState<string | null>(null);
   const touch = useMemo(() => ({ id: touched, set: setTouched }), [touched]);
   const go = (to: Station) => router.replace(`/batch/${batch.id}/${to}`);
-  useKeys({ station: (n) => STATIONS[n - 1] && go(STATIONS[n - 1]), undo: () => void undo(), add: () => go('fill') });
+  useKeys({
+    station: (n) => STATION_IDS[n - 1] && go(STATION_IDS[n - 1]),
+    undo: () => void undo(),
+    add: () => go('fill'),
+  });
   const onFix = async (fix: Fix) => {
     const outcome = await edit([...fix.change]);
     // The notice takes back this edit, whatever has been done since.
@@ -132,8 +151,14 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
     undoStep,
     touch,
   };
-  const checks = STATION_CHECKS[station].map((check) => (
-    <CheckPanel key={check} check={assessment.checks[check]} onFix={(fix) => void onFix(fix)}>
+  const checks = STATIONS[station].checks.map((check) => (
+    <CheckPanel
+      key={check}
+      check={assessment.checks[check]}
+      isStale={isStale}
+      isShort={!wide}
+      onFix={(fix) => void onFix(fix)}
+    >
       {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
       {check === 'cooling' && !wide && <CoolingCurve {...props} />}
       {check === 'moisture' && batch.lines.length > 0 && (
@@ -168,7 +193,13 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
       <VesselSection {...props} />
     ) : (
       <Measured>
-        {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
+        {(width) => (
+          <SectionDrawing
+            batch={batch}
+            assessment={assessment}
+            width={Math.min(width, station === 'fill' && !wide ? LOW_DRAWING_PX : 460)}
+          />
+        )}
       </Measured>
     );
   if (wide) {
@@ -197,15 +228,22 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, kitchen, statio
   }
   return (
     <View style={{ flex: 1, backgroundColor: p.ground }}>
-      <ScrollView role="main" contentContainerStyle={{ padding: 16, gap: 18 }}>
+      <ScrollView
+        role="main"
+        contentContainerStyle={{ padding: 16, gap: 18 }}
+        scrollEventThrottle={60}
+        onScroll={({ nativeEvent }) => setFolded(nativeEvent.contentOffset.y > FOLDS_AT_PX)}
+      >
         {header}
         {section}
         {checks}
-        {CURVE_FIRST.includes(station) && <Aside station={station} {...props} />}
+        {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
         {CONTENT[station](props)}
-        {!CURVE_FIRST.includes(station) && !CURVE_INSIDE.includes(station) && <Aside station={station} {...props} />}
+        {STATIONS[station].curve === 'none' && <Aside station={station} {...props} />}
       </ScrollView>
+      {isFolded && <FoldedSection {...props} />}
       <NoticeBar />
+      <AddBar {...props} />
       <StationBar here={station} assessment={assessment} onGo={go} />
     </View>
   );

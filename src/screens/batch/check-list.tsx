@@ -1,10 +1,10 @@
 /** The five checks as rows, on a wide screen: from anywhere the cook sees where the trouble is. */
 import { Pressable, View } from 'react-native';
-import { type Check } from '@/core/batch/check';
-import { Disc, STATE_WORD } from '@/ui/parts/disc';
+import { type Check } from '@/core/checks/check';
+import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { Rule } from '@/ui/parts/rule';
 import { Sentence, Strong } from '@/ui/parts/text';
-import { type Station, stationOf } from './stations';
+import { type Station, stationOf } from '../stations';
 
 export function CheckList({ checks, onGo }: { checks: readonly Check[]; onGo: (station: Station) => void }) {
   return (
@@ -14,12 +14,12 @@ export function CheckList({ checks, onGo }: { checks: readonly Check[]; onGo: (s
           <Rule />
           <Pressable
             role="button"
-            aria-label={`${check.headline}: ${STATE_WORD[check.state]}. ${check.sentence.replace(/\*/g, '')}`}
+            aria-label={`${check.headline}: ${SIGN_WORD[signOf(check)]}. ${check.sentence.replace(/\*/g, '')}`}
             onPress={() => onGo(stationOf(check.id))}
             style={{ flexDirection: 'row', gap: 12, paddingVertical: 11 }}
           >
             <View style={{ paddingTop: 2 }}>
-              <Disc state={check.state} />
+              <Disc sign={signOf(check)} />
             </View>
             <View style={{ flex: 1 }}>
               <Strong style={{ fontSize: 16 }}>{check.headline}</Strong>

@@ -5,7 +5,6 @@ import { parseAmount } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
 import { convert } from '@/core/units/units';
 import { Press } from '@/ui/parts/press';
-import { Problem } from '@/ui/parts/problem';
 import { TextField } from '@/ui/parts/text-field';
 import { isRefusal, useRefusal } from '@/ui/parts/use-refusal';
 
@@ -44,7 +43,7 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
   };
   return (
     <View>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <TextField
             label={`${label}, °${scale}`}
@@ -55,11 +54,13 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
             }}
             onSubmit={record}
             decimal
+            problem={problem ?? refusal}
           />
         </View>
-        <Press title="Record" kind="solid" onPress={record} disabled={text.trim() === ''} />
+        <View style={{ paddingTop: 20 }}>
+          <Press title="Record" kind="solid" onPress={record} disabled={text.trim() === ''} />
+        </View>
       </View>
-      <Problem text={problem ?? refusal} />
     </View>
   );
 }

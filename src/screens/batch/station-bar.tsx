@@ -1,11 +1,11 @@
 /** The stations, which are the row of checks: each carries its discs and its key figure. */
 import { Pressable, View } from 'react-native';
-import { type Assessment } from '@/core/batch/assess';
-import { Disc, STATE_WORD } from '@/ui/parts/disc';
+import { type Assessment } from '@/core/checks/judgement';
+import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { type Station, STATION_CHECKS, STATION_WORDS, STATIONS } from './stations';
+import { type Station, STATION_IDS, STATIONS } from '../stations';
 
 interface Props {
   here: Station;
@@ -22,16 +22,16 @@ export function StationBar({ here, assessment, onGo }: Props) {
       aria-label="Stations"
       style={{ flexDirection: 'row', borderTopWidth: 1.5, borderTopColor: p.ink, backgroundColor: p.paper }}
     >
-      {STATIONS.map((station, i) => {
-        const checks = STATION_CHECKS[station].map((id) => assessment.checks[id]);
+      {STATION_IDS.map((station, i) => {
+        const checks = STATIONS[station].checks.map((id) => assessment.checks[id]);
         const on = station === here;
-        const figure = station === 'fill' || checks.length === 0 ? '' : checks[0].figure;
+        const figure = STATIONS[station].showsFigure ? checks[0].figure : '';
         return (
           <Pressable
             key={station}
             role="link"
             aria-current={on ? 'page' : undefined}
-            aria-label={[STATION_WORDS[station], ...checks.map((c) => `${c.headline}, ${STATE_WORD[c.state]}`)].join(
+            aria-label={[STATIONS[station].label, ...checks.map((c) => `${c.headline}, ${SIGN_WORD[signOf(c)]}`)].join(
               '; ',
             )}
             onPress={() => onGo(station)}
@@ -48,10 +48,10 @@ export function StationBar({ here, assessment, onGo }: Props) {
               backgroundColor: on ? p.ground : p.paper,
             }}
           >
-            {on ? <Strong>{STATION_WORDS[station]}</Strong> : <Body>{STATION_WORDS[station]}</Body>}
+            {on ? <Strong>{STATIONS[station].label}</Strong> : <Body>{STATIONS[station].label}</Body>}
             <View style={{ flexDirection: 'row', alignItems: 'center', gap: 5, minHeight: 20 }}>
               {checks.map((check) => (
-                <Disc key={check.id} state={check.state} size={16} />
+                <Disc key={check.id} sign={signOf(check)} size={16} />
               ))}
               <Small numberOfLines={1} style={{ fontSize: 12, flexShrink: 1 }}>
                 {figure}
@@ -69,12 +69,12 @@ export function StationRail({ here, onGo }: Omit<Props, 'assessment'>) {
   const p = usePalette();
   return (
     <View role="group" aria-label="Stations">
-      {STATIONS.map((station, i) => (
+      {STATION_IDS.map((station, i) => (
         <Pressable
           key={station}
           role="link"
           aria-current={station === here ? 'page' : undefined}
-          aria-label={STATION_WORDS[station]}
+          aria-label={STATIONS[station].label}
           onPress={() => onGo(station)}
           style={{
             minHeight: TOUCH - 4,
@@ -86,7 +86,7 @@ export function StationRail({ here, onGo }: Omit<Props, 'assessment'>) {
           }}
         >
           <View style={{ borderBottomWidth: 2, borderBottomColor: station === here ? p.beet : 'transparent' }}>
-            {station === here ? <Strong>{STATION_WORDS[station]}</Strong> : <Body>{STATION_WORDS[station]}</Body>}
+            {station === here ? <Strong>{STATIONS[station].label}</Strong> : <Body>{STATIONS[station].label}</Body>}
           </View>
           <Small aria-hidden>{i + 1}</Small>
         </Pressable>

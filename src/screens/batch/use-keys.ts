@@ -10,6 +10,17 @@ interface Keys {
 
 export const ADD_LINE_ID = 'add-line';
 
+/** A field appears with its station, which is put together a little at a time: so long it is waited for, ms. */
+const PATIENCE_MS = 3000;
+const LOOK_EVERY_MS = 40;
+
+/** Puts the cursor into a field as soon as it is there. */
+export function focusWhenThere(id: string, patience = PATIENCE_MS): void {
+  const field = document.getElementById(id);
+  if (field) field.focus();
+  else if (patience > 0) setTimeout(() => focusWhenThere(id, patience - LOOK_EVERY_MS), LOOK_EVERY_MS);
+}
+
 export function useKeys(keys: Keys): void {
   const latest = useRef(keys);
   useEffect(() => {
@@ -26,8 +37,7 @@ export function useKeys(keys: Keys): void {
       else if (event.key === '/') {
         event.preventDefault();
         latest.current.add();
-        // The field appears with its station.
-        setTimeout(() => document.getElementById(ADD_LINE_ID)?.focus(), 50);
+        focusWhenThere(ADD_LINE_ID);
       }
     };
     window.addEventListener('keydown', pressed);

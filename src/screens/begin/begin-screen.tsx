@@ -1,10 +1,11 @@
 /** Beginning a batch: four answers, and the rest is what is usual. */
+import { LIMITS, MOST } from '@/core/document/limits';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { beginBatch } from '@/core/batch/create';
-import { type School } from '@/core/batch/vocabulary';
-import { FORM_IDS, FORMS, type FormId } from '@/core/wrapper/forms';
+import { beginBatch } from '@/core/document/create';
+import { type School, SCHOOL_IDS, SCHOOLS } from '@/core/document/vocabulary/schools';
+import { FORM_IDS, type FormId, FORMS } from '@/core/document/vocabulary/forms';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -12,16 +13,6 @@ import { Choices, Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
-
-const SCHOOLS: { value: School; label: string; note: string }[] = [
-  { value: 'raw', label: 'Raw', note: 'mixed and wrapped raw; it cooks inside, and its centre must be measured' },
-  { value: 'cooked', label: 'Cooked', note: 'cooked, thickened and cooled before it is wrapped' },
-  {
-    value: 'part-cooked',
-    label: 'Part-cooked',
-    note: 'some of it cooked and cooled, then mixed with the raw rest: a looser crumb',
-  },
-];
 
 export function BeginScreen() {
   const [title, setTitle] = useState('');
@@ -41,7 +32,7 @@ export function BeginScreen() {
         value={title}
         onChange={setTitle}
         placeholder="Leek and trout half-moons"
-        most={120}
+        most={MOST.title}
         onSubmit={() => void begin()}
       />
       <Choices
@@ -54,15 +45,19 @@ export function BeginScreen() {
         label="How many"
         unit="parcels"
         value={count}
-        least={1}
-        most={500}
+        {...LIMITS.count}
         step={1}
         whole
         onChange={(value) => setCount(value ?? 24)}
       />
       <View style={{ gap: 6 }}>
-        <Choices label="The filling goes in" value={school} options={SCHOOLS} onChange={setSchool} />
-        <Small>{SCHOOLS.find((s) => s.value === school)?.note}</Small>
+        <Choices
+          label="The filling goes in"
+          value={school}
+          options={SCHOOL_IDS.map((value) => ({ value, label: SCHOOLS[value].answer }))}
+          onChange={setSchool}
+        />
+        <Small>{SCHOOLS[school].note}</Small>
       </View>
       <Press title="Begin" kind="solid" onPress={() => void begin()} />
     </PlaceScreen>

@@ -1,14 +1,14 @@
 /** One batch on the Bench. */
-import { Link, router } from 'expo-router';
+import { Link } from 'expo-router';
+import { lazy, memo, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { CHECK_IDS, type CheckId } from '@/core/batch/check';
-import { duplicateBatch, titled } from '@/core/batch/create';
-import { type Batch } from '@/core/batch/schema';
-import { exportBatch } from '@/data/files';
+import { CHECK_IDS } from '@/core/checks/check';
+import { CHECKS } from '@/core/checks/judge';
+import { type Assessment } from '@/core/checks/judgement';
+import { type Batch } from '@/core/document/schema';
 import { useAssessment } from '@/data/heat';
-import { discardBatch, keepBatch, now, useKitchen } from '@/data/hooks';
-import { newId } from '@/data/new-id';
-import { Disc, STATE_WORD } from '@/ui/parts/disc';
+import { useKitchen } from '@/data/hooks';
+import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { IconPress } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Body, Small, Strong } from '@/ui/parts/text';
@@ -16,43 +16,59 @@ import { SectionDrawing } from '@/ui/section/section-drawing';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { batchLine } from '../words';
-import { stationOf } from '../batch/stations';
+import { stationOf } from '../stations';
 
-const CHECK_WORDS: Record<CheckId, string> = {
-  moisture: 'Moisture',
-  salt: 'Salt',
-  cooling: 'Cooling',
-  fit: 'Fit',
-  core: 'Core',
-};
+const BatchMenu = lazy(() => import('./batch-menu'));
 
-export function BenchBatch({ batch }: { batch: Batch }) {
+/** The drawing beside the words, px: four batches and what begins a fifth are to fit a phone. */
+const DRAWING = 64;
+
+export const BenchBatch = memo(function BenchBatch({ batch }: { batch: Batch }) {
+  const { assessment, isStale } = useAssessment(batch, useKitchen(), 'idle');
+  const shown = useDeferredValue(useMemo(() => ({ batch, assessment, isStale }), [batch, assessment, isStale]));
+  return <ShownBatch {...shown} />;
+});
+
+interface Shown {
+  batch: Batch;
+  assessment: Assessment;
+  isStale: boolean;
+}
+
+const ShownBatch = memo(function ShownBatch({ batch, assessment, isStale }: Shown) {
   const p = usePalette();
-  const assessment = useAssessment(batch, useKitchen());
+  const [isMenuOpen, setMenuOpen] = useState(false);
   const { next, checks } = assessment;
   const station = next.check === null ? 'note' : stationOf(next.check);
-  const again = async () => {
-    const copy = duplicateBatch(batch, { id: newId(), title: titled(batch.title, ', again'), at: now() });
-    if (await keepBatch(copy)) router.navigate(`/batch/${copy.id}/fill`);
-  };
   return (
-    <View role="article" aria-label={batch.title}>
+    <View role="article" aria-label={batch.title} aria-busy={isStale}>
       <Rule strong />
-      <View style={{ flexDirection: 'row', gap: 16, paddingTop: 14, paddingBottom: 8 }}>
-        <View style={{ width: 104 }}>
-          <SectionDrawing batch={batch} assessment={assessment} width={104} small />
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+        <Link
+          href={`/batch/${batch.id}/fill`}
+          numberOfLines={1}
+          style={{ flex: 1, fontFamily: SERIF, fontSize: 17, lineHeight: 24, color: p.ink, paddingVertical: 8 }}
+        >
+          {batch.title}
+        </Link>
+        <View style={{ marginRight: -10, marginVertical: -4 }}>
+          <IconPress icon="dots-vertical" label={`More for ${batch.title}`} onPress={() => setMenuOpen(true)} />
+        </View>
+      </View>
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', paddingBottom: 6 }}>
+        <View style={{ width: DRAWING, minHeight: 40, justifyContent: 'center', marginVertical: -6 }}>
+          <SectionDrawing batch={batch} assessment={assessment} width={DRAWING} small />
         </View>
         <View style={{ flex: 1, gap: 4 }}>
-          <Link
-            href={`/batch/${batch.id}/fill`}
-            style={{ fontFamily: SERIF, fontSize: 20, lineHeight: 25, color: p.ink, paddingVertical: 4 }}
-          >
-            {batch.title}
-          </Link>
-          <Small>{batchLine(batch)}</Small>
-          <View style={{ flexDirection: 'row', gap: 6, paddingVertical: 4 }}>
+          <Small numberOfLines={1}>{batchLine(batch)}</Small>
+          <View style={{ flexDirection: 'row', gap: 6 }}>
             {CHECK_IDS.map((id) => (
-              <Disc key={id} state={checks[id].state} label={`${CHECK_WORDS[id]}: ${STATE_WORD[checks[id].state]}`} />
+              <Disc
+                key={id}
+                size={18}
+                sign={signOf(checks[id])}
+                label={`${CHECKS[id].label}: ${SIGN_WORD[signOf(checks[id])]}`}
+              />
             ))}
           </View>
         </View>
@@ -60,23 +76,25 @@ export function BenchBatch({ batch }: { batch: Batch }) {
       <Link
         href={`/batch/${batch.id}/${station}`}
         aria-label={`Next for ${batch.title}: ${next.text}`}
+        numberOfLines={2}
         style={{
-          paddingVertical: 12,
-          paddingHorizontal: 14,
+          minHeight: 44,
+          paddingVertical: 10,
+          paddingHorizontal: 12,
           borderLeftWidth: 5,
           borderLeftColor: p.beet,
           backgroundColor: p.paper,
         }}
       >
         <Small>next </Small>
-        <Strong>{next.text}</Strong>
+        <Strong style={{ fontSize: 16, lineHeight: 22 }}>{next.text}</Strong>
       </Link>
-      <View style={{ flexDirection: 'row', justifyContent: 'flex-end' }}>
-        <IconPress icon="content-copy" label={`Cook ${batch.title} again: duplicate`} onPress={() => void again()} />
-        <IconPress icon="tray-arrow-down" label={`Save ${batch.title} as a file`} onPress={() => exportBatch(batch)} />
-        <IconPress icon="trash-can-outline" label={`Delete ${batch.title}`} onPress={() => void discardBatch(batch)} />
-      </View>
       {assessment.unknown.length > 0 && <Body>Not in the larder: {assessment.unknown.join(', ')}</Body>}
+      {isMenuOpen && (
+        <Suspense fallback={null}>
+          <BatchMenu batch={batch} onClose={() => setMenuOpen(false)} />
+        </Suspense>
+      )}
     </View>
   );
-}
+});

@@ -1,5 +1,6 @@
 /** The Bench: batches in work, each with its section, its state and the one next thing to do. */
 import { router } from 'expo-router';
+import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { discardBroken, restoreDemo, useBatches } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
@@ -8,16 +9,18 @@ import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
 import { UnreadScreen } from '../unread-screen';
 import { BrokenRecordCard } from '../broken-record';
-import { BrokenKitchen } from '../kitchen/broken-kitchen';
+import { BrokenKitchen } from '../broken-kitchen';
 import { BenchBatch } from './bench-batch';
 import { ImportBatch } from './import-batch';
 
 export function BenchScreen() {
   const { data, error, mutate } = useBatches();
   const wide = useWide();
+  // Put together a little at a time: a long list does not hold up what is tapped.
+  const shown = useDeferredValue(data, undefined);
   if (error && !data) return <UnreadScreen error={error} again={() => void mutate()} />;
   return (
-    <PlaceScreen title="Bench" note="What is in work, and the next thing to do for each.">
+    <PlaceScreen title="Bench" note={wide ? 'What is in work, and the next thing to do for each.' : undefined}>
       {data?.broken.map((record) => (
         <BrokenRecordCard
           key={record.key}
@@ -43,19 +46,22 @@ export function BenchScreen() {
           flexDirection: wide ? 'row' : 'column',
           flexWrap: wide ? 'wrap' : 'nowrap',
           columnGap: 36,
-          rowGap: 18,
+          rowGap: wide ? 18 : 10,
         }}
       >
-        {data?.batches.map((batch) => (
+        {shown?.batches.map((batch) => (
           <View key={batch.id} style={wide ? { width: '47%' } : undefined}>
             <BenchBatch batch={batch} />
           </View>
         ))}
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
-        <ImportBatch />
-      </View>
+      {/* It comes with the list, below it: not before, to be pushed down the page by it. */}
+      {shown && (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+          <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
+          <ImportBatch />
+        </View>
+      )}
     </PlaceScreen>
   );
 }

@@ -1,29 +1,26 @@
 /** The batch card: one sheet for the fridge door. Printed, only the sheet is on paper. */
+import { STAGES } from '@/core/document/vocabulary/stages';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
-import { type Batch } from '@/core/batch/schema';
-import { batchCard, type Card } from '@/core/formats/card';
+import { type Batch } from '@/core/document/schema';
+import { batchCard, type Card } from '@/core/checks/card';
 import { useAssessment } from '@/data/heat';
 import { useBatch, useKitchen } from '@/data/hooks';
 import { isBroken } from '@/data/repository';
-import { Disc } from '@/ui/parts/disc';
+import { Disc, signOf } from '@/ui/parts/disc';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { useUncover } from '@/ui/shell/uncover';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { UnreadScreen } from '../unread-screen';
-import { batchLine, STAGE_WORDS } from '../words';
+import { batchLine } from '../words';
 
 export function CardScreen({ id }: { id: string }) {
   const { data, error, mutate } = useBatch(id);
-  const p = usePalette();
   if (data === undefined) {
-    return error ? (
-      <UnreadScreen error={error} again={() => void mutate()} />
-    ) : (
-      <View style={{ flex: 1, backgroundColor: p.ground }} />
-    );
+    return error ? <UnreadScreen error={error} again={() => void mutate()} /> : null;
   }
   if (!data || isBroken(data)) return <LostScreen />;
   return <Sheet batch={data} />;
@@ -31,8 +28,9 @@ export function CardScreen({ id }: { id: string }) {
 
 function Sheet({ batch }: { batch: Batch }) {
   const p = usePalette();
+  useUncover();
   const kitchen = useKitchen();
-  const assessment = useAssessment(batch, kitchen);
+  const { assessment } = useAssessment(batch, kitchen);
   const card = batchCard(batch, assessment, kitchen);
   useEffect(() => {
     document.title = `${batch.title}, card · Involucrum`;
@@ -70,7 +68,7 @@ function Sheet({ batch }: { batch: Batch }) {
         <View style={{ borderTopWidth: 2, borderTopColor: p.ink, paddingTop: 6, gap: 3 }}>
           {card.checks.map((check) => (
             <View key={check.headline} style={{ flexDirection: 'row', gap: 8 }}>
-              <Disc state={check.state} size={14} />
+              <Disc sign={signOf(check)} size={14} />
               <Small style={{ flex: 1, color: p.ink }}>
                 {check.headline}. {check.sentence}
               </Small>
@@ -94,7 +92,7 @@ function StageTable({ stage }: { stage: Card['stages'][number] }) {
   return (
     <View>
       <Heading level={2} style={{ fontSize: 16, lineHeight: 22 }}>
-        {STAGE_WORDS[stage.stage].title}
+        {STAGES[stage.stage].title}
         {stage.chance === null ? '' : <Small>{`  ${stage.chance}`}</Small>}
       </Heading>
       {stage.lines.map((line, i) => (

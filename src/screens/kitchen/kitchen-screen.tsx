@@ -1,17 +1,20 @@
 /** The Kitchen: units, salt, altitude, fridge, oven, rules, and the data itself. */
+import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
-import { SALT_KIND_IDS, SALT_KINDS, USUAL_SALT_TARGET } from '@/core/batch/kitchen';
-import { type KitchenOperation } from '@/core/batch/kitchen-operations';
-import { PACK_IDS, RULE_PACKS } from '@/core/safety/packs';
+import { SALT_KIND_IDS, SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
+import { USUAL_SALT_TARGET } from '@/core/document/kitchen';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { RULE_PACKS } from '@/core/safety/packs';
+import { PACK_IDS } from '@/core/document/vocabulary/rule-packs';
 import { editKitchen, restoreDemo, useKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
-import { BrokenKitchen } from './broken-kitchen';
+import { BrokenKitchen } from '../broken-kitchen';
 import { LearnedCooling, Vessels } from './vessels';
-import { TemperatureField } from '../batch/temperature-field';
+import { TemperatureField } from '@/ui/parts/temperature-field';
 
 export function KitchenScreen() {
   const kitchen = useKitchen();
@@ -52,8 +55,7 @@ export function KitchenScreen() {
           label="Salt you aim for in a filling"
           unit="%"
           value={kitchen.saltTargetPercent}
-          least={0.3}
-          most={2.5}
+          {...LIMITS.saltTargetPercent}
           step={0.1}
           onChange={(saltTargetPercent) => saltTargetPercent !== null && set({ saltTargetPercent })}
         />
@@ -61,8 +63,7 @@ export function KitchenScreen() {
           label="Altitude"
           unit="m"
           value={kitchen.altitudeM}
-          least={-400}
-          most={5000}
+          {...LIMITS.altitudeM}
           step={100}
           signed
           onChange={(altitudeM) => altitudeM !== null && set({ altitudeM })}
@@ -70,8 +71,7 @@ export function KitchenScreen() {
         <TemperatureField
           label="Room"
           c={kitchen.roomC}
-          least={5}
-          most={45}
+          {...LIMITS.roomC}
           step={1}
           scale={kitchen.temperature}
           onChange={(roomC) => set({ roomC })}
@@ -79,8 +79,7 @@ export function KitchenScreen() {
         <TemperatureField
           label="Fridge"
           c={kitchen.fridgeC}
-          least={0}
-          most={12}
+          {...LIMITS.fridgeC}
           step={1}
           scale={kitchen.temperature}
           onChange={(fridgeC) => set({ fridgeC })}
@@ -88,8 +87,7 @@ export function KitchenScreen() {
         <TemperatureField
           label="Freezer"
           c={kitchen.freezerC}
-          least={-40}
-          most={0}
+          {...LIMITS.freezerC}
           step={1}
           scale={kitchen.temperature}
           onChange={(freezerC) => set({ freezerC })}
@@ -97,8 +95,7 @@ export function KitchenScreen() {
         <TemperatureField
           label="Cold porch"
           c={kitchen.porchC}
-          least={-30}
-          most={20}
+          {...LIMITS.porchC}
           step={1}
           scale={kitchen.temperature}
           onChange={(porchC) => set({ porchC })}
@@ -107,8 +104,7 @@ export function KitchenScreen() {
           label="Fridge holds"
           unit="litres"
           value={kitchen.fridgeLitres}
-          least={30}
-          most={1000}
+          {...LIMITS.fridgeLitres}
           step={10}
           onChange={(fridgeLitres) => fridgeLitres !== null && set({ fridgeLitres })}
         />
@@ -116,8 +112,7 @@ export function KitchenScreen() {
           label="Ice you have"
           unit="kg"
           value={kitchen.iceKg}
-          least={0}
-          most={50}
+          {...LIMITS.iceKg}
           step={0.5}
           onChange={(iceKg) => iceKg !== null && set({ iceKg })}
         />

@@ -1,9 +1,11 @@
 /** The kitchen's trays, dishes and pots, and what has been learned of how things cool in them. */
+import { LIMITS, MOST } from '@/core/document/limits';
+import { BASES } from '@/core/document/vocabulary/bases';
+import { PLACES } from '@/core/document/vocabulary/places';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Kitchen } from '@/core/batch/kitchen';
-import { VESSEL_LABELS } from '@/core/batch/vessels';
-import { VESSEL_KINDS } from '@/core/batch/vocabulary';
+import { type Kitchen } from '@/core/document/kitchen';
+import { VESSEL_IDS, VESSELS } from '@/core/document/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
@@ -13,10 +15,9 @@ import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
-import { BASE_WORDS, PLACE_WORDS } from '../batch/cool/words';
 
 type Vessel = Kitchen['vessels'][number];
-const KINDS = VESSEL_KINDS.filter((kind) => kind !== 'own');
+const KINDS = VESSEL_IDS.filter((kind) => kind !== 'own');
 
 export function Vessels({ kitchen }: { kitchen: Kitchen }) {
   const [adding, setAdding] = useState(false);
@@ -26,7 +27,7 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.vessels.map((vessel) => (
         <View key={vessel.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Body style={{ flex: 1 }}>
-            {vessel.name} <Small>{vessel.name === VESSEL_LABELS[vessel.kind] ? '' : VESSEL_LABELS[vessel.kind]}</Small>
+            {vessel.name} <Small>{vessel.name === VESSELS[vessel.kind].label ? '' : VESSELS[vessel.kind].label}</Small>
           </Body>
           <Strong>
             {formatNumber(vessel.areaCm2, 0)} cm², {formatNumber(vessel.deepMm, 0)} mm deep
@@ -70,11 +71,18 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
   const areaCm2 = isRound ? (Math.PI * long ** 2) / 4 : long * wide;
   return (
     <View style={{ gap: 12 }}>
-      <TextField label="Its name" value={name} onChange={setName} placeholder="big blue tray" most={60} autoFocus />
+      <TextField
+        label="Its name"
+        value={name}
+        onChange={setName}
+        placeholder="big blue tray"
+        most={MOST.vesselName}
+        autoFocus
+      />
       <Choices
         label="It is a"
         value={kind}
-        options={KINDS.map((value) => ({ value, label: VESSEL_LABELS[value] }))}
+        options={KINDS.map((value) => ({ value, label: VESSELS[value].label }))}
         onChange={setKind}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
@@ -102,8 +110,7 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
           label="Deep"
           unit="mm"
           value={deepMm}
-          least={5}
-          most={300}
+          {...LIMITS.vesselDeepMm}
           step={5}
           onChange={(mm) => mm !== null && setDeep(mm)}
         />
@@ -117,7 +124,7 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
             answered(
               onKeep({
                 id: newId(),
-                name: name.trim() === '' ? VESSEL_LABELS[kind] : name.trim(),
+                name: name.trim() === '' ? VESSELS[kind].label : name.trim(),
                 kind,
                 areaCm2: Math.min(20_000, Math.max(20, Math.round(areaCm2))),
                 deepMm,
@@ -141,13 +148,13 @@ export function LearnedCooling({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.cooling.map((fit, i) => (
         <View key={String(i)} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Body style={{ flex: 1 }}>
-            {VESSEL_LABELS[fit.vessel]}, {PLACE_WORDS[fit.place]}, {BASE_WORDS[fit.base]}
+            {VESSELS[fit.vessel].label}, {PLACES[fit.place].label}, {BASES[fit.base].label}
             {fit.covered ? ', covered' : ''} <Small>{fit.readings} readings</Small>
           </Body>
           <Strong>{formatNumber(fit.factor, 2)} ×</Strong>
           <IconPress
             icon="close"
-            label={`Forget how it cools: ${VESSEL_LABELS[fit.vessel]}, ${PLACE_WORDS[fit.place]}`}
+            label={`Forget how it cools: ${VESSELS[fit.vessel].label}, ${PLACES[fit.place].label}`}
             onPress={() => void editKitchen({ do: 'forgetFit', key: fit })}
           />
         </View>

@@ -1,7 +1,8 @@
 /** An ingredient of the cook's own, from the figures on its packet. What does not make sense is said beside its field. */
+import { LIMITS } from '@/core/document/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ALLERGENS, type Hazard, HAZARDS } from '@/core/food/ingredient';
+import { ALLERGENS, type Hazard, HAZARD_IDS, HAZARDS } from '@/core/document/vocabulary/foods';
 import {
   checkPacket,
   fromPacket,
@@ -19,7 +20,6 @@ import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
-import { HAZARD_WORDS } from '../words';
 
 const EMPTY: Packet = {
   name: '',
@@ -33,26 +33,40 @@ const EMPTY: Packet = {
   pieceG: null,
   hazard: 'none',
   allergens: [],
-  wetness: 'dry',
+  release: 'dry',
   liquid: false,
   family: 'sauce',
+  isTender: false,
+  isStrong: false,
+  isLeavener: false,
+  dose: null,
 };
 
 /** How it behaves, in a cook's words, and what follows from that. */
-const BEHAVES: { value: string; label: string; to: Pick<Packet, 'wetness' | 'liquid' | 'family'> }[] = [
-  { value: 'keeps', label: 'keeps its water', to: { wetness: 'dry', liquid: false, family: 'starch' } },
-  { value: 'liquid', label: 'a liquid or sauce', to: { wetness: 'dry', liquid: true, family: 'sauce' } },
-  { value: 'curd', label: 'like curd', to: { wetness: 'curd', liquid: false, family: 'dairy' } },
-  { value: 'cheese', label: 'like firm cheese', to: { wetness: 'lowMoistureCheese', liquid: false, family: 'dairy' } },
-  { value: 'root', label: 'like a root', to: { wetness: 'root', liquid: false, family: 'root' } },
-  { value: 'leaf', label: 'like a leaf', to: { wetness: 'tenderLeaf', liquid: false, family: 'leaf' } },
-  { value: 'onion', label: 'like an onion', to: { wetness: 'onion', liquid: false, family: 'vegetable' } },
-  { value: 'mince', label: 'like mince', to: { wetness: 'mince', liquid: false, family: 'meat' } },
-  { value: 'meat', label: 'like diced meat', to: { wetness: 'wholeMeat', liquid: false, family: 'meat' } },
-  { value: 'braised', label: 'cooked meat', to: { wetness: 'braisedMeat', liquid: false, family: 'meat' } },
-  { value: 'fish', label: 'like fish', to: { wetness: 'fish', liquid: false, family: 'fish' } },
-  { value: 'tofu', label: 'like tofu', to: { wetness: 'tofu', liquid: false, family: 'pulse' } },
+const BEHAVES: { value: string; label: string; to: Pick<Packet, 'release' | 'liquid' | 'family'> }[] = [
+  { value: 'keeps', label: 'keeps its water', to: { release: 'dry', liquid: false, family: 'starch' } },
+  { value: 'liquid', label: 'a liquid or sauce', to: { release: 'dry', liquid: true, family: 'sauce' } },
+  { value: 'curd', label: 'like curd', to: { release: 'curd', liquid: false, family: 'dairy' } },
+  { value: 'cheese', label: 'like firm cheese', to: { release: 'firm', liquid: false, family: 'dairy' } },
+  { value: 'root', label: 'like a root', to: { release: 'root', liquid: false, family: 'root' } },
+  { value: 'leaf', label: 'like a leaf', to: { release: 'wiltingLeaf', liquid: false, family: 'leaf' } },
+  { value: 'onion', label: 'like an onion', to: { release: 'crisp', liquid: false, family: 'vegetable' } },
+  { value: 'mince', label: 'like mince', to: { release: 'mince', liquid: false, family: 'meat' } },
+  { value: 'meat', label: 'like diced meat', to: { release: 'wholeMeat', liquid: false, family: 'meat' } },
+  { value: 'braised', label: 'cooked meat', to: { release: 'braisedMeat', liquid: false, family: 'meat' } },
+  { value: 'fish', label: 'like fish', to: { release: 'fish', liquid: false, family: 'fish' } },
+  { value: 'tofu', label: 'like tofu', to: { release: 'pressable', liquid: false, family: 'pulse' } },
 ];
+
+/** Traits that stages, scaling and doses ask about. */
+const TRAITS: { value: 'isTender' | 'isStrong' | 'isLeavener'; label: string }[] = [
+  { value: 'isTender', label: 'loses its scent in the heat' },
+  { value: 'isStrong', label: 'a strong spice' },
+  { value: 'isLeavener', label: 'makes it rise' },
+];
+const DOSE_ENDS = ['Usual, from (or empty)', 'Usual, to (or empty)'];
+
+type Dose = [from: number | null, to: number | null];
 
 interface Props {
   own: OwnIngredient | null;
@@ -68,6 +82,12 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
   const [asked, setAsked] = useState(false);
   const { refusal, answered } = useRefusal();
   const set = (to: Partial<Packet>) => setPacket((so) => ({ ...so, ...to }));
+  // Half a range is kept on screen until its other end is there; the check names it.
+  const [dose, setDoseEnds] = useState<Dose>(packet.dose === null ? [null, null] : [...packet.dose]);
+  const setDose = (ends: Dose) => {
+    setDoseEnds(ends);
+    set({ dose: ends[0] === null && ends[1] === null ? null : [ends[0] ?? 0, ends[1] ?? 0] });
+  };
   const problems = checkPacket(packet);
   const shown = asked ? problems : {};
   const keep = () => {
@@ -147,7 +167,7 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
       </Body>
       <Choices
         label="In a filling it is"
-        value={BEHAVES.find((b) => b.to.wetness === packet.wetness && b.to.liquid === packet.liquid)?.value ?? 'keeps'}
+        value={BEHAVES.find((b) => b.to.release === packet.release && b.to.liquid === packet.liquid)?.value ?? 'keeps'}
         options={BEHAVES}
         onChange={(value) => set(BEHAVES.find((b) => b.value === value)?.to ?? {})}
       />
@@ -156,8 +176,7 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
           label="A millilitre weighs"
           unit="g"
           value={packet.gPerMl}
-          least={0.05}
-          most={2}
+          {...LIMITS.gPerMl}
           onChange={(gPerMl) => gPerMl !== null && set({ gPerMl })}
         />
         <AmountField
@@ -170,10 +189,32 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
           onChange={(pieceG) => set({ pieceG })}
         />
       </View>
+      <Toggles
+        label="What it does"
+        values={TRAITS.filter(({ value }) => packet[value]).map(({ value }) => value)}
+        options={TRAITS}
+        onToggle={(trait) => set({ [trait]: !packet[trait] })}
+      />
+      <View>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+          {DOSE_ENDS.map((label, end) => (
+            <AmountField
+              key={label}
+              label={label}
+              unit="g per kg of filling"
+              value={dose[end]}
+              {...LIMITS.dosePerKg}
+              optional
+              onChange={(value) => setDose(end === 0 ? [value, dose[1]] : [dose[0], value])}
+            />
+          ))}
+        </View>
+        <Problem text={shown.dose} />
+      </View>
       <Choices<Hazard>
         label="Raw, it is"
         value={packet.hazard}
-        options={HAZARDS.map((value) => ({ value, label: HAZARD_WORDS[value] }))}
+        options={HAZARD_IDS.map((value) => ({ value, label: HAZARDS[value].label }))}
         onChange={(hazard) => set({ hazard })}
       />
       <Small>Contains</Small>

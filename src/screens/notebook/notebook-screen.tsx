@@ -1,4 +1,5 @@
 /** The Notebook: batches that something was noted of. */
+import { OUTCOMES } from '@/core/document/vocabulary/outcomes';
 import { Link } from 'expo-router';
 import { format } from 'date-fns/format';
 import { View } from 'react-native';
@@ -8,7 +9,7 @@ import { Body, Small, Strong } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { batchLine, OUTCOME_WORDS } from '../words';
+import { batchLine } from '../words';
 
 export function NotebookScreen() {
   const p = usePalette();
@@ -36,7 +37,7 @@ export function NotebookScreen() {
                 {format(new Date(batch.updatedAt), 'd MMMM yyyy')}, {batchLine(batch)}
               </Small>
               {batch.note.outcomes.length > 0 && (
-                <Strong>{batch.note.outcomes.map((outcome) => OUTCOME_WORDS[outcome]).join(', ')}</Strong>
+                <Strong>{batch.note.outcomes.map((outcome) => OUTCOMES[outcome].label).join(', ')}</Strong>
               )}
               {batch.note.words !== '' && <Body>{batch.note.words}</Body>}
             </View>

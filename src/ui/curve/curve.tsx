@@ -1,12 +1,14 @@
 /** A temperature curve against minutes, with bands and marks. Loaded when first shown: the chart library is large. */
-import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { LineChart } from 'react-native-chart-kit/v2';
 import { View } from 'react-native';
 import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { Small } from '../parts/text';
+import { roundTicks, tickLabel } from './ticks';
 
 export interface CurvePoint {
-  [key: string]: number;
+  [key: string]: number | null;
   minute: number;
   main: number;
   second: number;
@@ -31,19 +33,37 @@ export interface CurveProps {
   yMax: number;
   yMin: number;
   formatC: (c: number) => string;
-  formatMinute: (minute: number) => string;
+  /** Where a clock runs: when the curve begins, ms; its scale then is the time of the day. */
+  startMs?: number | null;
+  formatTime?: (minute: number) => string;
 }
+
+/** So many marks of time fit a phone. */
+const MOST_TICKS = 6;
+/** A word on a line is kept clear of it by so much, px. */
+const HALO = 5;
 
 export default function Curve(props: CurveProps) {
   const p = usePalette();
-  const { points, target } = props;
+  const { points, target, thin = [], startMs = null, formatTime } = props;
   const end = points[points.length - 1].minute;
+  const ticks = roundTicks(end, MOST_TICKS, startMs);
+  const tickText = (minute: number): string =>
+    startMs === null || formatTime === undefined ? tickLabel(minute) : formatTime(minute);
   return (
     <View role="img" aria-label={props.label}>
       <LineChart
-        data={points}
+        data={withThin(points, thin)}
         xKey="minute"
         series={[
+          ...thin.map(({ id }) => ({
+            yKey: thinKey(id),
+            key: thinKey(id),
+            color: id === props.touched ? p.leek : p.soft,
+            strokeWidth: id === props.touched ? 3 : 0.9,
+            strokeOpacity: id === props.touched ? 1 : 0.55,
+            dot: false,
+          })),
           { yKey: 'main', key: 'main', label: props.labels.main, color: p.ink, strokeWidth: 3, dot: false },
           {
             yKey: 'second',
@@ -61,7 +81,7 @@ export default function Curve(props: CurveProps) {
         dots={false}
         curve="linear"
         showVerticalGridLines={false}
-        legend={{ visible: true, position: 'bottom', labelColor: p.ink, fontFamily: SANS, fontSize: 13 }}
+        legend={false}
         theme={{
           background: p.ground,
           plotBackground: p.ground,
@@ -78,7 +98,8 @@ export default function Curve(props: CurveProps) {
             opacity: 1,
           },
         ]}
-        formatXLabel={(value) => props.formatMinute(Number(value))}
+        // Its labels stand at samples; ours stand at round times.
+        formatXLabel={() => ''}
         formatYLabel={props.formatC}
         selectedIndex={0}
         tooltip={false}
@@ -87,22 +108,29 @@ export default function Curve(props: CurveProps) {
         renderCrosshair={({ plot }) => {
           const x = (minute: number) => plot.x + (Math.min(minute, end) / end) * plot.width;
           const y = (c: number) => plot.y + ((props.yMax - c) / (props.yMax - props.yMin)) * plot.height;
-          const path = (samples: readonly { minute: number; c: number }[]) =>
-            samples
-              .filter((s) => s.minute <= end)
-              .map((s, i) => `${i === 0 ? 'M' : 'L'}${x(s.minute).toFixed(1)} ${y(s.c).toFixed(1)}`)
-              .join(' ');
           return (
             <G>
-              {(props.thin ?? []).map(({ id, samples }) => (
-                <Path
-                  key={id}
-                  d={path(samples)}
-                  fill="none"
-                  stroke={id === props.touched ? p.leek : p.soft}
-                  strokeWidth={id === props.touched ? 3 : 0.9}
-                  opacity={id === props.touched ? 1 : 0.55}
-                />
+              {ticks.map((minute) => (
+                <G key={minute}>
+                  <Line
+                    x1={x(minute)}
+                    x2={x(minute)}
+                    y1={plot.y + plot.height}
+                    y2={plot.y + plot.height + 5}
+                    stroke={p.ink}
+                    strokeWidth={1.2}
+                  />
+                  <SvgText
+                    x={x(minute)}
+                    y={plot.y + plot.height + 19}
+                    textAnchor={minute < end * 0.04 ? 'start' : minute > end * 0.93 ? 'end' : 'middle'}
+                    fontFamily={SANS}
+                    fontSize={12}
+                    fill={p.soft}
+                  >
+                    {tickText(minute)}
+                  </SvgText>
+                </G>
               ))}
               {props.marks
                 .filter((mark) => mark.minute <= end)
@@ -118,7 +146,7 @@ export default function Curve(props: CurveProps) {
                           width={plot.x + plot.width - x(mark.minute)}
                           height={mark.aboveC === undefined ? plot.height : y(mark.aboveC) - plot.y}
                           fill={p.fixBand}
-                          opacity={0.6}
+                          opacity={0.35}
                         />
                       )}
                       <Line
@@ -130,16 +158,14 @@ export default function Curve(props: CurveProps) {
                         strokeWidth={2}
                         strokeDasharray={limit ? [6, 4] : undefined}
                       />
-                      <SvgText
+                      <Word
                         x={x(mark.minute) + (late ? -6 : 6)}
                         y={plot.y + (target.side === 'below' ? 14 : plot.height - 8)}
-                        textAnchor={late ? 'end' : 'start'}
-                        fontFamily={SANS_BOLD}
-                        fontSize={13}
-                        fill={limit ? p.beet : p.ink}
-                      >
-                        {mark.text}
-                      </SvgText>
+                        anchor={late ? 'end' : 'start'}
+                        color={limit ? p.beet : p.ink}
+                        ground={p.ground}
+                        text={mark.text}
+                      />
                     </G>
                   );
                 })}
@@ -154,19 +180,86 @@ export default function Curve(props: CurveProps) {
                   strokeWidth={2.5}
                 />
               ))}
-              <SvgText
+              <Word
                 x={plot.x + 6}
                 y={(target.side === 'below' ? y(target.c) : plot.y) + 16}
-                fontFamily={SANS_BOLD}
-                fontSize={13}
-                fill={p.leek}
-              >
-                {target.text}
-              </SvgText>
+                anchor="start"
+                color={p.leek}
+                ground={p.goodBand}
+                text={target.text}
+              />
             </G>
           );
         }}
       />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18, paddingLeft: 8 }}>
+        <LegendItem label={props.labels.main} color={p.ink} />
+        <LegendItem label={props.labels.second} color={p.steam} dashed />
+      </View>
+    </View>
+  );
+}
+
+const thinKey = (id: string): string => `thin-${id}`;
+
+/** The thin curves at the points of the main one; nothing where they have ended. */
+const withThin = (points: readonly CurvePoint[], thin: NonNullable<CurveProps['thin']>): CurvePoint[] =>
+  points.map((point, i) => ({
+    ...point,
+    ...Object.fromEntries(
+      thin.map(({ id, samples }) => [thinKey(id), valueAt(samples, point.minute, points[i - 1]?.minute ?? 0)]),
+    ),
+  }));
+
+/** @param before the point before: a curve that ends between the two is drawn to its end */
+function valueAt(samples: readonly { minute: number; c: number }[], minute: number, before: number): number | null {
+  const after = samples.findIndex((s) => s.minute >= minute);
+  const last = samples[samples.length - 1];
+  if (after < 0) return last.minute > before ? last.c : null;
+  if (after === 0) return samples[0].c;
+  const [a, b] = [samples[after - 1], samples[after]];
+  return a.c + ((b.c - a.c) * (minute - a.minute)) / (b.minute - a.minute);
+}
+
+interface WordProps {
+  x: number;
+  y: number;
+  anchor: 'start' | 'end';
+  color: string;
+  /** What it stands on: it is kept clear of lines by an edge of that. */
+  ground: string;
+  text: string;
+}
+
+function Word({ x, y, anchor, color, ground, text }: WordProps) {
+  const font = { x, y, textAnchor: anchor, fontFamily: SANS_BOLD, fontSize: 13 };
+  return (
+    <>
+      <SvgText {...font} fill={ground} stroke={ground} strokeWidth={HALO} strokeLinejoin="round" aria-hidden>
+        {text}
+      </SvgText>
+      <SvgText {...font} fill={color}>
+        {text}
+      </SvgText>
+    </>
+  );
+}
+
+function LegendItem({ label, color, dashed = false }: { label: string; color: string; dashed?: boolean }) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 7 }}>
+      <Svg width={26} height={10} aria-hidden>
+        <Line
+          x1={1}
+          x2={25}
+          y1={5}
+          y2={5}
+          stroke={color}
+          strokeWidth={dashed ? 2 : 3}
+          strokeDasharray={dashed ? [2, 4] : undefined}
+        />
+      </Svg>
+      <Small>{label}</Small>
     </View>
   );
 }

@@ -7,6 +7,12 @@ import { type CurveProps } from './curve';
 
 const Drawn = lazy(() => import('./curve'));
 
+/** Heading, legend and scales about a curve, px. */
+const ROUND_IT = 62;
+
+/** Keeps a curve's room, with its heading, while what it shows is being worked out. */
+export const CurveRoom = ({ height }: { height: number }) => <View style={{ minHeight: height + ROUND_IT }} />;
+
 /** A curve as wide as its place. */
 export function Curve(props: Omit<CurveProps, 'width'>) {
   const [width, setWidth] = useState(0);

@@ -2,7 +2,7 @@
  * A number with its unit. Takes `1½`, `1 1/2`, `0.5`, `1,5`; what is wrong is said beside it, and what was typed stays.
  * Every valid keystroke is an edit; the document's own value shows again when the field is left.
  */
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { formatNumber, parseAmount } from '@/core/units/amount';
 import { Input } from '../elements';
@@ -33,6 +33,7 @@ export function AmountField(props: Props) {
   const { label, unit, value, least, most, step, onChange } = props;
   const p = usePalette();
   const [typed, setTyped] = useState<string | null>(null);
+  const problemId = useId();
   const { refusal, answered } = useRefusal();
   const problem = (typed === null ? null : problemWith(typed, props)) ?? refusal;
   const change = (text: string) => {
@@ -66,6 +67,7 @@ export function AmountField(props: Props) {
             selectTextOnFocus
             aria-label={`${label}, ${unit}`}
             aria-invalid={problem !== null}
+            aria-describedby={problem === null ? undefined : problemId}
             // No width of its own: the fields of a row share the room there is.
             inputStyle={{ width: 0, flexGrow: 1 }}
             inputContainerStyle={problem === null ? undefined : { borderColor: p.beet }}
@@ -75,7 +77,7 @@ export function AmountField(props: Props) {
           <IconPress icon="plus" label={`${label}: more`} onPress={() => nudge(step)} disabled={(value ?? 0) >= most} />
         )}
       </View>
-      <Problem text={problem} />
+      <Problem id={problemId} text={problem} />
     </View>
   );
 }

@@ -1,28 +1,42 @@
 /** A check as it stands at its station: disc, headline, the deciding number, fixes, and the arithmetic behind "why?". */
 import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { type Check, type Fix } from '@/core/batch/check';
+import { type Check, type Fix } from '@/core/checks/check';
 import { TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
-import { Disc, STATE_WORD } from './disc';
-import { Rule } from './rule';
+import { Disc, SIGN_WORD, signOf } from './disc';
+import { Reasons } from './reasons';
 import { Body, Heading, Sentence, Small, Strong } from './text';
 
 export function CheckPanel({
   check,
   onFix,
+  isStale = false,
+  isShort = false,
   children,
 }: {
   check: Check;
   onFix: (fix: Fix) => void;
+  /** The fixes are of the batch as it was; the next ones are being worked out. */
+  isStale?: boolean;
+  /** Only the first fix at once, the others on a tap: where what comes below is what one came for. */
+  isShort?: boolean;
   children?: ReactNode;
 }) {
   const p = usePalette();
   const [open, setOpen] = useState(false);
+  const [isAll, setAll] = useState(!isShort);
+  const fixes = isAll ? check.fixes : check.fixes.slice(0, 1);
+  const more = check.fixes.length - fixes.length;
   return (
-    <View role="region" aria-label={`${check.headline}. ${STATE_WORD[check.state]}.`} style={{ gap: 10 }}>
+    <View
+      role="region"
+      aria-label={`${check.headline}. ${SIGN_WORD[signOf(check)]}.`}
+      aria-busy={isStale}
+      style={{ gap: 10 }}
+    >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-        <Disc state={check.state} size={24} />
+        <Disc sign={signOf(check)} size={24} />
         <Heading level={2} style={{ flex: 1 }}>
           {check.headline}
         </Heading>
@@ -39,11 +53,29 @@ export function CheckPanel({
         )}
       </View>
       <Sentence text={check.sentence} style={{ marginTop: -10 }} />
-      {open && <Why check={check} />}
+      {open && <Reasons why={check.why} />}
       {children}
-      {check.fixes.map((fix) => (
-        <FixButton key={fix.id} fix={fix} unit={check.unit} onFix={onFix} />
+      {isStale && check.fixes.length === 0 && check.state === 'fix' && (
+        <View style={{ minHeight: isShort ? FIRST_FIX_ROOM : FIXES_ROOM, justifyContent: 'center' }}>
+          <Small>Trying out what would help …</Small>
+        </View>
+      )}
+      {fixes.map((fix) => (
+        <FixButton key={fix.id} fix={fix} unit={check.unit} isStale={isStale} onFix={onFix} />
       ))}
+      {more > 0 && (
+        <Pressable
+          role="button"
+          aria-expanded={false}
+          aria-label={`${more} more ${more === 1 ? 'way' : 'ways'} to mend it: ${check.headline}`}
+          onPress={() => setAll(true)}
+          style={{ minHeight: TOUCH - 4, justifyContent: 'center' }}
+        >
+          <Small style={{ textDecorationLine: 'underline' }}>
+            {more} more {more === 1 ? 'way' : 'ways'} to mend it
+          </Small>
+        </Pressable>
+      )}
       {check.cautions.map((caution) => (
         <Small key={caution} style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10 }}>
           {caution}
@@ -53,13 +85,29 @@ export function CheckPanel({
   );
 }
 
+/** Room for about three fixes, px: kept while they are being tried out, so that nothing jumps. */
+const FIXES_ROOM = 176;
+const FIRST_FIX_ROOM = 108;
+
 /** A fix says beforehand what it does. */
-function FixButton({ fix, unit, onFix }: { fix: Fix; unit: string; onFix: (fix: Fix) => void }) {
+function FixButton({
+  fix,
+  unit,
+  isStale,
+  onFix,
+}: {
+  fix: Fix;
+  unit: string;
+  isStale: boolean;
+  onFix: (fix: Fix) => void;
+}) {
   const p = usePalette();
   return (
     <Pressable
       role="button"
-      aria-label={`${fix.label}: ${fix.effect} ${fix.effect.includes(unit) ? '' : unit}`}
+      aria-label={`${fix.label}: ${fix.effect} ${fix.effect.includes(unit) ? '' : unit}${fix.but === null ? '' : `; ${fix.but}`}`}
+      aria-disabled={isStale}
+      disabled={isStale}
       onPress={() => onFix(fix)}
       style={({ pressed }) => ({
         minHeight: TOUCH + 4,
@@ -71,32 +119,16 @@ function FixButton({ fix, unit, onFix }: { fix: Fix; unit: string; onFix: (fix: 
         flexDirection: 'row',
         alignItems: 'center',
         gap: 12,
+        opacity: isStale ? 0.55 : 1,
       })}
     >
-      <Body style={{ flex: 1 }}>{fix.label}</Body>
+      <View style={{ flex: 1 }}>
+        <Body>{fix.label}</Body>
+        {fix.but !== null && <Small style={{ color: p.beet }}>{fix.but}</Small>}
+      </View>
       <Strong style={{ flexShrink: 1, textAlign: 'right', maxWidth: 130, fontSize: 15, lineHeight: 20 }}>
         {fix.effect}
       </Strong>
     </Pressable>
-  );
-}
-
-function Why({ check }: { check: Check }) {
-  const p = usePalette();
-  return (
-    <View style={{ backgroundColor: p.paper, paddingHorizontal: 12, paddingVertical: 6 }}>
-      {check.why.map((reason, i) => (
-        <View key={reason.text + String(i)}>
-          {i > 0 && <Rule />}
-          <View style={{ flexDirection: 'row', gap: 12, paddingVertical: 6 }}>
-            <View style={{ flex: 1 }}>
-              <Body style={{ fontSize: 15, lineHeight: 21 }}>{reason.text}</Body>
-              {reason.source !== undefined && <Small style={{ fontSize: 13, lineHeight: 18 }}>{reason.source}</Small>}
-            </View>
-            {reason.figure !== undefined && <Strong style={{ fontSize: 15 }}>{reason.figure}</Strong>}
-          </View>
-        </View>
-      ))}
-    </View>
   );
 }

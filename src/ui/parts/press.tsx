@@ -6,6 +6,7 @@ import { type IconName } from '../icons/family';
 import { usePalette } from '../theme/use-palette';
 import { Glyph } from './glyph';
 import { Body, Small } from './text';
+import { useArrows } from './use-arrows';
 import { useStable } from './use-stable';
 
 interface PressProps {
@@ -77,6 +78,8 @@ interface Option<Value extends string> {
 
 interface OptionProps {
   role: 'radio' | 'checkbox';
+  /** Of a group of radio buttons the Tab key reaches the one that is on; arrows lead to the others. */
+  isReached?: boolean;
   value: string;
   label: string;
   on: boolean;
@@ -86,16 +89,18 @@ interface OptionProps {
 /** One option of a row: dark when it is on. */
 const OptionButton = memo(function OptionButton(props: OptionProps) {
   const p = usePalette();
-  const { role, value, label, on, onChoose } = props;
+  const { role, value, label, on, isReached = true, onChoose } = props;
   return (
     <Button
       type="outline"
       role={role}
       aria-checked={on}
+      tabIndex={isReached ? 0 : -1}
       accessibilityLabel={label}
       onPress={() => onChoose(value)}
+      containerStyle={{ maxWidth: '100%' }}
       buttonStyle={{ backgroundColor: on ? p.ink : p.paper, paddingHorizontal: 12 }}
-      title={<Body style={{ color: on ? p.ground : p.ink, fontSize: 16 }}>{label}</Body>}
+      title={<Body style={{ color: on ? p.ground : p.ink, fontSize: 16, flexShrink: 1 }}>{label}</Body>}
     />
   );
 });
@@ -113,14 +118,18 @@ export function Choices<Value extends string>(props: {
     const option = props.options.find((o) => o.value === value);
     if (option) props.onChange(option.value);
   });
+  const { options } = props;
+  const isAny = options.some((o) => o.value === props.value);
+  const group = useArrows(useStable((at: number) => props.onChange(options[at].value)));
   return (
     <View style={{ gap: 6 }}>
       <Small>{props.label}</Small>
-      <View role="radiogroup" aria-label={props.label} style={ROW}>
-        {props.options.map(({ value, label }) => (
+      <View ref={group} role="radiogroup" aria-label={props.label} style={ROW}>
+        {options.map(({ value, label }, i) => (
           <OptionButton
             key={value}
             role="radio"
+            isReached={value === props.value || (!isAny && i === 0)}
             value={value}
             label={label}
             on={value === props.value}

@@ -1,5 +1,5 @@
 /** A line or a paragraph of words; saved as it is typed. */
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { View } from 'react-native';
 import { Input } from '../elements';
 import { Problem } from './problem';
@@ -23,14 +23,17 @@ export function TextField(props: {
   problem?: string | null;
   /** A number is expected: the decimal pad. */
   decimal?: boolean;
+  /** Its name is not written above it; it is read out all the same. */
+  isUnlabelled?: boolean;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
+  const problemId = useId();
   const { refusal, answered } = useRefusal();
   const isEmpty = props.required && typed !== null && typed.trim() === '';
   const problem = isEmpty ? 'Needs a few letters.' : (props.problem ?? refusal);
   return (
     <View>
-      <Small>{props.label}</Small>
+      {!props.isUnlabelled && <Small>{props.label}</Small>}
       <Input
         value={typed ?? props.value}
         onChangeText={(text) => {
@@ -49,8 +52,9 @@ export function TextField(props: {
         nativeID={props.id}
         aria-label={props.label}
         aria-invalid={problem !== null}
+        aria-describedby={problem === null ? undefined : problemId}
       />
-      <Problem text={problem} />
+      <Problem id={problemId} text={problem} />
     </View>
   );
 }

@@ -1,8 +1,9 @@
 /** Type: a warm serif for headings, a very legible sans for text and figures. Sizes grow with the reader's own setting. */
-import { type ReactNode } from 'react';
+import { Children, type ReactNode } from 'react';
 import { Text as NativeText, type TextProps as NativeProps, type TextStyle } from 'react-native';
 import { SANS, SANS_BOLD, SERIF } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { bound } from './bound';
 
 interface Props extends NativeProps {
   children: ReactNode;
@@ -11,14 +12,23 @@ interface Props extends NativeProps {
 
 const TABULAR: TextStyle = { fontVariant: ['tabular-nums'] };
 
+const withBound = (children: ReactNode): ReactNode =>
+  typeof children === 'string'
+    ? bound(children)
+    : Array.isArray(children)
+      ? Children.map(children, (child: ReactNode) => (typeof child === 'string' ? bound(child) : child))
+      : children;
+
 /** Running text and figures. */
-export function Body({ style, soft, ...rest }: Props) {
+export function Body({ style, soft, children, ...rest }: Props) {
   const p = usePalette();
   return (
     <NativeText
       {...rest}
       style={[TABULAR, { fontFamily: SANS, fontSize: 17, lineHeight: 24, color: soft ? p.soft : p.ink }, style]}
-    />
+    >
+      {withBound(children)}
+    </NativeText>
   );
 }
 
@@ -54,15 +64,17 @@ export function Heading({ level, style, soft, ...rest }: Props & { level: 1 | 2 
 export function Sentence({ text, ...rest }: { text: string } & Omit<Props, 'children'>) {
   return (
     <Body {...rest}>
-      {text.split('*').map((part, i) =>
-        i % 2 === 1 ? (
-          <NativeText key={i} style={{ fontFamily: SANS_BOLD }}>
-            {part}
-          </NativeText>
-        ) : (
-          part
-        ),
-      )}
+      {bound(text)
+        .split('*')
+        .map((part, i) =>
+          i % 2 === 1 ? (
+            <NativeText key={i} style={{ fontFamily: SANS_BOLD }}>
+              {part}
+            </NativeText>
+          ) : (
+            part
+          ),
+        )}
     </Body>
   );
 }

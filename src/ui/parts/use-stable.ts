@@ -1,7 +1,9 @@
 /** A handler that stays the same function while always doing what the latest one does: what is given it need not be redrawn. */
 import { useCallback, useLayoutEffect, useRef } from 'react';
 
-export function useStable<Args extends unknown[]>(handler: (...args: Args) => void): (...args: Args) => void {
+export function useStable<Args extends unknown[], Result>(
+  handler: (...args: Args) => Result,
+): (...args: Args) => Result {
   const latest = useRef(handler);
   useLayoutEffect(() => {
     latest.current = handler;

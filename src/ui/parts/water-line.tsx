@@ -120,7 +120,7 @@ export function WaterLine({ ledger, sources, band, width }: Props) {
           >
             <View style={{ width: 12, height: 12, backgroundColor: part.fill, borderWidth: 1, borderColor: p.ink }} />
             <Small>{part.key}</Small>
-            <Strong style={{ fontSize: 14 }}>{formatNumber(part.grams, 0)}</Strong>
+            <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(part.grams, 0)}</Strong>
           </Pressable>
         ))}
       </View>

@@ -5,16 +5,16 @@
 import { memo, useId } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
-import { type Assessment } from '@/core/batch/assess';
-import { type Batch } from '@/core/batch/schema';
-import { type Family } from '@/core/food/ingredient';
+import { type Assessment } from '@/core/checks/judgement';
+import { type Batch } from '@/core/document/schema';
+import { FORMS } from '@/core/document/vocabulary/forms';
+import { type Family } from '@/core/document/vocabulary/foods';
 import { lookUp } from '@/core/food/larder';
 import { formatNumber } from '@/core/units/amount';
 import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { Drop, isDrawn, Piece } from './pieces';
 import { scatter } from './scatter';
-import { sectionShape } from './shape';
 
 interface Props {
   batch: Batch;
@@ -38,7 +38,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
   const p = usePalette();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { fit, ledger } = assessment;
-  const shape = sectionShape(batch.wrap.form, fit, batch.wrap);
+  const shape = FORMS[batch.wrap.form].section(fit, batch.wrap);
   const overMm = small ? 3 : 13;
   const paperMm = small
     ? Math.max(shape.widthMm, shape.heightMm) + 8

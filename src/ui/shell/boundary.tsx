@@ -3,6 +3,7 @@ import { Component, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Press } from '../parts/press';
 import { Body, Heading, Small } from '../parts/text';
+import { uncover } from './uncover';
 
 interface Props {
   children: ReactNode;
@@ -32,6 +33,10 @@ export class Boundary extends Component<Props, State> {
 
   static getDerivedStateFromError(error: unknown): Partial<State> {
     return { error: error instanceof Error ? error : new Error(String(error)), href: window.location.href };
+  }
+
+  override componentDidCatch(): void {
+    uncover();
   }
 
   private readonly again = async (): Promise<void> => {

@@ -1,12 +1,13 @@
 /** The frame of a place: title, content, places. */
 import { router } from 'expo-router';
-import { type ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { IconPress } from '../parts/press';
 import { Heading, Small } from '../parts/text';
 import { usePalette } from '../theme/use-palette';
 import { NoticeBar } from './notice-bar';
 import { PlacesBar, PlacesRail } from './places';
+import { useUncover } from './uncover';
 import { useWide } from './use-wide';
 
 export function PlaceScreen({
@@ -22,6 +23,10 @@ export function PlaceScreen({
 }) {
   const p = usePalette();
   const wide = useWide();
+  useUncover();
+  useEffect(() => {
+    document.title = `${title} · Involucrum`;
+  }, [title]);
   return (
     <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
       {wide && <PlacesRail />}
@@ -30,7 +35,7 @@ export function PlaceScreen({
           role="main"
           contentContainerStyle={{ padding: wide ? 32 : 18, gap: 18, maxWidth: 1040, width: '100%' }}
         >
-          <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 8 }}>
+          <View style={{ flexDirection: 'row', alignItems: note === undefined ? 'center' : 'flex-start', gap: 8 }}>
             {back && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
             <View style={{ flex: 1 }}>
               <Heading level={1}>{title}</Heading>

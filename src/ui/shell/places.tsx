@@ -2,18 +2,37 @@
 import { Link, usePathname } from 'expo-router';
 import { type ReactNode } from 'react';
 import { View } from 'react-native';
+import { idsOf, recordsOf } from '@/core/document/vocabulary/records';
 import { Heading, Small } from '../parts/text';
 import { SANS_BOLD, SERIF, TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 
-export const PLACES = [
-  { href: '/', label: 'Bench' },
-  { href: '/larder', label: 'Larder' },
-  { href: '/notebook', label: 'Notebook' },
-] as const;
+interface PlaceRecord {
+  label: string;
+  /** Whether a path lies within it. */
+  holds(path: string): boolean;
+  /** It stands in the bar; else at the foot of the rail, and behind an icon on a phone. */
+  isInBar: boolean;
+}
 
-const isHere = (path: string, href: string): boolean =>
-  href === '/' ? path === '/' || path.startsWith('/batch') || path === '/begin' : path.startsWith(href);
+const within =
+  (href: string) =>
+  (path: string): boolean =>
+    path.startsWith(href);
+
+/** The places by their addresses. */
+export const PLACES = recordsOf<PlaceRecord>()({
+  '/': {
+    label: 'Bench',
+    holds: (path) => path === '/' || path.startsWith('/batch') || path === '/begin',
+    isInBar: true,
+  },
+  '/larder': { label: 'Larder', holds: within('/larder'), isInBar: true },
+  '/notebook': { label: 'Notebook', holds: within('/notebook'), isInBar: true },
+  '/kitchen': { label: 'Kitchen', holds: within('/kitchen'), isInBar: false },
+});
+const IN_BAR = idsOf(PLACES).filter((href) => PLACES[href].isInBar);
+const AT_FOOT = idsOf(PLACES).filter((href) => !PLACES[href].isInBar);
 
 /** The bar at the bottom. */
 export function PlacesBar() {
@@ -25,8 +44,8 @@ export function PlacesBar() {
       aria-label="Places"
       style={{ flexDirection: 'row', borderTopWidth: 1.5, borderTopColor: p.ink, backgroundColor: p.paper }}
     >
-      {PLACES.map(({ href, label }, i) => {
-        const here = isHere(path, href);
+      {IN_BAR.map((href, i) => {
+        const here = PLACES[href].holds(path);
         return (
           <Link
             key={href}
@@ -47,7 +66,7 @@ export function PlacesBar() {
               color: p.ink,
             }}
           >
-            {label}
+            {PLACES[href].label}
           </Link>
         );
       })}
@@ -75,8 +94,8 @@ export function PlacesRail({ children }: { children?: ReactNode }) {
         <Heading level={2}>Involucrum</Heading>
         <Small>fillings, planned</Small>
       </View>
-      {PLACES.map(({ href, label }) => {
-        const here = isHere(path, href);
+      {IN_BAR.map((href) => {
+        const here = PLACES[href].holds(path);
         return (
           <View key={href}>
             <Link
@@ -93,26 +112,30 @@ export function PlacesRail({ children }: { children?: ReactNode }) {
                 color: p.ink,
               }}
             >
-              {label}
+              {PLACES[href].label}
             </Link>
             {href === '/' && children}
           </View>
         );
       })}
       <View style={{ flex: 1 }} />
-      <Link
-        href="/kitchen"
-        style={{
-          minHeight: TOUCH,
-          paddingVertical: 13,
-          paddingHorizontal: 23,
-          color: p.soft,
-          fontSize: 15,
-          fontFamily: SANS_BOLD,
-        }}
-      >
-        Kitchen
-      </Link>
+      {AT_FOOT.map((href) => (
+        <Link
+          key={href}
+          href={href}
+          aria-current={PLACES[href].holds(path) ? 'page' : undefined}
+          style={{
+            minHeight: TOUCH,
+            paddingVertical: 13,
+            paddingHorizontal: 23,
+            color: p.soft,
+            fontSize: 15,
+            fontFamily: SANS_BOLD,
+          }}
+        >
+          {PLACES[href].label}
+        </Link>
+      ))}
     </View>
   );
 }

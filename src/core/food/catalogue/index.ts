@@ -1,5 +1,7 @@
-/** Every ingredient the larder ships with. */
+/** Every ingredient the larder ships with. A row is read when it is asked for: of a whole larder a batch needs a dozen. */
+import { type Family } from '../../document/vocabulary/foods';
 import { type Ingredient } from '../ingredient';
+import { readRow, rowsOf, type Table } from '../table';
 import { ALLIUMS } from './alliums';
 import { DAIRY } from './dairy';
 import { EGGS } from './eggs';
@@ -18,27 +20,49 @@ import { SEASONINGS } from './seasonings';
 import { STARCHES } from './starches';
 import { VEGETABLES } from './vegetables';
 
-export const CATALOGUE: readonly Ingredient[] = [
-  ...MEAT,
-  ...FISH,
-  ...EGGS,
-  ...DAIRY,
-  ...FATS,
-  ...ROOTS,
-  ...LEAVES,
-  ...ALLIUMS,
-  ...VEGETABLES,
-  ...MUSHROOMS,
-  ...FRUIT,
-  ...PULSES,
-  ...NUTS,
-  ...STARCHES,
-  ...LIQUIDS,
-  ...SAUCES,
-  ...SEASONINGS,
+const TABLES: readonly Table[] = [
+  MEAT,
+  FISH,
+  EGGS,
+  DAIRY,
+  FATS,
+  ROOTS,
+  LEAVES,
+  ALLIUMS,
+  VEGETABLES,
+  MUSHROOMS,
+  FRUIT,
+  PULSES,
+  NUTS,
+  STARCHES,
+  LIQUIDS,
+  SAUCES,
+  SEASONINGS,
 ];
 
-const BY_ID = new Map(CATALOGUE.map((ingredient) => [ingredient.id, ingredient]));
+let rows: ReadonlyMap<string, { family: Family; row: string }> | null = null;
+const read = new Map<string, Ingredient>();
+
+function allRows(): ReadonlyMap<string, { family: Family; row: string }> {
+  rows ??= new Map(TABLES.flatMap((table) => rowsOf(table).map(([id, row]) => [id, { family: table.family, row }])));
+  return rows;
+}
 
 /** An ingredient by its id, or undefined. */
-export const ingredientById = (id: string): Ingredient | undefined => BY_ID.get(id);
+export function ingredientById(id: string): Ingredient | undefined {
+  const known = read.get(id);
+  if (known) return known;
+  const found = allRows().get(id);
+  if (!found) return undefined;
+  const ingredient = readRow(found.family, found.row);
+  read.set(id, ingredient);
+  return ingredient;
+}
+
+let all: readonly Ingredient[] | null = null;
+
+/** All of them, family by family. */
+export function catalogue(): readonly Ingredient[] {
+  all ??= [...allRows().keys()].flatMap((id) => ingredientById(id) ?? []);
+  return all;
+}

@@ -1,9 +1,9 @@
-/** Liquids. Composition: national food tables. Alcohol is counted with water, acid with carbohydrate. Columns as in `readTable`. */
-import { readTable } from '../table';
+/** Liquids. Composition: national food tables. Alcohol is counted with water, acid with carbohydrate. Columns as in `table.ts`. */
+import { type Table } from '../table';
 
-export const LIQUIDS = readTable(
-  'liquid',
-  `
+export const LIQUIDS: Table = {
+  family: 'liquid',
+  rows: `
 water | Water | 100 0 0 0 0 0 | 1 | 0 | liquid |
 stock | Stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid | broth, bouillon, chicken stock, vegetable stock
 red-wine | Red wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | allergens=sulphites liquid | wine
@@ -25,4 +25,4 @@ apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid |
 coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 |
 soya-milk | Soya milk | 91 3.3 1.8 2.8 0.5 0.6 | 1.02 | 0.1 | liquid allergens=soya | soy milk
 `,
-);
+};

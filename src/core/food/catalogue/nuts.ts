@@ -1,9 +1,9 @@
-/** Nuts. Composition: national food tables. Columns as in `readTable`. */
-import { readTable } from '../table';
+/** Nuts. Composition: national food tables. Columns as in `table.ts`. */
+import { type Table } from '../table';
 
-export const NUTS = readTable(
-  'nut',
-  `
+export const NUTS: Table = {
+  family: 'nut',
+  rows: `
 walnuts | Walnuts | 4.1 15.2 65.2 7 6.7 1.8 | 0.45 | 0 | allergens=nuts |
 almonds-ground | Ground almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.42 | 0 | allergens=nuts binder=ground-nuts | almond meal, ground nuts
 sesame-seeds | Sesame seeds | 4.7 17.7 49.7 11.7 11.8 4.5 | 0.6 | 0 | allergens=sesame |
@@ -21,4 +21,4 @@ coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09 
 tahini | Sesame paste | 3 17 53.8 11.9 9.3 4.2 | 1 | 0.1 | allergens=sesame | tahini
 peanut-butter | Peanut butter | 1.2 22.2 51 16.5 5 3 | 1.08 | 1 | allergens=peanut |
 `,
-);
+};

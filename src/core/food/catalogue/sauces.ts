@@ -1,20 +1,20 @@
-/** Sauces. Composition: national food tables. Columns as in `readTable`. */
-import { readTable } from '../table';
+/** Sauces. Composition: national food tables. Columns as in `table.ts`. */
+import { type Table } from '../table';
 
-export const SAUCES = readTable(
-  'sauce',
-  `
-soy-sauce | Soy sauce | 70 8 0.1 5.3 0.6 16 | 1.18 | 15 | allergens=soya+gluten liquid | light soy sauce, soya sauce
+export const SAUCES: Table = {
+  family: 'sauce',
+  rows: `
+soy-sauce | Soy sauce | 70 8 0.1 5.3 0.6 16 | 1.18 | 15 | allergens=soya+gluten liquid less-salt=soy-sauce-reduced | light soy sauce, soya sauce
 soy-sauce-reduced | Reduced-salt soy sauce | 75 7.5 0.1 7 0.4 10 | 1.12 | 9 | allergens=soya+gluten liquid |
 fish-sauce | Fish sauce | 68 6 0 2 0 24 | 1.2 | 24 | allergens=fish liquid |
 oyster-sauce | Oyster-type sauce | 64 2 0.2 22.5 0.3 11 | 1.2 | 10 | allergens=molluscs+gluten+soya liquid | oyster sauce
 miso | Miso | 43 12.8 6 20.5 5.4 12.2 | 1.15 | 11 | allergens=soya+gluten | soya bean paste
-mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard | prepared mustard
+mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard dose=5-25 | prepared mustard
 tomato-paste | Tomato purée, double | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | 0.2 |  | tomato paste, tomato puree, tomato concentrate
 capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 |  |
 olives | Olives | 75 1 15 1.8 3.3 3.9 | 0.6 | 3.5 | piece=4 |
 dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten |
-worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish | worcestershire sauce
+worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15 | worcestershire sauce
 hot-sauce | Hot chilli sauce | 89 0.6 0.4 2 0.8 7 | 1.05 | 6 | liquid | tabasco
 ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3 |  | ketchup
 mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard |
@@ -28,4 +28,4 @@ tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1 |  |
 wholegrain-mustard | Wholegrain mustard | 66 7.5 9.5 8 4 4.5 | 1.05 | 3.5 | allergens=mustard |
 mint-sauce | Mint sauce | 68 1.5 0.3 24 2.5 3 | 1.1 | 2 |  |
 `,
-);
+};

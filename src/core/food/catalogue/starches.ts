@@ -1,9 +1,9 @@
-/** Starches. Composition: national food tables. Columns as in `readTable`. */
-import { readTable } from '../table';
+/** Starches. Composition: national food tables. Columns as in `table.ts`. */
+import { type Table } from '../table';
 
-export const STARCHES = readTable(
-  'starch',
-  `
+export const STARCHES: Table = {
+  family: 'starch',
+  rows: `
 wheat-flour | Plain flour | 11.9 10.3 1 73.6 2.7 0.5 | 0.53 | 0 | hazard=raw-flour allergens=gluten binder=flour | flour, wheat flour, all-purpose flour
 semolina | Semolina | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.7 | 0 | hazard=raw-flour allergens=gluten binder=semolina |
 breadcrumbs-dry | Dry breadcrumbs | 6.5 13.4 5.3 67.5 4.5 2.8 | 0.45 | 1.8 | allergens=gluten binder=dry-crumbs | dried breadcrumbs, bread crumbs
@@ -37,4 +37,4 @@ breadcrumbs-coarse | Coarse dry breadcrumbs | 7 12 4 70 4 2.6 | 0.22 | 1.2 | bin
 bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 | slices of bread, bread
 pasta-cooked | Pasta, cooked | 62.1 5.8 0.9 29 1.8 0.4 | 0.6 | 0.01 | allergens=gluten | cooked pasta, noodles
 `,
-);
+};

@@ -1,37 +1,37 @@
-/** Vegetables. Composition: national food tables. Columns as in `readTable`. */
-import { readTable } from '../table';
+/** Vegetables. Composition: national food tables. Columns as in `table.ts`. */
+import { type Table } from '../table';
 
-export const VEGETABLES = readTable(
-  'vegetable',
-  `
-courgette | Courgette | 94.8 1.2 0.3 2.1 1 0.6 | 0.5 | 0.02 | wet=courgette piece=200 | zucchini, summer squash
-cucumber | Cucumber | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.55 | 0 | wet=courgette piece=350 |
-pumpkin | Pumpkin | 91.6 1 0.1 6 0.5 0.8 | 0.5 | 0 | wet=squash piece=2000 |
-butternut | Butternut squash | 86.4 1 0.1 9.7 2 0.8 | 0.55 | 0.01 | wet=squash piece=900 | squash, winter squash
-sweet-pepper | Sweet pepper | 92.2 1 0.3 3.9 2.1 0.5 | 0.62 | 0 | wet=pepper piece=160 | bell pepper, red pepper, capsicum
-tomato | Tomato | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.75 | 0 | wet=tomato piece=100 |
-celery | Celery | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.42 | 0.2 | wet=onion allergens=celery piece=40 stalk=40 stick=40 |
+export const VEGETABLES: Table = {
+  family: 'vegetable',
+  rows: `
+courgette | Courgette | 94.8 1.2 0.3 2.1 1 0.6 | 0.5 | 0.02 | release=watery piece=200 | zucchini, summer squash
+cucumber | Cucumber | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.55 | 0 | release=watery piece=350 |
+pumpkin | Pumpkin | 91.6 1 0.1 6 0.5 0.8 | 0.5 | 0 | release=squash piece=2000 |
+butternut | Butternut squash | 86.4 1 0.1 9.7 2 0.8 | 0.55 | 0.01 | release=squash piece=900 | squash, winter squash
+sweet-pepper | Sweet pepper | 92.2 1 0.3 3.9 2.1 0.5 | 0.62 | 0 | release=fleshy piece=160 | bell pepper, red pepper, capsicum
+tomato | Tomato | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.75 | 0 | release=pulpy piece=100 |
+celery | Celery | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.42 | 0.2 | release=crisp allergens=celery piece=40 stalk=40 stick=40 |
 peas | Peas | 78.9 5.4 0.4 8.8 5.7 0.9 | 0.61 | 0.01 |  | green peas, garden peas
 sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260 | corn
-aubergine | Aubergine | 92.3 1 0.2 2.9 3 0.7 | 0.4 | 0.01 | wet=courgette piece=300 | eggplant
-asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | wet=onion |
-green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | wet=root | french beans
-broccoli | Broccoli | 89.3 2.8 0.4 4 2.6 0.9 | 0.36 | 0.08 | wet=root |
-cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | wet=root |
-fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | wet=onion piece=230 | fennel bulb
-bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | wet=chineseCabbage |
-bamboo-shoots | Bamboo shoots, tinned | 94 1.7 0.4 1.8 1.4 0.7 | 0.6 | 0.02 | wet=fermented tin=140 | bamboo shoots
-water-chestnuts | Water chestnuts, tinned | 86.4 0.9 0.1 9.8 2.5 0.3 | 0.6 | 0.02 | wet=root tin=140 | water chestnuts
-okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | wet=root |
-chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | wet=pepper piece=15 | chilli, chili, red chilli, green chilli
-pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | wet=fermented | roasted peppers
-artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | wet=fermented |
+aubergine | Aubergine | 92.3 1 0.2 2.9 3 0.7 | 0.4 | 0.01 | release=watery piece=300 | eggplant
+asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | release=crisp |
+green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=root | french beans
+broccoli | Broccoli | 89.3 2.8 0.4 4 2.6 0.9 | 0.36 | 0.08 | release=root |
+cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | release=root |
+fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=230 | fennel bulb
+bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | release=juicyLeaf |
+bamboo-shoots | Bamboo shoots, tinned | 94 1.7 0.4 1.8 1.4 0.7 | 0.6 | 0.02 | release=jarred tin=140 | bamboo shoots
+water-chestnuts | Water chestnuts, tinned | 86.4 0.9 0.1 9.8 2.5 0.3 | 0.6 | 0.02 | release=root tin=140 | water chestnuts
+okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | release=root |
+chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fleshy piece=15 dose=2-25 | chilli, chili, red chilli, green chilli
+pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred | roasted peppers
+artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred |
 broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06 |  | fava beans
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya |
-tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | wet=tomato tin=400 | tinned tomatoes, canned tomatoes, chopped tomatoes
-passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | wet=tomato | sieved tomatoes, tomato sauce
-cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | wet=tomato piece=15 |
+tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=pulpy tin=400 | tinned tomatoes, canned tomatoes, chopped tomatoes
+passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=pulpy | sieved tomatoes, tomato sauce
+cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15 |
 tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5 |  | sundried tomatoes
-gherkins | Gherkins | 93 0.6 0.2 2.2 1.1 2.9 | 0.65 | 2 | wet=fermented | pickles, pickled cucumbers
+gherkins | Gherkins | 93 0.6 0.2 2.2 1.1 2.9 | 0.65 | 2 | release=jarred | pickles, pickled cucumbers
 `,
-);
+};

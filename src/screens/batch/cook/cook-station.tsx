@@ -1,17 +1,15 @@
 /** Cook: method, heat and time, then the thermometer. */
+import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
-import { type Batch } from '@/core/batch/schema';
-import { METHODS } from '@/core/heat/cooking';
+import { type Batch } from '@/core/document/schema';
+import { METHOD_IDS, METHODS } from '@/core/document/vocabulary/methods';
 import { formatTemperature } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
-import { TemperatureField } from '../temperature-field';
+import { TemperatureField } from '@/ui/parts/temperature-field';
 import { Readings } from './readings';
-
-const METHOD_LABELS = { steam: 'steam', boil: 'boil', bake: 'bake' } as const;
-const OVEN_C = 190;
 
 export function CookStation(props: StationProps) {
   const { batch, kitchen, edit, assessment } = props;
@@ -24,41 +22,38 @@ export function CookStation(props: StationProps) {
       <Choices
         label="Method"
         value={cook.method}
-        options={METHODS.map((value) => ({ value, label: METHOD_LABELS[value] }))}
-        onChange={(method) => set({ method, mediumC: method === 'bake' ? OVEN_C : 100 }, 'method')}
+        options={METHOD_IDS.map((value) => ({ value, label: METHODS[value].label }))}
+        onChange={(method) => set({ method, mediumC: METHODS[method].usualC }, 'method')}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
           label="Planned time"
           unit="min"
           value={cook.minutes}
-          least={0.5}
-          most={240}
+          {...LIMITS.cookMinutes}
           step={1}
           onChange={(minutes) => minutes !== null && set({ minutes }, 'minutes')}
         />
         <TemperatureField
           label="Parcels go in at"
           c={cook.startC}
-          least={-25}
-          most={60}
+          {...LIMITS.cookStartC}
           step={1}
           scale={kitchen.temperature}
           onChange={(startC) => set({ startC }, 'startC')}
         />
-        {cook.method === 'bake' && (
+        {METHODS[cook.method].isSet && (
           <TemperatureField
             label={kitchen.fanOven ? 'Fan oven' : 'Oven'}
             c={cook.mediumC}
-            least={60}
-            most={300}
+            {...LIMITS.mediumC}
             step={5}
             scale={kitchen.temperature}
             onChange={(mediumC) => set({ mediumC }, 'oven')}
           />
         )}
       </View>
-      {cook.method !== 'bake' && medium !== undefined && (
+      {!METHODS[cook.method].isSet && medium !== undefined && (
         <Small>Water boils at {formatTemperature(medium, kitchen.temperature)} where your kitchen is.</Small>
       )}
     </View>

@@ -1,13 +1,34 @@
 /** How the middle heats, with the limit and the planned time. */
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
-import { Curve } from '@/ui/curve';
+import { Curve, CurveRoom } from '@/ui/curve';
+import { Reasons } from '@/ui/parts/reasons';
 import { Heading } from '@/ui/parts/text';
+import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
 
-export function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
+const HEIGHT = 270;
+
+/** The curve; on a wide screen also what it was worked out from, which has room there. */
+export function CurveAndReasons(props: ShownProps) {
+  const wide = useWide();
+  const { core } = props.assessment.checks;
+  return (
+    <View style={{ gap: 18 }}>
+      <CoreCurve {...props} />
+      {wide && core.why.length > 0 && (
+        <View style={{ gap: 8 }}>
+          <Heading level={3}>What it is worked out from</Heading>
+          <Reasons why={core.why} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
   const forecast = assessment.heat?.core;
-  if (!forecast) return null;
+  if (!forecast) return assessment.checks.core.pending ? <CurveRoom height={HEIGHT} /> : null;
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
   const middle = forecast.at === 'centre';
   const limit = middle
@@ -28,13 +49,12 @@ export function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
             : { main: 'inside of the skin', second: 'middle of the filling' }
         }
         label={`Forecast: ${inScale(forecast.targetC)} after about ${forecast.minutes === null ? 'more than three hours' : formatMinutes(forecast.minutes)}.`}
-        height={270}
+        height={HEIGHT}
         target={{ c: forecast.targetC, side: 'above', text: limit }}
         marks={[{ minute: batch.cook.minutes, text: `planned ${formatMinutes(batch.cook.minutes)}`, kind: 'plan' }]}
         yMax={100}
         yMin={Math.min(0, forecast.samples[0].centreC)}
         formatC={inScale}
-        formatMinute={formatMinutes}
       />
     </View>
   );

@@ -1,5 +1,7 @@
 /** Thermometer readings by hand: at least three parcels, the lowest counts. A new round begins after cooking on. */
+import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
+import { nextRound } from '@/core/safety/verdict';
 import { formatTemperature } from '@/core/units/format';
 import { now } from '@/data/hooks';
 import { IconPress } from '@/ui/parts/press';
@@ -12,9 +14,7 @@ export function Readings({ batch, assessment, kitchen, edit }: StationProps) {
   const p = usePalette();
   const { readings } = batch.cook;
   const { verdict, limit } = assessment;
-  const latest = readings.reduce((round, reading) => Math.max(round, reading.round), 0);
-  // A round that failed is over: the next reading is taken after cooking on.
-  const round = verdict.outcome === 'fail' ? latest + 1 : Math.max(1, latest);
+  const round = nextRound(readings, verdict);
   const scale = kitchen.temperature;
   return (
     <View style={{ gap: 10 }}>
@@ -43,8 +43,7 @@ export function Readings({ batch, assessment, kitchen, edit }: StationProps) {
       <ReadingField
         label="Reading"
         scale={scale}
-        least={-30}
-        most={130}
+        {...LIMITS.coreReadingC}
         of="core temperature"
         likeC={limit.c}
         onRead={(c) => edit({ do: 'addReading', reading: { round, c, at: now() } })}

@@ -1,7 +1,8 @@
 /** The clock: started when it comes off the heat, it counts to wrap-ready and to the deadline, whatever happens to the page. */
+import { PLACES } from '@/core/document/vocabulary/places';
 import { View } from 'react-native';
-import { type CoolingForecast } from '@/core/batch/cooling';
-import { coolingClock, type CoolingClock } from '@/core/batch/cooling-clock';
+import { type CoolingForecast } from '@/core/cooling/forecast';
+import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { now as rightNow } from '@/data/hooks';
 import { useRunTime } from '@/data/run-time';
@@ -12,7 +13,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import { clockTime, PLACE_WORDS } from './words';
+import { clockTime } from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
@@ -123,7 +124,7 @@ function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: Cooling
       )}
       {move && (
         <Body>
-          In <Strong>{formatMinutes(Math.ceil(move.inMinutes))}</Strong> move it: {PLACE_WORDS[move.place]}.
+          In <Strong>{formatMinutes(Math.ceil(move.inMinutes))}</Strong> move it: {PLACES[move.place].label}.
         </Body>
       )}
     </View>

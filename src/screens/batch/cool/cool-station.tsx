@@ -1,6 +1,6 @@
 /** Cool: how long it takes here, what would be quicker, when the deadline is, and how it is really going. */
 import { View } from 'react-native';
-import { RISE_THAT_MATTERS } from '@/core/heat/fridge';
+import { RISE_THAT_MATTERS } from '@/core/cooling/fridge';
 import { formatNumber } from '@/core/units/amount';
 import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';

@@ -1,21 +1,22 @@
 /** The cooling curve against the clock: wrap-ready, deadlines, readings, and the alternatives as thin lines. */
 import { View } from 'react-native';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
-import { readingMinutes } from '@/core/batch/runs';
+import { readingMinutes } from '@/core/document/runs';
 import { useRunTime } from '@/data/run-time';
-import { Curve } from '@/ui/curve';
+import { Curve, CurveRoom } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 import { clockTime } from './words';
 
 /** The curve is shown so far beyond wrap-ready, and not longer than this, min. */
 const LONGEST_SHOWN = 8 * 60;
+const HEIGHT = 300;
 
 export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps) {
   const forecast = assessment.heat?.cooling;
   const { run } = batch.cool;
   const { latest } = useRunTime(batch, 20_000);
-  if (!forecast) return null;
+  if (!forecast) return assessment.checks.cooling.pending ? <CurveRoom height={HEIGHT} /> : null;
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
   const start = run === null ? null : Date.parse(run.offHeatAt);
   const inTime = (minute: number): string =>
@@ -31,7 +32,7 @@ export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps
         points={shown.map((s) => ({ minute: s.minute, main: s.centreC, second: s.surfaceC }))}
         labels={{ main: 'warmest place', second: 'surface' }}
         label={`Cooling from ${inScale(shown[0].centreC)} to ${inScale(last.centreC)} in ${formatMinutes(last.minute)}; wrap-ready ${ready}.`}
-        height={300}
+        height={HEIGHT}
         target={{ c: forecast.targetC, side: 'below', text: `wrap-ready, ${inScale(forecast.targetC)} and below` }}
         marks={[
           ...forecast.deadlines.map((d) => ({
@@ -50,7 +51,8 @@ export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps
         yMax={100}
         yMin={Math.min(0, ...colds)}
         formatC={inScale}
-        formatMinute={inTime}
+        startMs={start}
+        formatTime={inTime}
       />
     </View>
   );

@@ -1,15 +1,16 @@
 /** Where it stands, on what, covered or stirred, and where it stands before: the legs of the plan. */
+import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
-import { ambientOf } from '@/core/batch/cooling-plan';
-import { type Batch } from '@/core/batch/schema';
-import { BASES, PLACES } from '@/core/heat/surfaces';
+import { airOf } from '@/core/cooling/air';
+import { type Batch } from '@/core/document/schema';
+import { BASE_IDS, BASES } from '@/core/document/vocabulary/bases';
+import { PLACE_IDS, PLACES } from '@/core/document/vocabulary/places';
 import { formatMinutes } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
-import { TemperatureField } from '../temperature-field';
+import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
-import { BASE_WORDS, PLACE_WORDS } from './words';
 
 type Cool = Batch['cool'];
 type Leg = Cool['legs'][number];
@@ -46,8 +47,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       <TemperatureField
         label="Off the heat at"
         c={cool.startC}
-        least={20}
-        most={105}
+        {...LIMITS.startC}
         step={1}
         scale={kitchen.temperature}
         onChange={(startC) => set({ startC }, 'start')}
@@ -73,21 +73,20 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       ))}
       {cool.legs.length > 0 && (
         <Body>
-          After {formatMinutes(cool.legs.reduce((sum, leg) => sum + leg.minutes, 0))}: {PLACE_WORDS[cool.place]},{' '}
-          {BASE_WORDS[cool.base]}
+          After {formatMinutes(cool.legs.reduce((sum, leg) => sum + leg.minutes, 0))}: {PLACES[cool.place].label},{' '}
+          {BASES[cool.base].label}
         </Body>
       )}
       <Choices
         label={cool.legs.length > 0 ? 'Then' : 'Place'}
         value={cool.place}
-        options={PLACES.map((value) => ({ value, label: PLACE_WORDS[value] }))}
+        options={PLACE_IDS.map((value) => ({ value, label: PLACES[value].label }))}
         onChange={(place) => set({ place, ambientC: null }, 'place')}
       />
       <TemperatureField
         label="Air there"
-        c={ambientOf(cool, kitchen)}
-        least={-40}
-        most={45}
+        c={airOf(cool, kitchen)}
+        {...LIMITS.airC}
         step={1}
         scale={kitchen.temperature}
         onChange={(ambientC) => set({ ambientC }, 'air')}
@@ -95,7 +94,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       <Choices
         label="It stands on"
         value={cool.base}
-        options={BASES.map((value) => ({ value, label: BASE_WORDS[value] }))}
+        options={BASE_IDS.map((value) => ({ value, label: BASES[value].label }))}
         onChange={(base) => set({ base }, 'base')}
       />
       <Choices
@@ -121,8 +120,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
           label="Stirred every"
           unit="min"
           value={cool.stirEveryMinutes}
-          least={1}
-          most={120}
+          {...LIMITS.stirEveryMinutes}
           step={1}
           onChange={(stirEveryMinutes) => stirEveryMinutes !== null && set({ stirEveryMinutes }, 'every')}
         />
@@ -141,8 +139,7 @@ function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg
           label={`Leg ${number}: for`}
           unit="min"
           value={leg.minutes}
-          least={1}
-          most={24 * 60}
+          {...LIMITS.legMinutes}
           step={5}
           onChange={(minutes) => minutes !== null && onChange({ minutes })}
         />
@@ -151,13 +148,13 @@ function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg
       <Choices
         label={`Leg ${number}: place`}
         value={leg.place}
-        options={PLACES.map((value) => ({ value, label: PLACE_WORDS[value] }))}
+        options={PLACE_IDS.map((value) => ({ value, label: PLACES[value].label }))}
         onChange={(place) => onChange({ place })}
       />
       <Choices
         label={`Leg ${number}: on`}
         value={leg.base}
-        options={BASES.map((value) => ({ value, label: BASE_WORDS[value] }))}
+        options={BASE_IDS.map((value) => ({ value, label: BASES[value].label }))}
         onChange={(base) => onChange({ base })}
       />
       <Choices

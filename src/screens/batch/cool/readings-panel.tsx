@@ -1,7 +1,9 @@
 /** How it is really going: readings by hand or from the thermometer, and what they say about how quickly it cools here. */
+import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
-import { type CoolingForecast } from '@/core/batch/cooling';
-import { minutesSince } from '@/core/batch/runs';
+import { type CoolingForecast } from '@/core/cooling/forecast';
+import { disagrees, keptFit } from '@/core/cooling/learned';
+import { minutesSince } from '@/core/document/runs';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { editKitchen } from '@/data/hooks';
@@ -16,9 +18,6 @@ import { ThermometerPanel } from './thermometer-panel';
 import { clockTime } from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
-
-/** Readings so far off their own fit teach nothing, K. House estimate. */
-const DISAGREES = 5;
 
 export function ReadingsPanel(props: Props) {
   const { batch, kitchen, edit } = props;
@@ -35,8 +34,7 @@ export function ReadingsPanel(props: Props) {
           <ReadingField
             label="Warmest place now"
             scale={scale}
-            least={-30}
-            most={110}
+            {...LIMITS.coolReadingC}
             of="temperature of a filling"
             likeC={64}
             onRead={add}
@@ -73,23 +71,14 @@ function Learned({ batch, forecast, kitchen }: Props) {
       <Small>Your kitchen has learned that it cools {formatNumber(factor, 2)} times as quickly here as is usual.</Small>
     );
   }
-  const { vessel, place, base, covered } = batch.cool;
   const keep = () => {
-    const kept = {
-      vessel: vessel.kind,
-      place,
-      base,
-      covered,
-      factor: Math.round(1000 * factor) / 1000,
-      readings: fit.readings,
-    };
-    void editKitchen({ do: 'keepFit', fit: kept }).then(({ ok }) => {
+    void editKitchen({ do: 'keepFit', fit: keptFit(batch.cool, fit) }).then(({ ok }) => {
       if (ok) say({ text: 'Kept: the next forecast for this vessel and place begins there.', kind: 'done' });
     });
   };
   const was = assumedMinutes === null ? 'never' : formatMinutes(assumedMinutes);
   const is = minutes === null ? 'never' : formatMinutes(minutes);
-  if (fit.residualK > DISAGREES) {
+  if (disagrees(fit)) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
         The readings do not fit this cooling: they are {formatNumber(fit.residualK, 0)} °C off at best. Is the time

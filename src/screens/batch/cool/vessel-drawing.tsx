@@ -1,7 +1,8 @@
 /** The vessel from the side: the depth of what is in it in millimetres, and where it stays hottest and gets coldest. */
+import { BASES } from '@/core/document/vocabulary/bases';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { type Base } from '@/core/heat/surfaces';
+import { type Base } from '@/core/document/vocabulary/bases';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 
@@ -28,7 +29,8 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
   const right = 240;
   const stroke = { stroke: p.ink, strokeWidth: 2.5, fill: 'none' };
   const hotY = floor - fill * Math.min(0.92, Math.max(0.08, hottest));
-  const isColdBelow = base === 'ice';
+  const { drawn, mediumC } = BASES[base];
+  const isColdBelow = mediumC !== null;
   const coldY = isColdBelow ? floor - 5 : floor - fill + 5;
   const words = { fontFamily: SANS, fontSize: 13, fill: p.ink };
   return (
@@ -37,7 +39,7 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
       aria-label={`The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${Math.round(hottest * depthMm)} mm above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`}
     >
       <Svg width="100%" height={floor + 26} viewBox={`0 0 ${WIDTH} ${floor + 26}`} aria-hidden>
-        {base === 'ice' && (
+        {drawn === 'ice' && (
           <Rect
             x={left - 16}
             y={floor - fill * 0.8}
@@ -57,14 +59,14 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
             {...stroke}
           />
         )}
-        {base === 'rack' && (
+        {drawn === 'feet' && (
           <Path
             d={Array.from({ length: 9 }, (_, i) => `M${left + 4 + i * 20} ${floor + 2} v8`).join(' ')}
             {...stroke}
             strokeWidth={2}
           />
         )}
-        {base === 'metal' && (
+        {drawn === 'bars' && (
           <Line x1={left - 20} x2={right + 20} y1={floor + 5} y2={floor + 5} stroke={p.soft} strokeWidth={4} />
         )}
         <Line x1={20} x2={300} y1={floor + 12} y2={floor + 12} stroke={p.ink} strokeWidth={1.5} />

@@ -1,9 +1,10 @@
 /** The vessel: from the side, to be dragged deeper or shallower; and what it is and how large. */
+import { LIMITS } from '@/core/document/limits';
 import { useRef, useState } from 'react';
 import { PanResponder, View } from 'react-native';
-import { type CoolingForecast } from '@/core/batch/cooling';
-import { type Batch } from '@/core/batch/schema';
-import { USUAL_VESSELS, VESSEL_LABELS } from '@/core/batch/vessels';
+import { type CoolingForecast } from '@/core/cooling/forecast';
+import { type Batch } from '@/core/document/schema';
+import { USUAL_VESSELS, VESSELS } from '@/core/document/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -48,7 +49,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
     set({ depthMm: Math.round(depthMm), vessel: { ...cool.vessel, areaCm2: null } }, 'depth');
   const own = kitchen.vessels.map(({ id, name, kind, areaCm2 }) => ({ value: id, label: `my ${name}`, kind, areaCm2 }));
   const distinct = own.filter((v, i) => own.findIndex((w) => w.label === v.label && w.areaCm2 === v.areaCm2) === i);
-  const usual = USUAL_VESSELS.map(({ kind, areaCm2 }) => ({ value: kind, label: VESSEL_LABELS[kind], kind, areaCm2 }));
+  const usual = USUAL_VESSELS.map(({ kind, label, areaCm2 }) => ({ value: kind, label, kind, areaCm2 }));
   const all = [...distinct, ...usual];
   const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
   return (
@@ -64,8 +65,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
           label="Depth"
           unit="mm"
           value={Math.round(forecast.depthMm * 10) / 10}
-          least={2}
-          most={250}
+          {...LIMITS.depthMm}
           step={5}
           onChange={(depthMm) =>
             depthMm !== null && set({ depthMm, vessel: { ...cool.vessel, areaCm2: null } }, 'depth')
@@ -75,8 +75,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
           label="Its floor (or empty)"
           unit="cm²"
           value={cool.vessel.areaCm2}
-          least={20}
-          most={20_000}
+          {...LIMITS.areaCm2}
           optional
           onChange={(areaCm2) => set({ vessel: { ...cool.vessel, areaCm2 } }, 'area')}
         />
@@ -86,7 +85,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
         value={chosen?.value ?? (cool.vessel.areaCm2 === null ? 'depth' : 'own')}
         options={[
           ...all.map(({ value, label }) => ({ value: value as string, label })),
-          { value: 'own', label: VESSEL_LABELS.own },
+          { value: 'own', label: VESSELS.own.label },
           { value: 'depth', label: 'by its depth' },
         ]}
         onChange={(value) => {

@@ -1,8 +1,8 @@
 /** What the cook could do instead, the quickest first: minutes, what it needs, what it costs. One tap takes one. */
 import { Pressable, View } from 'react-native';
-import { type CoolingForecast } from '@/core/batch/cooling';
-import { coolingClock } from '@/core/batch/cooling-clock';
-import { type CoolingAlternative } from '@/core/batch/cooling-judged';
+import { type CoolingForecast } from '@/core/cooling/forecast';
+import { coolingClock } from '@/core/cooling/clock';
+import { type CoolingAlternative } from '@/core/cooling/judged';
 import { formatMinutes } from '@/core/units/format';
 import { say } from '@/data/notices';
 import { useRunTime } from '@/data/run-time';

@@ -1,21 +1,5 @@
-/** The words of cooling, the same on every part of the screen. */
-import { type Base, type Place } from '@/core/heat/surfaces';
+/** Times on the cook's clock. */
 
-export const PLACE_WORDS: Record<Place, string> = {
-  counter: 'counter',
-  fridge: 'fridge',
-  freezer: 'freezer',
-  fan: 'by a fan',
-  porch: 'cold porch',
-};
-
-export const BASE_WORDS: Record<Base, string> = {
-  rack: 'rack',
-  board: 'board',
-  metal: 'metal shelf',
-  ice: 'ice and water',
-};
-
-/** `12:47` on the cook's clock. */
+/** `12:47` */
 export const clockTime = (at: number): string =>
   new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });

@@ -14,7 +14,7 @@ export function FatLine({ fat }: { fat: FatAccount }) {
   return (
     <View style={{ gap: 6 }}>
       <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-        {fat.state !== 'usual' && <Disc state="watch" size={16} />}
+        {fat.state !== 'usual' && <Disc sign="watch" size={16} />}
         <Sentence text={fat.sentence} style={{ flex: 1, fontSize: 15, lineHeight: 20 }} />
       </View>
       <View

@@ -5,8 +5,9 @@ import { View } from 'react-native';
 import { formatGrams } from '@/core/units/format';
 import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
+import { useWide } from '@/ui/shell/use-wide';
 import { type StationProps } from '../station-props';
-import { AddLine } from './add-line';
+import { AddLine } from '../add-line';
 import { BinderTable } from './binder-table';
 import { FatLine } from './fat-line';
 import { FillingLine } from './filling-line';
@@ -20,12 +21,11 @@ import { StageHeading } from './stage-heading';
 export function FillStation(props: StationProps) {
   const { batch, assessment, edit } = props;
   const { ledger, allergens, stages } = assessment;
+  const wide = useWide();
   const [openLine, setOpenLine] = useState<string | null>(null);
   const widest = Math.max(1, ...ledger.lines.map((l) => l.brings));
   return (
     <View style={{ gap: 18 }}>
-      <FatLine fat={assessment.fat} />
-      <BinderTable {...props} />
       {stages.map((progress) => (
         <View key={progress.stage}>
           <StageHeading progress={progress} edit={edit} />
@@ -43,8 +43,10 @@ export function FillStation(props: StationProps) {
             ))}
         </View>
       ))}
-      <AddLine {...props} />
+      {wide && <AddLine {...props} />}
       <PasteSheet {...props} />
+      <FatLine fat={assessment.fat} />
+      <BinderTable {...props} />
       <ScalePanel {...props} />
       <PanPanel {...props} />
       <SeasonPanel {...props} />

@@ -1,39 +1,30 @@
 /** One line of the filling: tick, name, preparation, amount and the water it brings; tapped, it opens for editing. */
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
-import { type Line } from '@/core/batch/schema';
+import { type Line } from '@/core/document/schema';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/food/preparations';
+import { preparation } from '@/core/document/vocabulary/releases';
 import { formatNumber } from '@/core/units/amount';
 import { Disc } from '@/ui/parts/disc';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { type StationProps } from '../station-props';
-import { amountText } from './amount-text';
+import { amountText } from '../amount-text';
 import { LineEditor } from './line-editor';
-
-export interface LineProps extends StationProps {
-  line: Line;
-  /** g of water of the wettest line: the bar's full width. */
-  widest: number;
-  /** Open for editing. Kept by the station: a line that goes to another stage stays open. */
-  open: boolean;
-  onOpen: (open: boolean) => void;
-}
+import { type LineProps } from './line-props';
 
 /** Drawn again only when it is open or what it shows has changed: sixty lines stay light. */
 export const FillingLine = memo(function FillingLine(props: LineProps) {
   const { batch, line, widest, assessment, edit, open, onOpen } = props;
   const ingredient = lookUp(batch.ingredients, line.ingredientId);
-  const prep = ingredient && preparation(ingredient.wetness, line.preparation);
+  const prep = ingredient && preparation(ingredient.release, line.preparation);
   const brings = assessment.ledger.lines.find((l) => l.lineId === line.id)?.brings ?? 0;
   const salt = assessment.salt.lines.find((l) => l.lineId === line.id)?.grams ?? 0;
   const findings = assessment.findings.filter((finding) => finding.lineId === line.id);
   const name = ingredient?.name ?? line.ingredientId;
   const words = [
-    prep && ingredient.wetness !== 'dry' ? prep.label : '',
+    prep && ingredient.release !== 'dry' ? prep.label : '',
     line.cut === null ? '' : line.cut,
     line.note,
     salt >= 0.5 && ingredient?.id !== 'salt' ? `counts ${formatNumber(salt, 1)} g salt` : '',
@@ -54,7 +45,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
       />
       {findings.map((finding) => (
         <View key={finding.text} style={{ flexDirection: 'row', alignItems: 'center', gap: 10, paddingBottom: 8 }}>
-          <Disc state="watch" size={16} />
+          <Disc sign="watch" size={16} />
           <Small style={{ flex: 1 }}>{finding.text}</Small>
           {finding.fix && <Press title={finding.fix.label} onPress={() => edit(finding.fix?.change ?? [])} />}
         </View>

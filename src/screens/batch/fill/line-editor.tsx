@@ -1,36 +1,26 @@
 /** A line opened: amount, unit, cut, preparation with what it gains and costs, stage, splitting, swapping, words. */
+import { MOST, MOST_AMOUNT } from '@/core/document/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Line } from '@/core/batch/schema';
-import { CUTS, type Cut, STAGES } from '@/core/batch/vocabulary';
+import { type Line } from '@/core/document/schema';
+import { type Cut, CUTS } from '@/core/document/vocabulary/cuts';
+import { STAGE_IDS, STAGES } from '@/core/document/vocabulary/stages';
 import { comparePreparations } from '@/core/filling/compare-preparations';
-import { freshId } from '@/core/filling/new-line';
+import { freshId } from '@/core/document/new-line';
 import { hasCuts } from '@/core/food/densities';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/food/preparations';
-import { LINE_UNITS, type LineUnit, unitLabel } from '@/core/units/units';
+import { preparation } from '@/core/document/vocabulary/releases';
+import { LINE_UNITS, type LineUnit } from '@/core/document/vocabulary/line-units';
+import { unitLabel } from '@/core/units/units';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
-import { STAGE_WORDS } from '../../words';
-import { type LineProps } from './filling-line';
+import { type LineProps } from './line-props';
 import { PreparationTable } from './preparation-table';
 import { SwapPanel } from './swap-panel';
 
 /** What is asked beyond is another dish, or a slip of the finger. */
-const MOST: Record<LineUnit, number> = {
-  g: 20_000,
-  kg: 20,
-  oz: 700,
-  lb: 44,
-  ml: 20_000,
-  l: 20,
-  tsp: 500,
-  tbsp: 200,
-  cup: 80,
-  piece: 500,
-};
 const VOLUMES: readonly LineUnit[] = ['ml', 'l', 'tsp', 'tbsp', 'cup'];
 
 export function LineEditor(props: LineProps & { onClose: () => void }) {
@@ -42,7 +32,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
   const change = (to: Partial<Omit<Line, 'id'>>, what: string) =>
     edit({ do: 'changeLine', id: line.id, to }, `${line.id}-${what}`);
   const options = comparePreparations(batch, kitchen, line.id, assessment.ledger.steamedOff);
-  const loses = ingredient ? preparation(ingredient.wetness, line.preparation).yield !== 1 : false;
+  const loses = ingredient ? preparation(ingredient.release, line.preparation).yield !== 1 : false;
   // Pieces are offered where the larder knows what one weighs; a unit that does not fit stays visible until it is mended.
   const units = LINE_UNITS.filter((u) => u !== 'piece' || ingredient?.counts.piece !== undefined || line.unit === u);
   return (
@@ -52,7 +42,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
         unit={unitLabel(line.unit)}
         value={line.amount}
         least={0.01}
-        most={MOST[line.unit]}
+        most={MOST_AMOUNT[line.unit]}
         step={line.unit === 'g' || line.unit === 'ml' ? 10 : line.unit === 'piece' ? 1 : 0.5}
         onChange={(amount) => amount !== null && change({ amount }, 'amount')}
       />
@@ -85,10 +75,15 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
       <Choices
         label="Goes in"
         value={line.stage}
-        options={STAGES.map((value) => ({ value, label: STAGE_WORDS[value].title }))}
+        options={STAGE_IDS.map((value) => ({ value, label: STAGES[value].title }))}
         onChange={(stage) => change({ stage }, 'stage')}
       />
-      <TextField label="Your own words" value={line.note} onChange={(note) => change({ note }, 'note')} most={500} />
+      <TextField
+        label="Your own words"
+        value={line.note}
+        onChange={(note) => change({ note }, 'note')}
+        most={MOST.note}
+      />
       {splitting && <SplitPanel {...props} onDone={() => setSplitting(false)} />}
       {swapping && <SwapPanel {...props} onDone={() => setSwapping(false)} />}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
@@ -132,7 +127,7 @@ function SplitPanel({ batch, line, edit, onDone }: LineProps & { onDone: () => v
       <Choices
         label="and let it go in"
         value={stage}
-        options={STAGES.filter((s) => s !== line.stage).map((value) => ({ value, label: STAGE_WORDS[value].title }))}
+        options={STAGE_IDS.filter((s) => s !== line.stage).map((value) => ({ value, label: STAGES[value].title }))}
         onChange={setStage}
       />
       <Small>Each part can then have its own preparation.</Small>

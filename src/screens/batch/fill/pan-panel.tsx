@@ -1,8 +1,9 @@
 /** What has boiled off: by weighing the pan, which is best, or by estimate; when to stop; and what was drained. */
+import { LIMITS } from '@/core/document/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Batch } from '@/core/batch/schema';
-import { PAN_HEATS } from '@/core/batch/vocabulary';
+import { type Batch } from '@/core/document/schema';
+import { PAN_HEAT_IDS } from '@/core/document/vocabulary/pan-heats';
 import { boilOffRate, minutesToBoilOff } from '@/core/filling/boil-off';
 import { estimatedG } from '@/core/filling/cook-off';
 import { formatNumber } from '@/core/units/amount';
@@ -39,8 +40,7 @@ export function PanPanel(props: StationProps) {
             label="Empty pan"
             unit="g"
             value={water.panG}
-            least={0}
-            most={20_000}
+            {...LIMITS.water}
             optional
             onChange={(panG) => set({ panG }, 'pan')}
           />
@@ -55,8 +55,7 @@ export function PanPanel(props: StationProps) {
           label="Drained and weighed"
           unit="g"
           value={water.drainedG}
-          least={0}
-          most={20_000}
+          {...LIMITS.water}
           onChange={(drainedG) => drainedG !== null && set({ drainedG }, 'drained')}
         />
       )}
@@ -108,8 +107,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
         label="Pan with filling now"
         unit="g"
         value={typed}
-        least={0}
-        most={40_000}
+        {...LIMITS.panWithFillingG}
         optional
         onChange={setTyped}
       />
@@ -166,8 +164,7 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
           label="Boiled off"
           unit="g"
           value={estimate.grams}
-          least={0}
-          most={20_000}
+          {...LIMITS.water}
           step={10}
           onChange={(grams) => grams !== null && onChange({ by: 'grams', grams })}
         />
@@ -178,8 +175,8 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
               label="Pan across"
               unit="cm"
               value={estimate.panMm / 10}
-              least={8}
-              most={60}
+              least={LIMITS.panMm.least / 10}
+              most={LIMITS.panMm.most / 10}
               step={2}
               onChange={(cm) => cm !== null && onChange({ ...estimate, panMm: cm * 10 })}
             />
@@ -187,8 +184,7 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
               label="Boiling, lid off"
               unit="min"
               value={estimate.minutes}
-              least={0}
-              most={600}
+              {...LIMITS.boilingMinutes}
               step={1}
               onChange={(minutes) => minutes !== null && onChange({ ...estimate, minutes })}
             />
@@ -196,7 +192,7 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
           <Choices
             label="Heat"
             value={estimate.heat}
-            options={PAN_HEATS.map((value) => ({ value, label: value }))}
+            options={PAN_HEAT_IDS.map((value) => ({ value, label: value }))}
             onChange={(heat) => onChange({ ...estimate, heat })}
           />
           <Small>

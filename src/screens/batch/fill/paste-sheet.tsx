@@ -1,10 +1,11 @@
 /** Pasting a list of ingredients. What is understood is shown before it goes in; what is not stays, and asks one question. */
+import { STAGES } from '@/core/document/vocabulary/stages';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { type Operation } from '@/core/batch/operations';
-import { type Batch } from '@/core/batch/schema';
+import { type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/food/preparations';
+import { preparation } from '@/core/document/vocabulary/releases';
 import { type ReadLine } from '@/core/recipe/read-line';
 import { toLine } from '@/core/recipe/to-line';
 import { formatGrams } from '@/core/units/format';
@@ -16,9 +17,8 @@ import { TextField } from '@/ui/parts/text-field';
 import { useStable } from '@/ui/parts/use-stable';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
-import { STAGE_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
-import { keepOwn } from './keep-own';
+import { keepOwn } from '../keep-own';
 import { useReadLines } from './use-read-lines';
 
 /** So many lines are shown; of more, those that ask something come first. */
@@ -123,10 +123,10 @@ const Understood = memo(function Understood({
   const p = usePalette();
   const line = toLine(parsed, school, 'x', own);
   const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
-  const prep = ingredient && line ? preparation(ingredient.wetness, line.preparation) : null;
+  const prep = ingredient && line ? preparation(ingredient.release, line.preparation) : null;
   const words =
     line && ingredient
-      ? [prep && ingredient.wetness !== 'dry' ? prep.label : '', STAGE_WORDS[line.stage].title.toLowerCase()]
+      ? [prep && ingredient.release !== 'dry' ? prep.label : '', STAGES[line.stage].title.toLowerCase()]
       : [`“${shortened(parsed.text)}”`];
   return (
     <View

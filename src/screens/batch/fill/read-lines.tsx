@@ -1,15 +1,15 @@
 /** Lines from a table that was saved here (CSV): they are added to what there is; what is wrong is named, nothing is lost. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Operation } from '@/core/batch/operations';
-import { freshId } from '@/core/filling/new-line';
+import { type Operation } from '@/core/document/operations';
+import { freshId } from '@/core/document/new-line';
 import { pickText } from '@/data/files';
-import { validator } from '@/data/repository';
+import { readTable } from '@/workers/reader';
 import { Press } from '@/ui/parts/press';
 import { Body, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import { keepOwn } from './keep-own';
+import { keepOwn } from '../keep-own';
 
 export function ReadLines({ batch, kitchen, edit }: StationProps) {
   const p = usePalette();
@@ -18,8 +18,7 @@ export function ReadLines({ batch, kitchen, edit }: StationProps) {
     setProblems([]);
     const picked = await pickText(['text/csv', '.csv']);
     if (!picked) return;
-    const [{ linesFromCsv }, { readLine }] = await Promise.all([import('@/data/tables'), validator()]);
-    const read = picked.ok ? linesFromCsv(picked.value, readLine) : picked;
+    const read = picked.ok ? await readTable(picked.value) : picked;
     if (!read.ok) {
       setProblems(read.problems);
       return;

@@ -1,6 +1,7 @@
 /** Scaling the filling: to the parcels planned, by a factor, to a weight, or to what there is of one thing. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { scaling } from '@/core/filling/scaling';
 import { gramsOf, resolveLine } from '@/core/filling/lines';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
@@ -37,7 +38,7 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
   }[way];
   const sensible = Number.isFinite(factor) && factor > 0.01 && factor < 100 && Math.abs(factor - 1) > 0.001;
   const scale = async () => {
-    const outcome = edit({ do: 'scaleFilling', factor, cautious: cautious === 'cautious' }, '', 'beside');
+    const outcome = edit(scaling(batch, factor, cautious === 'cautious'), '', 'beside');
     answered(outcome);
     if (!(await outcome).ok) return;
     setOpen(false);

@@ -1,10 +1,10 @@
 /** Salt by taste: hold back a third, cook a teaspoonful, taste that, add what is missing. The target learns. */
 import { View } from 'react-native';
-import { type Batch } from '@/core/batch/schema';
-import { type Taste, TASTES } from '@/core/batch/vocabulary';
-import { SALT_KINDS } from '@/core/batch/kitchen';
-import { MOST } from '@/core/batch/limits';
-import { TASTE_WORDS, tastedNow, toAddAfter } from '@/core/filling/season';
+import { type Batch } from '@/core/document/schema';
+import { type Taste, TASTE_IDS, TASTES } from '@/core/document/vocabulary/tastes';
+import { SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
+import { MOST } from '@/core/document/limits';
+import { tastedNow, toAddAfter } from '@/core/filling/season';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
@@ -61,8 +61,8 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
         <Small>{`  (${formatNumber(saltPercent, 2)} % salt; never taste raw meat, fish or egg)`}</Small>
       </Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {TASTES.map((verdict) => (
-          <Press key={verdict} title={TASTE_WORDS[verdict]} onPress={() => taste(verdict)} />
+        {TASTE_IDS.map((verdict) => (
+          <Press key={verdict} title={TASTES[verdict].label} onPress={() => taste(verdict)} />
         ))}
       </View>
       <Problem text={refusal} />
@@ -85,7 +85,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
 const tastedG = ({ saltPercent }: Tasting, finishedG: number): number => (saltPercent / 100) * finishedG;
 
 function adviceText({ verdict, saltPercent }: Tasting, grams: number, inSalt: (grams: number) => string): string {
-  const tasted = `Tasted at ${formatNumber(saltPercent, 2)} %: ${TASTE_WORDS[verdict]}.`;
+  const tasted = `Tasted at ${formatNumber(saltPercent, 2)} %: ${TASTES[verdict].label}.`;
   if (verdict === 'right') return `${tasted} *Add no more.*`;
   return verdict === 'under'
     ? `${tasted} Add *${inSalt(grams)}* now.`

@@ -1,16 +1,16 @@
 /** The heading of a stage: what it is, how much of it has gone in, and whether it is the last chance to season. */
+import { STAGES } from '@/core/document/vocabulary/stages';
 import { View } from 'react-native';
 import { type StageProgress } from '@/core/filling/stage-progress';
-import { type Operation } from '@/core/batch/operations';
+import { type Operation } from '@/core/document/operations';
 import { Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
-import { STAGE_WORDS } from '../../words';
 
 export function StageHeading({ progress, edit }: { progress: StageProgress; edit: (change: Operation) => void }) {
   const p = usePalette();
   const { stage, ticked, of, isOver, chance } = progress;
-  const words = STAGE_WORDS[stage];
+  const words = STAGES[stage];
   return (
     <View style={{ gap: 4, paddingBottom: 4 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>

@@ -1,7 +1,7 @@
 /** Swapping an ingredient: what becomes of water, salt, fat, allergens and hazard is shown before it is accepted. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Consequences, type Swap, swapIngredient } from '@/core/filling/swap';
+import { type Consequences, type Swap, swapIngredient } from '@/core/checks/swap';
 import { type Ingredient } from '@/core/food/ingredient';
 import { searchIngredients } from '@/core/food/search';
 import { formatNumber } from '@/core/units/amount';
@@ -12,8 +12,8 @@ import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
-import { keepOwn } from './keep-own';
-import { type LineProps } from './filling-line';
+import { keepOwn } from '../keep-own';
+import { type LineProps } from './line-props';
 
 const SUGGESTIONS = 6;
 

@@ -1,14 +1,14 @@
 /** Note: what came out, in taps, and in the cook's own words. */
+import { MOST } from '@/core/document/limits';
 import { View } from 'react-native';
-import { type Batch } from '@/core/batch/schema';
-import { type Outcome, OUTCOMES } from '@/core/batch/vocabulary';
-import { type Assessment } from '@/core/batch/assess';
+import { type Batch } from '@/core/document/schema';
+import { type Outcome, OUTCOME_IDS, OUTCOMES } from '@/core/document/vocabulary/outcomes';
+import { type Assessment } from '@/core/checks/judgement';
 import { exportBatch, saveBeside } from '@/data/files';
 import { say } from '@/data/notices';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
-import { OUTCOME_WORDS } from '../../words';
 import { type StationProps } from '../station-props';
 
 /** What writes tables and recipes is loaded when it is wanted. */
@@ -47,7 +47,7 @@ export function NoteStation({ batch, assessment, edit }: StationProps) {
       <Toggles
         label="Outcomes"
         values={outcomes}
-        options={OUTCOMES.map((value) => ({ value, label: OUTCOME_WORDS[value] }))}
+        options={OUTCOME_IDS.map((value) => ({ value, label: OUTCOMES[value].label }))}
         onToggle={toggle}
       />
       <TextField
@@ -55,14 +55,14 @@ export function NoteStation({ batch, assessment, edit }: StationProps) {
         value={words}
         onChange={(text) => edit({ do: 'setNote', to: { words: text } }, 'words')}
         lines={4}
-        most={5000}
+        most={MOST.words}
         placeholder="What to change next time"
       />
       <TextField
         label="Name of the batch"
         value={batch.title}
         onChange={(title) => edit({ do: 'setBatch', to: { title } }, 'title')}
-        most={120}
+        most={MOST.title}
         required
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>

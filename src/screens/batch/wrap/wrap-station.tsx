@@ -1,9 +1,10 @@
 /** Wrap: the skin, the portion, and whether filling and dough run out together. */
+import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
-import { changeForm } from '@/core/batch/create';
-import { type Batch } from '@/core/batch/schema';
-import { DOUGHS } from '@/core/wrapper/doughs';
-import { FORM_IDS, FORMS } from '@/core/wrapper/forms';
+import { changeForm } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
+import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
+import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
@@ -20,8 +21,7 @@ export function WrapStation({ batch, edit }: StationProps) {
           label="Filling in each"
           unit="g"
           value={wrap.portionG}
-          least={1}
-          most={5000}
+          {...LIMITS.portionG}
           step={isPan ? 50 : 1}
           onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
         />
@@ -29,8 +29,7 @@ export function WrapStation({ batch, edit }: StationProps) {
           label="Parcels"
           unit="count"
           value={batch.count}
-          least={1}
-          most={500}
+          {...LIMITS.count}
           step={1}
           whole
           onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
@@ -39,8 +38,8 @@ export function WrapStation({ batch, edit }: StationProps) {
           label={isPan ? 'Pan across' : 'Skin across'}
           unit="mm"
           value={wrap.diameterMm}
-          least={Math.max(30, 2 * wrap.rimMm + 2)}
-          most={400}
+          least={Math.max(LIMITS.diameterMm.least, 2 * wrap.rimMm + 2)}
+          most={LIMITS.diameterMm.most}
           step={5}
           onChange={(diameterMm) => diameterMm !== null && set({ diameterMm }, 'diameter')}
         />
@@ -48,8 +47,7 @@ export function WrapStation({ batch, edit }: StationProps) {
           label={isPan ? 'Sheets of one face' : 'Thickness'}
           unit="mm"
           value={wrap.thicknessMm}
-          least={0.3}
-          most={20}
+          {...LIMITS.thicknessMm}
           step={0.5}
           onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
         />
@@ -58,8 +56,7 @@ export function WrapStation({ batch, edit }: StationProps) {
             label="Pan deep"
             unit="mm"
             value={wrap.depthMm}
-            least={10}
-            most={120}
+            {...LIMITS.panDepthMm}
             step={5}
             optional
             onChange={(depthMm) => set({ depthMm }, 'depth')}
@@ -69,8 +66,8 @@ export function WrapStation({ batch, edit }: StationProps) {
             label="Rim kept free"
             unit="mm"
             value={wrap.rimMm}
-            least={0}
-            most={Math.min(60, wrap.diameterMm / 2 - 1)}
+            least={LIMITS.rimMm.least}
+            most={Math.min(LIMITS.rimMm.most, wrap.diameterMm / 2 - 1)}
             step={1}
             onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
           />
@@ -79,8 +76,7 @@ export function WrapStation({ batch, edit }: StationProps) {
           label="Dough at hand (or empty)"
           unit="g"
           value={wrap.doughG}
-          least={0}
-          most={20_000}
+          {...LIMITS.doughG}
           optional
           onChange={(doughG) => set({ doughG }, 'dough')}
         />
@@ -99,7 +95,7 @@ export function WrapStation({ batch, edit }: StationProps) {
       <Choices
         label="Wrapper"
         value={wrap.dough}
-        options={DOUGHS.map(({ id, label }) => ({ value: id, label }))}
+        options={DOUGH_IDS.map((value) => ({ value, label: DOUGHS[value].label }))}
         onChange={(dough) => set({ dough }, 'wrapper')}
       />
     </View>

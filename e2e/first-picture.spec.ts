@@ -1,0 +1,56 @@
+/** The first picture stands in the page before the program; nothing jumps when the program takes over. */
+import { DUCK, expect, forecastIsThere, test, TURKEY } from './fixtures';
+
+test('title, words and names are there while the program is still on its way, and go when it has come', async ({
+  page,
+}) => {
+  let go = (): void => undefined;
+  const held = new Promise<void>((resolve) => (go = resolve));
+  await page.route(/\/entry-[0-9a-f]+\.js/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/larder', { waitUntil: 'commit' });
+  const shell = page.locator('#shell');
+  await expect(shell.locator('#shell-title')).toHaveText('Larder');
+  await expect(shell.locator('#shell-bar .here')).toBeVisible();
+  await expect(shell.getByText(/how wet they are, how salty/)).toBeVisible();
+  go();
+  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible();
+  await expect(shell).toHaveCount(0);
+});
+
+test('a batch that was open before has its name at once', async ({ page }) => {
+  await page.goto(`${TURKEY}/fill`);
+  await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses' })).toBeVisible();
+  await page.route(/\/entry-[0-9a-f]+\.js/, () => new Promise(() => undefined));
+  await page.reload({ waitUntil: 'commit' });
+  await expect(page.locator('#shell-title')).toHaveText('Turkey and celeriac purses');
+  await expect(page.locator('#shell-bar .here')).toHaveText('Fill');
+});
+
+for (const path of ['/', `${TURKEY}/fill`, `${DUCK}/cool`, `${TURKEY}/wrap`, `${TURKEY}/cook`, '/larder', '/kitchen']) {
+  test(`nothing jumps: ${path}`, async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.addInitScript(() => {
+      const seen: [shift: number, what: string][] = [];
+      Object.assign(window, { seen });
+      interface Shift extends PerformanceEntry {
+        value: number;
+        sources: { node: Node | null }[];
+      }
+      new PerformanceObserver((list) => {
+        for (const entry of list.getEntries() as Shift[])
+          seen.push([entry.value, entry.sources.map((s) => s.node?.textContent?.slice(0, 60)).join(' | ')]);
+      }).observe({ type: 'layout-shift', buffered: true });
+    });
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await forecastIsThere(page);
+    await page.waitForTimeout(500);
+    const seen = await page.evaluate(() => (window as unknown as { seen: [number, string][] }).seen);
+    const shift = seen.reduce((sum, [value]) => sum + value, 0);
+    expect(shift, JSON.stringify(seen)).toBeLessThanOrEqual(0.05);
+  });
+}

@@ -1,0 +1,72 @@
+/** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
+import { type Batch } from '../document/schema';
+import { type Kitchen } from '../document/kitchen-schema';
+import { METHODS } from '../document/vocabulary/methods';
+import { type Tolerance } from '../document/vocabulary/methods/method';
+import { fillingDensity } from '../filling/density';
+import { accountFat, type FatAccount } from '../filling/fat';
+import { drawLedger, type Ledger } from '../filling/ledger';
+import { accountSalt, type SaltAccount } from '../filling/salt';
+import { verdict, type Verdict } from '../safety/verdict';
+import { type Fit, fitParcel } from '../wrapper/fit';
+import { type HeatForecast } from './heat';
+import { type Outline, outline } from './outline';
+
+export interface Accounts extends Outline {
+  batch: Batch;
+  kitchen: Kitchen;
+  ledger: Ledger;
+  fat: FatAccount;
+  salt: SaltAccount;
+  /** g/ml of the filling. */
+  density: number;
+  fit: Fit;
+  /** How much free liquid this parcel takes. */
+  tolerance: Tolerance;
+  /** The verdict on the readings. */
+  verdict: Verdict;
+  heat: HeatForecast | null;
+  /** Why there is no forecast and will be none. */
+  problem: string | null;
+}
+
+/** What a stored wrap portion falls back to where there is no filling to speak of: ordinary moist food, g/ml. */
+const USUAL_DENSITY = 1.02;
+
+/**
+ * Draws up the accounts of a batch.
+ * @param heat from `forecastHeat`; null while it is being worked out
+ * @param problem why there will be no forecast, where it failed
+ */
+export function account(
+  batch: Batch,
+  kitchen: Kitchen,
+  heat: HeatForecast | null,
+  problem: string | null = null,
+): Accounts {
+  const o = outline(batch, kitchen);
+  const { wrap, cook } = batch;
+  const ledger = drawLedger(o.lines, batch.water, heat?.cooling?.evaporatedG ?? 0);
+  const density = o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY;
+  const fit = fitParcel({ form: wrap.form, skin: wrap, dough: o.dough, fillingG: wrap.portionG, density });
+  return {
+    ...o,
+    batch,
+    kitchen,
+    ledger,
+    fat: accountFat(o.lines, ledger.finishedG),
+    salt: accountSalt(o.lines, {
+      finishedG: ledger.finishedG,
+      portionG: wrap.portionG,
+      wrapperG: fit.wrapperG,
+      wrapperPercent: o.doughSaltPercent,
+      aimPercent: kitchen.saltTargetPercent,
+    }),
+    density,
+    fit,
+    tolerance: METHODS[cook.method].tolerance[o.dough.kind],
+    verdict: verdict(cook.readings, o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0),
+    heat,
+    problem,
+  };
+}

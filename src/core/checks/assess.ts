@@ -1,0 +1,34 @@
+/** One document in, five checks out: account, judge, propose. With the solver: for the worker and the command line. */
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../document/schema';
+import { account } from './account';
+import { type Proposals } from './check';
+import { type HeatForecast, workOutHeat } from './heat';
+import { judge } from './judge';
+import { type Assessment, described } from './judgement';
+import { type Forecaster, propose } from './propose';
+
+/** A real forecast of a changed batch, for what its fixes promise. */
+const really: Forecaster = (batch, kitchen) => workOutHeat(batch, kitchen).heat;
+
+/**
+ * Assesses a batch.
+ * @param heat from `forecastHeat`; null while it is being worked out, then Cooling and Core say so
+ * @param problem why there will be no forecast, where it failed: Cooling and Core then say that, and are never Good
+ */
+export function assess(
+  batch: Batch,
+  kitchen: Kitchen,
+  heat: HeatForecast | null,
+  problem: string | null = null,
+): Assessment {
+  const accounts = account(batch, kitchen, heat, problem);
+  const judged = judge(accounts);
+  return described(accounts, judged, propose(accounts, judged, heat === null ? null : really));
+}
+
+/** What could be done about a batch, every promise worked out on the batch as it would be. Takes long: for the worker. */
+export function proposals(batch: Batch, kitchen: Kitchen, heat: HeatForecast): Proposals {
+  const accounts = account(batch, kitchen, heat);
+  return propose(accounts, judge(accounts), really);
+}

@@ -1,0 +1,105 @@
+/** The batch card: what a cook needs on one sheet of paper at the bench, as plain data for printing. */
+import { type Assessment } from './judgement';
+import { CHECK_IDS, type Judgement } from './check';
+import { type Kitchen } from '../document/kitchen';
+import { type Batch } from '../document/schema';
+import { type Stage } from '../document/vocabulary/stages';
+import { gramsOf } from '../filling/lines';
+import { lookUp } from '../food/larder';
+import { preparation } from '../document/vocabulary/releases';
+import { formatFraction, formatNumber } from '../units/amount';
+import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
+import { unitLabel } from '../units/units';
+import { FORMS } from '../document/vocabulary/forms';
+import { dough } from '../wrapper/dough';
+
+export interface CardLine {
+  amount: string;
+  /** In grams, where the amount is not. */
+  grams: string;
+  name: string;
+  note: string;
+}
+
+export interface Card {
+  title: string;
+  stages: { stage: Stage; chance: string | null; lines: CardLine[] }[];
+  /** What to do, with the numbers that decide. */
+  facts: { name: string; text: string }[];
+  checks: Pick<Judgement, 'state' | 'pending' | 'isEmpty' | 'headline' | 'sentence'>[];
+  cautions: string[];
+  allergens: string[];
+}
+
+/** The card of a batch. */
+export function batchCard(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card {
+  const { checks, stages } = assessment;
+  return {
+    title: batch.title,
+    stages: stages.map(({ stage, chance }) => ({
+      stage,
+      chance,
+      lines: batch.lines.filter((l) => l.stage === stage).map((line) => cardLine(batch, line, kitchen)),
+    })),
+    facts: factsOf(batch, assessment, kitchen),
+    checks: CHECK_IDS.map((id) => ({
+      state: checks[id].state,
+      pending: checks[id].pending,
+      isEmpty: checks[id].isEmpty,
+      headline: checks[id].headline,
+      sentence: checks[id].sentence.replace(/\*/g, ''),
+    })),
+    cautions: [...new Set(CHECK_IDS.flatMap((id) => checks[id].cautions))],
+    allergens: [...assessment.allergens],
+  };
+}
+
+function cardLine(batch: Batch, line: Batch['lines'][number], kitchen: Kitchen): CardLine {
+  const ingredient = lookUp(batch.ingredients, line.ingredientId);
+  const prep =
+    ingredient && ingredient.release !== 'dry' ? preparation(ingredient.release, line.preparation).label : '';
+  const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
+  const isWeight = line.unit === 'g';
+  const number = isWeight ? formatNumber(line.amount) : formatFraction(line.amount);
+  return {
+    amount: `${number} ${line.unit === 'piece' ? '×' : unitLabel(line.unit)}`,
+    grams: grams === null || isWeight ? '' : formatGrams(grams),
+    name: ingredient?.name ?? line.ingredientId,
+    note: [prep, line.cut ?? '', line.note].filter((word) => word !== '').join(', '),
+  };
+}
+
+function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['facts'] {
+  const { wrap, cook, water, count } = batch;
+  const { stop, ledger, portion, holdBack, heat, limit } = assessment;
+  const t = (c: number) => formatTemperature(c, kitchen.temperature);
+  const form = FORMS[wrap.form];
+  const facts: Card['facts'] = [{ name: 'Filling', text: `${formatGrams(ledger.finishedG)} when it is finished` }];
+  if (stop && stop.toGoG > 0) {
+    facts.push({
+      name: 'Stop weight',
+      text: `${water.panG === null ? 'filling in the pan' : 'pan and filling'} ${formatGrams(stop.readsG)}`,
+    });
+  }
+  if (holdBack && batch.season.heldBack) {
+    facts.push({
+      name: 'Salt',
+      text: `${formatGrams(holdBack.nowG)} first, ${formatGrams(holdBack.backG)} held back until a cooked teaspoonful is tasted`,
+    });
+  }
+  if (heat?.cooling) {
+    const minutes = heat.cooling.minutes === null ? 'not where it stands' : formatMinutes(heat.cooling.minutes);
+    facts.push({ name: 'Cool', text: `to ${t(heat.cooling.targetC)}: ${minutes}` });
+  } else if (assessment.checks.cooling.pending) facts.push({ name: 'Cool', text: 'being worked out' });
+  facts.push(
+    {
+      name: 'Wrap',
+      text: `${count} × ${formatGrams(wrap.portionG)} (${portion.spoon}), ${form.sizeWord} ${Math.round(wrap.diameterMm)} mm, ${formatNumber(wrap.thicknessMm)} mm thick; ${dough(wrap.dough).label} ${formatGrams(portion.doughNeededG)}`,
+    },
+    {
+      name: 'Cook',
+      text: `${cook.method}, ${t(cook.mediumC)}, ${formatMinutes(cook.minutes)}; then measure: ${t(limit.c)}${limit.holdMinutes > 0 ? ` for ${formatMinutes(limit.holdMinutes)}` : ''} (${limit.because})`,
+    },
+  );
+  return facts;
+}

@@ -1,0 +1,98 @@
+/** What a check is: a state, the sentence with the number that decides, and the fixes. */
+import { type Operation } from '../document/operations';
+
+export const CHECK_IDS = ['moisture', 'salt', 'cooling', 'fit', 'core'] as const;
+export type CheckId = (typeof CHECK_IDS)[number];
+
+export type CheckState = 'good' | 'watch' | 'fix';
+
+const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };
+
+/** The worst of some states. */
+export const worst = (states: readonly CheckState[]): CheckState =>
+  states.reduce((w, state) => (ORDER[state] > ORDER[w] ? state : w), 'good');
+
+/** A change that may mend a check; what comes of it is found by trying it out. */
+export interface Candidate {
+  id: string;
+  label: string;
+  change: readonly Operation[];
+  /** Minutes of work and waiting that it asks for. */
+  minutes?: number;
+  /** Of one group the best are offered. */
+  group?: string;
+}
+
+/** A change that mends a check, and what it promises. */
+export interface Fix extends Candidate {
+  /** What the deciding number does: `9.5 → 4.1`, in the check's unit. */
+  effect: string;
+  /** The value that `assess` finds for this check afterwards. */
+  promise: number;
+  /** What else is then to mend, in words; null where nothing gets worse. */
+  but: string | null;
+}
+
+/** A line of the arithmetic behind a check. */
+export interface Reason {
+  text: string;
+  /** The figure, with its unit. */
+  figure?: string;
+  /** Where a figure comes from; estimates of ours say so. */
+  source?: string;
+}
+
+/** A check as it stands, without what could be done. */
+export interface Judgement {
+  id: CheckId;
+  state: CheckState;
+  /** `Moisture: too wet` */
+  headline: string;
+  /** The sentence; what stands between asterisks is the deciding number. */
+  sentence: string;
+  /** The figure for the station bar. */
+  figure: string;
+  value: number | null;
+  band: readonly [number | null, number | null];
+  unit: string;
+  why: readonly Reason[];
+  /** Cautions that belong to what is done here. */
+  cautions: readonly string[];
+  /** The heat forecast is still being worked out. */
+  pending: boolean;
+  /** There is nothing in it yet that could be judged. */
+  isEmpty: boolean;
+}
+
+/** What holds of a judgement as long as nothing else is said. */
+export const PLAIN = {
+  value: null,
+  band: [null, null],
+  why: [],
+  cautions: [],
+  pending: false,
+  isEmpty: false,
+} as const satisfies Partial<Judgement>;
+
+/** What every check says before anything is in it; the sentence is its own. */
+export const nothingIn = (label: string) =>
+  ({
+    state: 'watch',
+    headline: `${label}: nothing in it yet`,
+    value: null,
+    figure: '–',
+    isEmpty: true,
+  }) as const satisfies Partial<Judgement>;
+
+export interface Check extends Judgement {
+  fixes: readonly Fix[];
+}
+
+export type Judgements = Record<CheckId, Judgement>;
+export type Proposals = Record<CheckId, readonly Fix[]>;
+
+/** Nothing is proposed, or not yet. */
+export const NO_PROPOSALS = Object.fromEntries(CHECK_IDS.map((id): [CheckId, readonly Fix[]] => [id, []])) as Proposals;
+
+/** How a figure of ours is marked wherever it is shown. */
+export const HOUSE = 'house estimate';

@@ -1,0 +1,170 @@
+/** Core: hot enough inside. A forecast says when to measure; only the thermometer says that it is safe. */
+import { METHODS } from '../document/vocabulary/methods';
+import { formatNumber } from '../units/amount';
+import { formatMinutes, formatTemperature } from '../units/format';
+import { type Accounts } from './account';
+import { type Candidate, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
+import { type CoreForecast } from './heat';
+import { COLDER_C, FULLER } from './least-done';
+import { type CheckRule } from './rule';
+
+function judge(accounts: Accounts): Judgement {
+  const { batch, kitchen, limit, heat, problem, verdict: read } = accounts;
+  const limitText = formatTemperature(limit.c, kitchen.temperature);
+  const forecast = heat?.core ?? null;
+  const common = {
+    ...PLAIN,
+    id: 'core' as const,
+    unit: 'min',
+    why: reasons(accounts, forecast),
+    cautions: cautions(accounts),
+    figure: `${formatNumber(batch.cook.minutes)} min`,
+  };
+  if (read.lowestC !== null && limit.kind === 'safety') {
+    const lowest = formatTemperature(read.lowestC, kitchen.temperature);
+    const measured = { ...common, value: read.lowestC, unit: '°C', band: [limit.c, null] as const, figure: lowest };
+    if (read.outcome === 'pass') {
+      return {
+        ...measured,
+        state: 'good',
+        headline: 'Core: measured hot enough',
+        sentence: `*${lowest}* in the coldest of ${read.count}; ${limitText} needed. ${read.next}`,
+      };
+    }
+    if (read.outcome === 'fail') {
+      const more = forecast ? moreMinutes(forecast, read.lowestC) : null;
+      const wait = more === null ? '' : ` About ${formatMinutes(Math.max(1, more))} more, by the forecast.`;
+      return {
+        ...measured,
+        state: 'fix',
+        headline: 'Core: not hot enough',
+        sentence: `*${lowest}* measured; ${limitText} needed. ${read.next}${wait}`,
+      };
+    }
+    return {
+      ...measured,
+      state: 'watch',
+      headline: 'Core: measure more',
+      sentence: `*${lowest}* is the lowest of ${read.count}; ${limitText} needed. ${read.next}`,
+    };
+  }
+  if (accounts.lines.length === 0) {
+    return {
+      ...common,
+      ...nothingIn('Core'),
+      sentence: 'The time depends on the filling.',
+    };
+  }
+  if (!forecast && problem !== null) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Core: not known',
+      sentence: `The time could not be worked out (${problem}). Measure: *${limitText}* ${limit.kind === 'safety' ? 'in the middle' : 'in the dough'}.`,
+    };
+  }
+  if (!forecast) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'Core: working it out',
+      sentence: 'Working out how it heats …',
+      pending: true,
+    };
+  }
+  const where = limit.kind === 'safety' ? `${limitText} in the middle` : `dough cooked through (${limitText})`;
+  if (forecast.minutes === null || forecast.leastDoneMinutes === null) {
+    return {
+      ...common,
+      state: 'fix',
+      headline: 'Core: does not get there',
+      sentence: `At this heat there is no ${where} within three hours.`,
+    };
+  }
+  const average = formatMinutes(forecast.minutes);
+  const least = formatMinutes(Math.ceil(forecast.leastDoneMinutes));
+  const planned = { ...common, value: batch.cook.minutes, band: [forecast.leastDoneMinutes, null] as const };
+  const sentence = `${where[0].toUpperCase()}${where.slice(1)} after about *${average}*, ${least} in the least-done; planned ${formatNumber(batch.cook.minutes)} min.`;
+  if (batch.cook.minutes < forecast.leastDoneMinutes) {
+    const short = batch.cook.minutes < forecast.minutes;
+    return {
+      ...planned,
+      state: short ? 'fix' : 'watch',
+      headline: short ? 'Core: time too short' : 'Core: short for the fullest',
+      sentence,
+    };
+  }
+  if (limit.kind === 'doneness') return { ...planned, state: 'good', headline: 'Core: cooked through', sentence };
+  return {
+    ...planned,
+    state: 'watch',
+    headline: 'Core: time enough, then measure',
+    sentence: `${sentence} ${read.next}`,
+  };
+}
+
+/** A longer time, where the planned one does not do for the least-done parcel. */
+function candidates({ batch, limit, heat }: Accounts, { value, unit }: Judgement): Candidate[] {
+  const least = heat?.core?.leastDoneMinutes ?? null;
+  if (least === null || unit !== 'min' || value === null || value >= least) return [];
+  const minutes = Math.ceil(least + limit.holdMinutes);
+  return [
+    {
+      id: 'longer',
+      label: `${METHODS[batch.cook.method].imperative} ${minutes} min instead of ${formatNumber(batch.cook.minutes)}`,
+      change: [{ do: 'setCook', to: { minutes } }],
+    },
+  ];
+}
+
+export const core: CheckRule = {
+  label: 'Core',
+  judge,
+  candidates,
+  choose: (tried) => [...tried],
+  effect: (now, then) => `${formatNumber(now.value ?? 0)} → ${formatNumber(then.value ?? 0)} min`,
+};
+
+/** Minutes on the forecast curve from a temperature to the target; null where the curve does not say. */
+function moreMinutes(forecast: CoreForecast, fromC: number): number | null {
+  const curve = forecast.leastDone;
+  const at = curve.find((sample) => sample.centreC >= fromC);
+  return at && forecast.leastDoneMinutes !== null ? Math.max(0, forecast.leastDoneMinutes - at.minute) : null;
+}
+
+function cautions({ batch, limit }: Accounts): string[] {
+  return [
+    limit.kind === 'safety'
+      ? 'Colour and time do not show that the middle is hot: measure at least three, the thickest first. Local codes come first.'
+      : 'Raw flour can carry germs: do not taste raw dough.',
+    METHODS[batch.cook.method].caution,
+  ];
+}
+
+function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | null): Reason[] {
+  return [
+    {
+      text: `Needed, because of ${limit.because}`,
+      figure: formatTemperature(limit.c, kitchen.temperature),
+      source: limit.authority,
+    },
+    ...(limit.holdMinutes > 0
+      ? [{ text: 'held for', figure: formatMinutes(limit.holdMinutes), source: limit.authority }]
+      : []),
+    { text: 'Starts at', figure: formatTemperature(batch.cook.startC, kitchen.temperature) },
+    ...(forecast
+      ? [
+          { text: 'Surroundings', figure: formatTemperature(forecast.mediumC, kitchen.temperature) },
+          {
+            text: 'Conduction through wrapper and filling',
+            source: 'Choi & Okos 1986; surface coefficients are house estimates',
+          },
+          {
+            text: `The least-done parcel holds ${Math.round(100 * (FULLER - 1))} % more and starts ${COLDER_C} °C colder`,
+            source: HOUSE,
+          },
+        ]
+      : []),
+    { text: 'A forecast never makes a batch safe; a thermometer reading does.' },
+  ];
+}

@@ -1,0 +1,173 @@
+/** A batch's checks and all that is derived from it; nothing of it is ever stored. Without the solver: screens use it. */
+import { type Batch } from '../document/schema';
+import { type Kitchen } from '../document/kitchen-schema';
+import { isWithinLimits } from '../document/within-limits';
+import { apply } from '../document/operations';
+import { type Allergen } from '../document/vocabulary/foods';
+import { type BinderOption, compareBinders } from '../filling/compare-binders';
+import { doseFindings } from '../filling/doses';
+import { type FatAccount, fatFindings } from '../filling/fat';
+import { type Finding } from '../filling/finding';
+import { type Ledger } from '../filling/ledger';
+import { panContents } from '../filling/pan';
+import { type SaltAccount } from '../filling/salt';
+import { holdBack, type HoldBack } from '../filling/season';
+import { type PartName, shareOut, type Source } from '../filling/sources';
+import { forgottenFindings, stageProgress, type StageProgress, unitFindings } from '../filling/stage-progress';
+import { stageFindings } from '../filling/stage-rules';
+import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
+import { lookUp } from '../food/larder';
+import { type Limit } from '../safety/core-limit';
+import { type Verdict } from '../safety/verdict';
+import { balance, type Balance } from '../wrapper/balance';
+import { type Fit } from '../wrapper/fit';
+import { portionSpoon } from '../wrapper/spoon';
+import { account, type Accounts } from './account';
+import {
+  type Check,
+  CHECK_IDS,
+  type CheckId,
+  type CheckState,
+  type Judgements,
+  NO_PROPOSALS,
+  type Proposals,
+  worst,
+} from './check';
+import { type HeatForecast } from './heat';
+import { judge } from './judge';
+
+export interface Portion extends Balance {
+  portionG: number;
+  ml: number;
+  /** The level spoon nearest to it. */
+  spoon: string;
+  wrapperG: number;
+  parcelG: number;
+  /** g of dough for all parcels planned. */
+  doughNeededG: number;
+}
+
+export interface Assessment {
+  checks: Record<CheckId, Check>;
+  /** The worst of the five. */
+  state: CheckState;
+  ledger: Ledger;
+  /** When to stop boiling down; null where nothing is in a pan. */
+  stop: StopPlan | null;
+  /** Fat, counted apart from water. */
+  fat: FatAccount;
+  /** Which lines each part of the water line comes from, g, most first. */
+  sources: Record<PartName, Source[]>;
+  salt: SaltAccount;
+  /** What to add first and what to hold back; null where no salt is added. */
+  holdBack: HoldBack | null;
+  /** How far each stage that has lines has got. */
+  stages: StageProgress[];
+  fit: Fit;
+  portion: Portion;
+  /** What a practitioner would say of single lines: stage and dose. */
+  findings: Finding[];
+  /** Binders side by side for the free liquid there is; empty where there is nothing to bind. */
+  binders: BinderOption[];
+  limit: Limit;
+  verdict: Verdict;
+  /** g that the pan with its filling should read when enough has boiled off; null without a known pan or pan stage. */
+  panContentsG: number;
+  allergens: Allergen[];
+  /** Ingredients the larder does not hold; they count nothing. */
+  unknown: string[];
+  heat: HeatForecast | null;
+  /** The one next thing to do. */
+  next: { check: CheckId | null; text: string };
+}
+
+/**
+ * The judgement alone, which is all that typing waits for.
+ * @param proposals what was proposed for this very batch, where it is known already
+ */
+export function judgement(
+  batch: Batch,
+  kitchen: Kitchen,
+  heat: HeatForecast | null,
+  problem: string | null = null,
+  proposals: Proposals = NO_PROPOSALS,
+): Assessment {
+  const accounts = account(batch, kitchen, heat, problem);
+  return described(accounts, judge(accounts), proposals);
+}
+
+export function described(accounts: Accounts, judged: Judgements, proposed: Proposals): Assessment {
+  const { batch, lines, ledger, salt, fat, fit, tolerance } = accounts;
+  const { wrap } = batch;
+  const checks = Object.fromEntries(
+    CHECK_IDS.map((id): [CheckId, Check] => [id, { ...judged[id], fixes: proposed[id] }]),
+  ) as Record<CheckId, Check>;
+  return {
+    checks,
+    state: worst(CHECK_IDS.map((id) => checks[id].state)),
+    ledger,
+    salt,
+    sources: shareOut(lines, ledger),
+    stop: stopPlan(lines, batch.water, ledger, tolerance.band),
+    fat,
+    holdBack: holdBack(lines, ledger.finishedG),
+    stages: stageProgress(batch, lines),
+    fit,
+    portion: {
+      ...balance({
+        fillingG: ledger.finishedG,
+        portionG: wrap.portionG,
+        count: batch.count,
+        doughG: wrap.doughG,
+        wrapperG: fit.wrapperG,
+      }),
+      portionG: wrap.portionG,
+      ml: fit.fillMl,
+      spoon: portionSpoon(fit.fillMl).label,
+      wrapperG: fit.wrapperG,
+      parcelG: wrap.portionG + fit.wrapperG,
+      doughNeededG: batch.count * fit.wrapperG,
+    },
+    findings: findingsOf(accounts).map((finding) =>
+      finding.fix && isWithinLimits(finding.fix.change.reduce(apply, batch)) ? finding : { ...finding, fix: null },
+    ),
+    binders: bindersFor(accounts),
+    limit: accounts.limit,
+    verdict: accounts.verdict,
+    panContentsG: panContents(lines),
+    allergens: [...new Set([...lines.flatMap((l) => l.ingredient.allergens), ...accounts.dough.allergens])].sort(),
+    unknown: accounts.unknown,
+    heat: accounts.heat,
+    next: nextThing(checks, batch),
+  };
+}
+
+/** Binders are compared where there is too much liquid, at the dose that brings it well into the band. */
+function bindersFor({ ledger, tolerance: { band }, lines }: Accounts): BinderOption[] {
+  const isTooWet = lines.length > 0 && ledger.problem === null && ledger.freePer100 > band[1];
+  return isTooWet ? compareBinders(ledger, aimOf(band)) : [];
+}
+
+/** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */
+function findingsOf({ batch, lines, unknown, ledger: { finishedG } }: Accounts): Finding[] {
+  const nameOf = (id: string): string => lookUp(batch.ingredients, id)?.name ?? id;
+  return [
+    ...unitFindings(batch, { resolved: lines, nameOf, isKnown: (id) => !unknown.includes(id) }),
+    ...forgottenFindings(batch, nameOf),
+    ...stageFindings(lines),
+    ...doseFindings(lines, finishedG),
+    ...fatFindings(lines, finishedG),
+  ];
+}
+
+function nextThing(checks: Record<CheckId, Check>, batch: Batch): Assessment['next'] {
+  if (batch.lines.length === 0) return { check: 'moisture', text: 'Put the filling together' };
+  // Steam lost while cooling bears on moisture and salt: no advice before it is known.
+  if (CHECK_IDS.some((id) => checks[id].pending)) return { check: 'moisture', text: 'Working it out …' };
+  const all = CHECK_IDS.map((id) => checks[id]);
+  const first = all.find((check) => check.state === 'fix') ?? all.find((check) => check.state === 'watch');
+  if (first) return { check: first.id, text: first.fixes[0]?.label ?? first.headline };
+  return batch.note.outcomes.length === 0
+    ? { check: null, text: 'Cook, then note how it came out' }
+    : { check: null, text: 'Done and noted' };
+}

@@ -1,0 +1,79 @@
+/**
+ * Third step of three: what could be done. Each check names candidates; here, in one place for all, each is tried out on the
+ * whole batch. What a fix promises is what is found then: judge(account(change(document))).
+ */
+import { type Batch } from '../document/schema';
+import { type Kitchen } from '../document/kitchen-schema';
+import { isWithinLimits } from '../document/within-limits';
+import { apply } from '../document/operations';
+import { hotPartOf } from '../cooling/hot-part';
+import { resolveLines } from '../filling/lines';
+import { type Accounts, account } from './account';
+import { type Candidate, CHECK_IDS, type CheckId, type Fix, type Judgements, type Proposals } from './check';
+import { type HeatForecast } from './heat';
+import { CHECKS, judge } from './judge';
+import { type Tried } from './rule';
+
+/** Works out how a changed batch cools and heats; null where that is not known yet. */
+export type Forecaster = (batch: Batch, kitchen: Kitchen) => HeatForecast | null;
+
+/**
+ * Proposes fixes for every check that needs one.
+ * @param forecast for what is offered in the end; without it steam is taken to go with the mass that is hot
+ */
+export function propose(accounts: Accounts, now: Judgements, forecast: Forecaster | null): Proposals {
+  return Object.fromEntries(
+    CHECK_IDS.map((id): [CheckId, readonly Fix[]] => [id, proposeFor(id, accounts, now, forecast)]),
+  ) as Proposals;
+}
+
+function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: Forecaster | null): Fix[] {
+  const rule = CHECKS[id];
+  const guess = guessFrom(accounts);
+  const tried = rule.candidates(accounts, now[id]).flatMap((candidate): Tried[] => {
+    const then = accountAfter(accounts, candidate, guess);
+    return then === null ? [] : [{ candidate, then: rule.judge(then) }];
+  });
+  return rule
+    .choose(tried, now[id])
+    .flatMap(({ candidate }): Fix[] => {
+      const after = accountAfter(accounts, candidate, forecast ?? guess);
+      if (after === null) return [];
+      const then = judge(after);
+      const promise = then[id].value;
+      if (promise === null) return [];
+      return [
+        { ...candidate, promise, effect: rule.effect(now[id], then[id], accounts), but: getsWorse(id, now, then) },
+      ];
+    })
+    .sort((a, b) => Number(a.but !== null) - Number(b.but !== null));
+}
+
+/** The accounts after a change; null where the document would not take it. */
+function accountAfter(
+  { batch, kitchen, problem }: Accounts,
+  { change }: Candidate,
+  forecast: Forecaster,
+): Accounts | null {
+  const changed = change.reduce(apply, batch);
+  return isWithinLimits(changed) ? account(changed, kitchen, forecast(changed, kitchen), problem) : null;
+}
+
+/** The present forecast, its steam in proportion to what is hot. */
+function guessFrom({ batch, kitchen, heat }: Accounts): Forecaster {
+  if (!heat?.cooling) return () => heat;
+  const { cooling } = heat;
+  const hotG = ({ lines, ingredients, water }: Batch): number =>
+    hotPartOf(resolveLines({ lines, ingredients }, kitchen), water)?.massG ?? 0;
+  const before = hotG(batch);
+  return (changed) => ({
+    ...heat,
+    cooling: { ...cooling, evaporatedG: before > 0 ? (cooling.evaporatedG * hotG(changed)) / before : 0 },
+  });
+}
+
+/** What else is then to mend: said, never left to be found out. */
+function getsWorse(id: CheckId, now: Judgements, then: Judgements): string | null {
+  const worse = CHECK_IDS.filter((other) => other !== id && then[other].state === 'fix' && now[other].state !== 'fix');
+  return worse.length === 0 ? null : `then ${worse.map((other) => then[other].headline).join('; ')}`;
+}

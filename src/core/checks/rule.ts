@@ -1,0 +1,21 @@
+/** What a check knows: how it is judged, what may mend it, and what of that is worth offering. One file for each. */
+import { type Accounts } from './account';
+import { type Candidate, type Judgement } from './check';
+
+/** A candidate tried out: the check as it then stands. */
+export interface Tried {
+  candidate: Candidate;
+  then: Judgement;
+}
+
+export interface CheckRule {
+  /** The check in a word: `Moisture`. */
+  label: string;
+  judge(accounts: Accounts): Judgement;
+  /** What may mend it; nothing where nothing is to be mended. */
+  candidates(accounts: Accounts, now: Judgement): Candidate[];
+  /** Those worth offering, best first. */
+  choose(tried: readonly Tried[], now: Judgement): Tried[];
+  /** What the deciding number does. */
+  effect(now: Judgement, then: Judgement, accounts: Accounts): string;
+}

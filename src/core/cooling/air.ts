@@ -1,0 +1,10 @@
+/** The air around something that cools. Without the solver: screens ask for it too. */
+import { DEFAULT_KITCHEN } from '../document/kitchen';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Place, PLACES } from '../document/vocabulary/places';
+
+/** The air's temperature in some surroundings, °C: as said, else as the kitchen has it there, else as most have. */
+export const airOf = (
+  { place, ambientC }: { place: Place; ambientC?: number | null },
+  kitchen: Pick<Kitchen, 'roomC' | 'fridgeC' | 'freezerC' | 'porchC'> = DEFAULT_KITCHEN,
+): number => ambientC ?? kitchen[PLACES[place].air];

@@ -1,0 +1,53 @@
+/** What a field is called beside its input: refusals name it so. */
+import { type Kitchen } from './kitchen-schema';
+import { type Batch } from './schema';
+
+/** Fields by the words that stand beside them on screen. */
+const WORDS: Record<string, string> = {
+  title: 'Name of the batch',
+  count: 'Parcels',
+  lines: 'The filling',
+  ingredients: 'Ingredients of your own',
+  'water.panG': 'Empty pan',
+  'water.drainedG': 'Drained and weighed',
+  'water.estimate.grams': 'Boiled off',
+  'water.estimate.minutes': 'Boiling, lid off',
+  'water.estimate.panMm': 'Pan across',
+  'water.plannedG': 'Still to boil off',
+  'water.weighIns': 'Weigh-ins',
+  'season.tastings': 'Tastings',
+  'cool.depthMm': 'Depth',
+  'cool.vessel.areaCm2': 'Its floor',
+  'cool.legs': 'Places before',
+  'cool.run.past': 'Places so far',
+  'cool.run.readings': 'Readings',
+  'wrap.portionG': 'Filling in each',
+  'wrap.diameterMm': 'Skin across',
+  'wrap.rimMm': 'Rim kept free',
+  'wrap.thicknessMm': 'Thickness',
+  'wrap.depthMm': 'Pan deep',
+  'wrap.doughG': 'Dough at hand',
+  'cook.minutes': 'Planned time',
+  'cook.readings': 'Readings',
+  'note.words': 'In your own words',
+  vessels: 'Vessels',
+  cooling: 'How it cools here',
+  saltTargetPercent: 'Salt you aim for',
+};
+
+export function nameInBatch(batch: Batch, path: string, nameOf: (id: string) => string | undefined): string {
+  const [list, index, ...field] = path.split('.');
+  const line = list === 'lines' && index !== undefined ? batch.lines[Number(index)] : undefined;
+  if (!line) return WORDS[path] ?? path;
+  const own = batch.ingredients.find((i) => i.id === line.ingredientId);
+  const name = own?.name ?? nameOf(line.ingredientId) ?? `Line ${Number(index) + 1}`;
+  const part = field.join(' ');
+  return part === 'amount' || part === '' ? name : `${name}, ${part}`;
+}
+
+export function nameInKitchen(kitchen: Kitchen, path: string): string {
+  const [list, index] = path.split('.');
+  if (list === 'vessels' && index !== undefined) return kitchen.vessels[Number(index)]?.name ?? path;
+  if (list === 'ingredients' && index !== undefined) return kitchen.ingredients[Number(index)]?.name ?? path;
+  return WORDS[path] ?? path;
+}

@@ -1,0 +1,60 @@
+/** The small changes a kitchen is edited by: settings, what it owns, and what it has learned. */
+import { type OwnIngredient } from './own-ingredient-schema';
+import { learnTarget } from './tastings';
+import { type Kitchen, USUAL_SALT_TARGET } from './kitchen';
+import { type Batch } from './schema';
+
+type Vessel = Kitchen['vessels'][number];
+type Fit = Kitchen['cooling'][number];
+/** What a fit of cooling is kept under. */
+export type FitKey = Pick<Fit, 'vessel' | 'place' | 'base' | 'covered'>;
+
+type Settings = Omit<
+  Kitchen,
+  'format' | 'version' | 'revision' | 'writer' | 'tastings' | 'ingredients' | 'vessels' | 'cooling'
+>;
+
+export type KitchenOperation =
+  | { do: 'setKitchen'; to: Partial<Settings> }
+  | { do: 'addVessel'; vessel: Vessel }
+  | { do: 'removeVessel'; id: string }
+  | { do: 'keepOwn'; ingredient: OwnIngredient }
+  | { do: 'dropOwn'; id: string }
+  | { do: 'keepFit'; fit: Fit }
+  | { do: 'forgetFit'; key: FitKey }
+  /** A tasting moves the target a little. */
+  | { do: 'learnSalt'; tasting: Batch['season']['tastings'][number] }
+  | { do: 'forgetTastings' };
+
+const isSameKey = (a: FitKey, b: FitKey): boolean =>
+  a.vessel === b.vessel && a.place === b.place && a.base === b.base && a.covered === b.covered;
+
+/** Applies a change. What is not in the kitchen changes nothing. */
+export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitchen {
+  switch (change.do) {
+    case 'setKitchen':
+      return { ...kitchen, ...change.to };
+    case 'addVessel':
+      return { ...kitchen, vessels: [...kitchen.vessels, change.vessel] };
+    case 'removeVessel':
+      return { ...kitchen, vessels: kitchen.vessels.filter((v) => v.id !== change.id) };
+    case 'keepOwn': {
+      const others = kitchen.ingredients.filter((i) => i.id !== change.ingredient.id);
+      return { ...kitchen, ingredients: [...others, change.ingredient] };
+    }
+    case 'dropOwn':
+      return { ...kitchen, ingredients: kitchen.ingredients.filter((i) => i.id !== change.id) };
+    case 'keepFit':
+      return { ...kitchen, cooling: [...kitchen.cooling.filter((f) => !isSameKey(f, change.fit)), change.fit] };
+    case 'forgetFit':
+      return { ...kitchen, cooling: kitchen.cooling.filter((f) => !isSameKey(f, change.key)) };
+    case 'learnSalt':
+      return {
+        ...kitchen,
+        saltTargetPercent: learnTarget(kitchen.saltTargetPercent, change.tasting),
+        tastings: kitchen.tastings + 1,
+      };
+    case 'forgetTastings':
+      return { ...kitchen, saltTargetPercent: USUAL_SALT_TARGET, tastings: 0 };
+  }
+}

@@ -1,0 +1,74 @@
+/** The kitchen's definition and validation. */
+import { z } from '../zod';
+import { ownIngredientSchema } from './own-ingredient-schema';
+import { PACK_IDS } from './vocabulary/rule-packs';
+import { BASE_IDS } from './vocabulary/bases';
+import { PLACE_IDS } from './vocabulary/places';
+import { VESSEL_IDS } from './vocabulary/vessels';
+import { id } from './id';
+import { LIMITS, MOST } from './limits';
+import { between } from './span';
+import { KITCHEN_FORMAT, KITCHEN_VERSION } from './vocabulary/formats';
+import { SALT_KIND_IDS } from './vocabulary/salt-kinds';
+
+export const kitchenSchema = z
+  .strictObject({
+    format: z.literal(KITCHEN_FORMAT),
+    version: z.literal(KITCHEN_VERSION),
+    revision: z.number().int().min(0),
+    writer: z.string().max(64).describe('Who stored this revision: a tab of a browser; empty where nobody has yet.'),
+    temperature: z.enum(['C', 'F']).describe('Scale shown.'),
+    saltKind: z.enum(SALT_KIND_IDS).describe('Salt used, for spoons.'),
+    saltTargetPercent: between(LIMITS.saltTargetPercent, '%').describe('Salt aimed at in a filling, %.'),
+    cupMl: z.union([z.literal(240), z.literal(250)]).describe('Size of the cup, ml.'),
+    altitudeM: between(LIMITS.altitudeM, 'm'),
+    roomC: between(LIMITS.roomC, '°C'),
+    fridgeC: between(LIMITS.fridgeC, '°C'),
+    fanOven: z.boolean(),
+    rulePack: z.enum(['auto', ...PACK_IDS]).describe('Safety rules followed; auto follows the school of the filling.'),
+    theme: z.enum(['system', 'light', 'dark']),
+    tastings: z.number().int().min(0).describe('Tastings that have moved the salt target.'),
+    ingredients: z
+      .array(ownIngredientSchema)
+      .max(MOST.ownInKitchen, `takes at most ${MOST.ownInKitchen} own ingredients`)
+      .refine((own) => new Set(own.map((i) => i.id)).size === own.length, 'two own ingredients have the same id')
+      .describe('Ingredients of the cook’s own.'),
+    porchC: between(LIMITS.porchC, '°C').describe('The cold porch, °C.'),
+    freezerC: between(LIMITS.freezerC, '°C').describe('Freezer, °C.'),
+    fridgeLitres: between(LIMITS.fridgeLitres, 'litres').describe(
+      'Size of the fridge, for how much hot food warms it.',
+    ),
+    iceKg: between(LIMITS.iceKg, 'kg').describe('Ice there usually is, kg.'),
+    vessels: z
+      .array(
+        z.strictObject({
+          id,
+          name: z
+            .string()
+            .trim()
+            .min(1, 'must not be empty')
+            .max(MOST.vesselName, `must be at most ${MOST.vesselName} characters`),
+          kind: z.enum(VESSEL_IDS),
+          areaCm2: between(LIMITS.vesselCm2, 'cm²'),
+          deepMm: between(LIMITS.vesselDeepMm, 'mm'),
+        }),
+      )
+      .max(MOST.vessels, `takes at most ${MOST.vessels} vessels`)
+      .refine((owned) => new Set(owned.map((v) => v.id)).size === owned.length, 'two vessels have the same id')
+      .describe('Trays, dishes, bowls and pots of the kitchen, by their floor and depth.'),
+    cooling: z
+      .array(
+        z.strictObject({
+          vessel: z.enum(VESSEL_IDS),
+          place: z.enum(PLACE_IDS),
+          base: z.enum(BASE_IDS),
+          covered: z.boolean(),
+          factor: between(LIMITS.coolingFactor, '').describe('Surface coefficients, as a multiple of the usual ones.'),
+          readings: z.number().int().min(1).describe('Readings it was fitted to.'),
+        }),
+      )
+      .max(MOST.coolingFits, `takes at most ${MOST.coolingFits} fits`)
+      .describe('How quickly things really cool here, fitted from readings.'),
+  })
+  .describe('Settings of one kitchen, its own ingredients, and what it has learned.');
+export type Kitchen = z.infer<typeof kitchenSchema>;

@@ -1,0 +1,128 @@
+/** The small changes a batch is edited by. Each is plain JSON, and applying it is a pure function from batch to batch. */
+import { type OwnIngredient } from './own-ingredient-schema';
+import { placeLine, type Placing } from './place-line';
+import { type LineFacts, scaleFilling } from './scale';
+import { splitLine } from './split-line';
+import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
+import { type Batch, type CoolingRun, type Line } from './schema';
+import { type Stage } from './vocabulary/stages';
+
+type Water = Batch['water'];
+
+export type Operation =
+  | { do: 'addLine'; line: Line }
+  | { do: 'changeLine'; id: string; to: Partial<Omit<Line, 'id'>> }
+  | { do: 'removeLine'; id: string }
+  | ({ do: 'moveLine' } & Placing)
+  | { do: 'splitLine'; id: string; newId: string; share: number; stage: Stage }
+  | { do: 'keepIngredient'; ingredient: OwnIngredient }
+  | ({ do: 'scaleFilling'; factor: number } & LineFacts)
+  | { do: 'finishStage'; stage: Stage; done: boolean }
+  | { do: 'setBatch'; to: Partial<Pick<Batch, 'title' | 'school' | 'count'>> }
+  | { do: 'setWater'; to: Partial<Pick<Water, 'panG' | 'estimate' | 'plannedG' | 'drainedG'>> }
+  | { do: 'addWeighIn'; weighIn: Water['weighIns'][number] }
+  | { do: 'removeWeighIn'; weighIn: Water['weighIns'][number] }
+  | { do: 'setSeason'; to: Partial<Pick<Batch['season'], 'heldBack'>> }
+  | { do: 'addTasting'; tasting: Batch['season']['tastings'][number] }
+  | { do: 'setCool'; to: Partial<CoolingPlanFields> }
+  | { do: 'startCooling'; at: string }
+  | { do: 'stopCooling'; at: string }
+  | { do: 'setOffHeat'; at: string }
+  /** What has been until now, when the plan is changed on the way. */
+  | { do: 'setPastLegs'; past: CoolingRun['past'] }
+  | { do: 'addCoolReading'; reading: CoolingRun['readings'][number] }
+  | { do: 'removeCoolReading'; reading: CoolingRun['readings'][number] }
+  | { do: 'setWrap'; to: Partial<Batch['wrap']> }
+  | { do: 'setCook'; to: Partial<Omit<Batch['cook'], 'readings'>> }
+  | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
+  | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
+  | { do: 'setNote'; to: Partial<Batch['note']> };
+
+/** Applies a change. Ids that are not in the batch change nothing. */
+export function apply(batch: Batch, change: Operation): Batch {
+  switch (change.do) {
+    case 'addLine':
+      return { ...batch, lines: [...batch.lines, change.line] };
+    case 'changeLine':
+      return { ...batch, lines: batch.lines.map((l) => (l.id === change.id ? { ...l, ...change.to } : l)) };
+    case 'removeLine':
+      return withLines(
+        batch,
+        batch.lines.filter((l) => l.id !== change.id),
+      );
+    case 'moveLine':
+      return { ...batch, lines: placeLine(batch.lines, change) };
+    case 'splitLine':
+      return { ...batch, lines: splitLine(batch.lines, change) };
+    case 'keepIngredient': {
+      const others = batch.ingredients.filter((own) => own.id !== change.ingredient.id);
+      return { ...batch, ingredients: [...others, change.ingredient] };
+    }
+    case 'scaleFilling':
+      return scaleFilling(batch, change.factor, change);
+    case 'finishStage': {
+      const others = batch.stagesDone.filter((stage) => stage !== change.stage);
+      return { ...batch, stagesDone: change.done ? [...others, change.stage] : others };
+    }
+    case 'setBatch':
+      return { ...batch, ...change.to };
+    case 'setWater':
+      return withWater(batch, change.to);
+    case 'addWeighIn':
+      // A weighing overrides what was thought and what was planned.
+      return withWater(batch, { weighIns: [...batch.water.weighIns, change.weighIn], plannedG: 0 });
+    case 'removeWeighIn':
+      return withWater(batch, { weighIns: without(batch.water.weighIns, change.weighIn), plannedG: 0 });
+    case 'setSeason':
+      return { ...batch, season: { ...batch.season, ...change.to } };
+    case 'addTasting':
+      return { ...batch, season: { ...batch.season, tastings: [...batch.season.tastings, change.tasting] } };
+    case 'setCool':
+      return { ...batch, cool: { ...batch.cool, ...change.to } };
+    case 'startCooling':
+      return { ...batch, cool: startRun(batch.cool, change.at) };
+    case 'stopCooling':
+      return { ...batch, cool: stopRun(batch.cool, change.at) };
+    case 'setOffHeat':
+      return withRun(batch, (run) => moveOffHeat(run, change.at));
+    case 'setPastLegs':
+      return withRun(batch, (run) => ({ ...run, past: change.past }));
+    case 'addCoolReading':
+      return withRun(batch, (run) => addReading(run, change.reading));
+    case 'removeCoolReading':
+      return withRun(batch, (run) => ({ ...run, readings: without(run.readings, change.reading) }));
+    case 'setWrap':
+      return { ...batch, wrap: { ...batch.wrap, ...change.to } };
+    case 'setCook':
+      return { ...batch, cook: { ...batch.cook, ...change.to } };
+    case 'addReading':
+      return { ...batch, cook: { ...batch.cook, readings: [...batch.cook.readings, change.reading] } };
+    case 'removeReading':
+      return { ...batch, cook: { ...batch.cook, readings: without(batch.cook.readings, change.reading) } };
+    case 'setNote':
+      return { ...batch, note: { ...batch.note, ...change.to } };
+  }
+}
+
+const withRun = (batch: Batch, change: (run: CoolingRun) => CoolingRun): Batch =>
+  batch.cool.run === null ? batch : { ...batch, cool: { ...batch.cool, run: change(batch.cool.run) } };
+
+/** Takes one measurement away, the one that is meant and not the one that now stands in its place. */
+function without<M extends { at: string }>(list: readonly M[], gone: M): M[] {
+  const same = (m: M): boolean => (Object.keys(gone) as (keyof M)[]).every((key) => m[key] === gone[key]);
+  const at = list.findIndex(same);
+  return list.filter((_, i) => i !== at);
+}
+
+const withWater = (batch: Batch, to: Partial<Water>): Batch => ({ ...batch, water: { ...batch.water, ...to } });
+
+/** Own ingredients that no line uses any more do not stay behind. */
+function withLines(batch: Batch, lines: Line[]): Batch {
+  const used = new Set(lines.map((l) => l.ingredientId));
+  const ingredients = batch.ingredients.filter((own) => used.has(own.id));
+  return {
+    ...batch,
+    lines,
+    ingredients: ingredients.length === batch.ingredients.length ? batch.ingredients : ingredients,
+  };
+}

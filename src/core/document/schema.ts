@@ -1,0 +1,245 @@
+/**
+ * THE document. A batch is plain JSON; this schema is its definition, its validation, its types and, through Zod's JSON
+ * Schema, its documentation (docs/format.md). Screens edit it through operations; `assess` derives everything else.
+ */
+import { z } from '../zod';
+import { METHOD_IDS } from './vocabulary/methods';
+import { LINE_UNITS } from './vocabulary/line-units';
+import { DOUGH_IDS } from './vocabulary/doughs';
+import { FORM_IDS } from './vocabulary/forms';
+import { ownIngredientSchema } from './own-ingredient-schema';
+import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary/formats';
+import { CUTS } from './vocabulary/cuts';
+import { OUTCOME_IDS } from './vocabulary/outcomes';
+import { PAN_HEAT_IDS } from './vocabulary/pan-heats';
+import { SCHOOL_IDS } from './vocabulary/schools';
+import { STAGE_IDS } from './vocabulary/stages';
+import { TASTE_IDS } from './vocabulary/tastes';
+import { VESSEL_IDS } from './vocabulary/vessels';
+import { id } from './id';
+import { surroundings } from './surroundings';
+import { LIMITS, MOST, type Span } from './limits';
+
+/** A number within its limits, in a unit. */
+const within = ({ least, most }: Span, unit: string, what = `a number of ${unit}`) =>
+  z
+    .number({ error: `must be ${what}` })
+    .min(least, (least === 0 ? `must be 0 ${unit} or more` : `must be at least ${least} ${unit}`).trim())
+    .max(most, `must be at most ${most} ${unit}`.trim());
+const grams = (limit: Span) => within(limit, 'g', 'a number of grams');
+const celsius = (limit: Span) => within(limit, '°C', 'a temperature in °C');
+const millimetres = (limit: Span) => within(limit, 'mm', 'a length in mm');
+const most = (limit: number, what: string) => [limit, `takes at most ${limit} ${what}`] as const;
+const text = (limit: number) => z.string().max(limit, `must be at most ${limit} characters`);
+const moment = z.iso.datetime({ error: 'must be a time such as 2026-12-05T18:40:00Z' });
+
+export const lineSchema = z
+  .strictObject({
+    id: id.describe('Unique within the batch.'),
+    ingredientId: id.describe('Id in the larder.'),
+    amount: z
+      .number({ error: 'must be a number' })
+      .positive('must be above 0')
+      .max(LIMITS.amount.most, 'must be at most 50 000')
+      .describe('How much, in `unit`.'),
+    unit: z.enum(LINE_UNITS).describe('Unit the cook wrote it in.'),
+    preparation: id.describe('Id of the preparation in the ingredient’s table; the first of the table where unknown.'),
+    weighed: z
+      .enum(['raw', 'ready'])
+      .describe('Whether the amount is weighed before the preparation (raw) or as it goes in (ready).'),
+    stage: z.enum(STAGE_IDS).describe('When it goes in.'),
+    cut: z.enum(CUTS).nullable().describe('How it is cut, where a volume is measured; null as it usually is.'),
+    ticked: z.boolean().describe('Whether it has gone in.'),
+    note: text(MOST.note).describe('The cook’s own words.'),
+  })
+  .describe('One ingredient of the filling.');
+export type Line = z.infer<typeof lineSchema>;
+
+const estimateSchema = z
+  .discriminatedUnion('by', [
+    z.strictObject({
+      by: z.literal('grams'),
+      grams: grams(LIMITS.water).describe('Water thought to have boiled off, g.'),
+    }),
+    z.strictObject({
+      by: z.literal('minutes'),
+      panMm: millimetres(LIMITS.panMm).describe('Diameter of the pan, mm.'),
+      heat: z.enum(PAN_HEAT_IDS).describe('Flame under it.'),
+      minutes: within(LIMITS.boilingMinutes, 'minutes').describe('Boiling with the lid off.'),
+    }),
+  ])
+  .describe('Water boiled off in the pan, as long as it has not been weighed.');
+
+const weighInSchema = z.strictObject({
+  at: moment.describe('When the pan was weighed.'),
+  grams: grams(LIMITS.panWithFillingG).describe('Pan with its filling, g.'),
+});
+
+const waterSchema = z.strictObject({
+  panG: grams(LIMITS.water).nullable().describe('The empty pan, g; weigh-ins count only where it is known.'),
+  estimate: estimateSchema,
+  weighIns: z
+    .array(weighInSchema)
+    .max(...most(MOST.weighIns, 'weigh-ins'))
+    .describe('The pan with its filling, in the order of weighing; the last overrides the estimate.'),
+  plannedG: grams(LIMITS.water).describe('Water still to be boiled off after the last weigh-in, g.'),
+  drainedG: grams(LIMITS.water).describe('Liquid drained and weighed, beyond what the preparations say, g.'),
+});
+
+const tastingSchema = z.strictObject({
+  at: moment.describe('When it was tasted.'),
+  verdict: z.enum(TASTE_IDS).describe('What a cooked teaspoonful tasted like.'),
+  saltPercent: within(LIMITS.tastedPercent, '%').describe('Salt in what was tasted, %.'),
+});
+
+const seasonSchema = z.strictObject({
+  heldBack: z.boolean().describe('A third of the added salt is held back until a teaspoonful has been tasted.'),
+  tastings: z
+    .array(tastingSchema)
+    .max(...most(MOST.tastings, 'tastings'))
+    .describe('Teaspoonfuls cooked and tasted.'),
+});
+
+const around = {
+  ...surroundings,
+  ambientC: surroundings.ambientC
+    .nullable()
+    .describe('Air temperature there, °C, where it differs from the kitchen’s.'),
+  stirEveryMinutes: surroundings.stirEveryMinutes
+    .nullable()
+    .describe('Stirred every so many minutes; null where it is not.'),
+};
+
+const legSchema = z
+  .strictObject({
+    minutes: within(LIMITS.legMinutes, 'minutes').describe('How long.'),
+    depthMm: millimetres(LIMITS.depthMm)
+      .nullable()
+      .describe('Depth in this leg, mm, where it was spread afterwards; null as later.'),
+    ...around,
+  })
+  .describe('Where it stands for a while.');
+
+const vesselSchema = z.strictObject({
+  kind: z.enum(VESSEL_IDS).describe('What it is.'),
+  areaCm2: within(LIMITS.areaCm2, 'cm²')
+    .nullable()
+    .describe('Its floor, cm²: the depth then follows from the filling’s mass. Null where the depth is said.'),
+});
+
+const coolReadingSchema = z.strictObject({
+  at: moment.describe('When it was read.'),
+  c: celsius(LIMITS.coolReadingC).describe('Warmest place, °C.'),
+});
+
+const runSchema = z
+  .strictObject({
+    offHeatAt: moment.describe('When it came off the heat: the clock runs from here.'),
+    past: z
+      .array(legSchema)
+      .max(...most(MOST.pastLegs, 'past legs'))
+      .describe('Where it has stood since, in order, as far as the plan was changed on the way; the plan follows.'),
+    readings: z
+      .array(coolReadingSchema)
+      .max(...most(MOST.coolReadings, 'readings'))
+      .describe('Temperatures measured while it cooled, in the order of time.'),
+  })
+  .describe('One cooling that really happens: its clock, and all that was measured in it.');
+export type CoolingRun = z.infer<typeof runSchema>;
+
+const coolSchema = z.strictObject({
+  startC: celsius(LIMITS.startC).describe('Temperature when it comes off the heat, °C.'),
+  vessel: vesselSchema.describe('What it cools in.'),
+  depthMm: millimetres(LIMITS.depthMm).describe('Depth of the filling, mm, where the vessel’s area is not said.'),
+  share: within(LIMITS.share, '', 'a share').describe('Share of the filling that is cooled now; the rest comes later.'),
+  legs: z
+    .array(legSchema)
+    .max(...most(MOST.legs, 'legs'))
+    .describe('Where it is to stand first, in order, before the place below.'),
+  ...around,
+  run: runSchema.nullable().describe('The cooling that is under way; null while no clock runs.'),
+  earlierRuns: z
+    .array(runSchema.extend({ stoppedAt: moment.describe('When its clock was stopped.') }))
+    .max(...most(MOST.earlierRuns, 'earlier runs'))
+    .describe('Coolings that are over, the oldest first. They count for nothing in the next one.'),
+});
+
+const wrapSchema = z.strictObject({
+  form: z.enum(FORM_IDS).describe('Form of the parcel.'),
+  dough: z.enum(DOUGH_IDS).describe('Wrapper dough or bought skin.'),
+  doughSaltPercent: within(LIMITS.doughSaltPercent, '%')
+    .nullable()
+    .describe('Salt of the dough, % of its mass, where it differs from usual.'),
+  diameterMm: millimetres(LIMITS.diameterMm).describe('Diameter of the skin, mm.'),
+  rimMm: millimetres(LIMITS.rimMm).describe('Rim kept free of filling, mm.'),
+  thicknessMm: millimetres(LIMITS.thicknessMm).describe(
+    'Thickness of the skin, or of all sheets of one face together, mm.',
+  ),
+  depthMm: millimetres(LIMITS.panDepthMm)
+    .nullable()
+    .describe('Depth of the pan, mm, for a pan pie; null for other forms.'),
+  portionG: grams(LIMITS.portionG).describe('Filling in one parcel, g.'),
+  doughG: grams(LIMITS.doughG).nullable().describe('Dough at hand, g; null where as much as is needed is made.'),
+});
+
+const readingSchema = z.strictObject({
+  round: z
+    .number()
+    .int()
+    .min(1, 'must be 1 or more')
+    .max(50, 'must be at most 50')
+    .describe('Readings taken together.'),
+  c: celsius(LIMITS.coreReadingC).describe('In the filling, not touching metal, °C.'),
+  at: moment.describe('When it was read.'),
+});
+
+const cookSchema = z.strictObject({
+  method: z.enum(METHOD_IDS).describe('How it is cooked.'),
+  mediumC: celsius(LIMITS.mediumC).describe('Temperature of steam, water or oven, °C.'),
+  startC: celsius(LIMITS.cookStartC).describe('Temperature of the parcel when it goes in, °C.'),
+  minutes: within(LIMITS.cookMinutes, 'minutes').describe('Planned time.'),
+  readings: z
+    .array(readingSchema)
+    .max(...most(MOST.readings, 'readings'))
+    .describe('Core temperatures measured.'),
+});
+
+const noteSchema = z.strictObject({
+  outcomes: z.array(z.enum(OUTCOME_IDS)).describe('What came out.'),
+  words: text(MOST.words).describe('Free words.'),
+});
+
+export const batchSchema = z
+  .strictObject({
+    format: z.literal(BATCH_FORMAT, `must be "${BATCH_FORMAT}"`),
+    version: z.literal(BATCH_VERSION, `must be ${BATCH_VERSION}`),
+    id,
+    revision: z.number().int().min(0).describe('Goes up by one with every stored change.'),
+    writer: text(64).describe('Who stored this revision: a tab of a browser; empty where nobody has yet.'),
+    title: text(MOST.title).trim().min(1, 'must not be empty'),
+    createdAt: moment,
+    updatedAt: moment,
+    school: z.enum(SCHOOL_IDS).describe('Whether the filling goes in raw, cooked, or partly cooked.'),
+    count: within(LIMITS.count, '', 'a number').int('must be a whole number'),
+    lines: z
+      .array(lineSchema)
+      .max(...most(MOST.lines, 'lines'))
+      .refine((lines) => new Set(lines.map((l) => l.id)).size === lines.length, 'two lines have the same id'),
+    ingredients: z
+      .array(ownIngredientSchema)
+      .max(...most(MOST.ownInBatch, 'own ingredients'))
+      .refine((own) => new Set(own.map((i) => i.id)).size === own.length, 'two own ingredients have the same id')
+      .describe('Ingredients of the cook’s own that lines use, so that the batch can be read anywhere.'),
+    stagesDone: z.array(z.enum(STAGE_IDS)).describe('Stages that are over: what is not ticked by then was forgotten.'),
+    water: waterSchema,
+    season: seasonSchema,
+    cool: coolSchema,
+    wrap: wrapSchema.refine((w) => w.rimMm < w.diameterMm / 2, {
+      path: ['rimMm'],
+      error: 'must be less than half the diameter: nothing is left to fill',
+    }),
+    cook: cookSchema,
+    note: noteSchema,
+  })
+  .describe('A batch of parcels: its filling, cooling, wrapping, cooking and what came of it.');
+export type Batch = z.infer<typeof batchSchema>;

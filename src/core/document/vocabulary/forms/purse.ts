@@ -1,0 +1,75 @@
+/** One round skin gathered and pleated shut over the top. */
+import { type Form } from './form';
+import { f, type Filled, type SectionShape } from './section';
+
+/** How many layers the pleats lay over each other on average. House estimate. */
+const PLEAT_OVERLAP = 1.3;
+
+export const purse: Form = {
+  label: 'purse',
+  sizeWord: 'skin',
+  law: 'Gathered round, the skin inside the rim covers a ball of radius a / (2√p), with pleats p = 1.3 layers deep on average.',
+  maxMl: ({ diameterMm, rimMm }) => {
+    const a = diameterMm / 2 - rimMm;
+    const r = Math.max(0, a) / (2 * Math.sqrt(PLEAT_OVERLAP));
+    return ((4 / 3) * Math.PI * r ** 3) / 1000;
+  },
+  comfortable: [0.7, 0.95],
+  tight: 1,
+  skinArea: ({ diameterMm }) => (Math.PI * diameterMm ** 2) / 4,
+  body: (_skin, fillMl, wrapperMl) => {
+    const inner = ballRadius(fillMl);
+    return { dimension: 3, fillingMm: inner, wrapperMm: ballRadius(fillMl + wrapperMl) - inner };
+  },
+  usualRatio: [0.6, 1.3],
+  usual: {
+    skin: { diameterMm: 110, rimMm: 10, thicknessMm: 3 },
+    dough: 'steamed-bun',
+    method: 'steam',
+    mediumC: 100,
+    minutes: 15,
+  },
+  sizes: 'small',
+  section: purseSection,
+};
+
+/** A dome on a flat foot with a pleated neck: the ball of the heat model, set down. */
+function purseSection({ body }: Filled): SectionShape {
+  const R = body.fillingMm + body.wrapperMm;
+  const t = body.wrapperMm;
+  const r = body.fillingMm;
+  const neck = R * 0.13 + 2;
+  const top = -1.92 * R;
+  const skin = [
+    `M ${f(-R * 0.62)} 0`,
+    `C ${f(-R * 1.02)} 0 ${f(-R * 1.06)} ${f(-R * 0.5)} ${f(-R * 0.98)} ${f(-R * 0.82)}`,
+    `C ${f(-R * 0.86)} ${f(-R * 1.32)} ${f(-neck * 1.5)} ${f(-R * 1.52)} ${f(-neck)} ${f(top)}`,
+    `L ${f(neck)} ${f(top)}`,
+    `C ${f(neck * 1.5)} ${f(-R * 1.52)} ${f(R * 0.86)} ${f(-R * 1.32)} ${f(R * 0.98)} ${f(-R * 0.82)}`,
+    `C ${f(R * 1.06)} ${f(-R * 0.5)} ${f(R * 1.02)} 0 ${f(R * 0.62)} 0 Z`,
+  ].join(' ');
+  const foot = -t * 0.75;
+  const cy = foot - r * 0.92;
+  const filling = [
+    `M ${f(-r * 0.72)} ${f(foot)}`,
+    `C ${f(-r * 1.12)} ${f(foot)} ${f(-r * 1.12)} ${f(cy - r * 0.25)} ${f(-r * 0.86)} ${f(cy - r * 0.55)}`,
+    `C ${f(-r * 0.5)} ${f(cy - r * 1.02)} ${f(r * 0.5)} ${f(cy - r * 1.02)} ${f(r * 0.86)} ${f(cy - r * 0.55)}`,
+    `C ${f(r * 1.12)} ${f(cy - r * 0.25)} ${f(r * 1.12)} ${f(foot)} ${f(r * 0.72)} ${f(foot)} Z`,
+  ].join(' ');
+  const pleat = (x: number, spread: number) =>
+    `M ${f(x)} ${f(top + 1)} Q ${f(x * 1.4)} ${f(-R * 1.6)} ${f(spread)} ${f(-R * 1.34)}`;
+  return {
+    widthMm: 2 * R * 1.02,
+    heightMm: 1.92 * R,
+    leftMm: R * 1.02,
+    isSlice: false,
+    skin,
+    filling,
+    seam: [-0.75, -0.3, 0.3, 0.75].map((k) => pleat(k * neck, k * R * 0.62)).join(' '),
+    crack: `M ${f(neck * 0.2)} ${f(top)} l ${f(-neck * 0.5)} ${f(R * 0.14)} l ${f(neck * 0.6)} ${f(R * 0.12)} l ${f(-neck * 0.5)} ${f(R * 0.16)}`,
+    inside: { cx: 0, cy: cy + r * 0.08, rx: r * 0.88, ry: r * 0.78 },
+    skinAt: { x: R * 0.9, y: -R * 0.95 },
+  };
+}
+
+const ballRadius = (ml: number): number => Math.cbrt((ml * 1000 * 3) / (4 * Math.PI));

@@ -1,0 +1,3 @@
+/** Units a filling's line may be written in. */
+export const LINE_UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'piece'] as const;
+export type LineUnit = (typeof LINE_UNITS)[number];

@@ -1,0 +1,10 @@
+/** The methods of cooking, by id. */
+import { idsOf, recordsOf } from '../records';
+import { bake } from './bake';
+import { boil } from './boil';
+import { type MethodRecord } from './method';
+import { steam } from './steam';
+
+export const METHODS = recordsOf<MethodRecord>()({ steam, boil, bake });
+export type Method = keyof typeof METHODS;
+export const METHOD_IDS = idsOf(METHODS);

@@ -1,0 +1,38 @@
+/** Whether a changed batch stays within its limits, without the validator. */
+import { LIMITS, MOST, type Span } from './limits';
+import { type Batch } from './schema';
+
+const within = (value: number | null, { least, most }: Span): boolean =>
+  value === null || (value >= least && value <= most);
+
+/**
+ * Whether what fixes can change is within its limits. The validator says the same and more; this needs none of it, so that
+ * nothing is offered that would be refused.
+ */
+export function isWithinLimits({ lines, ingredients, count, water, cool, wrap, cook }: Batch): boolean {
+  const { estimate } = water;
+  const boiledOff =
+    estimate.by === 'grams' ? within(estimate.grams, LIMITS.water) : within(estimate.minutes, LIMITS.boilingMinutes);
+  return (
+    lines.length <= MOST.lines &&
+    lines.every((l) => l.amount > 0 && within(l.amount, LIMITS.amount) && l.note.length <= MOST.note) &&
+    ingredients.length <= MOST.ownInBatch &&
+    within(count, LIMITS.count) &&
+    boiledOff &&
+    within(water.plannedG, LIMITS.water) &&
+    within(water.drainedG, LIMITS.water) &&
+    within(cool.depthMm, LIMITS.depthMm) &&
+    within(cool.vessel.areaCm2, LIMITS.areaCm2) &&
+    within(cool.share, LIMITS.share) &&
+    cool.legs.length <= MOST.legs &&
+    [...cool.legs, ...(cool.run?.past ?? [])].every(
+      (leg) => within(leg.minutes, LIMITS.legMinutes) && within(leg.depthMm, LIMITS.depthMm),
+    ) &&
+    (cool.run?.past.length ?? 0) <= MOST.pastLegs &&
+    within(wrap.portionG, LIMITS.portionG) &&
+    within(wrap.diameterMm, LIMITS.diameterMm) &&
+    within(wrap.depthMm, LIMITS.panDepthMm) &&
+    wrap.rimMm < wrap.diameterMm / 2 &&
+    within(cook.minutes, LIMITS.cookMinutes)
+  );
+}

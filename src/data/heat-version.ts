@@ -1,0 +1,40 @@
+/**
+ * What heat depends on in a batch, under a short name: words and bookkeeping do not start a new forecast, nor does the same
+ * batch read again.
+ */
+import { type Kitchen } from '@/core/document/kitchen';
+import { type Batch } from '@/core/document/schema';
+
+function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
+  const { lines, ingredients, water, cool, wrap, cook } = batch;
+  const { roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling, altitudeM, fanOven, rulePack } =
+    kitchen;
+  // Of a clock it matters whether it runs, and what was measured; runs that are over, and core readings, change nothing.
+  const { run, earlierRuns: _over, ...cooled } = cool;
+  const clock = run !== null && run.readings.length + run.past.length > 0 ? run : run !== null;
+  const { readings: _read, ...cooking } = cook;
+  const places = [roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling];
+  return [lines, ingredients, water, cooled, clock, wrap, cooking, places, altitudeM, fanOven, rulePack];
+}
+
+interface Known {
+  batch: Batch;
+  kitchen: Kitchen;
+  text: string;
+  version: string;
+}
+
+/** So many versions are remembered: of a few batches the present one and the one before it. */
+const REMEMBERED = 12;
+let known: Known[] = [];
+let count = 0;
+
+/** The version of a batch as heat sees it: the same name for the same forecast. */
+export function heatVersion(batch: Batch, kitchen: Kitchen): string {
+  const same = known.find((k) => k.batch === batch && k.kitchen === kitchen);
+  if (same) return same.version;
+  const text = JSON.stringify([batch.id, ...partsOf(batch, kitchen)]);
+  const version = known.find((k) => k.text === text)?.version ?? `v${++count}`;
+  known = [{ batch, kitchen, text, version }, ...known.filter((k) => k.text !== text)].slice(0, REMEMBERED);
+  return version;
+}

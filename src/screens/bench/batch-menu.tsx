@@ -1,0 +1,38 @@
+/** What can be done with a whole batch: cook it again, save it, delete it. */
+import { router } from 'expo-router';
+import { titled } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
+import { duplicateBatch } from '@/core/filling/duplicate';
+import { exportBatch } from '@/data/files';
+import { discardBatch, keepBatch, now } from '@/data/hooks';
+import { newId } from '@/data/new-id';
+import { Press } from '@/ui/parts/press';
+import { Sheet } from '@/ui/parts/sheet';
+
+export default function BatchMenu({ batch, onClose }: { batch: Batch; onClose: () => void }) {
+  const again = async () => {
+    onClose();
+    const copy = duplicateBatch(batch, { id: newId(), title: titled(batch.title, ', again'), at: now() });
+    if (await keepBatch(copy)) router.navigate(`/batch/${copy.id}/fill`);
+  };
+  const save = () => {
+    onClose();
+    exportBatch(batch);
+  };
+  const discard = () => {
+    onClose();
+    void discardBatch(batch);
+  };
+  return (
+    <Sheet title={batch.title} onClose={onClose}>
+      <Press
+        title="Cook it again: duplicate"
+        icon="content-copy"
+        label={`Cook ${batch.title} again: duplicate`}
+        onPress={() => void again()}
+      />
+      <Press title="Save as a file" icon="tray-arrow-down" label={`Save ${batch.title} as a file`} onPress={save} />
+      <Press title="Delete" icon="trash-can-outline" label={`Delete ${batch.title}`} onPress={discard} />
+    </Sheet>
+  );
+}

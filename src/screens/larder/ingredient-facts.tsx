@@ -1,0 +1,94 @@
+/** What the larder says of an ingredient: what it is made of, what it weighs, its preparations side by side, its dose. */
+import { View } from 'react-native';
+import { HAZARDS } from '@/core/document/vocabulary/foods';
+import { RELEASES } from '@/core/document/vocabulary/releases';
+import { type Ingredient } from '@/core/food/ingredient';
+import { formatNumber } from '@/core/units/amount';
+import { formatMinutes } from '@/core/units/format';
+import { Press } from '@/ui/parts/press';
+import { Heading, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+const CUP_ML = 240;
+
+/** For the cook's own. */
+export interface IngredientActions {
+  onChange?: () => void;
+  onRemove?: () => void;
+}
+
+export function IngredientFacts({ ingredient, onChange, onRemove }: IngredientActions & { ingredient: Ingredient }) {
+  const p = usePalette();
+  const { composition: c, salt, release } = ingredient;
+  const figures = [
+    ['water', c.water],
+    ['protein', c.protein],
+    ['fat', c.fat],
+  ] as const;
+  const wet = RELEASES[release].filter((prep) => prep.release > 0);
+  const weighs = [
+    ...Object.entries(ingredient.counts).map(([what, g]) => `one ${what} ${formatNumber(g)} g`),
+    `a cup ${formatNumber(ingredient.gPerMl * CUP_ML, 0)} g`,
+  ];
+  const traits = [
+    ingredient.isTender ? 'Loses its scent in the heat' : '',
+    ingredient.isStrong ? 'A strong spice' : '',
+    ingredient.isLeavener ? 'Makes it rise' : '',
+    ingredient.binder === undefined ? '' : 'Binds',
+  ].filter((trait) => trait !== '');
+  return (
+    <View style={{ gap: 6 }}>
+      <Heading level={3}>
+        {ingredient.name}
+        {onChange && <Small>{'  your own'}</Small>}
+      </Heading>
+      <View style={{ height: 6, backgroundColor: p.faint }}>
+        <View style={{ height: 6, width: `${100 * c.water}%`, backgroundColor: p.steam }} />
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 14 }}>
+        {figures.map(([name, fraction]) => (
+          <Small key={name}>
+            {name} <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(100 * fraction)}</Strong>
+          </Small>
+        ))}
+        <Small>
+          salt <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(salt)}</Strong>
+        </Small>
+        <Small>g per 100 g</Small>
+      </View>
+      {weighs.length > 0 && <Small>Weighs: {weighs.join('; ')}.</Small>}
+      {wet.length > 0 && (
+        <View role="table" aria-label={`Preparations of ${ingredient.name}`}>
+          {wet.map((prep) => (
+            <View role="row" key={prep.id} style={{ flexDirection: 'row', gap: 8 }}>
+              <Small role="cell" style={{ flex: 1, color: p.ink }}>
+                {prep.label}
+              </Small>
+              <Small role="cell">{minutesText(prep.handsOnMinutes + prep.waitMinutes)}</Small>
+              <Small role="cell" style={{ minWidth: 120, textAlign: 'right' }}>
+                lets go of <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(prep.release)}</Strong>
+              </Small>
+            </View>
+          ))}
+        </View>
+      )}
+      {ingredient.dose !== null && (
+        <Small>
+          Usual: {formatNumber(ingredient.dose[0], 2)} to {formatNumber(ingredient.dose[1])} g in a kg of filling (house
+          estimate).
+        </Small>
+      )}
+      {traits.length > 0 && <Small>{traits.join('; ')}.</Small>}
+      {ingredient.hazard !== 'none' && <Small>Raw: {HAZARDS[ingredient.hazard].label}.</Small>}
+      {ingredient.allergens.length > 0 && <Small>Allergens: {ingredient.allergens.join(', ')}</Small>}
+      {onChange && onRemove && (
+        <View style={{ flexDirection: 'row', gap: 12 }}>
+          <Press title="Change" label={`Change ${ingredient.name}`} onPress={onChange} />
+          <Press title="Remove" label={`Remove ${ingredient.name}`} onPress={onRemove} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+const minutesText = (minutes: number): string => (minutes === 0 ? '' : formatMinutes(minutes));

@@ -1,0 +1,28 @@
+/** The five stations in working order. */
+import { type CheckId } from '@/core/checks/check';
+import { idsOf, isIdOf, recordsOf } from '@/core/document/vocabulary/records';
+
+interface StationRecord {
+  label: string;
+  /** The checks it carries. */
+  checks: readonly CheckId[];
+  /** Whether its key figure stands in the bar; where it carries two checks there is no room. */
+  showsFigure: boolean;
+  /** Where the curve stands on a phone: it is what one comes for, in the midst of the settings, or there is none. */
+  curve: 'first' | 'inside' | 'none';
+}
+
+export const STATIONS = recordsOf<StationRecord>()({
+  fill: { label: 'Fill', checks: ['moisture', 'salt'], showsFigure: false, curve: 'none' },
+  cool: { label: 'Cool', checks: ['cooling'], showsFigure: true, curve: 'inside' },
+  wrap: { label: 'Wrap', checks: ['fit'], showsFigure: true, curve: 'none' },
+  cook: { label: 'Cook', checks: ['core'], showsFigure: true, curve: 'first' },
+  note: { label: 'Note', checks: [], showsFigure: false, curve: 'none' },
+});
+export type Station = keyof typeof STATIONS;
+export const STATION_IDS = idsOf(STATIONS);
+
+/** The station a check belongs to. */
+export const stationOf = (check: CheckId): Station =>
+  STATION_IDS.find((station) => STATIONS[station].checks.includes(check)) ?? 'note';
+export const isStation = (text: string): text is Station => isIdOf(STATIONS, text);

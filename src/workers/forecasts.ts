@@ -1,0 +1,48 @@
+/** The worker's side of forecasting: what has been worked out is kept for a while, so that "all" goes on from "first". */
+import { proposals as proposalsFor } from '../core/checks/assess';
+import { type Proposals } from '../core/checks/check';
+import { type HeatForecast, type HeatWorked, workOutHeat } from '../core/checks/heat';
+import { type Kitchen } from '../core/document/kitchen';
+import { type Batch } from '../core/document/schema';
+
+/** So many are kept, the latest asked for. */
+const KEPT = 6;
+
+interface Kept {
+  version: string;
+  worked: HeatWorked;
+  full: HeatForecast | null;
+}
+let kept: Kept[] = [];
+
+function keptFor(version: string, batch: Batch, kitchen: Kitchen): Kept {
+  const known = kept.find((k) => k.version === version) ?? { version, worked: workOutHeat(batch, kitchen), full: null };
+  kept = [known, ...kept.filter((k) => k !== known)].slice(0, KEPT);
+  return known;
+}
+
+function fullOf(entry: Kept, elapsed: number): HeatForecast {
+  if (entry.full?.cooling?.elapsed !== elapsed) entry.full = entry.worked.withAlternatives(elapsed);
+  return entry.full ?? entry.worked.heat;
+}
+
+/**
+ * The heat forecasts of a batch.
+ * @param version what heat depends on, under a short name
+ * @param depth `first` comes sooner and leaves the alternatives of cooling out
+ * @param elapsed minutes on the cooling clock: the alternatives begin there
+ */
+export function forecastHeat(
+  version: string,
+  batch: Batch,
+  kitchen: Kitchen,
+  depth: 'first' | 'all',
+  elapsed: number,
+): HeatForecast {
+  const entry = keptFor(version, batch, kitchen);
+  return depth === 'first' ? entry.worked.heat : fullOf(entry, elapsed);
+}
+
+/** What could be done about a batch, by check; each promise is worked out on the batch as it would be. */
+export const propose = (version: string, batch: Batch, kitchen: Kitchen, elapsed: number): Proposals =>
+  proposalsFor(batch, kitchen, fullOf(keptFor(version, batch, kitchen), elapsed));

@@ -1,0 +1,64 @@
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
+import { lanternSupper } from '@/data/demo';
+import { heatVersion } from '@/data/heat-version';
+import { forecastHeat, propose } from '@/workers/forecasts';
+
+const AT = '2026-12-05T15:00:00Z';
+const [turkey, , duck] = lanternSupper(AT);
+const version = (batch: Batch, kitchen = DEFAULT_KITCHEN) => heatVersion(batch, kitchen);
+const changed = (batch: Batch, ...changes: Operation[]): Batch => changes.reduce(apply, batch);
+const again = (batch: Batch): Batch => JSON.parse(JSON.stringify(batch)) as Batch;
+
+describe('what heat depends on', () => {
+  it('is a short name, the same for the same batch read again, after words, a count or a core reading', () => {
+    const now = version(turkey);
+    expect(now.length).toBeLessThan(12);
+    for (const same of [
+      again(turkey),
+      changed(turkey, { do: 'setNote', to: { words: 'quick' } }),
+      changed(turkey, { do: 'setBatch', to: { count: 30, title: 'Otherwise called' } }),
+      changed(turkey, { do: 'addReading', reading: { round: 1, c: 70, at: AT } }),
+      { ...turkey, revision: 99, writer: 'another tab' },
+    ])
+      expect(version(same)).toBe(now);
+  });
+
+  it('is another after what changes the heat, the start of a clock included, and as before when it is taken back', () => {
+    const now = version(duck);
+    const others: Batch[] = [
+      changed(duck, { do: 'startCooling', at: AT }),
+      changed(duck, { do: 'setCool', to: { depthMm: 21 } }),
+      changed(duck, { do: 'setCook', to: { minutes: 3 } }),
+      changed(duck, { do: 'removeLine', id: duck.lines[0].id }),
+    ];
+    expect(new Set([now, ...others.map((b) => version(b))]).size).toBe(others.length + 1);
+    expect(version(duck, { ...DEFAULT_KITCHEN, roomC: 30 })).not.toBe(now);
+    expect(version(again(duck))).toBe(now);
+  });
+});
+
+describe('the worker', () => {
+  it('goes on from "first": the alternatives are worked out, the rest is not worked out again', () => {
+    const first = forecastHeat('a', duck, DEFAULT_KITCHEN, 'first', 0);
+    const all = forecastHeat('a', duck, DEFAULT_KITCHEN, 'all', 0);
+    expect(all.core).toBe(first.core);
+    expect(all.cooling?.samples).toBe(first.cooling?.samples);
+    expect(all.cooling?.alternatives.length).toBeGreaterThan(5);
+    expect(forecastHeat('a', duck, DEFAULT_KITCHEN, 'all', 0)).toBe(all);
+    expect(forecastHeat('a', duck, DEFAULT_KITCHEN, 'all', 3)).not.toBe(all);
+  });
+
+  it('proposes what the command line finds', () => {
+    expect(propose('a', duck, DEFAULT_KITCHEN, 0).cooling.length).toBeGreaterThan(0);
+  });
+
+  it('keeps a few forecasts and lets the oldest go', () => {
+    const kept = forecastHeat('kept', turkey, DEFAULT_KITCHEN, 'first', 0);
+    for (let i = 0; i < 5; i++) forecastHeat(`other-${i}`, turkey, DEFAULT_KITCHEN, 'first', 0);
+    expect(forecastHeat('kept', turkey, DEFAULT_KITCHEN, 'first', 0)).toBe(kept);
+    for (let i = 0; i < 6; i++) forecastHeat(`more-${i}`, turkey, DEFAULT_KITCHEN, 'first', 0);
+    expect(forecastHeat('kept', turkey, DEFAULT_KITCHEN, 'first', 0)).not.toBe(kept);
+  });
+});
