@@ -20,5 +20,12 @@ poppy-seeds | Poppy seeds | 6 18 41.6 8.6 19.5 6.4 | 0.57 | 0.07 |  |
 coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09 |  |
 tahini | Sesame paste | 3 17 53.8 11.9 9.3 4.2 | 1 | 0.1 | allergens=sesame | tahini
 peanut-butter | Peanut butter | 1.2 22.2 51 16.5 5 3 | 1.08 | 1 | allergens=peanut |
+mixed-nuts | Mixed nuts | 4 17 56 13 7.5 2.5 | 0.55 | 0.01 | allergens=nuts | nuts, chopped nuts
+hazelnuts-ground | Ground hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.42 | 0 | allergens=nuts binder=ground-nuts | ground walnuts
+macadamias | Macadamia nuts | 1.4 7.9 75.8 5.2 8.6 1.1 | 0.57 | 0.01 | allergens=nuts | brazil nuts
+marzipan | Marzipan | 12 9 23 50 4.5 1.3 | 1.1 | 0.02 | allergens=nuts sugar=45 | almond paste
+poppy-ground | Poppy seeds, ground | 6 18 41.6 8.6 19.5 6.4 | 0.5 | 0.07 | binder=ground-seeds | ground poppy seeds, ground poppy seed
+chia-seeds | Chia or flax seeds | 6 17 31 8 33 4.8 | 0.65 | 0.04 | binder=oats | chia seeds, flax seeds, linseed, ground flax
+coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05 |  | grated coconut, shredded coconut
 `,
 };
