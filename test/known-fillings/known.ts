@@ -2,7 +2,7 @@
  * Ordinary fillings as households word them, and what one who makes them would say, written before they were put through the
  * application. A verdict is changed only with a reason beside it (`changed`).
  */
-import { type Form } from '../../src/core/document/vocabulary/forms';
+import { type FormId } from '../../src/core/document/vocabulary/forms';
 import { type DoughId } from '../../src/core/document/vocabulary/doughs';
 import { type Method } from '../../src/core/document/vocabulary/methods';
 import { type School } from '../../src/core/document/vocabulary/schools';
@@ -36,7 +36,7 @@ export interface Spoilt {
 export interface KnownFilling {
   name: string;
   school: School;
-  form: Form;
+  form: FormId;
   dough: DoughId;
   method: Method;
   lines: readonly string[];
@@ -54,13 +54,13 @@ const FINE: Verdicts = { board: 'good', heat: 'good', salt: 'good', cooling: 'go
 /** `'raw half-moon noodle boil'` and lines, one below the other. */
 export function known(
   name: string,
-  what: `${School} ${Form} ${DoughId} ${Method}`,
+  what: `${School} ${FormId} ${DoughId} ${Method}`,
   lines: string,
   why: string,
   spoilt: readonly Spoilt[],
   says: Partial<Verdicts> & { first?: RegExp; changed?: string } = {},
 ): KnownFilling {
-  const [school, form, dough, method] = what.split(' ') as [School, Form, DoughId, Method];
+  const [school, form, dough, method] = what.split(' ') as [School, FormId, DoughId, Method];
   const { first = null, changed, ...verdicts } = says;
   return {
     name,

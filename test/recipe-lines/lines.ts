@@ -32,7 +32,7 @@ minced pork shoulder, 600 g > pork-mince 600
 350 g boiled beef, minced > beef-boiled 350
 500 g boneless chicken thighs, diced > chicken-thigh 500
 2 chicken breasts, poached and shredded > chicken-breast
-400 g duck legs, confit and shredded > duck-cooked 400
+400 g duck legs, confit and shredded > duck-leg 400 shredded
 200 g chicken livers, trimmed > chicken-liver 200
 300 g lamb shoulder, finely chopped > lamb-shoulder 300
 250 g corned beef > salt-beef 250

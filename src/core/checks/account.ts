@@ -1,12 +1,12 @@
 /** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
 import { type Batch } from '../document/schema';
 import { type Kitchen } from '../document/kitchen-schema';
-import { METHODS } from '../document/vocabulary/methods';
-import { type Tolerance } from '../document/vocabulary/methods/method';
 import { fillingDensity } from '../filling/density';
 import { accountFat, type FatAccount } from '../filling/fat';
+import { kindOf } from '../filling/kind';
 import { drawLedger, type Ledger } from '../filling/ledger';
 import { accountSalt, type SaltAccount } from '../filling/salt';
+import { type Takes, takesOf } from '../filling/takes';
 import { verdict, type Verdict } from '../safety/verdict';
 import { type Fit, fitParcel } from '../wrapper/fit';
 import { type HeatForecast } from './heat';
@@ -22,7 +22,9 @@ export interface Accounts extends Outline {
   density: number;
   fit: Fit;
   /** How much free liquid this parcel takes. */
-  tolerance: Tolerance;
+  takes: Takes;
+  /** g of steam that is not counted on: of a cooling that is too slow. */
+  steamLeftOut: number;
   /** The verdict on the readings. */
   verdict: Verdict;
   heat: HeatForecast | null;
@@ -46,7 +48,9 @@ export function account(
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
-  const ledger = drawLedger(o.lines, batch.water, heat?.cooling?.evaporatedG ?? 0);
+  const takes = takesOf(kindOf(o.lines), { form: wrap.form, method: cook.method, dough: o.dough.kind });
+  const steamG = heat?.cooling?.soundSteamG ?? 0;
+  const ledger = drawLedger(o.lines, batch.water, steamG, takes.ovenPer100);
   const density = o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY;
   const fit = fitParcel({ form: wrap.form, skin: wrap, dough: o.dough, fillingG: wrap.portionG, density });
   return {
@@ -64,7 +68,8 @@ export function account(
     }),
     density,
     fit,
-    tolerance: METHODS[cook.method].tolerance[o.dough.kind],
+    takes,
+    steamLeftOut: Math.max(0, (heat?.cooling?.evaporatedG ?? 0) - steamG),
     verdict: verdict(cook.readings, o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0),
     heat,
     problem,

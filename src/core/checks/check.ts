@@ -8,6 +8,9 @@ export type CheckState = 'good' | 'watch' | 'fix';
 
 const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };
 
+/** Whether one state is worse than another. */
+export const worse = (state: CheckState, than: CheckState): boolean => ORDER[state] > ORDER[than];
+
 /** The worst of some states. */
 export const worst = (states: readonly CheckState[]): CheckState =>
   states.reduce((w, state) => (ORDER[state] > ORDER[w] ? state : w), 'good');
@@ -42,6 +45,23 @@ export interface Reason {
   source?: string;
 }
 
+/** One of the figures of a check that has two, with what is said of it. */
+export interface Figure {
+  value: number;
+  band: readonly [number, number];
+  state: CheckState;
+  headline: string;
+  sentence: string;
+}
+
+/** Moisture has two moments: at the board, and in the heat. */
+export interface Figures {
+  /** The one that the check shows: the worse. */
+  decides: 'board' | 'heat';
+  board: Figure;
+  heat: Figure;
+}
+
 /** A check as it stands, without what could be done. */
 export interface Judgement {
   id: CheckId;
@@ -55,6 +75,8 @@ export interface Judgement {
   value: number | null;
   band: readonly [number | null, number | null];
   unit: string;
+  /** Where a check looks at two moments. */
+  figures?: Figures;
   why: readonly Reason[];
   /** Cautions that belong to what is done here. */
   cautions: readonly string[];

@@ -32,10 +32,12 @@ function judge(accounts: Accounts): Judgement {
     return {
       ...common,
       state: 'good',
-      headline: 'Cooling: nothing hot goes in',
-      sentence: accounts.goesInRaw
-        ? 'Keep the raw filling in the fridge until you wrap it.'
-        : 'There is nothing to wait for.',
+      headline: accounts.coolsAtOnce ? 'Cooling: no need to wait' : 'Cooling: nothing hot goes in',
+      sentence: accounts.coolsAtOnce
+        ? `So little of it is hot that what comes out of the fridge cools it: mixed, it is cold enough to wrap.`
+        : accounts.goesInRaw
+          ? 'Keep the raw filling in the fridge until you wrap it.'
+          : 'There is nothing to wait for.',
       figure: 'none',
     };
   }
@@ -78,6 +80,18 @@ function judge(accounts: Accounts): Judgement {
       headline: 'Cooling: no warmer than the air',
       sentence: `It comes off at *${formatTemperature(forecast.startC, kitchen.temperature)}*, and the air there has ${formatTemperature(forecast.airC, kitchen.temperature)}: one of them is not so.`,
       figure: '–',
+    };
+  }
+  const { stall } = forecast;
+  if (stall?.minutes != null && forecast.stages.every((stage) => stage.ok)) {
+    const t = (c: number): string => formatTemperature(c, kitchen.temperature);
+    return {
+      ...judged,
+      state: 'watch',
+      headline: 'Cooling: another place for the last stretch',
+      sentence: `*${formatMinutes(stall.minutes)}* to ${t(stall.nearC)}; the air here has ${t(stall.airC)} and will not take it to ${t(forecast.targetC)}: the fridge for the last stretch.`,
+      figure: formatMinutes(stall.minutes),
+      value: stall.minutes,
     };
   }
   if (forecast.minutes === null) {
@@ -128,13 +142,23 @@ function tightest(stages: readonly CoolingStage[]): CoolingStage | undefined {
 /** A way that saves less than this share of the time is not worth the washing up. House estimate. */
 const LEAST_SAVED = 0.05;
 
+/** What asks least of the kitchen comes first, of what keeps the rule. */
+const EASIEST_FIRST: readonly string[] = ['last-stretch', 'uncover', 'own-trays', 'tray', 'tray-fridge', 'tray-ice'];
+const handling = (id: string): number => {
+  const at = EASIEST_FIRST.indexOf(id);
+  return at < 0 ? EASIEST_FIRST.length : at;
+};
+
+const keeps = (stages: readonly CoolingStage[]): number => Number(stages.every((stage) => stage.ok));
+
 /** The quicker ways that the forecast has worked out. */
 function candidates({ heat }: Accounts, { state }: Judgement): Candidate[] {
   const forecast = heat?.cooling;
   if (!forecast || state === 'good') return [];
-  const mostMinutes = (forecast.minutes ?? Infinity) * (1 - LEAST_SAVED);
-  return forecast.alternatives
+  const mostMinutes = forecast.stall ? Infinity : (forecast.minutes ?? Infinity) * (1 - LEAST_SAVED);
+  return [...forecast.alternatives]
     .filter((way) => way.minutes !== null && way.minutes <= mostMinutes)
+    .sort((a, b) => keeps(b.stages) - keeps(a.stages) || handling(a.id) - handling(b.id))
     .slice(0, MOST_FIXES)
     .map((way) => ({ id: `cool-${way.id}`, label: way.label, change: way.change }));
 }

@@ -13,7 +13,8 @@ import { panContents } from '../filling/pan';
 import { type SaltAccount } from '../filling/salt';
 import { holdBack, type HoldBack } from '../filling/season';
 import { type PartName, shareOut, type Source } from '../filling/sources';
-import { forgottenFindings, stageProgress, type StageProgress, unitFindings } from '../filling/stage-progress';
+import { uncountedFindings } from '../filling/uncounted';
+import { forgottenFindings, stageProgress, type StageProgress } from '../filling/stage-progress';
 import { stageFindings } from '../filling/stage-rules';
 import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
 import { lookUp } from '../food/larder';
@@ -97,7 +98,7 @@ export function judgement(
 }
 
 export function described(accounts: Accounts, judged: Judgements, proposed: Proposals): Assessment {
-  const { batch, lines, ledger, salt, fat, fit, tolerance } = accounts;
+  const { batch, lines, ledger, salt, fat, fit, takes } = accounts;
   const { wrap } = batch;
   const checks = Object.fromEntries(
     CHECK_IDS.map((id): [CheckId, Check] => [id, { ...judged[id], fixes: proposed[id] }]),
@@ -108,7 +109,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     ledger,
     salt,
     sources: shareOut(lines, ledger),
-    stop: stopPlan(lines, batch.water, ledger, tolerance.band),
+    stop: stopPlan(lines, batch.water, ledger, takes.band),
     fat,
     holdBack: holdBack(lines, ledger.finishedG),
     stages: stageProgress(batch, lines),
@@ -143,16 +144,16 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
 }
 
 /** Binders are compared where there is too much liquid, at the dose that brings it well into the band. */
-function bindersFor({ ledger, tolerance: { band }, lines }: Accounts): BinderOption[] {
+function bindersFor({ ledger, takes: { band }, lines }: Accounts): BinderOption[] {
   const isTooWet = lines.length > 0 && ledger.problem === null && ledger.freePer100 > band[1];
   return isTooWet ? compareBinders(ledger, aimOf(band)) : [];
 }
 
 /** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */
-function findingsOf({ batch, lines, unknown, ledger: { finishedG } }: Accounts): Finding[] {
+function findingsOf({ batch, lines, uncounted, ledger: { finishedG } }: Accounts): Finding[] {
   const nameOf = (id: string): string => lookUp(batch.ingredients, id)?.name ?? id;
   return [
-    ...unitFindings(batch, { resolved: lines, nameOf, isKnown: (id) => !unknown.includes(id) }),
+    ...uncountedFindings(uncounted, batch),
     ...forgottenFindings(batch, nameOf),
     ...stageFindings(lines),
     ...doseFindings(lines, finishedG),

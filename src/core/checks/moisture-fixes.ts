@@ -1,9 +1,13 @@
-/** What may mend moisture: treating what is wet, cooking off, binding; or working liquid in and leaving a binder out. */
+/**
+ * What may mend moisture, in a cook's order: what belongs to the dish first (mix it, squeeze it, simmer it down, less of what
+ * was poured in), then another preparation, then what is in it already and binds, then a binder new to it.
+ */
 import { lineOf } from '../document/new-line';
 import { type Batch } from '../document/schema';
 import { SCHOOLS } from '../document/vocabulary/schools';
 import { type Preparation, RELEASES } from '../document/vocabulary/releases';
 import { STAGES } from '../document/vocabulary/stages';
+import { BOARD_GOOD } from '../filling/board';
 import { binderOf } from '../filling/binders';
 import { compareBinders } from '../filling/compare-binders';
 import { cookOffOf } from '../filling/cook-off';
@@ -15,8 +19,8 @@ import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { inSpoons } from '../units/spoons';
 import { type Accounts } from './account';
-import { type Candidate, type Judgement } from './check';
-import { bindingPower, isPasty } from './pasty';
+import { type Candidate, type Figures, type Judgement } from './check';
+import { bindingPower, drynessOf, isPasty, starchPower } from './pasty';
 import { type Tried } from './rule';
 
 /** So many lines are tried with other preparations. */
@@ -25,68 +29,133 @@ const MOST_TREATED = 8;
 const JUICY = 0.35;
 /** The liquid that is worked in. */
 const LIQUID_ID = 'stock';
+/** Nothing is offered that changes less than this, g, or adds more than this share of the filling. House estimates. */
+const LEAST_G = 2;
+const MOST_SHARE = 0.25;
+/** What most kitchens weigh liquids to, g. */
+const WEIGHABLE = 5;
 
-const TREAT = 'treat';
-const COOK_OFF = 'cook-off';
-const BIND = 'bind';
-/** So many of each group are offered. */
-const MOST: Readonly<Record<string, number>> = { [TREAT]: 1, [COOK_OFF]: 1, [BIND]: 2 };
+/** The groups, in the order in which a cook would think of them, and how many of each are offered. */
+const GROUPS = { mix: 1, squeeze: 2, 'cook-off': 1, less: 1, treat: 1, own: 1, bind: 2, wet: 3 } as const;
+type Group = keyof typeof GROUPS;
+const GROUP_IDS = Object.keys(GROUPS) as Group[];
+/** These belong to the dish as it is made anyway: among them what mends most comes first. */
+const OF_THE_DISH: readonly string[] = ['mix', 'squeeze', 'cook-off', 'less'];
 
-export function candidates(accounts: Accounts, { value, band: [dry, wet] }: Judgement): Candidate[] {
-  if (value === null || dry === null || wet === null || accounts.ledger.problem !== null) return [];
-  if (isPasty(accounts.ledger) || value < dry) return juicier(accounts);
-  return value > wet ? [...treating(accounts), ...cookingOff(accounts), ...binding(accounts)] : [];
+export function candidates(accounts: Accounts, { figures }: Judgement): Candidate[] {
+  const { ledger, lines } = accounts;
+  if (!figures || ledger.problem !== null || lines.length === 0) return [];
+  if (isWet(figures)) {
+    return [
+      ...treating(accounts),
+      ...cookingOff(accounts),
+      ...lessLiquid(accounts, figures),
+      ...more(accounts),
+      ...binding(accounts, figures),
+    ];
+  }
+  if (drynessOf(ledger, lines) !== null) return juicier(accounts);
+  return isPasty(ledger, lines) ? lessStarch(accounts) : [];
 }
 
+const isWet = ({ board, heat }: Figures): boolean => board.state !== 'good' || heat.value > heat.band[1];
+
 /** Less change than this, g in 100 g, is none. */
-const LEAST_DRIED = 0.3;
-const LEAST_WETTED = 0.1;
+const LEAST_GAIN = 0.3;
+/** A change that brings less than this share of what is wanted does not come before one that brings all of it. */
+const MENDS_MUCH = 0.45;
 /** An hour of work and waiting is worth a gram and a half of liquid in 100 g. House estimate. */
 const MINUTES_A_GRAM = 40;
 
-/** What lands in the band comes first. */
-export function choose(tried: readonly Tried[], { value, band: [dry, wet] }: Judgement): Tried[] {
-  if (value === null || dry === null || wet === null) return [];
-  const valueThen = ({ then }: Tried): number => then.value ?? value;
-  const miss = (t: Tried): number => Math.max(0, dry - valueThen(t), valueThen(t) - wet);
-  const wetting = tried.filter((t) => t.candidate.group === undefined && valueThen(t) > value + LEAST_WETTED);
-  const cost = (t: Tried): number => miss(t) + (t.candidate.minutes ?? 0) / MINUTES_A_GRAM;
-  const drying = Object.entries(MOST).flatMap(([group, most]) =>
-    tried
-      .filter((t) => t.candidate.group === group && valueThen(t) < value - LEAST_DRIED)
-      .sort((a, b) => cost(a) - cost(b))
-      .slice(0, most),
-  );
-  return [...wetting, ...drying.sort((a, b) => miss(a) - miss(b))];
+/** How far both moments are from where they should be, g in 100 g. */
+function missOf({ board, heat }: Figures): number {
+  return Math.max(0, board.value - BOARD_GOOD) + Math.max(0, heat.value - heat.band[1]);
 }
+
+/** In a cook's order; what hardly helps comes after what does. */
+export function choose(tried: readonly Tried[], now: Judgement): Tried[] {
+  const { figures } = now;
+  if (!figures) return [];
+  if (!isWet(figures)) return choosePlainly(tried, now);
+  const before = missOf(figures);
+  const left = ({ then }: Tried): number => (then.figures ? missOf(then.figures) : before);
+  const gain = (t: Tried): number => before - left(t);
+  const cost = (t: Tried): number => left(t) + (t.candidate.minutes ?? 0) / MINUTES_A_GRAM;
+  const helping = tried.filter((t) => gain(t) >= LEAST_GAIN);
+  const chosen = GROUP_IDS.flatMap((group) =>
+    helping
+      .filter((t) => t.candidate.group === group)
+      .sort((a, b) => cost(a) - cost(b))
+      .slice(0, GROUPS[group]),
+  );
+  const order = (t: Tried): number => {
+    const group = t.candidate.group ?? '';
+    const rank = OF_THE_DISH.includes(group) ? 0 : GROUP_IDS.findIndex((id) => id === group);
+    return gain(t) >= MENDS_MUCH * before ? rank : rank + GROUP_IDS.length;
+  };
+  return chosen.sort((a, b) => order(a) - order(b) || left(a) - left(b));
+}
+
+/** Against dry and pasty: whatever changes the verdict, in the order in which it was thought of. */
+function choosePlainly(tried: readonly Tried[], now: Judgement): Tried[] {
+  return tried
+    .filter(({ then }) => then.headline !== now.headline && then.state !== 'fix')
+    .slice(0, GROUPS.wet);
+}
+
+const GROUP_OF: Readonly<Record<Preparation['treatment'], Group>> = {
+  mix: 'mix',
+  squeeze: 'squeeze',
+  reduce: 'cook-off',
+  cook: 'treat',
+  soak: 'treat',
+  none: 'treat',
+};
 
 /** Treating a wet line otherwise: the amount stays what it was before the treatment. */
 function treating({ lines }: Accounts): Candidate[] {
   // Of many wet lines the wettest are worth the work.
   const untreated = lines
-    .filter((l) => l.preparation.yield === 1)
+    .filter((l) => l.preparation.treatment === 'none' || l.ingredient.liquid || l.preparation.release >= STILL_WET)
     .sort((a, b) => b.releaseG - a.releaseG)
     .slice(0, MOST_TREATED);
   return untreated.flatMap((l) =>
     RELEASES[l.ingredient.release]
-      .filter((p) => p.release < l.preparation.release && !p.takesStarch && suits(l, p))
+      .filter((p) => isDrier(p, l) && !p.takesStarch && suits(l, p))
       .map((p) => ({
         id: `prepare-${l.line.id}-${p.id}`,
         label: `${l.ingredient.name}: ${p.label}`,
-        change: [{ do: 'changeLine' as const, id: l.line.id, to: { preparation: p.id, weighed: 'raw' as const } }],
+        change: [
+          {
+            do: 'changeLine' as const,
+            id: l.line.id,
+            to: { preparation: p.id, weighed: 'raw' as const, ...(p.treatment === 'reduce' && l.ingredient.liquid ? { stage: 'simmer' as const } : {}) },
+          },
+        ],
         minutes: p.handsOnMinutes + p.waitMinutes,
-        group: TREAT,
+        group: GROUP_OF[p.treatment],
       })),
   );
 }
 
-/** Raw meat and fish that go in raw stay raw: cooking them first would be another school. */
-const suits = (l: ResolvedLine, p: Preparation): boolean =>
-  !p.cooked || l.ingredient.hazard === 'none' || STAGES[l.line.stage].isInPan;
+/** A preparation that still lets go of so much, g in 100 g, may be exchanged for a drier one. House estimate. */
+const STILL_WET = 10;
 
-function cookingOff({ batch: { water }, lines, ledger, tolerance }: Accounts): Candidate[] {
-  const stop = stopPlan(lines, water, ledger, tolerance.band);
-  if (!stop || stop.toGoG === 0) return [];
+const isDrier = (p: Preparation, { preparation, ingredient }: ResolvedLine): boolean =>
+  ingredient.liquid ? p.yield < preparation.yield : p.release < preparation.release;
+
+/**
+ * Raw meat and fish that go in raw stay raw: cooking them first would be another school. Liquid is simmered down where there
+ * is something to simmer it in.
+ */
+const suits = (l: ResolvedLine, p: Preparation): boolean => {
+  if (l.ingredient.liquid) return STAGES[l.line.stage].isInPan;
+  return !p.cooked || l.ingredient.hazard === 'none' || STAGES[l.line.stage].isInPan;
+};
+
+function cookingOff({ batch: { water }, lines, ledger, takes }: Accounts): Candidate[] {
+  const stop = stopPlan(lines, water, ledger, takes.band);
+  if (!stop || stop.toGoG < LEAST_G) return [];
   const weighs = water.panG === null ? 'the filling in the pan weighs' : 'pan and filling weigh';
   const soFar = cookOffOf(water, panContents(lines));
   const to: Partial<Pick<Batch['water'], 'estimate' | 'plannedG'>> =
@@ -94,42 +163,152 @@ function cookingOff({ batch: { water }, lines, ledger, tolerance }: Accounts): C
       ? { plannedG: round1(water.plannedG + stop.toGoG) }
       : { estimate: { by: 'grams', grams: round1(soFar.grams + stop.toGoG) } };
   const label = `Cook off ${formatGrams(stop.toGoG)} more: stop when ${weighs} ${formatGrams(stop.readsG)}`;
-  return [{ id: 'cook-off', label, change: [{ do: 'setWater', to }], group: COOK_OFF }];
+  return [{ id: 'cook-off', label, change: [{ do: 'setWater', to }], group: 'cook-off' }];
 }
 
 const round1 = (value: number): number => Math.max(0, Math.round(value * 10) / 10);
 
-/** The binders that most kitchens have, of those that are compared. */
-function binding({ batch, lines, ledger, tolerance }: Accounts): Candidate[] {
+/** Salty and sour liquids season: they are not there for their water. */
+const isPoured = ({ ingredient: { liquid, salt, family } }: ResolvedLine): boolean =>
+  liquid && salt < 2 && (family === 'liquid' || family === 'dairy');
+
+/** Less of what was poured in, cold or into the pan, as far as it is too much. */
+function lessLiquid({ lines, ledger, takes }: Accounts, { board, heat }: Figures): Candidate[] {
+  const aim = aimOf(takes.band);
+  const perHundred = Math.max(board.value - BOARD_GOOD / 2, heat.value > heat.band[1] ? heat.value - aim : 0);
+  const surplus = (perHundred / 100) * ledger.finishedG;
+  return lines.filter(isPoured).flatMap((l): Candidate[] => {
+    const water = Math.max(0.3, l.composition.water);
+    const left = l.rawG - (surplus / water) * (l.rawG / Math.max(1, l.readyG));
+    const grams = Math.max(0, Math.floor(left / WEIGHABLE) * WEIGHABLE);
+    if (l.rawG - grams < LEAST_G) return [];
+    const name = l.ingredient.name.toLowerCase();
+    return [
+      {
+        id: `less-${l.line.id}`,
+        label:
+          grams > 0
+            ? `Only ${formatGrams(grams)} of the ${name} instead of ${formatGrams(l.rawG)}`
+            : `Leave out the ${name}`,
+        change: [
+          grams > 0
+            ? { do: 'changeLine', id: l.line.id, to: { amount: grams, unit: 'g', weighed: 'raw' } }
+            : { do: 'removeLine', id: l.line.id },
+        ],
+        group: 'less',
+      },
+    ];
+  });
+}
+
+/** More of what binds it already. */
+function more({ lines, ledger, takes }: Accounts): Candidate[] {
+  const surplus = ledger.free - ledger.driedInOven - (aimOf(takes.band) / 100) * ledger.finishedG;
+  if (surplus <= 0) return [];
+  return lines.flatMap((l): Candidate[] => {
+    const binder = binderOf(l);
+    if (!binder || binder.coldOnly || binder.isFood || binder.isEgg) return [];
+    const grams = Math.ceil(surplus / (binder.capacity + aimOf(takes.band) / 100));
+    if (grams < LEAST_G || grams > MOST_SHARE * ledger.finishedG || grams > 2 * l.readyG) return [];
+    return [
+      {
+        id: `more-${l.line.id}`,
+        label: `${formatGrams(grams)} more ${l.ingredient.name.toLowerCase()}`,
+        change: [{ do: 'changeLine', id: l.line.id, to: { amount: round1(l.rawG + grams), unit: 'g' } }],
+        group: 'own',
+      },
+    ];
+  });
+}
+
+/** The binders that most kitchens have, of those that are compared; for the board only what soaks. */
+function binding({ batch, lines, ledger, takes }: Accounts, { board, heat }: Figures): Candidate[] {
   const hasPan = panContents(lines) > 0;
-  return compareBinders(ledger, aimOf(tolerance.band))
-    .filter((option) => option.isAtHand)
+  const isForBoard = board.state !== 'good' && heat.value <= heat.band[1];
+  const loose = isForBoard
+    ? { free: ledger.board.looseG, finishedG: ledger.finishedG }
+    : { free: ledger.free - ledger.driedInOven, finishedG: ledger.finishedG };
+  return compareBinders(loose, isForBoard ? BOARD_GOOD / 2 : aimOf(takes.band))
+    .filter((option) => option.isAtHand && option.grams >= LEAST_G && option.grams <= MOST_SHARE * ledger.finishedG)
+    .filter((option) => !isForBoard || option.needsC === null)
     .map((option) => ({
       id: `bind-${option.id}`,
       label: `Add ${formatNumber(option.grams)} g ${option.label} (${option.spoons})`,
       change: takeBinder(batch, option, hasPan),
-      group: BIND,
+      group: 'bind',
     }));
 }
 
-function juicier({ batch, lines, ledger, tolerance: { band } }: Accounts): Candidate[] {
-  const [dry, wet] = band;
+/** Against dry: mix it, less of what soaks, liquid worked in where the dish takes any. */
+function juicier({ batch, lines, ledger, takes }: Accounts): Candidate[] {
+  const dryness = drynessOf(ledger, lines);
+  const line = lines.find((l) => l.line.id === dryness?.lineId);
+  if (!dryness || !line) return [];
+  const mixing = lines
+    .filter((l) => RELEASES[l.ingredient.release].some((p) => p.id === 'worked') && l.preparation.treatment === 'none')
+    .map((l): Candidate => ({
+      id: `prepare-${l.line.id}-worked`,
+      label: `${l.ingredient.name}: mix with salt until sticky`,
+      change: [{ do: 'changeLine', id: l.line.id, to: { preparation: 'worked' } }],
+    }));
+  const [dry, wet] = takes.band;
   const aim = dry + JUICY * (wet - dry);
   const spare = Math.max(0, bindingPower(ledger) - ledger.heldByBinders);
-  const grams = Math.round((aim / 100) * ledger.finishedG - ledger.free + spare);
+  const wanted = Math.round(Math.min(MOST_SHARE * ledger.finishedG, (aim / 100) * ledger.finishedG - ledger.free + spare) / WEIGHABLE) * WEIGHABLE;
   const { lateAt } = SCHOOLS[batch.school];
-  const line = lineOf(batch.lines, LIQUID_ID, grams, lateAt, 'a little at a time, until it is taken up');
-  const add: Candidate = {
-    id: 'add-stock',
-    label: `Work in ${grams} g cold stock (${inSpoons(grams)})`,
-    change: [{ do: 'addLine', line }],
-  };
-  const leaveOut = lines
-    .filter((l) => binderOf(l)?.isEgg === false)
-    .map((l): Candidate => ({
-      id: `without-${l.line.id}`,
-      label: `Leave out the ${l.ingredient.name.toLowerCase()}`,
-      change: [{ do: 'removeLine', id: l.line.id }],
-    }));
-  return [add, ...leaveOut];
+  const add: Candidate[] =
+    wanted < LEAST_G || takes.kind === 'sweet'
+      ? []
+      : [
+          {
+            id: 'add-stock',
+            label: `Work in ${wanted} g cold stock (${inSpoons(wanted)})`,
+            change: [
+              { do: 'addLine', line: lineOf(batch.lines, LIQUID_ID, wanted, lateAt, 'a little at a time, until it is taken up') },
+            ],
+          },
+        ];
+  return [...mixing, ...(dryness.because === 'absorbers' ? lessOf(line) : []), ...add];
+}
+
+/** Half of it, then none of it. */
+function lessOf({ line, ingredient, rawG }: ResolvedLine): Candidate[] {
+  const name = ingredient.name.toLowerCase();
+  const [third, half] = [Math.round(rawG / 3), Math.round(rawG / 2)];
+  const only = (grams: number): Candidate => ({
+    id: `less-${line.id}-${grams}`,
+    label: `Only ${formatGrams(grams)} of the ${name} instead of ${formatGrams(rawG)}`,
+    change: [{ do: 'changeLine', id: line.id, to: { amount: grams, unit: 'g', weighed: 'raw' } }],
+  });
+  return [
+    ...(half >= LEAST_G ? [only(half)] : []),
+    ...(third >= LEAST_G ? [only(third)] : []),
+    { id: `without-${line.id}`, label: `Leave out the ${name}`, change: [{ do: 'removeLine', id: line.id }] },
+  ];
+}
+
+/** Against paste: less of the starch that is most. */
+function lessStarch({ lines, ledger }: Accounts): Candidate[] {
+  const given = Math.max(0, ledger.released - ledger.cookedOffInPan - ledger.steamedOff);
+  const share = given / Math.max(1, starchPower(ledger, lines));
+  return lines
+    .filter((l) => binderOf(l)?.isThickener === true && binderOf(l)?.isFood === false)
+    .sort((a, b) => b.readyG - a.readyG)
+    .slice(0, 1)
+    .flatMap((l): Candidate[] => {
+      const grams = Math.round(l.rawG * share);
+      const name = l.ingredient.name.toLowerCase();
+      return [
+        ...(grams >= LEAST_G
+          ? [
+              {
+                id: `less-${l.line.id}`,
+                label: `Only ${formatGrams(grams)} of the ${name} instead of ${formatGrams(l.rawG)}`,
+                change: [{ do: 'changeLine' as const, id: l.line.id, to: { amount: grams, unit: 'g' as const } }],
+              },
+            ]
+          : []),
+        { id: `without-${l.line.id}`, label: `Leave out the ${name}`, change: [{ do: 'removeLine' as const, id: l.line.id }] },
+      ];
+    });
 }

@@ -1,10 +1,11 @@
-/** Moisture: free liquid against what the parcel takes. */
+/** Moisture: liquid loose at the board, when it is wrapped, and in the heat, when it is eaten. The check shows the worse. */
+import { BOARD_GOOD, BOARD_WATCH, WITHIN_THE_HOUR } from '../filling/board';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
-import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
+import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason, worse } from './check';
 import { candidates, choose } from './moisture-fixes';
-import { bindingPower, isPasty } from './pasty';
+import { drynessOf, isPasty, starchPower } from './pasty';
 import { type CheckRule } from './rule';
 
 const UNIT = 'g per 100 g';
@@ -15,21 +16,84 @@ export const moisture: CheckRule = {
   judge,
   candidates,
   choose,
-  effect: (now, then) => `${per100(now.value ?? 0)} → ${per100(then.value ?? 0)}`,
+  effect: (now, then) => {
+    const of = (id: 'board' | 'heat'): string =>
+      `${per100(now.figures?.[id].value ?? 0)} → ${per100(then.figures?.[id].value ?? 0)}`;
+    const id = now.figures?.decides ?? 'heat';
+    return id === then.figures?.decides ? of(id) : `at the board ${of('board')}, in the heat ${of('heat')}`;
+  },
 };
 
-function judge(accounts: Accounts): Judgement {
-  const { ledger, tolerance } = accounts;
-  const { band, parcel } = tolerance;
+/** One of the two moments, judged. */
+export interface Moment {
+  state: CheckState;
+  headline: string;
+  sentence: string;
+}
+
+/** Liquid loose when the parcel is closed. */
+export function atTheBoard({ ledger: { board } }: Accounts): Moment {
+  const state = board.per100 > BOARD_WATCH ? 'fix' : board.per100 > BOARD_GOOD ? 'watch' : 'good';
+  const from = board.lines.slice(0, 2).map((l) => l.name.toLowerCase());
+  const of = from.length === 0 || state === 'good' ? '' : `, most of it from ${from.join(' and ')}`;
+  return {
+    state,
+    headline: `Moisture: ${state === 'fix' ? 'too wet to wrap' : state === 'watch' ? 'loose at the board' : 'as it should be'}`,
+    sentence: `At the board *${per100(board.per100)} g* loose per 100 g${of}; to ${BOARD_GOOD} it wraps, above ${BOARD_WATCH} the skin tears and will not seal.`,
+  };
+}
+
+/** Liquid loose in the cooked parcel. */
+export function inTheHeat(accounts: Accounts): Moment {
+  const { ledger, lines, takes } = accounts;
+  const { band, parcel } = takes;
   const [dry, wet] = band;
   const value = ledger.freePer100;
+  const dryness = drynessOf(ledger, lines);
+  if (dryness !== null) {
+    return {
+      state: 'watch',
+      headline: 'Moisture: dry',
+      sentence:
+        dryness.because === 'absorbers'
+          ? `${dryness.name} could take up *${formatGrams(dryness.figure)}* more than runs: the meat ends dry, a ball loose in its shell.`
+          : `*${formatNumber(dryness.figure, 1)} %* fat, neither mixed nor with starch: lean ${dryness.name.toLowerCase()} ends dry and dense.`,
+    };
+  }
+  if (isPasty(ledger, lines)) {
+    return {
+      state: 'watch',
+      headline: 'Moisture: pasty, too much starch',
+      sentence: `Starch could bind *${formatGrams(starchPower(ledger, lines))}*, at least twice what it was given.`,
+    };
+  }
+  const state = moistureState(value, wet);
+  return {
+    state,
+    headline: `Moisture: ${value > wet ? 'too wet' : 'as it should be'}`,
+    sentence: `Free liquid *${per100(value)} g* per 100 g in the heat; ${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}.`,
+  };
+}
+
+function judge(accounts: Accounts): Judgement {
+  const { ledger, takes } = accounts;
+  const board = atTheBoard(accounts);
+  const heat = inTheHeat(accounts);
+  const decides = board.state !== 'good' && worse(board.state, heat.state) ? 'board' : 'heat';
+  const figures = {
+    decides,
+    board: { value: ledger.board.per100, band: [0, BOARD_GOOD] as const, ...board },
+    heat: { value: ledger.freePer100, band: takes.band, ...heat },
+  } as const;
+  const shown = figures[decides];
   const common = {
     ...PLAIN,
     id: 'moisture' as const,
-    value,
-    band,
+    value: shown.value,
+    band: shown.band,
     unit: UNIT,
-    figure: per100(value),
+    figure: per100(shown.value),
+    figures,
     why: reasons(accounts),
   };
   if (accounts.lines.length === 0) {
@@ -42,53 +106,87 @@ function judge(accounts: Accounts): Judgement {
   if (ledger.problem) {
     return { ...common, state: 'watch', headline: 'Moisture: weigh again', sentence: ledger.problem };
   }
-  const takes = `${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}`;
-  const cold =
-    ledger.setCold >= 1
-      ? ` Cold, ${formatGrams(ledger.setCold)} of it is set by gelatine: it wraps as a jelly and runs when hot.`
-      : '';
-  const sentence = `Free liquid *${per100(value)} g* per 100 g; ${takes}.${cold}`;
-  const state = moistureState(value, band);
-  if (isPasty(ledger)) {
-    return {
-      ...common,
-      state: 'watch',
-      headline: 'Moisture: pasty, too much binder',
-      sentence: `Binders could hold *${formatGrams(bindingPower(ledger))}*; only ${formatGrams(ledger.heldByBinders)} runs.`,
-    };
-  }
   return {
     ...common,
-    state,
-    headline: `Moisture: ${value > wet ? 'too wet' : value < dry ? 'on the dry side' : 'as it should be'}`,
-    sentence,
+    state: shown.state,
+    headline: shown.headline,
+    sentence: [shown.sentence, otherMoment(accounts, decides), coldNote(accounts), steamNote(accounts)]
+      .filter((part) => part !== '')
+      .join(' '),
   };
 }
 
-/** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. Too dry is Watch: it spoils the eating only. */
-function moistureState(value: number, [dry, wet]: readonly [number, number]): CheckState {
+/** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. */
+function moistureState(value: number, wet: number): CheckState {
   if (value > wet + Math.max(0.5, 0.1 * wet)) return 'fix';
-  return value > wet || value < dry ? 'watch' : 'good';
+  return value > wet ? 'watch' : 'good';
 }
 
-function reasons({ ledger, lines, tolerance }: Accounts): Reason[] {
+/** The other figure, in short. */
+function otherMoment({ ledger, takes: { band } }: Accounts, decides: 'board' | 'heat'): string {
+  return decides === 'board'
+    ? `In the heat ${per100(ledger.freePer100)} g; ${formatNumber(band[0])} to ${formatNumber(band[1])} is right.`
+    : `At the board ${per100(ledger.board.per100)} g.`;
+}
+
+const coldNote = ({ ledger: { setCold } }: Accounts): string =>
+  setCold >= 1
+    ? `Cold, ${formatGrams(setCold)} of it is set by gelatine: it wraps as a jelly and runs when hot.`
+    : '';
+
+/** Where the verdict leans on steam that is still to leave, it says so. */
+const steamNote = ({ ledger: { steamedOff, finishedG } }: Accounts): string =>
+  steamedOff > finishedG * STEAM_WORTH_SAYING
+    ? `Counted on: ${formatGrams(steamedOff)} that leave as steam while it cools.`
+    : '';
+const STEAM_WORTH_SAYING = 0.01;
+
+function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
   const loudest = [...ledger.lines].sort((a, b) => b.letsGo - a.letsGo).filter((l) => l.letsGo >= 0.5);
   const binders = ledger.lines.filter((l) => l.canHold > 0);
-  const cooledOff = ledger.steamedOff > 0.05;
+  const { board } = ledger;
   return [
+    ...board.lines.map((l) => ({
+      text: `At the board: ${l.name}, ${l.preparation}, has let go of`,
+      figure: formatGrams(l.grams),
+      source: HOUSE,
+    })),
+    ...(board.lines.length > 0
+      ? [
+          {
+            text: `Raw vegetables let go of ${Math.round(100 * WITHIN_THE_HOUR)} % of their juice within the hour; meat, egg and uncooked starch of none`,
+            source: HOUSE,
+          },
+        ]
+      : []),
+    ...(board.byMeatG > 0.5
+      ? [{ text: 'Taken up by the meat it is worked into', figure: formatGrams(board.byMeatG), source: HOUSE }]
+      : []),
+    ...(board.byOthersG > 0.5
+      ? [{ text: 'Held by what soaks, and by what was boiled with it', figure: formatGrams(board.byOthersG), source: HOUSE }]
+      : []),
     ...loudest.map((l) => ({
-      text: `${l.name}, ${l.preparation}, lets go of`,
+      text: `In the heat: ${l.name}, ${l.preparation}, lets go of`,
       figure: formatGrams(l.letsGo),
       source: lines.find((r) => r.line.id === l.lineId)?.ingredient.liquid ? 'its water; food tables' : HOUSE,
     })),
     { text: 'Cooked off so far, preparations included', figure: formatGrams(ledger.cookedOff) },
     { text: 'Drained or squeezed out', figure: formatGrams(ledger.drained) },
-    ...(cooledOff
+    ...(ledger.steamedOff > 0.05
       ? [{ text: 'Steamed off while cooling', figure: formatGrams(ledger.steamedOff), source: 'cooling forecast' }]
+      : []),
+    ...(steamLeftOut > 0.5
+      ? [{ text: 'Steam of a cooling that is too slow, not counted on', figure: formatGrams(steamLeftOut) }]
+      : []),
+    ...(ledger.heldByMeat > 0.5
+      ? [{ text: 'Kept by the meat that took it up', figure: formatGrams(ledger.heldByMeat), source: HOUSE }]
       : []),
     ...binders.map((l) => ({ text: `${l.name} can hold`, figure: formatGrams(l.canHold), source: HOUSE })),
     { text: 'Left free', figure: formatGrams(ledger.free) },
+    ...(ledger.driedInOven > 0.05
+      ? [{ text: 'of which the oven takes', figure: formatGrams(ledger.driedInOven), source: HOUSE }]
+      : []),
     { text: 'in a finished filling of', figure: formatGrams(ledger.finishedG) },
-    { text: `What ${tolerance.parcel} takes before it soaks, bursts or is dry`, source: HOUSE },
+    { text: `What ${takes.parcel} takes before it soaks or bursts`, source: HOUSE },
   ];
 }

@@ -6,6 +6,7 @@ import { hotLines } from '../cooling/hot-part';
 import { type ResolvedLine, resolveLines } from '../filling/lines';
 import { goesInRaw, hazardAsItGoesIn } from '../filling/raw';
 import { type Hazard } from '../document/vocabulary/foods';
+import { countsNothing, type Uncounted, uncountedLines } from '../filling/uncounted';
 import { lookUp } from '../food/larder';
 import { choosePack, coreLimit, type Limit } from '../safety/core-limit';
 import { type RulePack } from '../safety/packs';
@@ -13,12 +14,16 @@ import { dough, type Dough } from '../wrapper/dough';
 
 export interface Outline {
   lines: ResolvedLine[];
-  /** Lines whose ingredient the larder does not hold. */
+  /** Ids in the larder's place that it does not hold: they count nothing. */
   unknown: string[];
+  /** Lines that are not counted, or not as they say. */
+  uncounted: Uncounted[];
   dough: Dough;
   doughSaltPercent: number;
   /** How cold the hot part must get, the coldest constraint first; null where nothing hot goes in. */
   coolTarget: CoolTarget | null;
+  /** Something hot goes in, but so little that the mixture is cold enough at once. */
+  coolsAtOnce: boolean;
   /** Everything that asks for a temperature, the coldest first. */
   coolConstraints: CoolTarget[];
   /** Whether animal food goes into the wrapper raw. */
@@ -27,25 +32,36 @@ export interface Outline {
   limit: Limit;
 }
 
+/** No food is asked for a higher temperature than poultry. */
+const STRICTEST: Hazard = 'poultry';
+
 /** Draws the outline of a batch. */
 export function outline(batch: Batch, kitchen: Kitchen): Outline {
   const lines = resolveLines(batch, kitchen);
   const wrapper = dough(batch.wrap.dough);
   const isRaw = lines.some(goesInRaw);
-  const constraints = coolConstraints(lines, wrapper);
+  const constraints = coolConstraints(lines, wrapper, kitchen.fridgeC);
+  const isHot = hotLines(lines).length > 0;
+  // So little is hot that what is cold cools it at once.
+  const coolsAtOnce = isHot && constraints[0].c >= batch.cool.startC;
   const pack = choosePack(kitchen.rulePack, isRaw);
   const foods: { name: string; hazard: Hazard }[] = lines.map((l) => ({
     name: l.ingredient.name,
     hazard: hazardAsItGoesIn(l),
   }));
+  const uncounted = uncountedLines(batch, lines);
+  // What is not known could be anything: the strictest limit holds.
+  foods.push(...uncounted.filter(countsNothing).map(({ name }) => ({ name: `${name}, not known`, hazard: STRICTEST })));
   if (wrapper.allergens.includes('egg')) foods.push({ name: `egg in the ${wrapper.label}`, hazard: 'egg' });
   return {
     lines,
+    uncounted,
     unknown: batch.lines.map((l) => l.ingredientId).filter((id) => lookUp(batch.ingredients, id) === undefined),
     dough: wrapper,
     doughSaltPercent: batch.wrap.doughSaltPercent ?? wrapper.saltPercent,
     coolConstraints: constraints,
-    coolTarget: hotLines(lines).length === 0 ? null : constraints[0],
+    coolTarget: isHot && !coolsAtOnce ? constraints[0] : null,
+    coolsAtOnce,
     goesInRaw: isRaw,
     pack,
     limit: coreLimit(pack, foods),

@@ -2,8 +2,9 @@
 import { lineOf } from '../document/new-line';
 import { type Operation } from '../document/operations';
 import { SALT_KINDS } from '../document/vocabulary/salt-kinds';
+import { RELEASES } from '../document/vocabulary/releases';
 import { SCHOOLS } from '../document/vocabulary/schools';
-import { type SaltAccount, USUAL_BITE_SALT, USUAL_FILLING_SALT } from '../filling/salt';
+import { type SaltAccount, USUAL_BITE_SALT, USUAL_FILLING_SALT, USUAL_SWEET_SALT } from '../filling/salt';
 import { isSalt, SALT_ID } from '../food/ingredient';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
@@ -45,12 +46,15 @@ function judge(accounts: Accounts): Judgement {
     ...common,
     state: saltState(salt),
     headline: `Salt: ${salt.fillingPercent > high ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'as it should be'}`,
-    sentence: `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}.`,
+    sentence: salt.isSweet
+      ? `*${percent(salt.fillingPercent)}* of the filling. It is sweet: a pinch, to ${percent(high)}.`
+      : `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}.`,
   };
 }
 
 /** The usual band; its lower edge is raised where the wrapper brings so little salt that the bite would be bland. */
-function bandOf({ neededPercent }: SaltAccount): { low: number; high: number } {
+function bandOf({ neededPercent, isSweet }: SaltAccount): { low: number; high: number } {
+  if (isSweet) return { low: USUAL_SWEET_SALT[0], high: USUAL_SWEET_SALT[1] };
   const [low, high] = USUAL_FILLING_SALT;
   // At the ceiling itself there is nothing left to aim at.
   return { low: Math.max(low, Math.min(neededPercent, high - CEILING_MARGIN)), high };
@@ -58,7 +62,8 @@ function bandOf({ neededPercent }: SaltAccount): { low: number; high: number } {
 
 function saltState(salt: SaltAccount): CheckState {
   const { low, high } = bandOf(salt);
-  if (salt.fillingPercent < USUAL_FILLING_SALT[0] - FAR || salt.fillingPercent > high + FAR) return 'fix';
+  if (!salt.isSweet && salt.fillingPercent < USUAL_FILLING_SALT[0] - FAR) return 'fix';
+  if (salt.fillingPercent > high + FAR) return 'fix';
   return salt.fillingPercent < low || salt.fillingPercent > high ? 'watch' : 'good';
 }
 
@@ -83,6 +88,15 @@ function moreSalt({ batch, kitchen, salt }: Accounts): Candidate[] {
 /** What brings less salt than this, g in a g, is counted as unsalted. */
 const UNSALTED = 0.005;
 
+/** Brings so little salt that leaving it out would spoil the dish and mend nothing, g. House estimate. */
+const LITTLE_G = 1;
+/** A change smaller than this is not worth a spoon, g. */
+const LEAST_G = 0.3;
+
+/**
+ * The way out of a very salty filling, in a cook's order: less of the added salt, the brined thing soaked, the reduced kind,
+ * less of the saltiest, more of what is bland; something always is.
+ */
 function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
   const surplus = -salt.toAddG;
   const list: Candidate[] = [];
@@ -91,27 +105,58 @@ function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
     const left = Math.max(0, Math.round((own.rawG - surplus) * 10) / 10);
     list.push({
       id: 'less-salt',
-      label: left > 0 ? `Only ${formatGrams(left)} of added salt` : 'Leave out the added salt',
+      label: left >= LEAST_G ? `Only ${formatGrams(left)} of added salt` : 'Leave out the added salt',
       change: [
-        left > 0
+        left >= LEAST_G
           ? { do: 'changeLine', id: own.line.id, to: { amount: left, unit: 'g' } }
           : { do: 'removeLine', id: own.line.id },
       ],
     });
   }
-  for (const { line, ingredient } of lines) {
-    if (ingredient.lessSalt === null) continue;
+  const salty = lines
+    .filter((l) => !isSalt(l.ingredient) && l.saltG > LITTLE_G)
+    .sort((a, b) => b.saltG - a.saltG);
+  for (const { line, ingredient, preparation } of salty) {
+    const soak = RELEASES[ingredient.release].find((p) => p.saltKept < preparation.saltKept);
+    if (soak) {
+      list.push({
+        id: `soak-${line.id}`,
+        label: `${ingredient.name}: ${soak.label}`,
+        change: [{ do: 'changeLine', id: line.id, to: { preparation: soak.id, weighed: 'raw' } }],
+      });
+    }
+    if (ingredient.lessSalt !== null) {
+      list.push({
+        id: `reduced-${line.id}`,
+        label: `Take reduced-salt ${ingredient.name.toLowerCase()}`,
+        change: [{ do: 'changeLine', id: line.id, to: { ingredientId: ingredient.lessSalt } }],
+      });
+    }
+  }
+  for (const l of salty.slice(0, MOST_SALTY)) {
+    // What is not there any more is missing from the mass, too: (total − s x) / (finished − x) = target.
+    const share = l.saltG / Math.max(1, l.readyG);
+    const target = salt.targetPercent / 100;
+    const away = (salt.totalG - target * ledger.finishedG) / Math.max(0.001, share - target);
+    const left = Math.max(0, Math.floor((l.readyG - away) * (l.rawG / Math.max(1, l.readyG))));
+    if (share <= target * 2 || l.rawG - left < LEAST_G) continue;
+    const name = l.ingredient.name.toLowerCase();
     list.push({
-      id: `reduced-${line.id}`,
-      label: `Take reduced-salt ${ingredient.name.toLowerCase()}`,
-      change: [{ do: 'changeLine', id: line.id, to: { ingredientId: ingredient.lessSalt } }],
+      id: `less-${l.line.id}`,
+      label:
+        left > 0 ? `Only ${formatGrams(left)} of the ${name} instead of ${formatGrams(l.rawG)}` : `Leave out the ${name}`,
+      change: [
+        left > 0
+          ? { do: 'changeLine', id: l.line.id, to: { amount: left, unit: 'g', weighed: 'raw' } }
+          : { do: 'removeLine', id: l.line.id },
+      ],
     });
   }
-  const factor = salt.fillingPercent / salt.targetPercent;
+  const factor = salt.fillingPercent / Math.max(0.01, salt.targetPercent);
   const plain = lines.filter((l) => l.saltG / Math.max(1, l.readyG) < UNSALTED);
   const plainG = plain.reduce((sum, l) => sum + l.readyG, 0);
   const grow = plainG > 0 ? 1 + ((factor - 1) * ledger.finishedG) / plainG : Infinity;
-  if (grow <= MOST_STRETCH) {
+  if (grow <= (list.length === 0 ? MOST_STRETCH_ALONE : MOST_STRETCH)) {
     list.push({
       id: 'stretch',
       label: `Stretch it: ${formatNumber((grow - 1) * 100, 0)} % more of everything unsalted`,
@@ -122,9 +167,23 @@ function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
       })),
     });
   }
+  if (salt.bitePercent > USUAL_BITE_SALT[1] && batch.wrap.doughSaltPercent !== 0) {
+    list.push({
+      id: 'saltless-dough',
+      label: 'Make the dough without salt: it evens out in the bite',
+      change: [{ do: 'setWrap', to: { doughSaltPercent: 0 } }],
+    });
+  }
   return list;
 }
 
+/** Of so many of the saltiest less is offered. */
+const MOST_SALTY = 2;
+/** Where nothing else can be done, a filling is stretched further. */
+const MOST_STRETCH_ALONE = 4;
+
+/** So many fixes are offered. */
+const MOST_FIXES = 5;
 /** A fix that takes away less than this, % points, is none. */
 const LEAST_GAIN = 0.02;
 
@@ -132,11 +191,16 @@ export const salt: CheckRule = {
   label: 'Salt',
   judge,
   candidates,
-  choose: (tried, { value, band: [, high] }) =>
-    tried.filter(
-      ({ then }) =>
-        value !== null && then.value !== null && (value <= (high ?? Infinity) || then.value < value - LEAST_GAIN),
-    ),
+  // Less salt in the dough changes the bite, not the filling: it stays, as the last way out.
+  choose: (tried, { value, band: [, high] }) => {
+    const helping = tried.filter(
+      ({ candidate, then }) =>
+        value !== null &&
+        then.value !== null &&
+        (value <= (high ?? Infinity) || then.value < value - LEAST_GAIN || candidate.id === 'saltless-dough'),
+    );
+    return helping.slice(0, MOST_FIXES);
+  },
   effect: (now, then) => `${percent(now.value ?? 0)} → ${percent(then.value ?? 0)}`,
 };
 

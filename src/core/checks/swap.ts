@@ -8,6 +8,7 @@ import { type Ingredient } from '../food/ingredient';
 import { RELEASES } from '../document/vocabulary/releases';
 import { accountFat } from '../filling/fat';
 import { drawLedger } from '../filling/ledger';
+import { bakesOff } from '../filling/takes';
 import { resolveLine } from '../filling/lines';
 
 export interface Consequences {
@@ -74,7 +75,7 @@ export function swapIngredient(
 
 function consequences(batch: Batch, kitchen: Kitchen, steamedOffG: number): Consequences {
   const { lines, dough, limit } = outline(batch, kitchen);
-  const ledger = drawLedger(lines, batch.water, steamedOffG);
+  const ledger = drawLedger(lines, batch.water, steamedOffG, bakesOff({ form: batch.wrap.form, method: batch.cook.method }));
   const salt = lines.reduce((sum, l) => sum + l.saltG, 0);
   return {
     waterG: ledger.broughtIn,

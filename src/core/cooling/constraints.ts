@@ -1,33 +1,79 @@
 /** How cold a filling must be before it is wrapped, and everything that asks for it. */
+import { HAZARDS } from '../document/vocabulary/foods';
+import { STAGES } from '../document/vocabulary/stages';
 import { type ResolvedLine } from '../filling/lines';
 import { goesInRaw } from '../filling/raw';
 import { type Ingredient } from '../food/ingredient';
+import { thermalProperties } from '../food/thermal';
 import { type Dough } from '../wrapper/dough';
 
 export interface CoolTarget {
+  /** The hot part must be no warmer than this, °C. */
   c: number;
   because: string;
 }
 
-/** Cheese that is meant to stay in pieces, and herbs that lose their scent in the heat. House estimates. */
-const CHEESE_C = 25;
-const HERB_C = 40;
-const EGG_C = 40;
-const RAW_C = 10;
+/** Cheese that is meant to stay in pieces, herbs that lose their scent, egg that sets. House estimates, as cooks do it. */
+const CHEESE_C = 35;
+const HERB_C = 45;
+const EGG_C = 45;
+/** No warmer than this may what is mixed with raw meat or fish become. House estimate. */
+const RAW_MIXTURE_C = 12;
+/** Heat capacities are taken at this temperature. */
+const AROUND_C = 40;
 
 /** Curd and finely grated cheese are mixed in anyway. */
 const isCheeseInPieces = ({ family, liquid, composition, release, binder }: Ingredient): boolean =>
-  family === 'dairy' && !liquid && composition.protein > 0.1 && release !== 'curd' && binder === undefined;
+  family === 'dairy' &&
+  !liquid &&
+  composition.protein > 0.1 &&
+  release !== 'curd' &&
+  release !== 'yoghurt' &&
+  binder === undefined;
 
-/** Everything that asks for a cold filling, the coldest first, each with its reason. */
-export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough): CoolTarget[] {
-  const constraints: CoolTarget[] = [{ c: wrapper.wrapReadyC, because: `${wrapper.label}: ${wrapper.wrapReadyWhy}` }];
+/** Heat that a line gives off for each degree, J/K. */
+const heatOf = (l: ResolvedLine): number => (l.readyG / 1000) * thermalProperties(l.composition, AROUND_C).heatCapacity;
+const sum = (lines: readonly ResolvedLine[], of: (l: ResolvedLine) => number): number =>
+  lines.reduce((total, l) => total + of(l), 0);
+
+/** How warm the hot part may be so that the mixture with what is cold is no warmer than a temperature. Σ m c T / Σ m c. */
+export function hotPartFor(mixtureC: number, lines: readonly ResolvedLine[], coldC: number): number {
+  const hot = sum(
+    lines.filter((l) => STAGES[l.line.stage].isHot),
+    heatOf,
+  );
+  const cold = sum(
+    lines.filter((l) => !STAGES[l.line.stage].isHot),
+    heatOf,
+  );
+  return hot > 0 ? (mixtureC * (hot + cold) - cold * coldC) / hot : Infinity;
+}
+
+/**
+ * Everything that asks for a cold filling, the coldest first, each with its reason.
+ * @param coldC temperature of what comes out of the fridge, °C
+ */
+export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, coldC: number): CoolTarget[] {
+  const mixture = (c: number): number => hotPartFor(c, lines, coldC);
+  const isMixed = lines.some((l) => !STAGES[l.line.stage].isHot);
+  const wrapC = isMixed ? mixture(wrapper.wrapReadyC) : wrapper.wrapReadyC;
+  const constraints: CoolTarget[] = [
+    {
+      c: wrapC,
+      because: `${wrapper.label}: ${wrapper.wrapReadyWhy}${isMixed ? `; mixed with what is cold, ${wrapper.wrapReadyC} °C` : ''}`,
+    },
+  ];
   for (const l of lines) {
     const { name, hazard, isTender } = l.ingredient;
     if (goesInRaw(l)) {
-      // Egg alone sets above 40 °C; on the way to the parcel it is raw food all the same.
-      const why = hazard === 'egg' ? `it would set above ${EGG_C} °C, and it goes in raw` : 'it goes in raw';
-      constraints.push({ c: RAW_C, because: `${name}: ${why}: anything warmer warms it` });
+      constraints.push(
+        HAZARDS[hazard].isFlesh
+          ? {
+              c: mixture(RAW_MIXTURE_C),
+              because: `${name} goes in raw: the mixture must be no warmer than ${RAW_MIXTURE_C} °C`,
+            }
+          : { c: EGG_C, because: `${name} would set above ${EGG_C} °C, and from then on it is raw food on the bench` },
+      );
     } else if (l.line.stage === 'when-cool' && isTender) {
       constraints.push({ c: HERB_C, because: `${name} loses its scent above ${HERB_C} °C` });
     } else if (l.line.stage === 'when-cool' && isCheeseInPieces(l.ingredient)) {

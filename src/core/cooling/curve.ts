@@ -12,6 +12,7 @@ import { crossing, stateAt } from '../heat/states';
 import { foodMaterialOf, wellMixed } from '../heat/material';
 import { type Place, PLACES } from '../document/vocabulary/places';
 import { type Base, BASES } from '../document/vocabulary/bases';
+import { Sides } from './sides';
 import { wetFace } from '../heat/surfaces';
 
 /** Where it stands, and how, for a while. */
@@ -38,6 +39,8 @@ export interface CoolingPlan extends CoolingSurroundings {
   composition: Composition;
   startC: number;
   depthMm: number;
+  /** A round vessel of that depth: its wall gives off heat. Spread in a later leg, it lies in something flat. */
+  isRound?: boolean;
   /** What comes before it stands as the plan itself says. */
   legs?: readonly CoolingLeg[];
   /** Multiplies every surface coefficient but the ice bath's: fitted from readings, 1 where nothing is known. */
@@ -84,6 +87,16 @@ const STEPS_AS_FINE = 600;
 /** Falling more slowly than 0.02 °C in an hour counts as rest, °C/s. */
 const RESTING_C_PER_S = 0.02 / 3600;
 
+/** Heat through the wall is taken at least this often, s. */
+const WALL_STEP_S = 120;
+/** The temperature at which a pot's own figures are taken, °C: the middle of its way. */
+const MIDDLE_C = 50;
+
+function sidesOf({ composition }: CoolingPlan, areaM2: number, isStirred: boolean): Sides {
+  const { k, density, heatCapacity } = thermalProperties(composition, MIDDLE_C);
+  return new Sides(Math.sqrt(areaM2 / Math.PI), isStirred ? WELL_MIXED_K : k, density * heatCapacity);
+}
+
 /** A leg with its end, s from the start; the last one has none. */
 interface Stretch extends CoolingSurroundings {
   endS: number;
@@ -121,13 +134,20 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
       cells: CELLS,
       refinement,
     });
+  const sides = plan.isRound === true ? sidesOf(plan, areaOf(stretches[stretches.length - 1]), allStirred) : null;
+  /** The wall belongs to the vessel that is planned; a leg at another depth lies in another. */
+  const hasWall = (stretch: Stretch): boolean => sides !== null && stretch.depthMm === plan.depthMm;
   let body = lay(plan.startC);
   /** What the bodies before have seen: a filling that is spread is a new body with an old past. */
   let past = { seconds: 0, vapour: 0, heatLost: 0 };
   const whole = (s: State): State => {
     const area = areaOf(stretches[now.stretch]);
+    const stretch = stretches[now.stretch];
+    // The warmest place of a pot is on its axis.
+    const warmestC = sides && hasWall(stretch) ? Math.max(s.warmestC, sides.atAxis(s.warmestC, airOf(stretch))) : s.warmestC;
     return {
       ...s,
+      warmestC: Math.min(plan.startC, warmestC),
       seconds: past.seconds + s.seconds,
       vapour: past.vapour + s.vapour * area,
       heatLost: past.heatLost + s.heatLost * area,
@@ -146,7 +166,15 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
       timesCoarse += 1;
       body.coarsen();
     }
-    const then = whole(body.advance(event - state.seconds));
+    const stretch = stretches[now.stretch];
+    const longest = hasWall(stretch) ? WALL_STEP_S : Infinity;
+    body.advance(Math.min(longest, event - state.seconds));
+    if (sides && hasWall(stretch)) {
+      const h = PLACES[stretch.place].h * factor;
+      const seconds = past.seconds + body.state().seconds - state.seconds;
+      body.loseAside(airOf(stretch), sides.pass(seconds, h));
+    }
+    const then = whole(body.state());
     states.push(then);
     const heat = (state.heatLeft - then.heatLeft) / (then.seconds - state.seconds);
     // Counted in heat, not degrees: while it freezes, the temperature hardly moves.
@@ -156,6 +184,7 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
     if (then.seconds >= event - 1e-6 && event < LONGEST_COOLING * 60) {
       if (then.seconds >= stirAt - 1e-6) {
         body.mix();
+        sides?.mix();
         stirs += 1;
       }
       if (then.seconds >= endS - 1e-6) {
@@ -164,6 +193,7 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
         else {
           // Spreading mixes it.
           body.mix();
+          sides?.mix();
           const { meanC } = body.state();
           past = { seconds: then.seconds, vapour: then.vapour, heatLost: then.heatLost };
           now.stretch += 1;

@@ -7,7 +7,7 @@ import { readingMinutes } from '../document/runs';
 import { type CoolTarget } from './constraints';
 import { type HotPart } from './hot-part';
 import { type Cool, coolingPlan, historyOf, inTheColdAt, legsAfter, warmestRoom } from './plan';
-import { type CoolingAlternative, fridgeRiseOf, type Judged } from './judged';
+import { type CoolingAlternative, fridgeRiseOf, type Judged, type Stall, stallOf } from './judged';
 import { coolingWays } from './ways';
 import { type Kitchen } from '../document/kitchen';
 import { type RulePack } from '../safety/packs';
@@ -36,6 +36,10 @@ export interface CoolingForecast {
   minutes: number | null;
   /** g of steam lost by then, of all that is to be cooled. */
   evaporatedG: number;
+  /** Of that, g that a sound cooling loses before any rule's deadline; 0 where it is too slow. */
+  soundSteamG: number;
+  /** Where this place will not take it to the target: how far it does. */
+  stall: Stall | null;
   samples: CoolingSample[];
   stages: CoolingStage[];
   /** The minute by which it must be at or below a temperature. */
@@ -86,9 +90,10 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
   const judge = (way: Cool, plan = coolingPlan(way, part, kitchen)): Judged => {
     const curve = coolingCurve(plan, target.c);
     steps += curve.steps;
+    const stall = stallOf(plan, curve, target.c);
     const minutes = curve.minutesTo(target.c);
-    const evaporatedG = curve.evaporatedAt(minutes ?? Infinity) / way.share;
-    return { plan, curve, minutes, evaporatedG, stages: stagesOf(pack, curve, plan, target.c) };
+    const evaporatedG = curve.evaporatedAt(stall?.minutes ?? minutes ?? Infinity) / way.share;
+    return { plan, curve, minutes, evaporatedG, stall, stages: stagesOf(pack, curve, plan, stall?.nearC ?? target.c) };
   };
   const usual = coolingPlan(cool, part, kitchen);
   const fit = fitCooling(usual, readingMinutes(cool.run));
@@ -110,9 +115,11 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
     constraints,
     minutes: really.minutes,
     evaporatedG: really.evaporatedG,
+    soundSteamG: soundSteam(really, pack, cool.share),
+    stall: really.stall,
     samples: really.curve.samples,
     stages: really.stages,
-    deadlines: deadlinesOf(really.stages, pack, really.curve, target.c),
+    deadlines: deadlinesOf(really.stages, pack, really.curve, really.stall?.nearC ?? target.c),
     factor: plan.factor ?? 1,
     fit,
     assumedMinutes: fit ? judge(cool).minutes : really.minutes,
@@ -135,6 +142,15 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
       return { ...forecast, alternatives: ways, elapsed, leftOut, steps: forecast.steps + steps };
     },
   };
+}
+
+/** Steam that may be counted on: of a cooling that keeps the rules, and no more than leaves before the first deadline. */
+function soundSteam({ curve, stages, minutes, stall }: Judged, pack: RulePack, share: number): number {
+  if (stages.some((stage) => !stage.ok)) return 0;
+  const deadlines = pack.cooling.map((rule, i) =>
+    rule.kind === 'between' ? (curve.minutesTo(rule.fromC ?? 57) ?? 0) + stages[i].limitMinutes : stages[i].limitMinutes,
+  );
+  return curve.evaporatedAt(Math.min(stall?.minutes ?? minutes ?? Infinity, ...deadlines)) / share;
 }
 
 /** A stage that ends colder than wrap-ready is judged when the filling is wrapped: from then on it is cooked or put away. */

@@ -1,4 +1,5 @@
 /** A cooling worked out and judged, and what it does to the fridge. */
+import { airOf } from './air';
 import { type CoolingCurve, type CoolingPlan } from './curve';
 import { fridgeRise } from './fridge';
 import { type CoolingStage } from '../safety/cooling-stages';
@@ -27,6 +28,28 @@ export interface Judged {
   minutes: number | null;
   evaporatedG: number;
   stages: CoolingStage[];
+  /** Where the target is so near the air's own temperature that this place will not take it there. */
+  stall: Stall | null;
+}
+
+/** As far as a place takes it, when the target is too near its air. */
+export interface Stall {
+  airC: number;
+  /** It comes near to this, °C, after so many minutes; null where not even that within a day. */
+  nearC: number;
+  minutes: number | null;
+}
+
+/** A target within so many K of the air is approached for ever; so many above it a place is left. House estimates. */
+const STALLS_K = 2;
+const LEAVES_K = 3;
+
+/** Whether a target is too near the air of the place where it stands last. */
+export function stallOf(plan: CoolingPlan, curve: CoolingCurve, targetC: number): Stall | null {
+  const airC = airOf(plan);
+  if (targetC >= airC + STALLS_K || plan.base === 'ice') return null;
+  const nearC = airC + LEAVES_K;
+  return { airC, nearC, minutes: curve.minutesTo(nearC) };
 }
 
 /** The rise of the fridge's air when it goes in, K. */

@@ -5,10 +5,11 @@ import { type CoolingPlan } from './curve';
 import { type Kitchen } from '../document/kitchen';
 import { type Batch } from '../document/schema';
 import { PLACES } from '../document/vocabulary/places';
+import { VESSELS } from '../document/vocabulary/vessels';
 import { type HotPart } from './hot-part';
 import { learnedFactor } from './learned';
 import { MOST } from '../document/limits';
-import { depthOn } from './vessels';
+import { depthIn } from './vessels';
 
 export type Cool = Batch['cool'];
 type Surroundings = Pick<Cool, 'base' | 'place' | 'ambientC' | 'covered' | 'stirred' | 'stirEveryMinutes'>;
@@ -29,7 +30,8 @@ export function coolingPlan(cool: Cool, part: HotPart, kitchen: Kitchen): Coolin
     massG,
     composition: part.composition,
     startC: cool.startC,
-    depthMm: cool.vessel.areaCm2 === null ? cool.depthMm : depthOn(massG, part.density, cool.vessel.areaCm2),
+    depthMm: depthIn(cool, massG, part.density),
+    isRound: VESSELS[cool.vessel.kind].isRound,
     // Where it has stood is past changing; the plan follows.
     legs: [...(cool.run?.past ?? []), ...cool.legs].map((leg) => ({
       ...surroundings(leg),

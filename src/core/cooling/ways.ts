@@ -8,7 +8,9 @@ import { type Kitchen } from '../document/kitchen';
 import { type Operation } from '../document/operations';
 import { type CoolingPlanFields } from '../document/runs';
 import { bestSpread } from './spread';
-import { areaFor } from './vessels';
+import { areaFor, depthIn } from './vessels';
+import { LIMITS } from '../document/limits';
+import { VESSELS } from '../document/vocabulary/vessels';
 
 interface Way {
   id: string;
@@ -83,7 +85,7 @@ export function coolingWays(
 }
 
 function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Way[] {
-  const depthMm = Math.min(THIN_MM, cool.vessel.areaCm2 === null ? cool.depthMm : THIN_MM);
+  const depthMm = Math.min(THIN_MM, Math.max(LIMITS.depthMm.least, Math.round(depthIn(cool, part.massG * cool.share, part.density))));
   const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
   const onCounter: Omit<CoolingPlanFields, 'startC'> = {
     ...STILL,
@@ -97,7 +99,33 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
   const counter = judge({ ...cool, ...onCounter });
   const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
   const leg: Cool['legs'][number] = { ...STILL, depthMm: null, minutes: steamOff, base: 'rack', place: 'counter' };
+  const asItIs = judge(cool);
+  const stretchAfter = asItIs.stall?.minutes ?? null;
   const ways: (Way | null)[] = [
+    stretchAfter !== null && cool.legs.length === 0
+      ? {
+          id: 'last-stretch',
+          label: `Here for ${Math.ceil(stretchAfter)} min, then the fridge for the last stretch`,
+          to: {
+            legs: [
+              {
+                minutes: Math.max(1, Math.ceil(stretchAfter)),
+                depthMm: null,
+                base: cool.base,
+                place: cool.place,
+                ambientC: cool.ambientC,
+                covered: cool.covered,
+                stirred: cool.stirred,
+                stirEveryMinutes: cool.stirEveryMinutes,
+              },
+            ],
+            base: 'rack',
+            place: 'fridge',
+            ambientC: null,
+          },
+          hands: 'a free shelf',
+        }
+      : null,
     spread && {
       id: 'own-trays',
       label: `Spread to ${Math.round(spread.depthMm)} mm over ${spread.names}`,
@@ -155,7 +183,7 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
       ? {
           id: 'half',
           label: 'Half of it now, the rest later',
-          to: { share: 0.5, ...(cool.vessel.areaCm2 === null ? { depthMm: cool.depthMm / 2 } : {}) },
+          to: { share: 0.5, ...(cool.vessel.areaCm2 === null && !VESSELS[cool.vessel.kind].followsMass ? { depthMm: cool.depthMm / 2 } : {}) },
           hands: 'the rest stays above 60 °C until then',
         }
       : null,

@@ -54,8 +54,8 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
     season: { heldBack: false, tastings: [] },
     cool: {
       startC: 90,
-      vessel: { kind: 'tray', areaCm2: null },
-      depthMm: 40,
+      vessel: { kind: 'pan', areaCm2: null },
+      depthMm: 20,
       share: 1,
       legs: [],
       base: 'board',

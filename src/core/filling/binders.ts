@@ -3,6 +3,8 @@
  * anchored on the white-sauce scale (8, 16, 24 and 32 g flour to 240 ml milk give thin, medium, thick and binding).
  */
 
+import { type Preparation, STARCHY_TAKES_UP } from '../document/vocabulary/releases';
+
 export interface Binder {
   id: string;
   label: string;
@@ -18,6 +20,12 @@ export interface Binder {
   taste: string;
   /** Lets its liquid go after freezing. */
   weepsAfterFreezing: boolean;
+  /** Works by being boiled with liquid; else it soaks. */
+  isThickener: boolean;
+  /** Grain, nut, crumb or flake that takes juice up and gives none back: too much of it makes lean meat dry. */
+  isDryAbsorber: boolean;
+  /** A dish of its own that takes liquid up by the way: not offered as a binder. */
+  isFood: boolean;
   /** Holds only while cold: free again when hot. */
   coldOnly: boolean;
   /** Starch: lumps when it meets boiling liquid undiluted, keeps mince juicy. */
@@ -31,7 +39,10 @@ export interface Binder {
 }
 
 /** A binder, or one made of several things. */
-export type MadeBinder = Omit<Binder, 'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat'>;
+export type MadeBinder = Omit<
+  Binder,
+  'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat' | 'isThickener' | 'isDryAbsorber' | 'isFood'
+>;
 
 export interface BinderPart {
   ingredientId: string;
@@ -39,7 +50,17 @@ export interface BinderPart {
 }
 
 type Options = Partial<
-  Pick<Binder, 'weepsAfterFreezing' | 'coldOnly' | 'isStarch' | 'isEgg' | 'isAtHand' | 'takesUpFat'>
+  Pick<
+    Binder,
+    | 'weepsAfterFreezing'
+    | 'coldOnly'
+    | 'isStarch'
+    | 'isEgg'
+    | 'isAtHand'
+    | 'takesUpFat'
+    | 'isDryAbsorber'
+    | 'isFood'
+  >
 >;
 const binder = (
   id: string,
@@ -59,6 +80,9 @@ const binder = (
   how,
   taste,
   weepsAfterFreezing: false,
+  isThickener: needsC !== null && options.isEgg !== true,
+  isDryAbsorber: false,
+  isFood: false,
   coldOnly: false,
   isStarch: false,
   isEgg: false,
@@ -107,21 +131,28 @@ export const BINDERS: readonly Binder[] = [
   }),
   binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, 'of potato', {
     ...WEEPS,
+    isDryAbsorber: true,
     takesUpFat: 0.3,
   }),
   binder('dry-crumbs', 'dry breadcrumbs', 'breadcrumbs-dry', 2.2, null, STIR_IN, 'of bread; lightens minced meat', {
+    isDryAbsorber: true,
     isAtHand: true,
     takesUpFat: 0.8,
   }),
-  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy', { takesUpFat: 0.6 }),
-  binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay'),
+  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy', { takesUpFat: 0.6, isDryAbsorber: true }),
+  binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay', {
+    isDryAbsorber: true,
+  }),
   binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel', 'rich; firm when it sets', {
     isEgg: true,
   }),
   binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN, 'of bread; soft', {
+    isDryAbsorber: true,
     takesUpFat: 0.4,
   }),
-  binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in', 'of nuts; rich'),
+  binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in', 'of nuts; rich', {
+    isDryAbsorber: true,
+  }),
   binder(
     'grating-cheese',
     'hard grated cheese',
@@ -131,8 +162,13 @@ export const BINDERS: readonly Binder[] = [
     'stir in when cool',
     'savoury, and salty',
   ),
-  binder('mashed-potato', 'mashed potato', 'mashed-potato', 0.15, null, 'fold in', 'of potato; makes it a mash', {
+  binder('mashed-potato', 'mashed potato', 'mashed-potato', STARCHY_TAKES_UP, null, 'fold in', 'of potato; makes it a mash', {
+    isFood: true,
     takesUpFat: 0.05,
+  }),
+  binder('cooked-grain', 'cooked grain', 'rice-cooked', STARCHY_TAKES_UP, null, 'fold in', 'of grain', { isFood: true }),
+  binder('ground-seeds', 'ground poppy seeds', 'poppy-ground', 1.2, 80, 'scald with the liquid', 'of poppy', {
+    isFood: true,
   }),
   binder(
     'gelatine',
@@ -149,6 +185,12 @@ export const BINDERS: readonly Binder[] = [
 /** A binder by id, or undefined. */
 export const binderById = (id: string): Binder | undefined => BINDERS.find((b) => b.id === id);
 
-/** What an ingredient binds as; undefined where it does not. */
-export const binderOf = ({ ingredient }: { ingredient: { binder?: string } }): Binder | undefined =>
-  ingredient.binder === undefined ? undefined : binderById(ingredient.binder);
+/** What a line binds as; undefined where it does not: set egg and swollen noodles hold no more than they have. */
+export const binderOf = ({
+  ingredient,
+  preparation,
+}: {
+  ingredient: { binder?: string };
+  preparation?: Pick<Preparation, 'spent'>;
+}): Binder | undefined =>
+  ingredient.binder === undefined || preparation?.spent === true ? undefined : binderById(ingredient.binder);

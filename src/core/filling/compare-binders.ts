@@ -30,7 +30,7 @@ const MOST_SAUCE_SHARE = 0.6;
 export function compareBinders(ledger: Pick<Ledger, 'free' | 'finishedG'>, aim: number): BinderOption[] {
   const single = BINDERS.flatMap((binder) => {
     const exact = toBind(ledger.free, ledger.finishedG, aim, binder.capacity);
-    if (binder.coldOnly || exact <= 0) return [];
+    if (binder.coldOnly || binder.isFood || exact <= 0) return [];
     return option(binder, [{ ingredientId: binder.ingredientId, grams: toHalf(exact) }], ledger, MOST_SHARE);
   });
   const flour = toBind(ledger.free, ledger.finishedG, aim, WHITE_SAUCE.net, WHITE_SAUCE.mass);

@@ -4,6 +4,7 @@ import { type Kitchen } from '../document/kitchen';
 import { type Batch } from '../document/schema';
 import { type Preparation, RELEASES } from '../document/vocabulary/releases';
 import { drawLedger } from './ledger';
+import { bakesOff } from './takes';
 import { resolveLine, resolveLines } from './lines';
 
 export interface PreparationOption {
@@ -40,6 +41,7 @@ export function comparePreparations(
   const table = resolved ? RELEASES[resolved.ingredient.release] : [];
   if (!resolved || table.length < 2) return [];
   const growth = (resolved.rawG / TABLE_AMOUNT) ** WORK_EXPONENT;
+  const oven = bakesOff({ form: batch.wrap.form, method: batch.cook.method });
   return table.map((preparation) => {
     // Weighed as it goes in, the line was more before: that is what another preparation starts from.
     const amount =
@@ -47,7 +49,7 @@ export function comparePreparations(
         ? ({ amount: Math.round(10 * resolved.rawG) / 10, unit: 'g', weighed: 'raw' } as const)
         : ({ weighed: 'raw' } as const);
     const change: Operation = { do: 'changeLine', id: lineId, to: { ...amount, preparation: preparation.id } };
-    const then = drawLedger(resolveLines(apply(batch, change), kitchen), batch.water, steamedOffG);
+    const then = drawLedger(resolveLines(apply(batch, change), kitchen), batch.water, steamedOffG, oven);
     return {
       preparation,
       isTaken: preparation.id === resolved.preparation.id,

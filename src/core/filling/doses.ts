@@ -3,6 +3,9 @@ import { formatNumber } from '../units/amount';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
 
+/** The question is put at so many times the upper end. House estimate. */
+const FAR_ABOVE = 2;
+
 /** Things sweet by nature are judged by nobody's savoury range: a filling with fruit or sugar in plenty is a sweet one. */
 const SWEET_SHARE = 0.15;
 
@@ -17,8 +20,8 @@ export function doseFindings(lines: readonly ResolvedLine[], finishedG: number):
     const perKg = (1000 * l.readyG) / finishedG;
     const [low, high] = dose;
     const said = `${formatNumber(perKg)} g per kg; usual is ${formatNumber(low)} to ${formatNumber(high)} (house estimate)`;
-    if (perKg > high * 1.25) {
-      const slipped = l.line.unit === 'tbsp' && perKg / 3 <= high * 1.25;
+    const slipped = l.line.unit === 'tbsp' && perKg > high * 1.25 && perKg / 3 <= high && l.ingredient.isStrong;
+    if (perKg > high * FAR_ABOVE || slipped) {
       return [
         {
           lineId: l.line.id,

@@ -7,8 +7,11 @@ import { STAGES } from '../document/vocabulary/stages';
 import { type Composition, mix, withoutWater } from '../food/composition';
 import { binderOf } from './binders';
 import { cookOffOf } from './cook-off';
+import { accountBoard, type BoardAccount } from './board';
 import { type ResolvedLine } from './lines';
 import { panContents } from './pan';
+import { isFruity } from './sweet';
+import { uptakeOf } from './uptake';
 
 export interface LedgerLine {
   lineId: string;
@@ -29,8 +32,9 @@ export interface Ledger {
   steamedOff: number;
   held: number;
   free: number;
-  /** Of the held water: by the food itself, and by binders. */
+  /** Of the held water: by the food itself, by mince that took up what was worked in, and by binders. */
   heldByTissue: number;
+  heldByMeat: number;
   heldByBinders: number;
   /** Of the free water: set by gelatine as long as it is cold. It runs when hot, and is judged as free. */
   setCold: number;
@@ -38,8 +42,12 @@ export interface Ledger {
   released: number;
   /** g of finished filling. */
   finishedG: number;
-  /** g of free liquid in 100 g of finished filling. */
+  /** Of what is free: g that the oven takes while it bakes. */
+  driedInOven: number;
+  /** g of free liquid in 100 g of finished filling, in the heat: what the oven takes is not counted. */
   freePer100: number;
+  /** At the board, when the parcel is closed. */
+  board: BoardAccount;
   /** What the finished filling is made of. */
   composition: Composition;
   lines: LedgerLine[];
@@ -55,8 +63,14 @@ export interface Ledger {
 /**
  * Draws up the ledger of a batch's filling.
  * @param steamedOffG water lost while cooling, g, from the cooling forecast
+ * @param ovenPer100 g in 100 g of filling that the oven takes while it bakes, where it is free to go
  */
-export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water'], steamedOffG: number): Ledger {
+export function drawLedger(
+  lines: readonly ResolvedLine[],
+  water: Batch['water'],
+  steamedOffG: number,
+  ovenPer100 = 0,
+): Ledger {
   const broughtIn = sum(lines.map((l) => l.waterG));
   const lostTo = (way: 'cookedOff' | 'drained') =>
     sum(lines.filter((l) => l.preparation.losesTo === way).map((l) => l.lostG));
@@ -72,14 +86,18 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
   const steamedOff = Math.min(steamedOffG, left);
   left -= steamedOff;
 
-  const rows = lines.map(ledgerLine);
+  const strength = isFruity(lines) ? STARCH_IN_FRUIT : 1;
+  const rows = lines.map((l) => ledgerLine(l, strength));
   const released = sum(rows.map((row) => row.letsGo));
   const canHold = sum(rows.map((row) => row.canHold));
   const running = Math.max(0, Math.min(left, released - inPan - drainedByWeight - steamedOff));
-  const heldByBinders = Math.min(running, canHold);
-  const free = running - heldByBinders;
+  const uptake = uptakeOf(lines);
+  const heldByMeat = Math.min(running, uptake.heatG);
+  const heldByBinders = Math.min(running - heldByMeat, canHold);
+  const free = running - heldByMeat - heldByBinders;
   const finishedG = readyG - inPan - drainedByWeight - steamedOff;
-  const heldByTissue = left - free - heldByBinders;
+  const heldByTissue = left - free - heldByBinders - heldByMeat;
+  const driedInOven = Math.min(free, (ovenPer100 / 100) * finishedG);
   return {
     broughtIn,
     cookedOff: lostTo('cookedOff') + inPan,
@@ -88,11 +106,14 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
     held: left - free,
     free,
     heldByTissue,
+    heldByMeat,
     heldByBinders,
     setCold: Math.min(free, sum(lines.map(setsCold))),
     released,
     finishedG,
-    freePer100: finishedG > 0 ? (100 * free) / finishedG : 0,
+    driedInOven,
+    freePer100: finishedG > 0 ? (100 * (free - driedInOven)) / finishedG : 0,
+    board: accountBoard(lines, uptake, inPan + drainedByWeight + steamedOff, finishedG),
     composition: withoutWater(
       mix(lines.map((l) => ({ grams: l.readyG, composition: l.composition }))),
       readyG,
@@ -106,10 +127,18 @@ export function drawLedger(lines: readonly ResolvedLine[], water: Batch['water']
   };
 }
 
-/** g of liquid that a line holds as a binder when hot. */
-export function holds(l: ResolvedLine): number {
+/** Acid and sugar take half of what starch could do. House estimate. */
+const STARCH_IN_FRUIT = 0.5;
+
+/**
+ * g of liquid that a line holds as a binder when hot, or takes up as cooked potato, grain or pulse.
+ * @param strength what starch is worth in this filling
+ */
+export function holds(l: ResolvedLine, strength = 1): number {
   const binder = binderOf(l);
-  return binder && !binder.coldOnly ? binder.capacity * l.readyG : 0;
+  const takesUp = l.preparation.takesUp * l.readyG;
+  if (!binder || binder.coldOnly) return takesUp;
+  return Math.max(takesUp, binder.capacity * (binder.isThickener ? strength : 1) * l.readyG);
 }
 
 function setsCold(l: ResolvedLine): number {
@@ -117,14 +146,14 @@ function setsCold(l: ResolvedLine): number {
   return binder?.coldOnly ? binder.capacity * l.readyG : 0;
 }
 
-function ledgerLine(l: ResolvedLine): LedgerLine {
+function ledgerLine(l: ResolvedLine, strength: number): LedgerLine {
   return {
     lineId: l.line.id,
     name: l.ingredient.name,
     preparation: l.preparation.label,
     brings: l.waterG,
     letsGo: l.releaseG,
-    canHold: holds(l),
+    canHold: holds(l, strength),
   };
 }
 

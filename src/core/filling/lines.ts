@@ -88,7 +88,7 @@ function resolve(line: Line, own: Batch['ingredients'], kitchen: Kitchen): Resol
     waterG: readyWater + lostG,
     lostG,
     releaseG: ingredient.liquid ? readyWater : Math.min(readyWater, (prep.release / 100) * readyG),
-    saltG: (ingredient.salt * rawG + prep.keptSalt * rawG) / 100,
+    saltG: (ingredient.salt * prep.saltKept * rawG + prep.keptSalt * rawG) / 100,
   };
 }
 

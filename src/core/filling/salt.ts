@@ -1,11 +1,17 @@
 /** Salt of the filling and of the bite. */
 import { type ResolvedLine } from './lines';
+import { isSweetFilling } from './sweet';
 
 /** Usual salt of a filling and of a whole bite, % by mass. House estimates. */
 export const USUAL_FILLING_SALT = [0.8, 1.5] as const;
 export const USUAL_BITE_SALT = [0.9, 1.2] as const;
+/** Of a sweet filling: a pinch wakes it. House estimates. */
+export const USUAL_SWEET_SALT = [0, 0.6] as const;
+const SWEET_TARGET = 0.2;
 
 export interface SaltAccount {
+  /** A sweet filling: a pinch is enough. */
+  isSweet: boolean;
   /** g of salt in the filling, everything salty counted. */
   totalG: number;
   /** % of the finished filling. */
@@ -50,9 +56,13 @@ export function accountSalt(
   const fillingPercent = finishedG > 0 ? (100 * totalG) / finishedG : 0;
   const bite = portionG + wrapperG;
   const ofBite = (filling: number): number => (portionG * filling + wrapperG * wrapperPercent) / bite;
-  const neededPercent = (USUAL_BITE_SALT[0] * bite - wrapperG * wrapperPercent) / portionG;
-  const targetPercent = Math.max(aimPercent, Math.min(USUAL_FILLING_SALT[1], neededPercent));
+  const isSweet = isSweetFilling(lines);
+  const neededPercent = isSweet ? 0 : (USUAL_BITE_SALT[0] * bite - wrapperG * wrapperPercent) / portionG;
+  const targetPercent = isSweet
+    ? SWEET_TARGET
+    : Math.max(aimPercent, Math.min(USUAL_FILLING_SALT[1], neededPercent));
   return {
+    isSweet,
     totalG,
     fillingPercent,
     bitePercent: ofBite(fillingPercent),

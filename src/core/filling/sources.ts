@@ -1,6 +1,7 @@
 /** Where each part of the water line comes from: every gram of it given to a line, in proportion. */
 import { STAGES } from '../document/vocabulary/stages';
 import { holds, type Ledger } from './ledger';
+import { isRawMince } from './uptake';
 import { type ResolvedLine } from './lines';
 
 export const PARTS = ['cookedOff', 'drained', 'steamedOff', 'held', 'free'] as const;
@@ -15,7 +16,7 @@ export interface Source {
 
 type Amounts = Pick<
   Ledger,
-  'cookedOffInPan' | 'drainedByWeight' | 'steamedOff' | 'heldByTissue' | 'heldByBinders' | 'free'
+  'cookedOffInPan' | 'drainedByWeight' | 'steamedOff' | 'heldByTissue' | 'heldByMeat' | 'heldByBinders' | 'free'
 >;
 
 /** Less than this is not worth a row, g. */
@@ -35,7 +36,12 @@ export function shareOut(lines: readonly ResolvedLine[], amounts: Amounts): Reco
     steamedOff: together(inProportion(hot, runs, amounts.steamedOff)),
     held: together([
       ...inProportion(lines, keeps, amounts.heldByTissue),
-      ...inProportion(lines, holds, amounts.heldByBinders),
+      ...inProportion(
+        lines.filter(isRawMince),
+        (l) => l.readyG,
+        amounts.heldByMeat,
+      ),
+      ...inProportion(lines, (l) => holds(l), amounts.heldByBinders),
     ]),
     free: together(inProportion(lines, runs, amounts.free)),
   };

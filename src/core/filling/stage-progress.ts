@@ -67,26 +67,3 @@ export function forgottenFindings(batch: Batch, nameOf: (ingredientId: string) =
       fix: { label: 'It is in', change: [{ do: 'changeLine', id: l.id, to: { ticked: true } }] },
     }));
 }
-
-/** Lines whose unit does not fit: they count nothing until that is mended. */
-export function unitFindings(
-  batch: Batch,
-  {
-    resolved,
-    nameOf,
-    isKnown,
-  }: {
-    resolved: readonly ResolvedLine[];
-    nameOf: (ingredientId: string) => string;
-    isKnown: (ingredientId: string) => boolean;
-  },
-): Finding[] {
-  const counted = new Set(resolved.map((l) => l.line.id));
-  return batch.lines
-    .filter((l) => !counted.has(l.id) && isKnown(l.ingredientId))
-    .map((l) => ({
-      lineId: l.id,
-      text: `${nameOf(l.ingredientId)} is not counted in pieces here: weigh it. Until then it counts nothing.`,
-      fix: { label: 'In grams, then', change: [{ do: 'changeLine', id: l.id, to: { unit: 'g' } }] },
-    }));
-}

@@ -32,6 +32,8 @@ export interface Ingredient {
   isLeavener: boolean;
   /** It belongs to sweet fillings: there the savoury dose says nothing. */
   isSweet: boolean;
+  /** g of sugar in 100 g, of what makes a filling sweet; 0 of vegetables, whose sweetness nobody counts. */
+  sugar: number;
   /** A cup of it is measured grated, not chopped. */
   isGrated: boolean;
   /** A cup of it can be pressed down. */

@@ -155,6 +155,7 @@ export function asIngredient(own: OwnIngredient): Ingredient {
     isStrong: own.isStrong,
     isLeavener: own.isLeavener,
     isSweet: false,
+    sugar: 0,
     isGrated: false,
     packs: false,
     dose: own.dose,

@@ -16,11 +16,14 @@ export function normaliseName(text: string): string {
     .trim();
 }
 
-function singular(name: string): string {
+/** Every word in the singular. */
+export function singular(name: string): string {
   return name
     .split(' ')
     .map((word) => {
       if (word.length < 4 || /(ss|us)$/.test(word)) return word;
+      if (word === 'leaves') return 'leaf';
+      if (word === 'halves') return 'half';
       if (/(ches|shes|oes)$/.test(word)) return word.slice(0, -2);
       if (word.endsWith('ies')) return `${word.slice(0, -3)}y`;
       return word.endsWith('s') ? word.slice(0, -1) : word;
@@ -34,7 +37,17 @@ interface Word {
   owners: Map<Ingredient, number>;
 }
 
+interface Name {
+  ingredient: Ingredient;
+  /** Its words, in the singular. */
+  of: readonly string[];
+  /** The lower, the more it is this one that is meant. */
+  rank: number;
+}
+
 interface Index {
+  /** The names by one of their words. */
+  names: ReadonlyMap<string, readonly Name[]>;
   exact: ReadonlyMap<string, Ingredient>;
   words: Fuse<Word>;
 }
@@ -56,15 +69,19 @@ function indexOf(ingredients: readonly Ingredient[]): Index {
       entry.owners.set(ingredient, Math.min(cost, entry.owners.get(ingredient) ?? Infinity));
     }
   };
-  for (const ingredient of ingredients) {
+  const names = new Map<string, Name[]>();
+  for (const [rank, ingredient] of ingredients.entries()) {
     for (const name of [ingredient.id, ingredient.name, ...ingredient.aliases]) {
       const key = singular(normaliseName(name));
       if (!exact.has(key)) exact.set(key, ingredient);
+      const of = [...new Set(key.split(' '))];
+      for (const word of of) names.set(word, [...(names.get(word) ?? []), { ingredient, of, rank }]);
     }
     learn(ingredient.name, ingredient, 0);
     ingredient.aliases.forEach((alias) => learn(alias, ingredient, ALIAS_COST));
   }
   return {
+    names,
     exact,
     words: new Fuse([...words.values()], { keys: ['word'], threshold: 0.42, distance: 12, includeScore: true }),
   };
@@ -93,6 +110,15 @@ export function findIngredient(name: string, own = NONE): Ingredient | undefined
   }
   return undefined;
 }
+
+/** Every name all of whose words are among these. */
+export function namesWithin(words: ReadonlySet<string>, own = NONE): Name[] {
+  const found = indexes(own).flatMap(({ names }) => [...words].flatMap((word) => names.get(word) ?? []));
+  return [...new Set(found)].filter(({ of }) => of.every((word) => words.has(word)));
+}
+
+/** Whether a word, in the singular, is part of the name of something in the larder. */
+export const isFoodWord = (word: string): boolean => shippedIndex().names.has(word);
 
 /** A name is looked for by so many of its words, of each so many letters: no name is longer. */
 const MOST_WORDS = 6;

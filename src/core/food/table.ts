@@ -4,7 +4,7 @@
  *   id | name | water protein fat carbohydrate fibre ash (g in 100 g) | g/ml | salt (g in 100 g) | what else | aliases
  *
  * What else: `release=` table of preparations, `hazard=`, `allergens=a+b`, `binder=`, `dose=low-high` g in a kg of filling,
- * `less-salt=` id; `liquid`, `tender`, `strong`, `leavener`, `sweet`, `grated`, `packs`; and what one of it weighs, as `piece=150` or
+ * `less-salt=` id, `sugar=` g in 100 g; `liquid`, `tender`, `strong`, `leavener`, `sweet`, `grated`, `packs`; and what one of it weighs, as `piece=150` or
  * `bunch=40`.
  */
 import { type Allergen, ALLERGENS, type Family, HAZARDS } from '../document/vocabulary/foods';
@@ -51,6 +51,7 @@ export function readRow(family: Family, line: string): Ingredient {
     isSweet: false,
     isGrated: false,
     packs: false,
+    sugar: 0,
     dose: null,
     lessSalt: null,
   };
@@ -64,6 +65,7 @@ function withExtra(ingredient: Ingredient, extra: string, line: string): Ingredi
   const flag = FLAGS[key];
   if (flag !== undefined && value === '') return { ...ingredient, [flag]: true };
   if (key === 'binder') return { ...ingredient, binder: value };
+  if (key === 'sugar' && Number(value) > 0) return { ...ingredient, sugar: Number(value) };
   if (key === 'less-salt') return { ...ingredient, lessSalt: value };
   if (key === 'release' && isIdOf(RELEASES, value)) return { ...ingredient, release: value };
   if (key === 'hazard' && isIdOf(HAZARDS, value)) return { ...ingredient, hazard: value };

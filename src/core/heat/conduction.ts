@@ -242,6 +242,23 @@ export class Body {
     if (hottest - coldest > this.coarseness * QUIET_C) this.restart();
   }
 
+  /**
+   * Heat that leaves sideways, which one dimension knows nothing of: every cell comes nearer to what is around it. Not
+   * where it freezes.
+   * @param left share of the distance that is left
+   */
+  loseAside(mediumC: number, left: number): void {
+    const { cells, temperature } = this;
+    for (let i = 0; i < cells; i++) {
+      const t = temperature[i];
+      const to = mediumC + (t - mediumC) * left;
+      if (min(t, to) < ICE_C) continue;
+      this.heatLost += this.heatAbove(i, t, to);
+      temperature[i] = to;
+    }
+    this.isFresh = false;
+  }
+
   /** What can be seen of the body now. */
   state(): State {
     this.refresh();

@@ -17,13 +17,16 @@ const RANGE = new RegExp(`^(${NUMBER})\\s*(?:-|–|—|to|or)\\s*(${NUMBER})(?![
 const ONE = new RegExp(`^(${NUMBER})`);
 
 const WORDS: [RegExp, number][] = [
-  [/^half an?\s+/i, 0.5],
-  [/^(?:a )?quarter (?:of )?an?\s+/i, 0.25],
+  [/^(?:half an?|half|½ an?)\s+/i, 0.5],
+  [/^three quarters of an?\s+/i, 0.75],
+  [/^(?:a )?quarter (?:of )?(?:an?\s+)?/i, 0.25],
   [/^(?:one and a half|an? and a half)\s+/i, 1.5],
   [/^(?:an?|one)\s+/i, 1],
   [/^(?:two|a couple(?: of)?)\s+/i, 2],
   [/^(?:three|a few)\s+/i, 3],
   [/^four\s+/i, 4],
+  [/^seven\s+/i, 7],
+  [/^nine\s+/i, 9],
   [/^five\s+/i, 5],
   [/^six\s+/i, 6],
   [/^eight\s+/i, 8],

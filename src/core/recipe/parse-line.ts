@@ -6,6 +6,7 @@ import { findIngredient } from '../food/search';
 import { convert, dimensionOf } from '../units/units';
 import { leadingAmount, type LeadingAmount } from './amount';
 import { type Match, matchIngredient } from './match';
+import { lengthIn, withPack, withScant } from './pieces';
 import { type Measure, parseMeasure } from './measures';
 
 export interface ParsedLine {
@@ -25,10 +26,11 @@ export interface ParsedLine {
   grams: number | null;
 }
 
+/** Straight after the number: "cut into small dice" says nothing of how large the potato was. */
 const SIZES: [RegExp, number][] = [
-  [/\b(?:extra[- ]large|very large)\b/i, 1.4],
-  [/\b(?:large|big)\b/i, 1.25],
-  [/\b(?:small|little|baby)\b/i, 0.7],
+  [/^[^a-z]*(?:an?\s+|one\s+|two\s+|half an?\s+)?(?:extra[- ]large|very large|jumbo)\b/i, 1.4],
+  [/^[^a-z]*(?:an?\s+|one\s+|two\s+|half an?\s+)?(?:large|big|fat)\b/i, 1.25],
+  [/^[^a-z]*(?:an?\s+|one\s+|two\s+|half an?\s+)?(?:small|little|baby)\b/i, 0.7],
 ];
 /** Drained, a tin gives about this share of the weight on it. House estimate. */
 const DRAINED_SHARE = 0.6;
@@ -55,7 +57,7 @@ const unread = (text: string): ParsedLine => ({
  */
 export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngredient[] = []): ParsedLine {
   if (text.length > MOST_LETTERS) return unread(text);
-  const line = clean(text);
+  const line = amountAtEnd(withPack(clean(text)));
   const { outside, inside } = takeParentheses(line);
   const leading = leadingAmount(outside) ?? amountWithin(outside);
   const first = takeMeasure(leading?.rest ?? outside);
@@ -63,10 +65,11 @@ export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngred
   const more = furtherAmount(measure, first.rest);
   const { rest } = more;
   const pack = leading?.times === null || leading === null ? null : takeMeasure(rest);
-  const called = (pack?.measure?.kind === 'counted' ? pack.rest : rest).replace(/^of\s+/i, '');
+  const packed = pack?.measure?.kind === 'counted' ? pack : packAfter(measure, rest);
+  const called = (packed?.rest ?? rest).replace(/^of\s+/i, '');
   const { name, note } = splitNote(called);
-  const tinned = pack?.measure?.id === 'tin' || measure?.id === 'tin';
-  const identified = identify(name, note, tinned, own);
+  const tinned = packed?.measure?.id === 'tin' || measure?.id === 'tin';
+  const identified = identify(name, [note, ...inside].join(' '), tinned, own);
   const { ingredient, describing } = as ? { ...identified, ingredient: as } : identified;
   const notes = [...describing, ...(note === '' ? [] : [note]), ...inside];
   // "A pinch", "thumb of ginger": a measure without a number is one of it.
@@ -82,11 +85,14 @@ export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngred
     name: name === '' ? null : name,
     note: notes.length === 0 ? null : notes.join(', '),
   };
+  const piece = lengthIn(line, ingredient);
+  if (piece !== null) return { ...base, amount: 1, unit: 'piece', grams: piece };
   if (middle === null) return { ...base, grams: null };
   const each =
     told !== null && measure?.kind !== 'unit' ? told * middle : (told ?? gramsOf(ingredient, middle, measure, outside));
   if (each === null) return { ...base, grams: null };
   const grams =
+    withScant(line) *
     each *
     (leading?.times ?? 1) *
     drainedShare(ingredient, tinned, each, told === null && measure?.id === 'tin', outside);
@@ -98,6 +104,7 @@ const clean = (text: string): string =>
     .replace(/[\u00a0\u202f]/g, ' ')
     .replace(/⁄/g, '/')
     .replace(/^[\s•*·▢□☐–—-]+/, '')
+    .replace(/^(?:about|approx(?:imately|\.)?|ca\.?|roughly|around|generous|good)\s+(?=[\d½¼¾⅓⅔])/i, '')
     .replace(/(\d)(g|kg|ml|l|oz|lb|dl|cl|tbsp|tsp)\b/gi, '$1 $2')
     .replace(/\s+/g, ' ')
     .trim();
@@ -125,6 +132,22 @@ function takeMeasure(text: string): { measure: Measure | null; rest: string } {
     if (measure && (rest !== '' || measure.kind !== 'counted')) return { measure, rest: rest.replace(/^\+\s*/, '') };
   }
   return { measure: null, rest: text };
+}
+
+const PACKS: readonly string[] = ['tin', 'pack', 'tub', 'bag', 'ball', 'block'];
+
+/** `200 g pack feta`, `400 g tin tomatoes`: what it comes in stands after its weight. */
+function packAfter(measure: Measure | null, rest: string): { measure: Measure | null; rest: string } | null {
+  if (measure?.kind !== 'unit') return null;
+  const after = takeMeasure(rest);
+  return after.measure !== null && PACKS.includes(after.measure.id) ? after : null;
+}
+
+/** `minced pork shoulder, 600 g`: the amount stands at the end. */
+function amountAtEnd(line: string): string {
+  if (leadingAmount(line)) return line;
+  const found = /^(.+?)[,:;–-]\s*((?:[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*)\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?)\b\.?)\s*$/i.exec(line);
+  return found ? `${found[2]} ${found[1]}` : line;
 }
 
 /** `juice of half a lemon`: the amount stands within. */
@@ -169,9 +192,13 @@ function identify(name: string, note: string, tinned: boolean, own: readonly Own
     if (derived) return { ingredient: derived, describing: [] };
   }
   // "Thyme, dried", "Milk, skimmed": the larder's own way of naming.
-  const inverted = note === '' ? undefined : findIngredient(`${name} ${note.split(',')[0]}`);
+  if (/\bhard[- ]?boiled\b/i.test(note) && /\beggs?$/i.test(name)) {
+    return { ingredient: findIngredient(`hard-boiled ${name}`) ?? null, describing: [] };
+  }
+  // What is soaked at home was weighed dry.
+  const inverted = note === '' || /^soaked/i.test(note) ? undefined : findIngredient(`${name} ${note.split(',')[0]}`);
   if (inverted) return { ingredient: inverted, describing: [] };
-  const match = matchIngredient(name, own);
+  const match = matchIngredient(name, own, note);
   const fromTin =
     tinned && match.ingredient
       ? (findIngredient(`tinned ${name}`) ?? findIngredient(`tinned ${match.ingredient.name}`))

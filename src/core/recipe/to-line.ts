@@ -6,30 +6,56 @@ import { cutInWords, hasCuts } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { type OwnIngredient } from '../food/own-ingredient';
+import { HAZARDS } from '../document/vocabulary/foods';
 import { RELEASES } from '../document/vocabulary/releases';
+import { binderById } from '../filling/binders';
 import { searchIngredients } from '../food/search';
 import { LINE_UNITS, type LineUnit } from '../document/vocabulary/line-units';
 import { MOST_LETTERS, type ParsedLine } from './parse-line';
 
-/** Words that name a preparation; the first that the ingredient's table holds is taken. */
+/** Words that name a preparation, the telling ones first; the first id that the ingredient's table holds is taken. */
 const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
-  [/salted|squeezed/i, ['salted-squeezed', 'wilted-squeezed', 'squeezed']],
-  [/wilted|blanched/i, ['wilted-squeezed']],
-  [/sweated|softened|saut[eé]ed/i, ['sweated']],
-  [/browned|caramelised|caramelized|fried/i, ['browned', 'sweated']],
-  [/roasted/i, ['roasted-mash']],
-  [/boiled|mashed|steamed/i, ['boiled-mash']],
-  [/drained/i, ['drained-overnight', 'squeezed']],
+  [/scrambled/i, ['scrambled']],
+  [/hard[- ]?boiled/i, ['boiled']],
+  [/reduced to (?:a )?(?:glaze|syrup)|nearly dry|almost dry|simmered (?:away|dry)|syrupy|until (?:it is )?(?:gone|dry|evaporated)|until .*evaporates/i, ['simmered-dry', 'browned', 'cooked-down']],
+  [/cooked down|reduced|simmered down|boiled down|by half/i, ['cooked-down', 'simmered-down']],
+  [/braised|shredded|pulled|stewed|slow[- ]cooked|confit/i, ['shredded']],
+  [/poached|cooked through|flaked|steamed/i, ['flaked', 'cooked']],
+  [/worked|kneaded|until sticky/i, ['worked']],
+  [/wilted/i, ['wilted-squeezed', 'sweated']],
+  [/blanched/i, ['blanched-squeezed', 'wilted-squeezed', 'boiled']],
+  [/rinsed and squeezed/i, ['rinsed-squeezed', 'squeezed']],
+  [/salted/i, ['salted-squeezed']],
+  [/thawed|defrosted/i, ['squeezed', 'raw']],
+  [/squeezed|wrung/i, ['squeezed', 'salted-squeezed', 'wilted-squeezed', 'pressed']],
+  [/rinsed|soaked/i, ['rinsed', 'soaked']],
+  [/rehydrated/i, ['soaked']],
+  [/strained|drained overnight|hung|well drained|drained/i, ['drained-overnight', 'squeezed']],
   [/pressed/i, ['pressed']],
-  [/soaked|rehydrated/i, ['soaked']],
-  [/flaked|poached/i, ['flaked']],
-  [/cooked down|reduced/i, ['cooked-down']],
-  [/worked|kneaded/i, ['worked']],
+  [/roast(?:ed)?|baked|charred|grilled/i, ['roasted-mash', 'roasted', 'cooked']],
+  [/caramelised|caramelized|until (?:golden|brown|dry|crisp)|browned|crisped/i, ['browned', 'sweated']],
+  [/saut[eé]ed|sweated|softened|until (?:soft|tender)|gently cooked|in butter/i, ['sweated', 'cooked-soft', 'browned']],
+  [/stewed|cooked until soft|cooked soft/i, ['cooked-soft', 'sweated']],
+  [/fried/i, ['browned', 'sweated']],
+  [/mashed|riced|crushed|pur[eé]ed/i, ['boiled-mash', 'boiled']],
+  [/boiled|cooked|steamed|simmered/i, ['boiled', 'boiled-mash', 'simmered', 'cooked', 'cooked-soft']],
+  [/minced/i, ['worked']],
+  [/grated|shredded|spirali[sz]ed/i, ['raw']],
+  [/diced|cubed|in (?:small )?(?:dice|cubes)|chopped|sliced|cut/i, ['diced']],
 ];
+
+/** Of what the note says of dried things, soaking and wringing is one preparation. */
+const SOAKS: readonly string[] = ['driedSponge', 'driedNoodle', 'driedFruit', 'driedGrain', 'driedPulse'];
+/** A mash is roasted for it where the words say both. */
+const ROASTED_MASH = /roast/i;
 
 /** The preparation that a line's words name, or the one that is assumed. */
 export function preparationInWords(ingredient: Ingredient, words: string): string {
   const table = RELEASES[ingredient.release].map((p) => p.id);
+  if (SOAKS.includes(ingredient.release) && /soak|rehydrat|cook|boil|drained|tin|can/i.test(words)) return soaked(table);
+  if (table.includes('roasted-mash') && ROASTED_MASH.test(words)) {
+    return /dice|cube|chunk/i.test(words) ? 'roasted' : 'roasted-mash';
+  }
   for (const [pattern, ids] of PREPARATION_WORDS) {
     const named = pattern.test(words) ? ids.find((id) => table.includes(id)) : undefined;
     if (named !== undefined) return named;
@@ -37,15 +63,34 @@ export function preparationInWords(ingredient: Ingredient, words: string): strin
   return table[0];
 }
 
-/** Where a new line goes unless the cook says otherwise. */
-export function usualStage(school: School, ingredient: Ingredient, preparation: string): Stage {
-  const cooked = RELEASES[ingredient.release].find((p) => p.id === preparation)?.cooked ?? false;
-  if (school !== 'cooked') return cooked ? 'cook-first' : 'raw-mix';
-  if (ingredient.liquid || ingredient.family === 'starch') return 'simmer';
-  return ingredient.family === 'dairy' || ingredient.family === 'egg' || ingredient.isTender
-    ? 'when-cool'
-    : 'cook-first';
+const soaked = (table: readonly string[]): string => (table.includes('soaked') ? 'soaked' : table[0]);
+
+/** What is assumed where the words name none, by what the filling is: raw meat in a cooked one is browned. */
+function preparationFor(ingredient: Ingredient, words: string, school: School): string {
+  const table = RELEASES[ingredient.release];
+  const named = preparationInWords(ingredient, words);
+  if (named !== table[0].id || school !== 'cooked') return named;
+  if (!HAZARDS[ingredient.hazard].isFlesh) return named;
+  return (table.find((p) => p.id === 'browned' || p.id === 'flaked') ?? table[0]).id;
 }
+
+/** Where a new line goes unless the cook says otherwise. */
+export function usualStage(school: School, ingredient: Ingredient, preparation: string, words = ''): Stage {
+  const prep = RELEASES[ingredient.release].find((p) => p.id === preparation);
+  const cooked = prep?.cooked ?? false;
+  if (school !== 'cooked') {
+    // What was cooked yesterday, drained or wrung is cold; what is cooked for this filling comes hot from the pan.
+    if (!cooked || COLD_ALREADY.includes(ingredient.release)) return 'raw-mix';
+    return prep?.losesTo === 'drained' || ingredient.hazard === 'cooked-animal' ? 'raw-mix' : 'cook-first';
+  }
+  if (ingredient.family === 'egg' || /hard[- ]?boiled/i.test(words)) return preparation === 'scrambled' ? 'cook-first' : 'when-cool';
+  if (ingredient.family === 'liquid' || (ingredient.family === 'dairy' && ingredient.liquid)) return 'simmer';
+  if (ingredient.family === 'starch') return ingredient.binder && binderById(ingredient.binder)?.isThickener ? 'simmer' : 'off-heat';
+  return ingredient.family === 'dairy' || ingredient.isTender ? 'when-cool' : 'cook-first';
+}
+
+/** Cooked beforehand, out of the fridge or the freezer. */
+const COLD_ALREADY: readonly string[] = ['frozenFirm', 'frozenLeaf', 'braisedMeat', 'cookedFish', 'meatSauce', 'driedNoodle', 'driedGrain', 'driedPulse'];
 
 const isLineUnit = (unit: string | null): unit is LineUnit => LINE_UNITS.some((known) => known === unit);
 
@@ -62,7 +107,7 @@ export function toLine(
   const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
   if (!ingredient || parsed.grams === null || parsed.grams <= 0) return null;
   const words = `${parsed.name ?? ''} ${parsed.note ?? ''}`;
-  const preparation = preparationInWords(ingredient, words);
+  const preparation = preparationFor(ingredient, words, school);
   const written = writtenAmount(parsed, ingredient);
   const cut = cutInWords(parsed.text);
   return {
@@ -71,13 +116,16 @@ export function toLine(
     ...(written ?? { amount: parsed.grams, unit: 'g' as const }),
     preparation,
     // A recipe weighs what is bought.
-    weighed: preparation === RELEASES[ingredient.release][0].id ? 'ready' : 'raw',
-    stage: usualStage(school, ingredient, preparation),
+    weighed: RELEASES[ingredient.release].find((p) => p.id === preparation)?.yield === 1 ? 'ready' : weighedAs(parsed),
+    stage: usualStage(school, ingredient, preparation, words),
     cut: cut !== null && hasCuts(ingredient) ? cut : null,
     ticked: false,
     note: parsed.note ?? '',
   };
 }
+
+/** "250 g cooked rice" was weighed as it goes in; what is to be treated was weighed before. */
+const weighedAs = ({ name }: ParsedLine): Line['weighed'] => (/\b(?:cooked|soaked|drained|squeezed|roasted|fried|boiled|wilted)\b/i.test(name ?? '') ? 'ready' : 'raw');
 
 /** The amount as it is written, where the document knows its unit and the grams mean just that. */
 function writtenAmount(

@@ -17,6 +17,10 @@ export interface Limit {
 /** Starch set and dough cooked through, °C in the dough. House estimate. */
 export const DONENESS_C = 90;
 
+/** What demands it, and as what: cured is not cooked, cooked is reheated. */
+const reasonOf = ({ name, hazard }: { name: string; hazard: Hazard }): string =>
+  hazard === 'cured' ? `${name}: cured, not cooked` : name;
+
 /** Which pack is meant: the kitchen's own choice, or the stuffed-food rule for raw fillings and the home chart else. */
 export function choosePack(choice: PackId | 'auto', fillingGoesInRaw: boolean): RulePack {
   if (choice !== 'auto') return RULE_PACKS[choice];
@@ -40,7 +44,7 @@ export function coreLimit(pack: RulePack, foods: readonly { name: string; hazard
     const demanded = pack.core[food.hazard];
     if (!demanded) continue;
     if (limit.kind === 'doneness' || demanded.c > limit.c) {
-      limit = { kind: 'safety', ...demanded, because: food.name, authority: `${pack.label}: ${pack.authority}` };
+      limit = { kind: 'safety', ...demanded, because: reasonOf(food), authority: `${pack.label}: ${pack.authority}` };
     }
   }
   return limit;

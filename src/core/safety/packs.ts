@@ -46,6 +46,7 @@ const all = (limit: CoreLimit): RulePack['core'] => ({
   shellfish: limit,
   egg: limit,
   'cooked-animal': limit,
+  cured: limit,
 });
 
 export const RULE_PACKS: Record<PackId, RulePack> = {
@@ -61,6 +62,8 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
       shellfish: reach(63),
       egg: reach(71),
       'cooked-animal': reach(74),
+      // The chart knows raw ham (63) and leftovers (74); inside a parcel what is cured counts as the stricter.
+      cured: reach(74),
     },
     cooling: [
       {

@@ -23,6 +23,8 @@ export const HAZARDS = recordsOf<HazardRecord>()({
   egg: { label: 'egg', isRawAnimal: true, isFlesh: false },
   'raw-flour': harmless('raw flour'),
   'cooked-animal': harmless('cooked animal food, to be reheated'),
+  // Salted, smoked or dried: it keeps, but nothing has cooked it.
+  cured: harmless('cured, not cooked'),
 });
 export type Hazard = keyof typeof HAZARDS;
 export const HAZARD_IDS = idsOf(HAZARDS);

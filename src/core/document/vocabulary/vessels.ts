@@ -7,15 +7,29 @@ interface VesselRecord {
   usual: { areaCm2: number; deepMm: number } | null;
   /** A filling can be spread in it. */
   isSpreadable: boolean;
+  /** Round, with a wall that gives off heat. */
+  isRound: boolean;
+  /** Its size follows from what is in it. */
+  followsMass: boolean;
 }
 
+const ANGULAR = { isRound: false, followsMass: false };
+const ROUND = { isRound: true, followsMass: false };
+
 export const VESSELS = recordsOf<VesselRecord>()({
-  tray: { label: 'baking tray', usual: { areaCm2: 1200, deepMm: 22 }, isSpreadable: true },
-  dish: { label: 'shallow dish', usual: { areaCm2: 600, deepMm: 60 }, isSpreadable: true },
-  bowl: { label: 'bowl', usual: { areaCm2: 330, deepMm: 130 }, isSpreadable: false },
-  pot: { label: 'pot', usual: { areaCm2: 310, deepMm: 160 }, isSpreadable: false },
-  bag: { label: 'bag, laid flat', usual: { areaCm2: 520, deepMm: 60 }, isSpreadable: true },
-  own: { label: 'your own', usual: null, isSpreadable: true },
+  pan: {
+    label: 'the pan it was cooked in',
+    usual: null,
+    isSpreadable: false,
+    isRound: true,
+    followsMass: true,
+  },
+  tray: { label: 'baking tray', usual: { areaCm2: 1200, deepMm: 22 }, isSpreadable: true, ...ANGULAR },
+  dish: { label: 'shallow dish', usual: { areaCm2: 600, deepMm: 60 }, isSpreadable: true, ...ANGULAR },
+  bowl: { label: 'bowl', usual: { areaCm2: 330, deepMm: 130 }, isSpreadable: false, ...ROUND },
+  pot: { label: 'pot', usual: { areaCm2: 310, deepMm: 160 }, isSpreadable: false, ...ROUND },
+  bag: { label: 'bag, laid flat', usual: { areaCm2: 520, deepMm: 60 }, isSpreadable: true, ...ANGULAR },
+  own: { label: 'your own', usual: null, isSpreadable: true, ...ANGULAR },
 });
 export type VesselKind = keyof typeof VESSELS;
 export const VESSEL_IDS = idsOf(VESSELS);

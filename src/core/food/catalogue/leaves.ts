@@ -14,7 +14,7 @@ chinese-cabbage | Chinese cabbage | 94.4 1.2 0.2 2 1.2 1 | 0.32 | 0.03 | release
 sauerkraut | Fermented cabbage | 92.5 0.9 0.1 1.4 2.9 2.2 | 0.6 | 1.6 | release=jarred | sauerkraut
 parsley | Parsley | 87.7 3 0.8 3 3.3 2.2 | 0.16 | 0.14 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400 |
 dill | Dill | 86 3.5 1.1 4.9 2.1 2.4 | 0.12 | 0.15 | release=moist bunch=25 handful=10 sprig=1 tender dose=5-400 |
-coriander-leaf | Coriander leaf | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.1 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400 | cilantro, fresh coriander
+coriander-leaf | Coriander leaf | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.1 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400 | cilantro, fresh coriander, coriander
 mint | Mint | 81.5 3.6 0.9 5.5 6.8 1.7 | 0.12 | 0.08 | release=moist bunch=30 handful=10 sprig=1 tender dose=5-400 |
 chives | Chives | 90.7 3.3 0.7 1.9 2.5 1 | 0.2 | 0.01 | release=moist bunch=20 tender dose=5-400 |
 savoy-cabbage | Savoy cabbage | 91 2 0.1 3 3.1 0.8 | 0.3 | 0.07 | release=firmLeaf | spring cabbage, pointed cabbage

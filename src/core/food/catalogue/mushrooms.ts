@@ -8,7 +8,7 @@ mushroom | Mushrooms | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | 0.01 | release=spongy piec
 oyster-mushroom | Oyster mushrooms | 89.2 3.3 0.4 3.8 2.3 1 | 0.3 | 0.04 | release=spongy |
 shiitake | Shiitake mushrooms | 89.7 2.2 0.5 4.3 2.5 0.7 | 0.35 | 0.02 | release=spongy |
 wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy | chanterelles
-mushrooms-dried | Dried mushrooms | 10 18 2 45 18 7 | 0.15 | 0.03 | release=driedSponge | dried shiitake, dried porcini, dried wild mushrooms, dried ceps
+mushrooms-dried | Dried mushrooms | 10 18 2 45 18 7 | 0.15 | 0.03 | release=driedSponge piece=3 | dried shiitake, dried porcini, dried wild mushrooms, dried ceps, dried shiitake mushrooms, dried chinese mushrooms
 mushrooms-soaked | Dried mushrooms, soaked | 82 4 0.5 8.5 4 1 | 0.5 | 0.01 | release=jarred | soaked mushrooms
 porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy | porcini, ceps
 king-oyster | King oyster mushrooms | 88.5 3 0.3 5 2.5 0.8 | 0.38 | 0.01 | release=spongy piece=60 |

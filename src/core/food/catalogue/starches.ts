@@ -31,17 +31,17 @@ buckwheat-cooked | Buckwheat, cooked | 75.7 3.4 0.6 17.2 2.7 0.4 | 0.7 | 0.01 | 
 millet-cooked | Millet, cooked | 71.4 3.5 1 22.4 1.3 0.4 | 0.73 | 0 | binder=cooked-grain | cooked millet
 barley-cooked | Pearl barley, cooked | 68.8 2.3 0.4 24.4 3.8 0.3 | 0.66 | 0.01 | allergens=gluten binder=cooked-grain | cooked pearl barley, cooked barley
 rice | Rice, dry | 11.6 7.1 0.7 78.7 1.3 0.6 | 0.82 | 0.01 | release=driedGrain | long-grain rice, white rice
-glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain | cellophane noodles, mung bean noodles
+glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain |
 rice-noodles | Rice vermicelli, cooked | 75 1.8 0.2 22.5 0.4 0.1 | 0.6 | 0.02 | binder=cooked-grain | rice vermicelli, rice noodles
 breadcrumbs-coarse | Coarse dry breadcrumbs | 7 12 4 70 4 2.6 | 0.22 | 1.2 | binder=dry-crumbs allergens=gluten | panko
-bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 | slices of bread, bread
+bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 slice=30 | slices of bread, bread
 pasta-cooked | Pasta, cooked | 62.1 5.8 0.9 29 1.8 0.4 | 0.6 | 0.01 | allergens=gluten binder=cooked-grain | cooked pasta, noodles
 couscous-cooked | Couscous, cooked | 72.6 3.8 0.2 21.8 1.4 0.2 | 0.65 | 0.01 | allergens=gluten binder=cooked-grain | cooked couscous
 freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain | cooked spelt, freekeh, farro, cooked farro, wheat berries
 buckwheat | Buckwheat, dry | 10 12.5 3 62.5 10 2 | 0.75 | 0.02 | release=driedGrain | dry buckwheat, kasha
 millet | Millet, dry | 9 11 4.2 64.5 8.5 3 | 0.8 | 0.01 | release=driedGrain | dry millet, dry quinoa
 barley | Pearl barley, dry | 10 9.9 1.2 62.2 15.6 1.1 | 0.82 | 0.02 | release=driedGrain allergens=gluten | dry pearl barley, dry barley
-glass-noodles-dry | Glass noodles, dry | 13.4 0.2 0.1 85.6 0.5 0.3 | 0.3 | 0.02 | release=driedNoodle | glass noodles, dried glass noodles, bean thread noodles, vermicelli, sweet potato noodles
+glass-noodles-dry | Glass noodles, dry | 13.4 0.2 0.1 85.6 0.5 0.3 | 0.3 | 0.02 | release=driedNoodle | glass noodles, cellophane noodles, mung bean noodles, dried glass noodles, bean thread noodles, vermicelli, sweet potato noodles
 rice-noodles-dry | Rice vermicelli, dry | 11 6 0.6 80 1.6 0.6 | 0.3 | 0.3 | release=driedNoodle | dried rice noodles, dried rice vermicelli
 egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 | allergens=gluten+egg binder=cooked-grain | egg noodles, cooked noodles
 sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca | sago

@@ -28,7 +28,7 @@ pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | rel
 artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred |
 broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06 |  | fava beans
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya |
-tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=pulpy tin=400 | tinned tomatoes, canned tomatoes, tinned chopped tomatoes, plum tomatoes
+tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=pulpy tin=400 | tinned tomatoes, canned tomatoes, tinned chopped tomatoes, chopped tinned tomatoes, canned chopped tomatoes, tinned plum tomatoes, tinned tomato
 passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=pulpy | sieved tomatoes, strained tomatoes
 cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15 | grape tomatoes
 tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5 |  | sundried tomatoes

@@ -8,7 +8,7 @@ export const boughtSkin: DoughRecord = {
   cookedDensity: COMPACT,
   conductivity: 1,
   saltPercent: 1,
-  wrapReadyC: 25,
+  wrapReadyC: 30,
   wrapReadyWhy: 'a thin skin takes up steam from a warmer filling and splits',
   kind: 'thin',
   allergens: ['gluten'],

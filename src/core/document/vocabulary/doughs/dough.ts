@@ -14,7 +14,7 @@ export interface DoughRecord {
   conductivity: number;
   /** Salt, % of the dough's mass, as usually made. */
   saltPercent: number;
-  /** The filling must be no warmer than this when it is wrapped, °C, and why. */
+  /** The filling must be no warmer than this when it is wrapped, °C, and why: no longer warm to the hand. House estimates. */
   wrapReadyC: number;
   wrapReadyWhy: string;
   /** How the parcel's tolerance of free liquid is looked up. */

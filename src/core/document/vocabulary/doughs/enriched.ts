@@ -8,7 +8,7 @@ export const enriched: DoughRecord = {
   cookedDensity: 450,
   conductivity: 1.35,
   saltPercent: 1,
-  wrapReadyC: 28,
+  wrapReadyC: 32,
   wrapReadyWhy: 'a warmer filling makes the yeast race in the middle and melts the butter in the dough',
   kind: 'yeasted',
   allergens: ['gluten', 'egg', 'milk'],

@@ -8,7 +8,7 @@ export const hotWater: DoughRecord = {
   cookedDensity: COMPACT,
   conductivity: 1,
   saltPercent: 0.3,
-  wrapReadyC: 30,
+  wrapReadyC: 35,
   wrapReadyWhy: 'steam from a warmer filling makes the skin tacky and it tears',
   kind: 'noodle',
   allergens: ['gluten'],

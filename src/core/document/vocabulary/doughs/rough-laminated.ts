@@ -8,7 +8,7 @@ export const roughLaminated: DoughRecord = {
   cookedDensity: 500,
   conductivity: 1.2,
   saltPercent: 0.8,
-  wrapReadyC: 15,
+  wrapReadyC: 20,
   wrapReadyWhy: 'the butter layers run together when a warmer filling softens them',
   kind: 'laminated',
   allergens: ['gluten', 'milk'],

@@ -8,7 +8,7 @@ export const steamedBun: DoughRecord = {
   cookedDensity: 550,
   conductivity: 1.35,
   saltPercent: 0.8,
-  wrapReadyC: 28,
+  wrapReadyC: 32,
   wrapReadyWhy: 'a warmer filling makes the yeast race in the middle and the dough slacken',
   kind: 'yeasted',
   allergens: ['gluten'],

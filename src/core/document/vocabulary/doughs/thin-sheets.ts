@@ -8,7 +8,7 @@ export const thinSheets: DoughRecord = {
   cookedDensity: 700,
   conductivity: 1,
   saltPercent: 0.8,
-  wrapReadyC: 25,
+  wrapReadyC: 30,
   wrapReadyWhy: 'thin sheets take up steam from a warmer filling and stick together',
   kind: 'thin',
   allergens: ['gluten', 'milk'],

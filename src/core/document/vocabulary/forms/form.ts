@@ -34,6 +34,10 @@ export interface Form {
   body(skin: Skin, fillMl: number, wrapperMl: number): Body;
   /** Usual ratio of filling to wrapper by mass. House estimate. */
   usualRatio: readonly [low: number, high: number];
+  /** g in 100 g of filling that leave as steam through crust and seam while it bakes. House estimate. */
+  bakesOffPer100: number;
+  /** A closed skin that may hold so much broth, g in 100 g, round raw meat in steam or water; null as its dough has it. House estimate. */
+  brothy: number | null;
   usual: Usual;
   /** Forms of one class share their sizes: changing between them keeps what was typed. */
   sizes: 'small' | 'large' | 'pan';

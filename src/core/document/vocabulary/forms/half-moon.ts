@@ -32,6 +32,8 @@ export const halfMoon: Form = {
     };
   },
   usualRatio: [0.9, 2.2],
+  bakesOffPer100: 1.5,
+  brothy: null,
   usual: {
     skin: { diameterMm: 90, rimMm: 8, thicknessMm: 1.5 },
     dough: 'noodle',

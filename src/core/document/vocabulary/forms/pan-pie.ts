@@ -23,6 +23,8 @@ export const panPie: Form = {
     wrapperMm: (skin.thicknessMm * wrapperMl * 1000) / (panPie.skinArea(skin) * skin.thicknessMm),
   }),
   usualRatio: [2, 6],
+  bakesOffPer100: 5,
+  brothy: null,
   usual: {
     skin: { diameterMm: 280, rimMm: 0, thicknessMm: 2, depthMm: USUAL_DEPTH },
     dough: 'thin-sheets',

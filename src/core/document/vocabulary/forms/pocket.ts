@@ -10,6 +10,8 @@ export const pocket: Form = {
   ...halfMoon,
   label: 'pocket',
   usualRatio: [0.9, 2],
+  bakesOffPer100: 1.5,
+  brothy: null,
   usual: {
     skin: { diameterMm: 160, rimMm: 12, thicknessMm: 3.5 },
     dough: 'short',

@@ -22,6 +22,8 @@ export const purse: Form = {
     return { dimension: 3, fillingMm: inner, wrapperMm: ballRadius(fillMl + wrapperMl) - inner };
   },
   usualRatio: [0.6, 1.3],
+  bakesOffPer100: 1.5,
+  brothy: 28,
   usual: {
     skin: { diameterMm: 110, rimMm: 10, thicknessMm: 3 },
     dough: 'steamed-bun',

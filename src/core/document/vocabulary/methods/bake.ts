@@ -13,11 +13,12 @@ export const bake: MethodRecord = {
   usualC: 190,
   h: ({ fanOven }) => (fanOven ? FAN_OVEN : STILL_OVEN),
   tolerance: {
-    laminated: { band: [0, 2.5], parcel: 'laminated pastry in the oven' },
-    short: { band: [0, 3], parcel: 'short pastry in the oven' },
-    yeasted: { band: [0, 3.5], parcel: 'a baked bun' },
-    noodle: { band: [0, 2.5], parcel: 'a baked noodle skin' },
-    thin: { band: [0, 4], parcel: 'a thin sheet in the oven' },
+    laminated: { raw: [0, 8], cooked: [0, 3], sweet: [0, 8], parcel: 'laminated pastry in the oven' },
+    short: { raw: [1, 10], cooked: [0, 4.5], sweet: [0, 12], parcel: 'short pastry in the oven' },
+    yeasted: { raw: [1, 9], cooked: [0, 5], sweet: [0, 8], parcel: 'a baked bun' },
+    noodle: { raw: [1, 9], cooked: [0, 5], sweet: [0, 8], parcel: 'a baked noodle skin' },
+    thin: { raw: [1, 9], cooked: [0, 6], sweet: [0, 12], parcel: 'a thin sheet in the oven' },
   },
+  dries: true,
   caution: 'Tray and filling stay hotter than they look: dry cloths, and let the juice settle before you cut.',
 };

@@ -1,7 +1,7 @@
 /** In boiling water. */
-import { type MethodRecord, type Tolerance } from './method';
+import { BUN_IN_STEAM, type MethodRecord, THIN_IN_WATER, type Tolerance } from './method';
 
-const BOILED: Tolerance = { band: [1, 6], parcel: 'a boiled parcel' };
+const BOILED: Tolerance = { ...THIN_IN_WATER, parcel: 'a boiled parcel' };
 
 export const boil: MethodRecord = {
   label: 'boil',
@@ -10,6 +10,13 @@ export const boil: MethodRecord = {
   isSet: false,
   usualC: 100,
   h: () => 1000,
-  tolerance: { yeasted: BOILED, noodle: BOILED, short: BOILED, laminated: BOILED, thin: BOILED },
+  tolerance: {
+    yeasted: { ...BUN_IN_STEAM, parcel: 'a boiled bun' },
+    noodle: BOILED,
+    short: BOILED,
+    laminated: BOILED,
+    thin: BOILED,
+  },
+  dries: false,
   caution: 'Slide them in from close above the water: splashes scald.',
 };

@@ -3,9 +3,14 @@
 /** How a dough takes free liquid. */
 export type DoughKind = 'yeasted' | 'noodle' | 'short' | 'laminated' | 'thin';
 
-/** How much free liquid a parcel takes: g in 100 g of filling. House estimates. */
-export interface Tolerance {
-  band: readonly [dry: number, wet: number];
+/** What fills it, as far as it decides how much liquid is right. */
+export type FillingKind = 'raw' | 'cooked' | 'sweet';
+
+/** g of free liquid in 100 g of filling, in the heat. */
+export type Band = readonly [dry: number, wet: number];
+
+/** How much free liquid a parcel takes, by what fills it. House estimates. */
+export interface Tolerance extends Readonly<Record<FillingKind, Band>> {
   /** The parcel, as the sentence names it. */
   parcel: string;
 }
@@ -22,6 +27,13 @@ export interface MethodRecord {
   /** Surface coefficient on a parcel, W/m²·K, by the kitchen. House estimates within the ranges of heat-transfer texts. */
   h(kitchen: { fanOven: boolean }): number;
   tolerance: Readonly<Record<DoughKind, Tolerance>>;
+  /** Steam leaves through the crust or vent while it cooks: g in 100 g of filling, by the form. House estimates. */
+  dries: boolean;
   /** The usual caution at it. */
   caution: string;
 }
+
+/** Thin skins over or in boiling water: a dumpling is meant to run a little. */
+export const THIN_IN_WATER: Readonly<Record<FillingKind, Band>> = { raw: [4, 20], cooked: [0, 9], sweet: [0, 12] };
+/** A yeasted crumb round it, steamed or boiled. */
+export const BUN_IN_STEAM: Readonly<Record<FillingKind, Band>> = { raw: [3, 15], cooked: [0, 8], sweet: [0, 8] };

@@ -1,7 +1,7 @@
 /** Over boiling water, lid on. */
-import { type MethodRecord, type Tolerance } from './method';
+import { BUN_IN_STEAM, type MethodRecord, THIN_IN_WATER, type Tolerance } from './method';
 
-const THIN_SKIN: Tolerance = { band: [2, 9], parcel: 'a steamed thin skin' };
+const THIN_SKIN: Tolerance = { ...THIN_IN_WATER, parcel: 'a steamed thin skin' };
 
 export const steam: MethodRecord = {
   label: 'steam',
@@ -11,11 +11,12 @@ export const steam: MethodRecord = {
   usualC: 100,
   h: () => 300,
   tolerance: {
-    yeasted: { band: [1, 6], parcel: 'a steamed bun' },
+    yeasted: { ...BUN_IN_STEAM, parcel: 'a steamed bun' },
     noodle: THIN_SKIN,
     short: THIN_SKIN,
     laminated: THIN_SKIN,
     thin: THIN_SKIN,
   },
+  dries: false,
   caution: 'Lift the lid away from you: steam burns.',
 };

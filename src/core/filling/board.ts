@@ -1,0 +1,80 @@
+/**
+ * At the board: liquid that nothing has taken up when the parcel is closed. It tears the skin and keeps it from sealing,
+ * whatever the heat will make of it later. All figures are house estimates.
+ */
+import { STAGES } from '../document/vocabulary/stages';
+import { binderOf } from './binders';
+import { type ResolvedLine } from './lines';
+import { type Uptake } from './uptake';
+
+/** Share of what raw vegetables will let go of that runs within the hour once they are salted. */
+export const WITHIN_THE_HOUR = 0.4;
+/** g per 100 g of filling: up to the first it wraps, up to the second with care, beyond it the skin tears. */
+export const BOARD_GOOD = 2;
+export const BOARD_WATCH = 5;
+
+const SOLID_FLESH: readonly string[] = ['meat', 'fish'];
+
+/** g of liquid that a line has let go of when the parcel is closed. */
+export function runsAtBoard(l: ResolvedLine): number {
+  if (l.ingredient.liquid) return l.releaseG;
+  // Meat keeps its juice until the heat, and what was cooked and squeezed has lost what runs.
+  if (SOLID_FLESH.includes(l.ingredient.family) || l.preparation.treatment !== 'none') return 0;
+  // In the pan it has been heated already.
+  if (STAGES[l.line.stage].isInPan) return l.preparation.cooked ? 0 : l.releaseG;
+  return l.preparation.cooked || l.ingredient.family === 'dairy' ? 0 : WITHIN_THE_HOUR * l.releaseG;
+}
+
+/** g of liquid that a line holds at the board: what soaks cold, what has been boiled, and jelly as long as it is cold. */
+export function holdsAtBoard(l: ResolvedLine): number {
+  const binder = binderOf(l);
+  const takesUp = l.preparation.takesUp * l.readyG;
+  if (!binder) return takesUp;
+  const works = !binder.isEgg && (!binder.isThickener || STAGES[l.line.stage].isInPan);
+  return works ? Math.max(takesUp, binder.capacity * l.readyG) : takesUp;
+}
+
+/** Jellied liquid is set while it is wrapped. */
+const isJelly = ({ ingredient }: ResolvedLine): boolean => ingredient.liquid && ingredient.composition.protein > 0.04;
+
+export interface BoardAccount {
+  /** g of liquid loose when the parcel is closed. */
+  looseG: number;
+  per100: number;
+  /** What each line has let go of, g, most first. */
+  lines: { lineId: string; name: string; preparation: string; grams: number }[];
+  /** g taken up by mince, and by what soaks and binds. */
+  byMeatG: number;
+  byOthersG: number;
+}
+
+/**
+ * Accounts for the board.
+ * @param goneG g that was boiled off, drained and steamed off by then
+ */
+export function accountBoard(
+  lines: readonly ResolvedLine[],
+  uptake: Uptake,
+  goneG: number,
+  finishedG: number,
+): BoardAccount {
+  const running = lines.map((l) => ({
+    lineId: l.line.id,
+    name: l.ingredient.name,
+    preparation: l.preparation.label,
+    grams: isJelly(l) ? 0 : runsAtBoard(l),
+  }));
+  const runs = Math.max(0, sum(running.map((l) => l.grams)) - goneG);
+  const byMeatG = Math.min(runs, uptake.boardG);
+  const byOthersG = Math.min(runs - byMeatG, sum(lines.map(holdsAtBoard)));
+  const looseG = runs - byMeatG - byOthersG;
+  return {
+    looseG,
+    per100: finishedG > 0 ? (100 * looseG) / finishedG : 0,
+    lines: running.filter((l) => l.grams >= 0.5).sort((a, b) => b.grams - a.grams),
+    byMeatG,
+    byOthersG,
+  };
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);

@@ -1,0 +1,39 @@
+/** What makes a filling a sweet one. House estimates. */
+import { HAZARDS } from '../document/vocabulary/foods';
+import { type ResolvedLine } from './lines';
+
+/** Sugar in 100 g of finished filling from which it is sweet, g. */
+const SUGAR_PER_100 = 6;
+const MOSTLY = 0.5;
+/** Less meat than this share is none: a spoon of lard does not make a strudel savoury. */
+const TRACE = 0.03;
+
+const share = (lines: readonly ResolvedLine[], is: (l: ResolvedLine) => boolean): number => {
+  const all = lines.reduce((sum, l) => sum + l.readyG, 0);
+  return all > 0 ? lines.filter(is).reduce((sum, l) => sum + l.readyG, 0) / all : 0;
+};
+
+/** Meat, fish, and stock of them. */
+const isSavoury = ({ ingredient: { family, hazard, liquid, salt } }: ResolvedLine): boolean =>
+  family === 'meat' ||
+  family === 'fish' ||
+  HAZARDS[hazard].isFlesh ||
+  (liquid && hazard === 'cooked-animal') ||
+  (family === 'sauce' && salt >= 2) ||
+  family === 'allium';
+
+/** Mostly fruit. */
+export const isFruity = (lines: readonly ResolvedLine[]): boolean =>
+  share(lines, (l) => l.ingredient.family === 'fruit') > MOSTLY;
+
+/** g of sugar in 100 g of filling. */
+export const sugarPer100 = (lines: readonly ResolvedLine[]): number => {
+  const all = lines.reduce((sum, l) => sum + l.readyG, 0);
+  return all > 0 ? lines.reduce((sum, l) => sum + l.ingredient.sugar * l.rawG, 0) / all : 0;
+};
+
+/** A sweet filling: sugared, or mostly fruit, and without meat, fish, stock or onions. */
+export const isSweetFilling = (lines: readonly ResolvedLine[]): boolean =>
+  lines.length > 0 &&
+  share(lines, isSavoury) < TRACE &&
+  (sugarPer100(lines) >= SUGAR_PER_100 || isFruity(lines));

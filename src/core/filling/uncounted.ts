@@ -1,0 +1,73 @@
+/** What is listed but counts nothing, or not as it is written: no check may be called good by not knowing it. */
+import { type Batch } from '../document/schema';
+import { hasPreparation } from '../document/vocabulary/releases';
+import { lookUp } from '../food/larder';
+import { type Finding } from './finding';
+import { type ResolvedLine } from './lines';
+
+export interface Uncounted {
+  lineId: string;
+  /** What stands in the line. */
+  name: string;
+  why: 'unknown' | 'unit' | 'preparation';
+}
+
+/** The lines of a batch that are not counted, or not as they say. */
+export function uncountedLines(
+  { lines, ingredients }: Pick<Batch, 'lines' | 'ingredients'>,
+  resolved: readonly ResolvedLine[],
+): Uncounted[] {
+  const counted = new Set(resolved.map((l) => l.line.id));
+  return lines.flatMap((line): Uncounted[] => {
+    const ingredient = lookUp(ingredients, line.ingredientId);
+    const named = { lineId: line.id, name: ingredient?.name ?? line.ingredientId };
+    if (!ingredient) return [{ ...named, why: 'unknown' }];
+    if (!counted.has(line.id)) return [{ ...named, why: 'unit' }];
+    return hasPreparation(ingredient.release, line.preparation) ? [] : [{ ...named, why: 'preparation' }];
+  });
+}
+
+/** Whether a line counts nothing at all. */
+export const countsNothing = ({ why }: Uncounted): boolean => why !== 'preparation';
+
+/** What every check that it bears on says of it. */
+export function uncountedSentence(uncounted: readonly Uncounted[]): string {
+  const [first, ...others] = uncounted;
+  if (!first) return '';
+  const more = others.length === 0 ? '' : ` (and ${others.length} more)`;
+  const what = {
+    unknown: `“${first.name}”${more} is not in the larder and counts nothing: say what it is most like.`,
+    unit: `${first.name}${more} counts nothing in that unit: weigh it.`,
+    preparation: `How ${first.name.toLowerCase()}${more} was prepared is not known: choose it.`,
+  };
+  return what[first.why];
+}
+
+/** The same beside its line. */
+export const uncountedFindings = (
+  uncounted: readonly Uncounted[],
+  { lines, ingredients }: Pick<Batch, 'lines' | 'ingredients'>,
+): Finding[] =>
+  uncounted.map(({ lineId, name, why }): Finding => {
+    const line = lines.find((l) => l.id === lineId);
+    if (why === 'unknown') {
+      return {
+        lineId,
+        text: `The larder has no “${name}”: it counts nothing until you say what it is most like.`,
+        fix: null,
+      };
+    }
+    if (why === 'unit') {
+      return {
+        lineId,
+        text: `${name} is not counted in pieces here: weigh it. Until then it counts nothing.`,
+        fix: { label: 'In grams, then', change: [{ do: 'changeLine', id: lineId, to: { unit: 'g' } }] },
+      };
+    }
+    const known = line && lookUp(ingredients, line.ingredientId);
+    return {
+      lineId,
+      text: `“${line?.preparation ?? ''}” is no preparation of ${known?.name.toLowerCase() ?? name}: choose one; until then it is taken as it comes.`,
+      fix: { label: 'As it comes', change: [{ do: 'changeLine', id: lineId, to: { preparation: 'raw' } }] },
+    };
+  });

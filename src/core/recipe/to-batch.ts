@@ -1,0 +1,118 @@
+/** The words of a recipe as a batch: what is understood becomes lines, what is not becomes a question, the rest is kept as notes. */
+import { beginBatch } from '../document/create';
+import { LIMITS, MOST } from '../document/limits';
+import { freshId } from '../document/new-line';
+import { type Batch, type Line } from '../document/schema';
+import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
+import { type FormId } from '../document/vocabulary/forms';
+import { METHODS, type Method } from '../document/vocabulary/methods';
+import { type School } from '../document/vocabulary/schools';
+import { type OwnIngredient } from '../food/own-ingredient';
+import { readLines, type ReadFood } from './read-lines';
+import { isSaltToTaste } from './to-taste';
+
+/** A filling in words, with what is known of its parcels; the rest is as is usual for the form. */
+export interface FillingInWords {
+  title: string;
+  form: FormId;
+  school: School;
+  count: number;
+  lines: readonly string[];
+  dough?: DoughId;
+  wrap?: Partial<Pick<Batch['wrap'], 'diameterMm' | 'rimMm' | 'thicknessMm' | 'depthMm' | 'portionG' | 'dough'>>;
+  cook?: Partial<Pick<Batch['cook'], 'method' | 'mediumC' | 'startC' | 'minutes'>>;
+  cool?: Partial<Pick<Batch['cool'], 'depthMm' | 'covered' | 'place' | 'base'>>;
+  water?: Partial<Pick<Batch['water'], 'estimate'>>;
+  ingredients?: readonly OwnIngredient[];
+}
+
+export interface Question {
+  /** The line, or the part of it, that leaves it open. */
+  text: string;
+  question: string;
+}
+
+export interface BatchInWords {
+  batch: Batch;
+  /** What is still open, in the order of the lines. */
+  questions: Question[];
+  /** What does not go into the filling, or is seasoned by taste: kept in words. */
+  notes: string[];
+}
+
+/** So deep, mm, and it is a pot and not a tray. House estimate. */
+const POT_DEPTH = 45;
+
+/**
+ * Makes the batch.
+ * @param at now, ISO 8601
+ */
+export function batchInWords(words: FillingInWords, { id, at }: { id: string; at: string }): BatchInWords {
+  const { title, form, school, count, wrap = {}, cook = {}, cool = {}, water = {}, ingredients = [] } = words;
+  const { lines, questions, notes } = linesInWords(words.lines, school, ingredients);
+  const begun = beginBatch({ id, title: title.slice(0, MOST.title).trim() || 'A filling', form, count, school, at });
+  const dough = wrap.dough ?? words.dough ?? begun.wrap.dough;
+  const method: Method = cook.method ?? begun.cook.method;
+  const batch: Batch = {
+    ...begun,
+    lines: lines.slice(0, MOST.lines),
+    ingredients: ingredients.filter((own) => lines.some((l) => l.ingredientId === own.id)),
+    water: { ...begun.water, ...water },
+    wrap: {
+      ...begun.wrap,
+      // Another dough is rolled as thick as is usual for it.
+      ...(dough === begun.wrap.dough ? {} : { thicknessMm: DOUGHS[dough].usualThicknessMm }),
+      ...wrap,
+      dough,
+    },
+    cook: {
+      ...begun.cook,
+      method,
+      ...(method === begun.cook.method ? {} : { mediumC: METHODS[method].usualC }),
+      ...cook,
+    },
+    cool: { ...begun.cool, ...coolIn(cool, begun.cool) },
+    note: { outcomes: [], words: notes.join('\n').slice(0, MOST.words) },
+  };
+  return { batch, questions, notes };
+}
+
+/** A depth that is said is that of a pot, or of something flat. */
+function coolIn(cool: NonNullable<FillingInWords['cool']>, usual: Batch['cool']): Partial<Batch['cool']> {
+  if (cool.depthMm === undefined) return cool;
+  const kind = cool.depthMm >= POT_DEPTH ? 'pot' : 'tray';
+  return { ...cool, vessel: { ...usual.vessel, kind, areaCm2: null } };
+}
+
+/** The lines of a filling in words. */
+export function linesInWords(
+  texts: readonly string[],
+  school: School,
+  own: readonly OwnIngredient[],
+): Pick<BatchInWords, 'questions' | 'notes'> & { lines: Line[] } {
+  const lines: Line[] = [];
+  const questions: Question[] = [];
+  const notes: string[] = [];
+  for (const text of texts) {
+    const read = readLines(text, school, own);
+    if (read.kind === 'note') {
+      notes.push(`${text} (${read.why})`);
+      continue;
+    }
+    for (const food of read.lines) {
+      if (food.line) lines.push({ ...food.line, id: freshId(lines, food.line.ingredientId) });
+      else if (isSaltToTaste(food.parsed)) notes.push(`${food.parsed.text} (by taste: the Salt check says how much)`);
+      else questions.push(asked(food, text));
+    }
+  }
+  return { lines, questions, notes };
+}
+
+const asked = ({ parsed, question }: ReadFood, text: string): Question => ({
+  text: parsed.text === '' ? text : parsed.text,
+  question: question ?? 'What is this?',
+});
+
+/** A number of parcels that a document takes. */
+export const countWithin = (count: number | null, usual: number): number =>
+  count !== null && Number.isInteger(count) && count >= 1 && count <= LIMITS.count.most ? count : usual;

@@ -1,0 +1,56 @@
+/** Two foods in one line become two lines: "salt and pepper", "zest and juice of 1 lemon", "pork mince and prawns, 200 g each". */
+import { type OwnIngredient } from '../food/own-ingredient';
+import { findIngredient } from '../food/search';
+import { leadingAmount } from './amount';
+import { matchIngredient } from './match';
+
+const CITRUS =
+  /^(?<before>.*?)\b(?<first>zest|rind|juice)\s+(?:and|&|\+)\s+(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?<second>zest|rind|juice)\s+(?:of|from)\s+(?<of>.+)$/i;
+const CITRUS_AFTER =
+  /^(?<of>(?:[\d½¼¾./ ]+|an?\s+|half\s+an?\s+).*?\b(?:lemon|lime|orange)s?)\b,?\s+(?:finely\s+grated\s+)?(?<first>zest|rind|juice)\s+(?:and|&|\+)\s+(?<second>zest|rind|juice)(?:d)?\b/i;
+/** What is stirred into the other: "potato starch mixed with 2 tbsp water". */
+const MIXED_WITH =
+  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+const EACH = /,?\s*\(?(?<amount>[\d½¼¾./]+\s*[a-z]*)\s+(?:of\s+)?each\)?\s*$/i;
+const EACH_FIRST = /^(?<amount>.*?\b(?:tsp|tbsp|teaspoons?|tablespoons?|g|ml|cups?|pinch(?:es)?))\s+each\s+(?:of\s+)?(?<rest>.+)$/i;
+const AND = /\s+(?:and|&|\+)\s+/i;
+
+/** The texts of the foods that a line names: one, or two. */
+export function foodsIn(text: string, own: readonly OwnIngredient[] = []): string[] {
+  const citrus = (CITRUS.exec(text) ?? CITRUS_AFTER.exec(text))?.groups;
+  if (citrus) {
+    const { first, second, of, before = '' } = citrus;
+    return [`${before}${first} of ${of}`, `${second} of ${of}`].map((part) => part.trim());
+  }
+  const mixed = MIXED_WITH.exec(text)?.groups;
+  if (mixed) return [mixed.first, mixed.second];
+  return pair(text, own) ?? [text];
+}
+
+/** Both sides of an "and", where each is a food by itself and the whole is not one. */
+function pair(text: string, own: readonly OwnIngredient[]): string[] | null {
+  const each = EACH.exec(text);
+  const eachFirst = each ? null : EACH_FIRST.exec(text);
+  const shared = each?.groups?.amount ?? eachFirst?.groups?.amount ?? null;
+  const rest = each ? text.slice(0, each.index) : (eachFirst?.groups?.rest ?? text);
+  const named = rest.split(/[,;(]/)[0];
+  if (!AND.test(named)) return null;
+  const leading = leadingAmount(named);
+  const called = (leading?.rest ?? named).trim();
+  const isOne = findIngredient(called, own) !== undefined || /\bmince\b/i.test(called.split(AND).at(-1) ?? '');
+  const [first, second, ...more] = called.split(AND);
+  if (isOne || second === undefined || more.length > 0) return null;
+  const isFood = (part: string): boolean => {
+    const inner = leadingAmount(part)?.rest ?? part;
+    return matchIngredient(withoutMeasure(inner), own).ingredient !== null;
+  };
+  if (!isFood(first) || !isFood(second)) return null;
+  if (shared !== null) return [`${shared} ${first}`, `${shared} ${second}`];
+  const amount = named.slice(0, named.length - called.length);
+  // "500 g beef and pork": of both together; half of each is a guess that nobody should make.
+  if (amount.trim() !== '' && leadingAmount(second) === null) return /^(?:a |\d*\s*)?(?:pinch|little|some)/i.test(amount) ? [`${amount}${first}`, `${amount}${second}`] : null;
+  return [`${amount}${first}`, second];
+}
+
+const withoutMeasure = (text: string): string =>
+  text.replace(/^(?:g|kg|ml|l|tsp|tbsp|teaspoons?|tablespoons?|cups?|cloves?|pinch(?:es)?|handfuls?|slices?|sticks?)\s+(?:of\s+)?/i, '');
