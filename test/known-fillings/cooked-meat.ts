@@ -88,7 +88,10 @@ export const COOKED_MEAT = [
     1½ tsp salt
     1 tsp thyme`,
     'Flour binds the gravy to a glaze.',
-    [{ without: ['20 g flour'], wrong: 'wet', first: /cook off|simmer/i }, { depthMm: 120, wrong: 'slow to cool', first: /spread|tray|ice/i }],
+    [
+      { without: ['20 g flour'], wrong: 'wet', first: /cook off|simmer/i },
+      { depthMm: 120, wrong: 'slow to cool', first: /spread|tray|ice/i },
+    ],
   ),
   known(
     'ham and leek pie',
@@ -102,7 +105,12 @@ export const COOKED_MEAT = [
     ½ tsp black pepper`,
     'The ham is the salt; sauce stiff enough to cut.',
     [{ plus: '1½ tbsp salt', wrong: 'salty', first: /salt/i }],
-    { salt: 'ok' },
+    {
+      salt: 'ok',
+      cooling: 'fix',
+      first: /spread|tray/i,
+      changed: '1.7 kg in one pot misses the two hours: it is spread',
+    },
   ),
   known(
     'beef and cabbage buns',
@@ -240,7 +248,10 @@ export const COOKED_MEAT = [
     1½ tsp salt
     1 tsp thyme`,
     'Gravy reduced and floured until it coats.',
-    [{ without: ['25 g flour', '150 ml beef'], plus: '400 ml beef stock', wrong: 'wet', first: /cook off|simmer/i }, { depthMm: 120, wrong: 'slow to cool', first: /spread|tray|ice/i }],
+    [
+      { without: ['25 g flour', '150 ml beef'], plus: '400 ml beef stock', wrong: 'wet', first: /cook off|simmer/i },
+      { depthMm: 120, wrong: 'slow to cool', first: /spread|tray|ice/i },
+    ],
   ),
   known(
     'chorizo, potato and pepper',

@@ -46,6 +46,7 @@ export const FISH = [
     1 tsp grated ginger`,
     'Salted cold and late; starch gives the snap.',
     [{ without: ['1 tsp salt'], plus: '3 tbsp soy sauce\n1 tbsp fish sauce', wrong: 'salty', first: /sauce/i }],
+    { salt: 'ok', changed: 'prawns are salty themselves' },
   ),
   known(
     'flaked white fish and leek pie',
@@ -66,6 +67,7 @@ export const FISH = [
         first: /cook off|simmer|flour/i,
       },
     ],
+    { cooling: 'fix', first: /spread|tray/i, changed: '1.6 kg of sauce in one pot misses the two hours: it is spread' },
   ),
   known(
     'tuna and pepper half-moons',
@@ -110,6 +112,7 @@ export const FISH = [
     1/2 tsp black pepper`,
     'The fish salts the whole of it.',
     [{ plus: '1 tbsp capers\n2 tsp salt', wrong: 'salty', first: /salt/i }],
+    { cooling: 'ok', changed: 'laminated dough asks for colder than a kitchen is' },
   ),
   known(
     'prawn, leek and cream cheese',

@@ -54,7 +54,14 @@ export const LEFTOVERS = [
     80 g grated parmesan
     30 g dry breadcrumbs`,
     'Sauce reduced until it mounds; crumbs for the rest.',
-    [{ without: ['600 g bolognese', '30 g dry'], plus: '500 g minced beef, browned\n500 ml passata', wrong: 'wet', first: /cook off|simmer|passata|tomato/i }],
+    [
+      {
+        without: ['600 g bolognese', '30 g dry'],
+        plus: '500 g minced beef, browned\n500 ml passata',
+        wrong: 'wet',
+        first: /cook off|simmer|passata|tomato/i,
+      },
+    ],
   ),
   known(
     'cold pork and apple sauce',

@@ -14,6 +14,7 @@ export const PART_COOKED = [
     40 g fresh breadcrumbs`,
     'Lean game with bacon fat, mushrooms and crumbs: moist enough.',
     [{ without: ['200 g mushrooms'], plus: '400 g mushrooms, sliced', wrong: 'wet at the board', first: /mushroom/i }],
+    { salt: 'ok', changed: 'with 150 g of bacon a teaspoon of salt is on the high side' },
   ),
   known(
     'pork, half browned',
@@ -22,11 +23,17 @@ export const PART_COOKED = [
     300 g pork mince
     1 onion, chopped and sweated
     2 tbsp soy sauce
-    1 tsp salt
+    ½ tsp salt
     1 tbsp cornflour
     1 tsp sesame oil`,
     'Half of it browned makes a looser crumb.',
-    [{ without: ['2 tbsp soy', '1 tsp salt'], wrong: 'bland', first: /^Add .* salt/ }],
+    [{ without: ['2 tbsp soy', '½ tsp salt'], wrong: 'bland', first: /^Add .* salt/ }],
+    {
+      salt: 'ok',
+      cooling: 'ok',
+      changed:
+        'the browned half waits in the fridge before raw meat joins it; a teaspoon and two spoons of soy were a slip, now half a teaspoon',
+    },
   ),
   known(
     'beef, rice and cabbage',
@@ -38,7 +45,14 @@ export const PART_COOKED = [
     1½ tsp salt
     1/2 tsp pepper`,
     'Cooked rice and cabbage take the juice of the raw meat.',
-    [{ without: ['250 g white'], plus: '250 g white cabbage, shredded\n250 ml tomato passata', wrong: 'wet', first: /passata|tomato|cabbage/i }],
+    [
+      {
+        without: ['250 g white'],
+        plus: '250 g white cabbage, shredded\n250 ml tomato passata',
+        wrong: 'wet',
+        first: /passata|tomato|cabbage/i,
+      },
+    ],
   ),
   known(
     'chicken, leek and potato',
@@ -51,6 +65,7 @@ export const PART_COOKED = [
     2 tbsp cream`,
     'Potato drinks the spoon of cream.',
     [{ without: ['1½ tsp salt'], wrong: 'bland', first: /^Add .* salt/ }],
+    { cooling: 'ok', changed: 'raw chicken waits until the rest is fridge-cold: the last stretch is in the fridge' },
   ),
   known(
     'prawn, glass noodle and egg',
@@ -63,6 +78,7 @@ export const PART_COOKED = [
     1 tbsp sesame oil`,
     'Egg and noodles soak up what prawns let go of.',
     [{ plus: '200 g courgette, grated', wrong: 'wet at the board', first: /courgette/i }],
+    { salt: 'ok', changed: 'prawns are salty themselves' },
   ),
   known(
     'lamb, lentil and mint',

@@ -83,7 +83,13 @@ export const RAW_MEAT = [
     1 tsp sesame oil
     ¾ tsp salt`,
     'Starch and stirring keep thigh meat springy; nothing wet in it.',
-    [{ plus: '150 g mushrooms, chopped\n150 ml chicken stock', wrong: 'wet at the board', first: /mushroom|less|only|stock/i }],
+    [
+      {
+        plus: '150 g mushrooms, chopped\n150 ml chicken stock',
+        wrong: 'wet at the board',
+        first: /mushroom|less|only|stock/i,
+      },
+    ],
   ),
   known(
     'prawn and pork purses, open at the top',
@@ -111,6 +117,7 @@ export const RAW_MEAT = [
     1 spring onion, chopped`,
     'The soup is the point: set while it is wrapped, running when it is hot.',
     [{ without: ['150 g jellied'], plus: '250 ml chicken stock', wrong: 'wet at the board', first: /stock/i }],
+    { salt: 'ok', changed: 'soup inside is seasoned up to 1.6 %; some would take less' },
   ),
   known(
     'beef and celery',
@@ -258,6 +265,7 @@ export const RAW_MEAT = [
         first: /tomato/i,
       },
     ],
+    { heat: 'ok', changed: 'judged as a closed purse: it is as wet as that may be' },
   ),
   known(
     'sausage meat and apple half-moons',
@@ -307,7 +315,14 @@ export const RAW_MEAT = [
     1½ tsp salt
     1 tbsp chopped tarragon`,
     'Flour takes what the thigh lets go of; leeks are soft and dry.',
-    [{ without: ['2 leeks', '1 tbsp plain'], plus: '3 leeks, sliced\n150 ml cream', wrong: 'wet', first: /leek|cream|flour/i }],
+    [
+      {
+        without: ['2 leeks', '1 tbsp plain'],
+        plus: '3 leeks, sliced\n150 ml cream',
+        wrong: 'wet',
+        first: /leek|cream|flour/i,
+      },
+    ],
   ),
   known(
     'beef and potato in yeasted dough',
@@ -332,7 +347,14 @@ export const RAW_MEAT = [
     1 tbsp chopped sage
     60 ml milk`,
     'Oats soaked in a little milk keep the bird moist.',
-    [{ without: ['60 ml milk', '1 egg', '40 g rolled', '500 g turkey'], plus: '400 g turkey breast mince\n150 g rolled oats', wrong: 'dry', first: /stock|leave out|less|only/i }],
+    [
+      {
+        without: ['60 ml milk', '1 egg', '40 g rolled', '500 g turkey'],
+        plus: '400 g turkey breast mince\n150 g rolled oats',
+        wrong: 'dry',
+        first: /stock|leave out|less|only/i,
+      },
+    ],
   ),
   known(
     'veal and curd dumplings',

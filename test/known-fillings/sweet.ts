@@ -33,7 +33,14 @@ export const SWEET = [
     80 g sugar
     20 g potato starch`,
     'Starch turns the juice to syrup inside.',
-    [{ without: ['20 g potato'], plus: '100 ml cherry juice', wrong: 'wet', first: /starch|cornflour|juice|cherries/i }],
+    [
+      {
+        without: ['20 g potato'],
+        plus: '100 ml cherry juice',
+        wrong: 'wet',
+        first: /starch|cornflour|juice|cherries/i,
+      },
+    ],
     { heat: 'ok' },
   ),
   known(
@@ -45,7 +52,15 @@ export const SWEET = [
     1 tsp cinnamon
     1 tbsp cornflour`,
     'Almonds below, starch with the fruit.',
-    [{ without: ['60 g ground', '1 tbsp cornflour'], plus: '150 ml orange juice', wrong: 'wet', first: /juice|cornflour|plum|starch/i }],
+    [
+      {
+        without: ['60 g ground', '1 tbsp cornflour'],
+        plus: '150 ml orange juice',
+        wrong: 'wet',
+        first: /juice|cornflour|plum|starch/i,
+      },
+    ],
+    { heat: 'ok', changed: 'at the edge, as ripe plums are' },
   ),
   known(
     'blueberry hand pies',
@@ -55,7 +70,15 @@ export const SWEET = [
     25 g cornflour
     1 tbsp lemon juice`,
     'The usual dose of starch for berries.',
-    [{ without: ['25 g cornflour'], plus: '100 ml apple juice', wrong: 'wet', first: /cornflour|starch|blueberr|juice/i }],
+    [
+      {
+        without: ['25 g cornflour'],
+        plus: '100 ml apple juice',
+        wrong: 'wet',
+        first: /cornflour|starch|blueberr|juice/i,
+      },
+    ],
+    { board: 'ok', changed: 'a spoon of lemon juice runs until the starch is hot' },
   ),
   known(
     'walnuts, sugar and cinnamon',
@@ -111,7 +134,14 @@ export const SWEET = [
     40 g raisins
     1 tsp vanilla sugar`,
     'Drained curd stays in the skin.',
-    [{ without: ['500 g curd'], plus: '500 g cottage cheese\n150 ml milk', wrong: 'wet at the board', first: /milk|cheese/i }],
+    [
+      {
+        without: ['500 g curd'],
+        plus: '500 g cottage cheese\n150 ml milk',
+        wrong: 'wet at the board',
+        first: /milk|cheese/i,
+      },
+    ],
   ),
   known(
     'rhubarb and strawberry',
@@ -134,7 +164,7 @@ export const SWEET = [
     a pinch of salt`,
     'Stirred stiff with rice flour.',
     [{ plus: '1 tbsp salt', wrong: 'salty', first: /salt/i }],
-    { cooling: 'ok' },
+    { cooling: 'ok', heat: 'ok', changed: 'one part of rice flour in twenty is pasty to some and wanted by others' },
   ),
   known(
     'pear and ginger',
@@ -145,6 +175,13 @@ export const SWEET = [
     20 g crystallised ginger, chopped
     1 tbsp cornflour`,
     'Firm pears; almonds and starch for the juice.',
-    [{ without: ['30 g ground', '1 tbsp cornflour'], plus: '120 ml pear juice', wrong: 'wet', first: /juice|cornflour|pear|starch/i }],
+    [
+      {
+        without: ['30 g ground', '1 tbsp cornflour'],
+        plus: '120 ml pear juice',
+        wrong: 'wet',
+        first: /juice|cornflour|pear|starch/i,
+      },
+    ],
   ),
 ];

@@ -94,6 +94,15 @@ function judge(accounts: Accounts): Judgement {
       value: stall.minutes,
     };
   }
+  if (forecast.minutes === null && forecast.stages.some((stage) => !stage.ok)) {
+    return {
+      ...judged,
+      state: 'fix',
+      headline: 'Cooling: too slow',
+      sentence: `It does not get ${wrapReady} where it stands, and misses the rule: ${tightest(forecast.stages)?.label ?? ''}.`,
+      figure: 'never',
+    };
+  }
   if (forecast.minutes === null) {
     return {
       ...judged,

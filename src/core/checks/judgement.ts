@@ -8,7 +8,8 @@ import { type BinderOption, compareBinders } from '../filling/compare-binders';
 import { doseFindings } from '../filling/doses';
 import { type FatAccount, fatFindings } from '../filling/fat';
 import { type Finding } from '../filling/finding';
-import { type Ledger } from '../filling/ledger';
+import { type Ledger, STARCH_IN_FRUIT } from '../filling/ledger';
+import { isFruity } from '../filling/sweet';
 import { panContents } from '../filling/pan';
 import { type SaltAccount } from '../filling/salt';
 import { holdBack, type HoldBack } from '../filling/season';
@@ -146,7 +147,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
 /** Binders are compared where there is too much liquid, at the dose that brings it well into the band. */
 function bindersFor({ ledger, takes: { band }, lines }: Accounts): BinderOption[] {
   const isTooWet = lines.length > 0 && ledger.problem === null && ledger.freePer100 > band[1];
-  return isTooWet ? compareBinders(ledger, aimOf(band)) : [];
+  return isTooWet ? compareBinders(ledger, aimOf(band), isFruity(lines) ? STARCH_IN_FRUIT : 1) : [];
 }
 
 /** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */

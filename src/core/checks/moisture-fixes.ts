@@ -13,7 +13,9 @@ import { compareBinders } from '../filling/compare-binders';
 import { cookOffOf } from '../filling/cook-off';
 import { type ResolvedLine } from '../filling/lines';
 import { panContents } from '../filling/pan';
+import { STARCH_IN_FRUIT } from '../filling/ledger';
 import { aimOf, stopPlan } from '../filling/stop-plan';
+import { isFruity } from '../filling/sweet';
 import { takeBinder } from '../filling/take-binder';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
@@ -36,11 +38,13 @@ const MOST_SHARE = 0.25;
 const WEIGHABLE = 5;
 
 /** The groups, in the order in which a cook would think of them, and how many of each are offered. */
-const GROUPS = { mix: 1, squeeze: 2, 'cook-off': 1, less: 1, treat: 1, own: 1, bind: 2, wet: 3 } as const;
+const GROUPS = { mix: 1, squeeze: 2, fry: 1, 'cook-off': 1, less: 1, treat: 1, own: 1, bind: 2, wet: 3 } as const;
 type Group = keyof typeof GROUPS;
 const GROUP_IDS = Object.keys(GROUPS) as Group[];
 /** These belong to the dish as it is made anyway: among them what mends most comes first. */
-const OF_THE_DISH: readonly string[] = ['mix', 'squeeze', 'cook-off', 'less'];
+const OF_THE_DISH: readonly string[] = ['mix', 'squeeze', 'fry', 'cook-off', 'less'];
+/** What belongs to the dish stays first even where it makes another check ask for something; it says so. */
+export const isOfTheDish = ({ group = '' }: Candidate): boolean => OF_THE_DISH.includes(group);
 
 export function candidates(accounts: Accounts, { figures }: Judgement): Candidate[] {
   const { ledger, lines } = accounts;
@@ -84,7 +88,7 @@ export function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   const helping = tried.filter((t) => gain(t) >= LEAST_GAIN);
   const chosen = GROUP_IDS.flatMap((group) =>
     helping
-      .filter((t) => t.candidate.group === group)
+      .filter((t) => t.candidate.group === group && isBestOfItsLine(t, helping, gain))
       .sort((a, b) => cost(a) - cost(b))
       .slice(0, GROUPS[group]),
   );
@@ -96,17 +100,34 @@ export function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   return chosen.sort((a, b) => order(a) - order(b) || left(a) - left(b));
 }
 
+/** Of one line's preparations the first of its table that does nearly as much as the best: tables stand in a cook's order. */
+function isBestOfItsLine(t: Tried, helping: readonly Tried[], gain: (t: Tried) => number): boolean {
+  if (!t.candidate.id.startsWith('prepare-')) return true;
+  const [change] = t.candidate.change;
+  const lineId = change.do === 'changeLine' ? change.id : '';
+  const ofLine = helping.filter(
+    ({
+      candidate: {
+        id,
+        change: [first],
+        group,
+      },
+    }) => id.startsWith('prepare-') && group === t.candidate.group && first.do === 'changeLine' && first.id === lineId,
+  );
+  const best = Math.max(...ofLine.map(gain));
+  return ofLine.find((other) => gain(other) >= NEARLY * best) === t;
+}
+const NEARLY = 0.8;
+
 /** Against dry and pasty: whatever changes the verdict, in the order in which it was thought of. */
 function choosePlainly(tried: readonly Tried[], now: Judgement): Tried[] {
-  return tried
-    .filter(({ then }) => then.headline !== now.headline && then.state !== 'fix')
-    .slice(0, GROUPS.wet);
+  return tried.filter(({ then }) => then.headline !== now.headline && then.state !== 'fix').slice(0, GROUPS.wet);
 }
 
 const GROUP_OF: Readonly<Record<Preparation['treatment'], Group>> = {
   mix: 'mix',
   squeeze: 'squeeze',
-  reduce: 'cook-off',
+  reduce: 'fry',
   cook: 'treat',
   soak: 'treat',
   none: 'treat',
@@ -129,11 +150,16 @@ function treating({ lines }: Accounts): Candidate[] {
           {
             do: 'changeLine' as const,
             id: l.line.id,
-            to: { preparation: p.id, weighed: 'raw' as const, ...(p.treatment === 'reduce' && l.ingredient.liquid ? { stage: 'simmer' as const } : {}) },
+            to: {
+              preparation: p.id,
+              weighed: 'raw' as const,
+              ...(p.treatment === 'reduce' && l.ingredient.liquid ? { stage: 'simmer' as const } : {}),
+            },
           },
         ],
         minutes: p.handsOnMinutes + p.waitMinutes,
-        group: GROUP_OF[p.treatment],
+        // In the pan already, it is only left there longer.
+        group: p.treatment === 'cook' && STAGES[l.line.stage].isInPan ? ('fry' as const) : GROUP_OF[p.treatment],
       })),
   );
 }
@@ -195,7 +221,8 @@ function lessLiquid({ lines, ledger, takes }: Accounts, { board, heat }: Figures
             ? { do: 'changeLine', id: l.line.id, to: { amount: grams, unit: 'g', weighed: 'raw' } }
             : { do: 'removeLine', id: l.line.id },
         ],
-        group: 'less',
+        // What is in the pan is rather boiled down than left out.
+        group: STAGES[l.line.stage].isInPan ? 'treat' : 'less',
       },
     ];
   });
@@ -209,7 +236,7 @@ function more({ lines, ledger, takes }: Accounts): Candidate[] {
     const binder = binderOf(l);
     if (!binder || binder.coldOnly || binder.isFood || binder.isEgg) return [];
     const grams = Math.ceil(surplus / (binder.capacity + aimOf(takes.band) / 100));
-    if (grams < LEAST_G || grams > MOST_SHARE * ledger.finishedG || grams > 2 * l.readyG) return [];
+    if (grams < LEAST_G || grams > MOST_SHARE * ledger.finishedG || grams > l.readyG) return [];
     return [
       {
         id: `more-${l.line.id}`,
@@ -228,7 +255,7 @@ function binding({ batch, lines, ledger, takes }: Accounts, { board, heat }: Fig
   const loose = isForBoard
     ? { free: ledger.board.looseG, finishedG: ledger.finishedG }
     : { free: ledger.free - ledger.driedInOven, finishedG: ledger.finishedG };
-  return compareBinders(loose, isForBoard ? BOARD_GOOD / 2 : aimOf(takes.band))
+  return compareBinders(loose, isForBoard ? BOARD_GOOD / 2 : aimOf(takes.band), isFruity(lines) ? STARCH_IN_FRUIT : 1)
     .filter((option) => option.isAtHand && option.grams >= LEAST_G && option.grams <= MOST_SHARE * ledger.finishedG)
     .filter((option) => !isForBoard || option.needsC === null)
     .map((option) => ({
@@ -254,7 +281,10 @@ function juicier({ batch, lines, ledger, takes }: Accounts): Candidate[] {
   const [dry, wet] = takes.band;
   const aim = dry + JUICY * (wet - dry);
   const spare = Math.max(0, bindingPower(ledger) - ledger.heldByBinders);
-  const wanted = Math.round(Math.min(MOST_SHARE * ledger.finishedG, (aim / 100) * ledger.finishedG - ledger.free + spare) / WEIGHABLE) * WEIGHABLE;
+  const wanted =
+    Math.round(
+      Math.min(MOST_SHARE * ledger.finishedG, (aim / 100) * ledger.finishedG - ledger.free + spare) / WEIGHABLE,
+    ) * WEIGHABLE;
   const { lateAt } = SCHOOLS[batch.school];
   const add: Candidate[] =
     wanted < LEAST_G || takes.kind === 'sweet'
@@ -264,7 +294,10 @@ function juicier({ batch, lines, ledger, takes }: Accounts): Candidate[] {
             id: 'add-stock',
             label: `Work in ${wanted} g cold stock (${inSpoons(wanted)})`,
             change: [
-              { do: 'addLine', line: lineOf(batch.lines, LIQUID_ID, wanted, lateAt, 'a little at a time, until it is taken up') },
+              {
+                do: 'addLine',
+                line: lineOf(batch.lines, LIQUID_ID, wanted, lateAt, 'a little at a time, until it is taken up'),
+              },
             ],
           },
         ];
@@ -308,7 +341,11 @@ function lessStarch({ lines, ledger }: Accounts): Candidate[] {
               },
             ]
           : []),
-        { id: `without-${l.line.id}`, label: `Leave out the ${name}`, change: [{ do: 'removeLine' as const, id: l.line.id }] },
+        {
+          id: `without-${l.line.id}`,
+          label: `Leave out the ${name}`,
+          change: [{ do: 'removeLine' as const, id: l.line.id }],
+        },
       ];
     });
 }

@@ -1,10 +1,10 @@
 /** Moisture: liquid loose at the board, when it is wrapped, and in the heat, when it is eaten. The check shows the worse. */
-import { BOARD_GOOD, BOARD_WATCH, WITHIN_THE_HOUR } from '../filling/board';
+import { BOARD_GOOD, BOARD_WATCH, FIRM_WITHIN_THE_HOUR, WITHIN_THE_HOUR } from '../filling/board';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
 import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason, worse } from './check';
-import { candidates, choose } from './moisture-fixes';
+import { candidates, choose, isOfTheDish } from './moisture-fixes';
 import { drynessOf, isPasty, starchPower } from './pasty';
 import { type CheckRule } from './rule';
 
@@ -16,6 +16,7 @@ export const moisture: CheckRule = {
   judge,
   candidates,
   choose,
+  staysFirst: isOfTheDish,
   effect: (now, then) => {
     const of = (id: 'board' | 'heat'): string =>
       `${per100(now.figures?.[id].value ?? 0)} → ${per100(then.figures?.[id].value ?? 0)}`;
@@ -130,9 +131,7 @@ function otherMoment({ ledger, takes: { band } }: Accounts, decides: 'board' | '
 }
 
 const coldNote = ({ ledger: { setCold } }: Accounts): string =>
-  setCold >= 1
-    ? `Cold, ${formatGrams(setCold)} of it is set by gelatine: it wraps as a jelly and runs when hot.`
-    : '';
+  setCold >= 1 ? `Cold, ${formatGrams(setCold)} of it is set by gelatine: it wraps as a jelly and runs when hot.` : '';
 
 /** Where the verdict leans on steam that is still to leave, it says so. */
 const steamNote = ({ ledger: { steamedOff, finishedG } }: Accounts): string =>
@@ -154,7 +153,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
     ...(board.lines.length > 0
       ? [
           {
-            text: `Raw vegetables let go of ${Math.round(100 * WITHIN_THE_HOUR)} % of their juice within the hour; meat, egg and uncooked starch of none`,
+            text: `Within the hour leaves and watery vegetables let go of ${Math.round(100 * WITHIN_THE_HOUR)} % of their juice, firm ones of ${Math.round(100 * FIRM_WITHIN_THE_HOUR)} %, meat and fruit of none; egg and uncooked starch hold none yet`,
             source: HOUSE,
           },
         ]
@@ -163,7 +162,13 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
       ? [{ text: 'Taken up by the meat it is worked into', figure: formatGrams(board.byMeatG), source: HOUSE }]
       : []),
     ...(board.byOthersG > 0.5
-      ? [{ text: 'Held by what soaks, and by what was boiled with it', figure: formatGrams(board.byOthersG), source: HOUSE }]
+      ? [
+          {
+            text: 'Held by what soaks, and by what was boiled with it',
+            figure: formatGrams(board.byOthersG),
+            source: HOUSE,
+          },
+        ]
       : []),
     ...loudest.map((l) => ({
       text: `In the heat: ${l.name}, ${l.preparation}, lets go of`,

@@ -19,9 +19,7 @@ const LEAN_PERCENT = 5;
 export const bindingPower = (ledger: Ledger): number => ledger.lines.reduce((sum, l) => sum + l.canHold, 0);
 
 const holdsOf = (ledger: Ledger, lines: readonly ResolvedLine[], is: (l: ResolvedLine) => boolean): number =>
-  lines
-    .filter(is)
-    .reduce((sum, l) => sum + (ledger.lines.find((row) => row.lineId === l.line.id)?.canHold ?? 0), 0);
+  lines.filter(is).reduce((sum, l) => sum + (ledger.lines.find((row) => row.lineId === l.line.id)?.canHold ?? 0), 0);
 
 const isThickener = (l: ResolvedLine): boolean => binderOf(l)?.isThickener === true && binderOf(l)?.isFood === false;
 
@@ -32,9 +30,16 @@ export const starchPower = (ledger: Ledger, lines: readonly ResolvedLine[]): num
 /** Starch and flour with far more power than there is liquid; egg is never paste, and what soaks is judged as dry. */
 export function isPasty(ledger: Ledger, lines: readonly ResolvedLine[]): boolean {
   const power = starchPower(ledger, lines);
-  const given = Math.max(0, ledger.released - ledger.cookedOffInPan - ledger.drainedByWeight - ledger.steamedOff);
+  const given = Math.max(0, ledger.released - ledger.cookedOffInPan - ledger.drainedByWeight) + juiceOfRawMeat(lines);
   return power >= PASTY_TIMES * given && power - given > (PASTY_PER_100 / 100) * ledger.finishedG;
 }
+
+/** Among raw meat starch also takes up what the meat would have kept, g in a g of its water. House estimate. */
+const OF_ITS_JUICE = 0.5;
+const juiceOfRawMeat = (lines: readonly ResolvedLine[]): number =>
+  lines
+    .filter((l) => goesInRaw(l) && HAZARDS[l.ingredient.hazard].isFlesh)
+    .reduce((sum, l) => sum + OF_ITS_JUICE * l.composition.water * l.readyG, 0);
 
 export interface Dryness {
   because: 'absorbers' | 'lean';

@@ -29,24 +29,28 @@ export function propose(accounts: Accounts, now: Judgements, forecast: Forecaste
 
 function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: Forecaster | null): Fix[] {
   const rule = CHECKS[id];
+  const stays = (candidate: Candidate): boolean => rule.staysFirst?.(candidate) ?? false;
   const guess = guessFrom(accounts);
   const tried = rule.candidates(accounts, now[id]).flatMap((candidate): Tried[] => {
     const then = accountAfter(accounts, candidate, guess);
     return then === null ? [] : [{ candidate, then: rule.judge(then) }];
   });
-  return rule
-    .choose(tried, now[id])
-    .flatMap(({ candidate }): Fix[] => {
-      const after = accountAfter(accounts, candidate, forecast ?? guess);
-      if (after === null) return [];
-      const then = judge(after);
-      const promise = then[id].value;
-      if (promise === null) return [];
-      return [
-        { ...candidate, promise, effect: rule.effect(now[id], then[id], accounts), but: getsWorse(id, now, then) },
-      ];
-    })
-    .sort((a, b) => Number(a.but !== null) - Number(b.but !== null));
+  return (
+    rule
+      .choose(tried, now[id])
+      .flatMap(({ candidate }): Fix[] => {
+        const after = accountAfter(accounts, candidate, forecast ?? guess);
+        if (after === null) return [];
+        const then = judge(after);
+        const promise = then[id].value;
+        if (promise === null) return [];
+        return [
+          { ...candidate, promise, effect: rule.effect(now[id], then[id], accounts), but: getsWorse(id, now, then) },
+        ];
+      })
+      // What turns another check to Fix comes last, unless it belongs to the dish as it is made anyway.
+      .sort((a, b) => Number(a.but !== null && !stays(a)) - Number(b.but !== null && !stays(b)))
+  );
 }
 
 /** The accounts after a change; null where the document would not take it. */

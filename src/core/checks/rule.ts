@@ -16,6 +16,8 @@ export interface CheckRule {
   candidates(accounts: Accounts, now: Judgement): Candidate[];
   /** Those worth offering, best first. */
   choose(tried: readonly Tried[], now: Judgement): Tried[];
+  /** A change that stays first even where another check then asks for something. */
+  staysFirst?(candidate: Candidate): boolean;
   /** What the deciding number does. */
   effect(now: Judgement, then: Judgement, accounts: Accounts): string;
 }

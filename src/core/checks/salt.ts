@@ -19,8 +19,8 @@ const range = ([low, high]: readonly [number, number]): string => `${low} to ${h
 const FAR = 0.2;
 /** Stretching a filling beyond this would be another recipe. */
 const MOST_STRETCH = 1.6;
-/** How far below the ceiling a saltless wrapper may leave the lower edge, in % points. House estimate. */
-const CEILING_MARGIN = 0.1;
+/** A saltless wrapper raises the lower edge no further than this, %. House estimate. */
+const MOST_LOW = 1;
 
 function judge(accounts: Accounts): Judgement {
   const { salt } = accounts;
@@ -53,11 +53,10 @@ function judge(accounts: Accounts): Judgement {
 }
 
 /** The usual band; its lower edge is raised where the wrapper brings so little salt that the bite would be bland. */
-function bandOf({ neededPercent, isSweet }: SaltAccount): { low: number; high: number } {
+function bandOf({ blandBelowPercent, isSweet }: SaltAccount): { low: number; high: number } {
   if (isSweet) return { low: USUAL_SWEET_SALT[0], high: USUAL_SWEET_SALT[1] };
   const [low, high] = USUAL_FILLING_SALT;
-  // At the ceiling itself there is nothing left to aim at.
-  return { low: Math.max(low, Math.min(neededPercent, high - CEILING_MARGIN)), high };
+  return { low: Math.max(low, Math.min(blandBelowPercent, MOST_LOW)), high };
 }
 
 function saltState(salt: SaltAccount): CheckState {
@@ -113,9 +112,7 @@ function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
       ],
     });
   }
-  const salty = lines
-    .filter((l) => !isSalt(l.ingredient) && l.saltG > LITTLE_G)
-    .sort((a, b) => b.saltG - a.saltG);
+  const salty = lines.filter((l) => !isSalt(l.ingredient) && l.saltG > LITTLE_G).sort((a, b) => b.saltG - a.saltG);
   for (const { line, ingredient, preparation } of salty) {
     const soak = RELEASES[ingredient.release].find((p) => p.saltKept < preparation.saltKept);
     if (soak) {
@@ -144,7 +141,9 @@ function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
     list.push({
       id: `less-${l.line.id}`,
       label:
-        left > 0 ? `Only ${formatGrams(left)} of the ${name} instead of ${formatGrams(l.rawG)}` : `Leave out the ${name}`,
+        left > 0
+          ? `Only ${formatGrams(left)} of the ${name} instead of ${formatGrams(l.rawG)}`
+          : `Leave out the ${name}`,
       change: [
         left > 0
           ? { do: 'changeLine', id: l.line.id, to: { amount: left, unit: 'g', weighed: 'raw' } }

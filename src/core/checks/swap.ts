@@ -75,7 +75,12 @@ export function swapIngredient(
 
 function consequences(batch: Batch, kitchen: Kitchen, steamedOffG: number): Consequences {
   const { lines, dough, limit } = outline(batch, kitchen);
-  const ledger = drawLedger(lines, batch.water, steamedOffG, bakesOff({ form: batch.wrap.form, method: batch.cook.method }));
+  const ledger = drawLedger(
+    lines,
+    batch.water,
+    steamedOffG,
+    bakesOff({ form: batch.wrap.form, method: batch.cook.method }),
+  );
   const salt = lines.reduce((sum, l) => sum + l.saltG, 0);
   return {
     waterG: ledger.broughtIn,

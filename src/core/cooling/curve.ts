@@ -144,7 +144,8 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
     const area = areaOf(stretches[now.stretch]);
     const stretch = stretches[now.stretch];
     // The warmest place of a pot is on its axis.
-    const warmestC = sides && hasWall(stretch) ? Math.max(s.warmestC, sides.atAxis(s.warmestC, airOf(stretch))) : s.warmestC;
+    const warmestC =
+      sides && hasWall(stretch) ? Math.max(s.warmestC, sides.atAxis(s.warmestC, airOf(stretch))) : s.warmestC;
     return {
       ...s,
       warmestC: Math.min(plan.startC, warmestC),

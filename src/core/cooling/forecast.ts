@@ -148,7 +148,9 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
 function soundSteam({ curve, stages, minutes, stall }: Judged, pack: RulePack, share: number): number {
   if (stages.some((stage) => !stage.ok)) return 0;
   const deadlines = pack.cooling.map((rule, i) =>
-    rule.kind === 'between' ? (curve.minutesTo(rule.fromC ?? 57) ?? 0) + stages[i].limitMinutes : stages[i].limitMinutes,
+    rule.kind === 'between'
+      ? (curve.minutesTo(rule.fromC ?? 57) ?? 0) + stages[i].limitMinutes
+      : stages[i].limitMinutes,
   );
   return curve.evaporatedAt(Math.min(stall?.minutes ?? minutes ?? Infinity, ...deadlines)) / share;
 }

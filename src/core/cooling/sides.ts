@@ -10,6 +10,8 @@ export class Sides {
   /** Temperature above the air at the axis and at the wall, as multiples of the mean over the radius. */
   private axis = 1;
   private wall = 1;
+  /** What is left of the mean's distance from the air, of all that has passed since it was one temperature. */
+  private left = 1;
 
   /**
    * @param radius m
@@ -38,13 +40,18 @@ export class Sides {
     const mean = wallEnd + ((this.wall - wallEnd) * (1 - left)) / Math.max(1e-12, settles * seconds);
     this.axis = axisEnd + (this.axis - axisEnd) * left;
     this.wall = wallEnd + (this.wall - wallEnd) * left;
-    return Math.exp((-2 * h * mean * seconds) / (this.radius * this.capacity));
+    const meanLeft = Math.exp((-2 * h * mean * seconds) / (this.radius * this.capacity));
+    this.left *= meanLeft;
+    // The axis is never warmer than if there were no wall.
+    this.axis = Math.min(this.axis, 1 / this.left);
+    return meanLeft;
   }
 
   /** Stirred: the same from axis to wall. */
   mix(): void {
     this.axis = 1;
     this.wall = 1;
+    this.left = 1;
   }
 
   /** The temperature at the axis, where the mean over the radius is so much. */

@@ -13,7 +13,7 @@ const PANS = [
 /** The floor of the pan that so much filling was cooked in, cm². */
 export function panArea(massG: number): number {
   const { diameterMm } = PANS.find(({ upToG }) => massG <= upToG) ?? PANS[2];
-  return (Math.PI * (diameterMm / 20) ** 2);
+  return Math.PI * (diameterMm / 20) ** 2;
 }
 
 /** How deep a filling lies in its vessel, mm: by its floor, by the pan it was cooked in, or as it is said. */

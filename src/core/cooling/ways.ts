@@ -85,7 +85,10 @@ export function coolingWays(
 }
 
 function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Way[] {
-  const depthMm = Math.min(THIN_MM, Math.max(LIMITS.depthMm.least, Math.round(depthIn(cool, part.massG * cool.share, part.density))));
+  const depthMm = Math.min(
+    THIN_MM,
+    Math.max(LIMITS.depthMm.least, Math.round(depthIn(cool, part.massG * cool.share, part.density))),
+  );
   const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
   const onCounter: Omit<CoolingPlanFields, 'startC'> = {
     ...STILL,
@@ -183,7 +186,12 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
       ? {
           id: 'half',
           label: 'Half of it now, the rest later',
-          to: { share: 0.5, ...(cool.vessel.areaCm2 === null && !VESSELS[cool.vessel.kind].followsMass ? { depthMm: cool.depthMm / 2 } : {}) },
+          to: {
+            share: 0.5,
+            ...(cool.vessel.areaCm2 === null && !VESSELS[cool.vessel.kind].followsMass
+              ? { depthMm: cool.depthMm / 2 }
+              : {}),
+          },
           hands: 'the rest stays above 60 °C until then',
         }
       : null,

@@ -22,6 +22,8 @@ export interface Binder {
   weepsAfterFreezing: boolean;
   /** Works by being boiled with liquid; else it soaks. */
   isThickener: boolean;
+  /** Of grits that swell: coarse enough never to be paste. */
+  isGrain: boolean;
   /** Grain, nut, crumb or flake that takes juice up and gives none back: too much of it makes lean meat dry. */
   isDryAbsorber: boolean;
   /** A dish of its own that takes liquid up by the way: not offered as a binder. */
@@ -41,7 +43,7 @@ export interface Binder {
 /** A binder, or one made of several things. */
 export type MadeBinder = Omit<
   Binder,
-  'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat' | 'isThickener' | 'isDryAbsorber' | 'isFood'
+  'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat' | 'isThickener' | 'isGrain' | 'isDryAbsorber' | 'isFood'
 >;
 
 export interface BinderPart {
@@ -59,6 +61,7 @@ type Options = Partial<
     | 'isAtHand'
     | 'takesUpFat'
     | 'isDryAbsorber'
+    | 'isGrain'
     | 'isFood'
   >
 >;
@@ -80,7 +83,8 @@ const binder = (
   how,
   taste,
   weepsAfterFreezing: false,
-  isThickener: needsC !== null && options.isEgg !== true,
+  isThickener: needsC !== null && options.isEgg !== true && options.isGrain !== true,
+  isGrain: false,
   isDryAbsorber: false,
   isFood: false,
   coldOnly: false,
@@ -127,6 +131,7 @@ export const BINDERS: readonly Binder[] = [
     takesUpFat: 0.5,
   }),
   binder('semolina', 'semolina', 'semolina', 8, 85, 'trickle in, stirring', 'wheaty; slightly grainy', {
+    isGrain: true,
     takesUpFat: 0.5,
   }),
   binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, 'of potato', {
@@ -162,11 +167,22 @@ export const BINDERS: readonly Binder[] = [
     'stir in when cool',
     'savoury, and salty',
   ),
-  binder('mashed-potato', 'mashed potato', 'mashed-potato', STARCHY_TAKES_UP, null, 'fold in', 'of potato; makes it a mash', {
+  binder(
+    'mashed-potato',
+    'mashed potato',
+    'mashed-potato',
+    STARCHY_TAKES_UP,
+    null,
+    'fold in',
+    'of potato; makes it a mash',
+    {
+      isFood: true,
+      takesUpFat: 0.05,
+    },
+  ),
+  binder('cooked-grain', 'cooked grain', 'rice-cooked', STARCHY_TAKES_UP, null, 'fold in', 'of grain', {
     isFood: true,
-    takesUpFat: 0.05,
   }),
-  binder('cooked-grain', 'cooked grain', 'rice-cooked', STARCHY_TAKES_UP, null, 'fold in', 'of grain', { isFood: true }),
   binder('ground-seeds', 'ground poppy seeds', 'poppy-ground', 1.2, 80, 'scald with the liquid', 'of poppy', {
     isFood: true,
   }),

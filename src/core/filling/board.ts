@@ -7,8 +7,13 @@ import { binderOf } from './binders';
 import { type ResolvedLine } from './lines';
 import { type Uptake } from './uptake';
 
-/** Share of what raw vegetables will let go of that runs within the hour once they are salted. */
+/**
+ * Share of what raw vegetables will let go of that runs within the hour once they are salted: leaves and watery ones, and
+ * firm ones (onions, roots, celery, squash), whose cells hold on longer. Fruit keeps its juice until it is warm.
+ */
 export const WITHIN_THE_HOUR = 0.4;
+export const FIRM_WITHIN_THE_HOUR = 0.2;
+const FIRM: readonly string[] = ['crisp', 'root', 'potato', 'squash', 'fleshy', 'frozenFirm'];
 /** g per 100 g of filling: up to the first it wraps, up to the second with care, beyond it the skin tears. */
 export const BOARD_GOOD = 2;
 export const BOARD_WATCH = 5;
@@ -22,7 +27,8 @@ export function runsAtBoard(l: ResolvedLine): number {
   if (SOLID_FLESH.includes(l.ingredient.family) || l.preparation.treatment !== 'none') return 0;
   // In the pan it has been heated already.
   if (STAGES[l.line.stage].isInPan) return l.preparation.cooked ? 0 : l.releaseG;
-  return l.preparation.cooked || l.ingredient.family === 'dairy' ? 0 : WITHIN_THE_HOUR * l.releaseG;
+  if (l.preparation.cooked || l.ingredient.family === 'dairy' || l.ingredient.family === 'fruit') return 0;
+  return (FIRM.includes(l.ingredient.release) ? FIRM_WITHIN_THE_HOUR : WITHIN_THE_HOUR) * l.releaseG;
 }
 
 /** g of liquid that a line holds at the board: what soaks cold, what has been boiled, and jelly as long as it is cold. */

@@ -25,15 +25,16 @@ const MOST_SAUCE_SHARE = 0.6;
 /**
  * The binders that work hot, each with its dose for this filling, the smallest dose first.
  * @param aim g of free liquid in 100 g that is wanted
+ * @param strength what starch is worth here
  * @returns none where there is nothing to bind
  */
-export function compareBinders(ledger: Pick<Ledger, 'free' | 'finishedG'>, aim: number): BinderOption[] {
+export function compareBinders(ledger: Pick<Ledger, 'free' | 'finishedG'>, aim: number, strength = 1): BinderOption[] {
   const single = BINDERS.flatMap((binder) => {
-    const exact = toBind(ledger.free, ledger.finishedG, aim, binder.capacity);
+    const exact = toBind(ledger.free, ledger.finishedG, aim, binder.capacity * (binder.isThickener ? strength : 1));
     if (binder.coldOnly || binder.isFood || exact <= 0) return [];
     return option(binder, [{ ingredientId: binder.ingredientId, grams: toHalf(exact) }], ledger, MOST_SHARE);
   });
-  const flour = toBind(ledger.free, ledger.finishedG, aim, WHITE_SAUCE.net, WHITE_SAUCE.mass);
+  const flour = strength < 1 ? 0 : toBind(ledger.free, ledger.finishedG, aim, WHITE_SAUCE.net, WHITE_SAUCE.mass);
   const sauce = flour > 0 ? option(WHITE_SAUCE.binder, whiteSauceParts(flour), ledger, MOST_SAUCE_SHARE) : [];
   return [...single, ...sauce].sort((a, b) => a.grams - b.grams);
 }

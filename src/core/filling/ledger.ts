@@ -128,7 +128,7 @@ export function drawLedger(
 }
 
 /** Acid and sugar take half of what starch could do. House estimate. */
-const STARCH_IN_FRUIT = 0.5;
+export const STARCH_IN_FRUIT = 0.5;
 
 /**
  * g of liquid that a line holds as a binder when hot, or takes up as cooked potato, grain or pulse.

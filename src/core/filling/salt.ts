@@ -5,6 +5,8 @@ import { isSweetFilling } from './sweet';
 /** Usual salt of a filling and of a whole bite, % by mass. House estimates. */
 export const USUAL_FILLING_SALT = [0.8, 1.5] as const;
 export const USUAL_BITE_SALT = [0.9, 1.2] as const;
+/** A bite with less is bland, whatever the filling has, %. House estimate. */
+const BLAND_BITE_SALT = 0.6;
 /** Of a sweet filling: a pinch wakes it. House estimates. */
 export const USUAL_SWEET_SALT = [0, 0.6] as const;
 const SWEET_TARGET = 0.2;
@@ -20,6 +22,8 @@ export interface SaltAccount {
   bitePercent: number;
   /** What the filling needs for the bite to reach its lower edge, %. */
   neededPercent: number;
+  /** What the filling needs for the bite not to be bland, %. */
+  blandBelowPercent: number;
   /** What the filling should have, %, raised where the wrapper brings little salt. */
   targetPercent: number;
   /** g still to add to reach the target; below 0 where there is too much. */
@@ -57,16 +61,16 @@ export function accountSalt(
   const bite = portionG + wrapperG;
   const ofBite = (filling: number): number => (portionG * filling + wrapperG * wrapperPercent) / bite;
   const isSweet = isSweetFilling(lines);
-  const neededPercent = isSweet ? 0 : (USUAL_BITE_SALT[0] * bite - wrapperG * wrapperPercent) / portionG;
-  const targetPercent = isSweet
-    ? SWEET_TARGET
-    : Math.max(aimPercent, Math.min(USUAL_FILLING_SALT[1], neededPercent));
+  const neededFor = (biteSalt: number): number => (biteSalt * bite - wrapperG * wrapperPercent) / portionG;
+  const neededPercent = isSweet ? 0 : neededFor(USUAL_BITE_SALT[0]);
+  const targetPercent = isSweet ? SWEET_TARGET : Math.max(aimPercent, Math.min(USUAL_FILLING_SALT[1], neededPercent));
   return {
     isSweet,
     totalG,
     fillingPercent,
     bitePercent: ofBite(fillingPercent),
     neededPercent,
+    blandBelowPercent: isSweet ? 0 : neededFor(BLAND_BITE_SALT),
     targetPercent,
     // The salt itself adds to the mass: (total + x) / (finished + x) = target.
     toAddG: ((targetPercent / 100) * finishedG - totalG) / (1 - targetPercent / 100),

@@ -36,11 +36,7 @@ export function shareOut(lines: readonly ResolvedLine[], amounts: Amounts): Reco
     steamedOff: together(inProportion(hot, runs, amounts.steamedOff)),
     held: together([
       ...inProportion(lines, keeps, amounts.heldByTissue),
-      ...inProportion(
-        lines.filter(isRawMince),
-        (l) => l.readyG,
-        amounts.heldByMeat,
-      ),
+      ...inProportion(lines.filter(isRawMince), (l) => l.readyG, amounts.heldByMeat),
       ...inProportion(lines, (l) => holds(l), amounts.heldByBinders),
     ]),
     free: together(inProportion(lines, runs, amounts.free)),

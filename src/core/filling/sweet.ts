@@ -34,6 +34,4 @@ export const sugarPer100 = (lines: readonly ResolvedLine[]): number => {
 
 /** A sweet filling: sugared, or mostly fruit, and without meat, fish, stock or onions. */
 export const isSweetFilling = (lines: readonly ResolvedLine[]): boolean =>
-  lines.length > 0 &&
-  share(lines, isSavoury) < TRACE &&
-  (sugarPer100(lines) >= SUGAR_PER_100 || isFruity(lines));
+  lines.length > 0 && share(lines, isSavoury) < TRACE && (sugarPer100(lines) >= SUGAR_PER_100 || isFruity(lines));

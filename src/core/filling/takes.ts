@@ -25,7 +25,10 @@ export const bakesOff = ({ form, method }: { form: FormId; method: Method }): nu
   METHODS[method].dries ? FORMS[form].bakesOffPer100 : 0;
 
 /** How much free liquid a parcel takes. */
-export function takesOf(kind: FillingKind, { form, method, dough }: { form: FormId; method: Method; dough: DoughKind }): Takes {
+export function takesOf(
+  kind: FillingKind,
+  { form, method, dough }: { form: FormId; method: Method; dough: DoughKind },
+): Takes {
   const { parcel, ...bands } = METHODS[method].tolerance[dough];
   const { brothy } = FORMS[form];
   const [dry, wet] = bands[kind];

@@ -23,14 +23,17 @@ export interface Uptake {
   canTakeG: number;
 }
 
-const MINCED: readonly string[] = ['mince', 'poultryMince', 'sausage', 'fish', 'shellfish'];
+const MINCED: readonly string[] = ['mince', 'poultryMince', 'sausage', 'fish', 'oilyFish', 'shellfish'];
 
 /** Raw meat or fish that goes in minced, or is worked like mince. */
 export const isRawMince = ({ ingredient, preparation, line }: ResolvedLine): boolean =>
   STAGES[line.stage].keepsRaw &&
   !preparation.cooked &&
   MINCED.includes(ingredient.release) &&
-  (preparation.treatment === 'mix' || ingredient.release === 'mince' || ingredient.release === 'poultryMince' || ingredient.release === 'sausage');
+  (preparation.treatment === 'mix' ||
+    ingredient.release === 'mince' ||
+    ingredient.release === 'poultryMince' ||
+    ingredient.release === 'sausage');
 
 /** Mixed until it sticks; sausage meat is as it comes. */
 export const isMixed = ({ preparation, ingredient }: ResolvedLine): boolean =>
@@ -38,7 +41,10 @@ export const isMixed = ({ preparation, ingredient }: ResolvedLine): boolean =>
 
 /** g of liquid that is worked in cold. */
 export const workedIn = (lines: readonly ResolvedLine[]): number =>
-  sum(lines.filter((l) => l.ingredient.liquid && STAGES[l.line.stage].keepsRaw), (l) => l.releaseG);
+  sum(
+    lines.filter((l) => l.ingredient.liquid && STAGES[l.line.stage].keepsRaw),
+    (l) => l.releaseG,
+  );
 
 /** What the raw meat of a filling makes of the liquid that is worked in; vegetables' juice comes too late for it. */
 export function uptakeOf(lines: readonly ResolvedLine[]): Uptake {

@@ -1,6 +1,6 @@
 /** Finding an ingredient by what a cook calls it. */
 import Fuse from 'fuse.js';
-import { catalogue } from './catalogue';
+import { catalogue, ingredientById } from './catalogue';
 import { readOwn } from './larder';
 import { type Ingredient } from './ingredient';
 import { type OwnIngredient } from './own-ingredient';
@@ -71,7 +71,7 @@ function indexOf(ingredients: readonly Ingredient[]): Index {
   };
   const names = new Map<string, Name[]>();
   for (const [rank, ingredient] of ingredients.entries()) {
-    for (const name of [ingredient.id, ingredient.name, ...ingredient.aliases]) {
+    for (const name of [ingredient.name, ...ingredient.aliases]) {
       const key = singular(normaliseName(name));
       if (!exact.has(key)) exact.set(key, ingredient);
       const of = [...new Set(key.split(' '))];
@@ -79,6 +79,14 @@ function indexOf(ingredients: readonly Ingredient[]): Index {
     }
     learn(ingredient.name, ingredient, 0);
     ingredient.aliases.forEach((alias) => learn(alias, ingredient, ALIAS_COST));
+  }
+  // An id is a name only where no other has it.
+  for (const ingredient of ingredients) {
+    const key = singular(normaliseName(ingredient.id));
+    if (exact.has(key)) continue;
+    exact.set(key, ingredient);
+    const of = [...new Set(key.split(' '))];
+    for (const word of of) names.set(word, [...(names.get(word) ?? []), { ingredient, of, rank: ingredients.length }]);
   }
   return {
     names,
@@ -103,6 +111,8 @@ function indexes(own: readonly OwnIngredient[]): Index[] {
 
 /** The ingredient of that id, name or alias, whatever the case, singular or plural. Undefined where there is none. */
 export function findIngredient(name: string, own = NONE): Ingredient | undefined {
+  const byId = name.includes('-') ? ingredientById(name.trim().toLowerCase()) : undefined;
+  if (byId) return byId;
   const key = singular(normaliseName(name));
   for (const { exact } of indexes(own)) {
     const found = exact.get(key);

@@ -40,7 +40,13 @@ const SPECIES: readonly Species[] = [
   },
   { named: 'lamb mutton', mince: 'lamb-mince', cooked: 'lamb-roast', braised: 'lamb-braised', stock: 'beef-stock' },
   { named: 'veal', mince: 'veal-mince', stock: 'beef-stock' },
-  { named: 'venison game', mince: 'venison-mince', cooked: 'venison-braised', braised: 'venison-braised', stock: 'beef-stock' },
+  {
+    named: 'venison game',
+    mince: 'venison-mince',
+    cooked: 'venison-braised',
+    braised: 'venison-braised',
+    stock: 'beef-stock',
+  },
   {
     named: 'chicken',
     mince: 'chicken-thigh-mince',
@@ -69,7 +75,12 @@ const SPECIES: readonly Species[] = [
   { named: 'haddock', cooked: 'white-fish-cooked', smoked: 'haddock-smoked', stock: 'fish-stock' },
   { named: 'mackerel', smoked: 'mackerel-smoked' },
   { named: 'trout eel', smoked: 'trout-smoked' },
-  { named: 'fish cod hake pollock coley whiting', cooked: 'white-fish-cooked', smoked: 'haddock-smoked', stock: 'fish-stock' },
+  {
+    named: 'fish cod hake pollock coley whiting',
+    cooked: 'white-fish-cooked',
+    smoked: 'haddock-smoked',
+    stock: 'fish-stock',
+  },
   { named: 'prawn shrimp', cooked: 'prawns-cooked', stock: 'fish-stock' },
 ];
 
@@ -97,7 +108,13 @@ export function kindNamed(words: Words, noted: Words): string | null | 'unknown'
     return any(words, 'meat bone turkey poultry') ? 'beef-stock' : null;
   }
   // Sauces, fats, sausages and the like of an animal are names of their own.
-  if (any(words, 'sauce fat sausage sausagemeat liver liverwurst skin bone gravy lard dripping paste kidney heart roe oil mushroom stick egg')) return null;
+  if (
+    any(
+      words,
+      'sauce fat sausage sausagemeat liver liverwurst skin bone gravy lard dripping paste kidney heart roe oil mushroom stick egg',
+    )
+  )
+    return null;
   if (species.length === 0) return isMinced && any(words, 'mixed half') && any(words, 'mince') ? 'mixed-mince' : null;
   const [one] = species;
   if (isMinced) {

@@ -36,7 +36,14 @@ export function matchIngredient(name: string, own: readonly OwnIngredient[], not
   const whole = findIngredient(said.join(' '), own);
   const words = turned(said.slice(0, MOST_WORDS)).map(singular);
   const all = new Set(words);
-  const kind = kindNamed(all, new Set(normaliseName(note).split(/[^a-z]+/).map(singular)));
+  const kind = kindNamed(
+    all,
+    new Set(
+      normaliseName(note)
+        .split(/[^a-z]+/)
+        .map(singular),
+    ),
+  );
   if (kind === 'unknown') return NONE;
   // "Minced beef" is a name of its own; what its note makes of it comes first.
   if (kind !== null && (!whole || kind !== whole.id)) {
@@ -109,6 +116,9 @@ const GENERIC: Readonly<Partial<Record<string, readonly string[]>>> = {
   wine: ['liquid'],
   juice: ['fruit'],
   powder: ['seasoning'],
+  tomato: ['vegetable', 'sauce'],
+  bread: ['starch'],
+  spice: ['seasoning'],
 };
 
 /** Whether a word beside the name leaves the food what it is. */

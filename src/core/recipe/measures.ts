@@ -10,7 +10,7 @@ const VOLUMES: Record<string, { ml: number; names: string[] }> = {
   quart: { ml: 960, names: ['quart', 'qt'] },
   dessertspoon: { ml: 10, names: ['dessertspoon', 'dsp'] },
   // A pinch is what three fingers take, a dash twice that: house estimates.
-  pinch: { ml: 0.3, names: ['pinch', 'pinche'] },
+  pinch: { ml: 0.3, names: ['pinch', 'pinche', 'little', 'touch', 'grating', 'scraping'] },
   dash: { ml: 0.6, names: ['dash', 'dashe', 'splash', 'drizzle'] },
 };
 
@@ -36,7 +36,18 @@ const COUNTED: Record<string, { grams: number | null; names: string[] }> = {
   pack: { grams: null, names: ['pack', 'packet', 'package', 'pkg', 'sachet', 'envelope'] },
   cube: { grams: 10, names: ['cube'] },
   leaf: { grams: 2, names: ['leaf', 'leave', 'leaves'] },
-  thumb: { grams: 15, names: ['thumb', 'thumb sized piece', 'thumb sized knob', 'thumb sized chunk', 'knuckle', 'inch piece', 'inch knob'] },
+  thumb: {
+    grams: 15,
+    names: [
+      'thumb',
+      'thumb sized piece',
+      'thumb sized knob',
+      'thumb sized chunk',
+      'knuckle',
+      'inch piece',
+      'inch knob',
+    ],
+  },
   knob: { grams: 15, names: ['knob'] },
   piece: { grams: null, names: ['piece', 'pc'] },
 };

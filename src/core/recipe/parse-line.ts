@@ -146,7 +146,9 @@ function packAfter(measure: Measure | null, rest: string): { measure: Measure | 
 /** `minced pork shoulder, 600 g`: the amount stands at the end. */
 function amountAtEnd(line: string): string {
   if (leadingAmount(line)) return line;
-  const found = /^(.+?)[,:;–-]\s*((?:[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*)\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?)\b\.?)\s*$/i.exec(line);
+  const found = /^(.+?)[,:;–-]\s*((?:[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*)\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?)\b\.?)\s*$/i.exec(
+    line,
+  );
   return found ? `${found[2]} ${found[1]}` : line;
 }
 

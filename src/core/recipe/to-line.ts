@@ -17,7 +17,10 @@ import { MOST_LETTERS, type ParsedLine } from './parse-line';
 const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
   [/scrambled/i, ['scrambled']],
   [/hard[- ]?boiled/i, ['boiled']],
-  [/reduced to (?:a )?(?:glaze|syrup)|nearly dry|almost dry|simmered (?:away|dry)|syrupy|until (?:it is )?(?:gone|dry|evaporated)|until .*evaporates/i, ['simmered-dry', 'browned', 'cooked-down']],
+  [
+    /reduced to (?:a )?(?:glaze|syrup)|nearly dry|almost dry|simmered (?:away|dry)|syrupy|until (?:it is )?(?:gone|dry|evaporated)|until .*evaporates/i,
+    ['simmered-dry', 'browned', 'cooked-down'],
+  ],
   [/cooked down|reduced|simmered down|boiled down|by half/i, ['cooked-down', 'simmered-down']],
   [/braised|shredded|pulled|stewed|slow[- ]cooked|confit/i, ['shredded']],
   [/poached|cooked through|flaked|steamed/i, ['flaked', 'cooked']],
@@ -52,7 +55,8 @@ const ROASTED_MASH = /roast/i;
 /** The preparation that a line's words name, or the one that is assumed. */
 export function preparationInWords(ingredient: Ingredient, words: string): string {
   const table = RELEASES[ingredient.release].map((p) => p.id);
-  if (SOAKS.includes(ingredient.release) && /soak|rehydrat|cook|boil|drained|tin|can/i.test(words)) return soaked(table);
+  if (SOAKS.includes(ingredient.release) && /soak|rehydrat|cook|boil|drained|tin|can/i.test(words))
+    return soaked(table);
   if (table.includes('roasted-mash') && ROASTED_MASH.test(words)) {
     return /dice|cube|chunk/i.test(words) ? 'roasted' : 'roasted-mash';
   }
@@ -83,14 +87,25 @@ export function usualStage(school: School, ingredient: Ingredient, preparation: 
     if (!cooked || COLD_ALREADY.includes(ingredient.release)) return 'raw-mix';
     return prep?.losesTo === 'drained' || ingredient.hazard === 'cooked-animal' ? 'raw-mix' : 'cook-first';
   }
-  if (ingredient.family === 'egg' || /hard[- ]?boiled/i.test(words)) return preparation === 'scrambled' ? 'cook-first' : 'when-cool';
+  if (ingredient.family === 'egg' || /hard[- ]?boiled/i.test(words))
+    return preparation === 'scrambled' ? 'cook-first' : 'when-cool';
   if (ingredient.family === 'liquid' || (ingredient.family === 'dairy' && ingredient.liquid)) return 'simmer';
-  if (ingredient.family === 'starch') return ingredient.binder && binderById(ingredient.binder)?.isThickener ? 'simmer' : 'off-heat';
+  if (ingredient.family === 'starch')
+    return ingredient.binder && binderById(ingredient.binder)?.isThickener ? 'simmer' : 'off-heat';
   return ingredient.family === 'dairy' || ingredient.isTender ? 'when-cool' : 'cook-first';
 }
 
 /** Cooked beforehand, out of the fridge or the freezer. */
-const COLD_ALREADY: readonly string[] = ['frozenFirm', 'frozenLeaf', 'braisedMeat', 'cookedFish', 'meatSauce', 'driedNoodle', 'driedGrain', 'driedPulse'];
+const COLD_ALREADY: readonly string[] = [
+  'frozenFirm',
+  'frozenLeaf',
+  'braisedMeat',
+  'cookedFish',
+  'meatSauce',
+  'driedNoodle',
+  'driedGrain',
+  'driedPulse',
+];
 
 const isLineUnit = (unit: string | null): unit is LineUnit => LINE_UNITS.some((known) => known === unit);
 
@@ -125,7 +140,8 @@ export function toLine(
 }
 
 /** "250 g cooked rice" was weighed as it goes in; what is to be treated was weighed before. */
-const weighedAs = ({ name }: ParsedLine): Line['weighed'] => (/\b(?:cooked|soaked|drained|squeezed|roasted|fried|boiled|wilted)\b/i.test(name ?? '') ? 'ready' : 'raw');
+const weighedAs = ({ name }: ParsedLine): Line['weighed'] =>
+  /\b(?:cooked|soaked|drained|squeezed|roasted|fried|boiled|wilted)\b/i.test(name ?? '') ? 'ready' : 'raw';
 
 /** The amount as it is written, where the document knows its unit and the grams mean just that. */
 function writtenAmount(

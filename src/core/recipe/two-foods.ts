@@ -12,7 +12,8 @@ const CITRUS_AFTER =
 const MIXED_WITH =
   /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
 const EACH = /,?\s*\(?(?<amount>[\d½¼¾./]+\s*[a-z]*)\s+(?:of\s+)?each\)?\s*$/i;
-const EACH_FIRST = /^(?<amount>.*?\b(?:tsp|tbsp|teaspoons?|tablespoons?|g|ml|cups?|pinch(?:es)?))\s+each\s+(?:of\s+)?(?<rest>.+)$/i;
+const EACH_FIRST =
+  /^(?<amount>.*?\b(?:tsp|tbsp|teaspoons?|tablespoons?|g|ml|cups?|pinch(?:es)?))\s+each\s+(?:of\s+)?(?<rest>.+)$/i;
 const AND = /\s+(?:and|&|\+)\s+/i;
 
 /** The texts of the foods that a line names: one, or two. */
@@ -48,9 +49,13 @@ function pair(text: string, own: readonly OwnIngredient[]): string[] | null {
   if (shared !== null) return [`${shared} ${first}`, `${shared} ${second}`];
   const amount = named.slice(0, named.length - called.length);
   // "500 g beef and pork": of both together; half of each is a guess that nobody should make.
-  if (amount.trim() !== '' && leadingAmount(second) === null) return /^(?:a |\d*\s*)?(?:pinch|little|some)/i.test(amount) ? [`${amount}${first}`, `${amount}${second}`] : null;
+  if (amount.trim() !== '' && leadingAmount(second) === null)
+    return /^(?:a |\d*\s*)?(?:pinch|little|some)/i.test(amount) ? [`${amount}${first}`, `${amount}${second}`] : null;
   return [`${amount}${first}`, second];
 }
 
 const withoutMeasure = (text: string): string =>
-  text.replace(/^(?:g|kg|ml|l|tsp|tbsp|teaspoons?|tablespoons?|cups?|cloves?|pinch(?:es)?|handfuls?|slices?|sticks?)\s+(?:of\s+)?/i, '');
+  text.replace(
+    /^(?:g|kg|ml|l|tsp|tbsp|teaspoons?|tablespoons?|cups?|cloves?|pinch(?:es)?|handfuls?|slices?|sticks?)\s+(?:of\s+)?/i,
+    '',
+  );

@@ -85,12 +85,14 @@ const browned = (release: number, left: number, label = 'browned', more: Options
 const wilted = (release: number, left: number) =>
   drained('wilted-squeezed', 'wilted and squeezed', release, left, {
     cooked: true,
+    saltKept: 0.5,
     handsOnMinutes: 8,
     waitMinutes: 5,
   });
 const blanched = (release: number, left: number) =>
   drained('blanched-squeezed', 'blanched and squeezed', release, left, {
     cooked: true,
+    saltKept: 0.5,
     handsOnMinutes: 8,
     waitMinutes: 5,
   });
@@ -99,6 +101,8 @@ const rinsed = (release: number, label = 'soaked an hour, drained') =>
   prep('rinsed', label, release, { treatment: 'soak', saltKept: 0.5, handsOnMinutes: 2, waitMinutes: 60 });
 /** Cooked potato, grains and pulses take up so much, g a gram. House estimate. */
 export const STARCHY_TAKES_UP = 0.15;
+/** Cooked, pulled meat soaks up sauce between its fibres, g a gram. House estimate. */
+const FIBRES_TAKE_UP = 0.1;
 const swollen = (id: string, label: string, times: number, handsOnMinutes: number, waitMinutes: number) =>
   prep(id, label, 0, {
     yield: times,
@@ -158,11 +162,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
   firmLeaf: [raw(22), squeezed(7, 0.78), sweated(5, 0.75), blanched(7, 0.85), browned(3, 0.6, 'fried brown')],
   juicyLeaf: [raw(30), squeezed(7, 0.65), sweated(5, 0.65), blanched(7, 0.75)],
   crisp: [raw(22), sweated(6, 0.75), browned(2, 0.5, 'browned', { handsOnMinutes: 25 }), blanched(6, 0.9)],
-  spongy: [
-    raw(40),
-    browned(4, 0.5, 'browned dry'),
-    cooked('sweated', 'cooked until soft', 12, 0.7, 8),
-  ],
+  spongy: [raw(40), browned(4, 0.5, 'browned dry'), cooked('sweated', 'cooked until soft', 12, 0.7, 8)],
   watery: [
     raw(45, 'grated, raw'),
     squeezed(12, 0.6),
@@ -202,7 +202,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     cooked('cooked-down', 'cooked down', 3, 0.65, 25, { treatment: 'reduce' }),
   ],
   juicyFruit: [
-    raw(40),
+    raw(35),
     cooked('cooked-soft', 'cooked until soft', 25, 0.85, 12),
     cooked('cooked-down', 'cooked down', 6, 0.55, 25, { treatment: 'reduce' }),
     drained('drained-overnight', 'sugared and drained', 25, 0.8, { waitMinutes: 60 }),
@@ -238,10 +238,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     drained('drained-overnight', 'torn and drained', 6, 0.88, { rendersFat: 0.1, waitMinutes: 120 }),
   ],
   firm: [raw(3, 'as it is', { rendersFat: 0.15 })],
-  bacon: [
-    raw(5, 'as it is', { rendersFat: 0.2 }),
-    browned(1, 0.65, 'fried', { rendersFat: 0.3 }),
-  ],
+  bacon: [raw(5, 'as it is', { rendersFat: 0.2 }), browned(1, 0.65, 'fried', { rendersFat: 0.3 })],
   pressable: [
     raw(15, 'as it is'),
     drained('pressed', 'pressed', 5, 0.85, { handsOnMinutes: 2, waitMinutes: 30 }),
@@ -265,7 +262,18 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     cooked('cooked', 'poached or roasted, chopped', 5, 0.72, 5, { waitMinutes: 30, rendersFat: 0.2 }),
     cooked('shredded', 'braised and shredded', 6, 0.62, 10, { waitMinutes: 150, rendersFat: 0.2 }),
   ],
-  braisedMeat: [prep('shredded', 'cooked, cut or shredded', 6, { cooked: true, rendersFat: 0.1 })],
+  braisedMeat: [
+    prep('shredded', 'cooked, cut or shredded', 6, { cooked: true, rendersFat: 0.1, takesUp: FIBRES_TAKE_UP }),
+  ],
+  oilyFish: [
+    raw(10, 'raw, in pieces', { rendersFat: 0.1 }),
+    prep('worked', 'minced, mixed with salt until sticky', 6, { treatment: 'mix', rendersFat: 0.1, handsOnMinutes: 6 }),
+    cooked('flaked', 'cooked, flaked and drained', 4, 0.82, 8, {
+      losesTo: 'drained',
+      rendersFat: 0.1,
+      waitMinutes: 12,
+    }),
+  ],
   fish: [
     raw(15, 'raw, in pieces', { rendersFat: 0.1 }),
     prep('worked', 'minced, mixed with salt until sticky', 6, { treatment: 'mix', rendersFat: 0.1, handsOnMinutes: 6 }),
