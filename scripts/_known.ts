@@ -93,3 +93,8 @@ for (const k of KNOWN_FILLINGS) {
   }
 }
 console.log(`${ok}/${n} ordinary; spoilt caught ${spc}/${sp}, first fix ${spf}/${sp}; questions ${q}`);
+import { linesInWords } from '../src/core/recipe/to-batch';
+void linesInWords;
+const cores: Record<string, number> = {};
+for (const k of KNOWN_FILLINGS) { const { a } = judgeIt(k, k.lines); const c = a.checks.core; cores[c.headline] = (cores[c.headline] ?? 0) + 1; if (c.state === 'fix') console.log(k.name, k.form, k.dough, k.method, c.sentence); }
+console.log(cores);

@@ -137,7 +137,7 @@ const GROUP_OF: Readonly<Record<Preparation['treatment'], Group>> = {
 function treating({ lines }: Accounts): Candidate[] {
   // Of many wet lines the wettest are worth the work.
   const untreated = lines
-    .filter((l) => l.preparation.treatment === 'none' || l.ingredient.liquid || l.preparation.release >= STILL_WET)
+    .filter((l) => l.preparation.treatment === 'none' || l.preparation.release >= STILL_WET)
     .sort((a, b) => b.releaseG - a.releaseG)
     .slice(0, MOST_TREATED);
   return untreated.flatMap((l) =>
@@ -153,7 +153,7 @@ function treating({ lines }: Accounts): Candidate[] {
             to: {
               preparation: p.id,
               weighed: 'raw' as const,
-              ...(p.treatment === 'reduce' && l.ingredient.liquid ? { stage: 'simmer' as const } : {}),
+              
             },
           },
         ],
@@ -168,16 +168,12 @@ function treating({ lines }: Accounts): Candidate[] {
 const STILL_WET = 10;
 
 const isDrier = (p: Preparation, { preparation, ingredient }: ResolvedLine): boolean =>
-  ingredient.liquid ? p.yield < preparation.yield : p.release < preparation.release;
+  // Liquid is boiled down to a stop weight, not by a word.
+  !ingredient.liquid && p.release < preparation.release;
 
-/**
- * Raw meat and fish that go in raw stay raw: cooking them first would be another school. Liquid is simmered down where there
- * is something to simmer it in.
- */
-const suits = (l: ResolvedLine, p: Preparation): boolean => {
-  if (l.ingredient.liquid) return STAGES[l.line.stage].isInPan;
-  return !p.cooked || l.ingredient.hazard === 'none' || STAGES[l.line.stage].isInPan;
-};
+/** Raw meat and fish that go in raw stay raw: cooking them first would be another school. */
+const suits = (l: ResolvedLine, p: Preparation): boolean =>
+  !p.cooked || l.ingredient.hazard === 'none' || STAGES[l.line.stage].isInPan;
 
 function cookingOff({ batch: { water }, lines, ledger, takes }: Accounts): Candidate[] {
   const stop = stopPlan(lines, water, ledger, takes.band);

@@ -19,8 +19,9 @@ const range = ([low, high]: readonly [number, number]): string => `${low} to ${h
 const FAR = 0.2;
 /** Stretching a filling beyond this would be another recipe. */
 const MOST_STRETCH = 1.6;
-/** A saltless wrapper raises the lower edge no further than this, %. House estimate. */
+/** A saltless wrapper raises the edges no further than this, %. House estimate. */
 const MOST_LOW = 1;
+const MOST_HIGH = 1.8;
 
 function judge(accounts: Accounts): Judgement {
   const { salt } = accounts;
@@ -52,11 +53,14 @@ function judge(accounts: Accounts): Judgement {
   };
 }
 
-/** The usual band; its lower edge is raised where the wrapper brings so little salt that the bite would be bland. */
-function bandOf({ blandBelowPercent, isSweet }: SaltAccount): { low: number; high: number } {
+/** The usual band; both edges are raised where the wrapper brings little salt. */
+function bandOf({ blandBelowPercent, saltyAbovePercent, isSweet }: SaltAccount): { low: number; high: number } {
   if (isSweet) return { low: USUAL_SWEET_SALT[0], high: USUAL_SWEET_SALT[1] };
   const [low, high] = USUAL_FILLING_SALT;
-  return { low: Math.max(low, Math.min(blandBelowPercent, MOST_LOW)), high };
+  return {
+    low: Math.max(low, Math.min(blandBelowPercent, MOST_LOW)),
+    high: Math.max(high, Math.min(saltyAbovePercent, MOST_HIGH)),
+  };
 }
 
 function saltState(salt: SaltAccount): CheckState {

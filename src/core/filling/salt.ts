@@ -24,6 +24,8 @@ export interface SaltAccount {
   neededPercent: number;
   /** What the filling needs for the bite not to be bland, %. */
   blandBelowPercent: number;
+  /** From here on the bite is too salty, %: a saltless wrapper bears a saltier filling. */
+  saltyAbovePercent: number;
   /** What the filling should have, %, raised where the wrapper brings little salt. */
   targetPercent: number;
   /** g still to add to reach the target; below 0 where there is too much. */
@@ -70,6 +72,7 @@ export function accountSalt(
     fillingPercent,
     bitePercent: ofBite(fillingPercent),
     neededPercent,
+    saltyAbovePercent: neededFor(USUAL_BITE_SALT[1]),
     blandBelowPercent: isSweet ? 0 : neededFor(BLAND_BITE_SALT),
     targetPercent,
     // The salt itself adds to the mass: (total + x) / (finished + x) = target.

@@ -1,12 +1,13 @@
 /** The words of a recipe as a batch: what is understood becomes lines, what is not becomes a question, the rest is kept as notes. */
 import { beginBatch } from '../document/create';
 import { LIMITS, MOST } from '../document/limits';
-import { freshId } from '../document/new-line';
+import { freshId, lineOf } from '../document/new-line';
 import { type Batch, type Line } from '../document/schema';
 import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
-import { type FormId } from '../document/vocabulary/forms';
+import { type FormId, FORMS } from '../document/vocabulary/forms';
 import { METHODS, type Method } from '../document/vocabulary/methods';
-import { type School } from '../document/vocabulary/schools';
+import { type School, SCHOOLS } from '../document/vocabulary/schools';
+import { normaliseName } from '../food/search';
 import { type OwnIngredient } from '../food/own-ingredient';
 import { readLines, type ReadFood } from './read-lines';
 import { isSaltToTaste } from './to-taste';
@@ -68,7 +69,9 @@ export function batchInWords(words: FillingInWords, { id, at }: { id: string; at
     cook: {
       ...begun.cook,
       method,
-      ...(method === begun.cook.method ? {} : { mediumC: METHODS[method].usualC }),
+      ...(method === begun.cook.method
+        ? {}
+        : { mediumC: METHODS[method].usualC, minutes: METHODS[method].usualMinutes[FORMS[form].sizes] }),
       ...cook,
     },
     cool: { ...begun.cool, ...coolIn(cool, begun.cool) },
@@ -102,11 +105,27 @@ export function linesInWords(
     for (const food of read.lines) {
       if (food.line) lines.push({ ...food.line, id: freshId(lines, food.line.ingredientId) });
       else if (isSaltToTaste(food.parsed)) notes.push(`${food.parsed.text} (by taste: the Salt check says how much)`);
-      else questions.push(asked(food, text));
+      else {
+        lines.push(openLine(food, school, lines));
+        questions.push(asked(food, text));
+      }
     }
   }
   return { lines, questions, notes };
 }
+
+/** What is not understood stays in the filling and counts nothing: no check may then call it good. */
+function openLine({ parsed }: ReadFood, school: School, lines: readonly Line[]): Line {
+  const slug = (parsed.ingredientId ?? normaliseName(parsed.name ?? parsed.text).replace(/[^a-z0-9]+/g, '-'))
+    .replace(/^-+|-+$/g, '')
+    .slice(0, MOST_ID);
+  const ingredientId = slug === '' ? 'unread' : slug;
+  return {
+    ...lineOf(lines, ingredientId, parsed.grams ?? parsed.amount ?? 1, SCHOOLS[school].saltAt, parsed.text.slice(0, MOST.note)),
+    unit: parsed.grams === null ? 'piece' : 'g',
+  };
+}
+const MOST_ID = 60;
 
 const asked = ({ parsed, question }: ReadFood, text: string): Question => ({
   text: parsed.text === '' ? text : parsed.text,

@@ -11,6 +11,7 @@ export const bake: MethodRecord = {
   imperative: 'Bake',
   isSet: true,
   usualC: 190,
+  usualMinutes: { small: 22, large: 35, pan: 65 },
   h: ({ fanOven }) => (fanOven ? FAN_OVEN : STILL_OVEN),
   tolerance: {
     laminated: { raw: [0, 8], cooked: [0, 3], sweet: [0, 8], parcel: 'laminated pastry in the oven' },

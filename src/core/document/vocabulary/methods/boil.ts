@@ -9,6 +9,7 @@ export const boil: MethodRecord = {
   imperative: 'Boil',
   isSet: false,
   usualC: 100,
+  usualMinutes: { small: 7, large: 18, pan: 60 },
   h: () => 1000,
   tolerance: {
     yeasted: { ...BUN_IN_STEAM, parcel: 'a boiled bun' },

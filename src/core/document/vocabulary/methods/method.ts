@@ -24,6 +24,8 @@ export interface MethodRecord {
   isSet: boolean;
   /** What is usual, °C. */
   usualC: number;
+  /** Minutes that are usual for what is small, as large as a hand, or a whole pan. House estimates. */
+  usualMinutes: Readonly<Record<'small' | 'large' | 'pan', number>>;
   /** Surface coefficient on a parcel, W/m²·K, by the kitchen. House estimates within the ranges of heat-transfer texts. */
   h(kitchen: { fanOven: boolean }): number;
   tolerance: Readonly<Record<DoughKind, Tolerance>>;

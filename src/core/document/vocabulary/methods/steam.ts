@@ -9,6 +9,7 @@ export const steam: MethodRecord = {
   imperative: 'Steam',
   isSet: false,
   usualC: 100,
+  usualMinutes: { small: 12, large: 25, pan: 70 },
   h: () => 300,
   tolerance: {
     yeasted: { ...BUN_IN_STEAM, parcel: 'a steamed bun' },
