@@ -7,6 +7,7 @@ import { type Command, InputError } from './command';
 import { convertCommand, ingredientCommand, parseCommand } from './commands/food';
 import { conductCommand, coolCommand, lethalityCommand, thermalCommand } from './commands/heat';
 import { assessCommand, fitCommand } from './commands/parcel';
+import { batchCommand } from './commands/recipe';
 
 const COMMANDS: Record<string, Command> = {
   conduct: conductCommand,
@@ -18,7 +19,13 @@ const COMMANDS: Record<string, Command> = {
   convert: convertCommand,
   fit: fitCommand,
   assess: assessCommand,
+  batch: batchCommand,
 };
+
+/** So many problems are listed; the rest are counted. */
+const MOST_PROBLEMS = 20;
+/** Some editors begin a file with it. */
+const BYTE_ORDER_MARK = /^\uFEFF/;
 
 function main(words: readonly string[]): void {
   const [name, flag, file, ...rest] = words;
@@ -45,7 +52,7 @@ function readInput(file: string | undefined): string {
 
 function parse(text: string): unknown {
   try {
-    return JSON.parse(text);
+    return JSON.parse(text.replace(BYTE_ORDER_MARK, ''));
   } catch (error) {
     throw new InputError([`(input): is not JSON (${(error as Error).message})`]);
   }
@@ -55,6 +62,8 @@ try {
   main(process.argv.slice(2));
 } catch (error) {
   if (!(error instanceof InputError)) throw error;
-  process.stderr.write(`${error.problems.join('\n')}\n`);
+  const more = error.problems.length - MOST_PROBLEMS;
+  const listed = more > 0 ? [...error.problems.slice(0, MOST_PROBLEMS), `(and ${more} more)`] : error.problems;
+  process.stderr.write(`${listed.join('\n')}\n`);
   process.exitCode = 2;
 }

@@ -4,7 +4,9 @@ import { SALT_KIND_IDS, SALT_KINDS } from '@/core/document/vocabulary/salt-kinds
 import { COMPONENTS } from '@/core/food/composition';
 import { type Ingredient } from '@/core/food/ingredient';
 import { findIngredient, searchIngredients } from '@/core/food/search';
-import { parseLine } from '@/core/recipe/parse-line';
+import { notFilling } from '@/core/recipe/not-filling';
+import { parseLine, type ParsedLine } from '@/core/recipe/parse-line';
+import { foodsIn } from '@/core/recipe/two-foods';
 import { ConversionError, convert, dimensionOf, parseUnit, type Unit } from '@/core/units/units';
 import { command, InputError } from '../command';
 
@@ -63,7 +65,9 @@ const convertInput = z
 
 export const convertCommand = command(convertInput, (input) => {
   try {
-    return { amount: convert(input.amount, input.from, input.to, { gPerMl: density(input) }) };
+    const amount = convert(input.amount, input.from, input.to, { gPerMl: density(input) });
+    if (!Number.isFinite(amount)) throw new InputError([`amount: is too large to be said in ${input.to}`]);
+    return { amount };
   } catch (error) {
     if (!(error instanceof ConversionError)) throw error;
     throw new InputError([`to: ${error.message}${error.message.includes('needs to know') ? '; give ingredient' : ''}`]);
@@ -78,6 +82,15 @@ function density(input: z.output<typeof convertInput>): number | undefined {
   return found.id === 'salt' ? SALT_KINDS.fine.gPerTsp / 5 : found.gPerMl;
 }
 
+/** What does not go into the filling has a note and counts nothing. */
+function parsed(food: string, line: string): ParsedLine {
+  const read = { ...parseLine(food), text: line };
+  const why = notFilling(line);
+  return why === null
+    ? read
+    : { ...read, note: [read.note, `not in the filling: ${why}`].filter(Boolean).join(', '), grams: null };
+}
+
 export const parseCommand = command(
   z.strictObject({
     lines: z
@@ -85,5 +98,11 @@ export const parseCommand = command(
       .min(1, 'needs at least one line')
       .max(500, 'takes at most 500 lines'),
   }),
-  ({ lines }) => ({ lines: lines.map((line) => parseLine(line)) }),
+  // The second food of a line, "salt and pepper", comes after all that was asked, so that the others keep their places.
+  ({ lines }) => {
+    const foods = lines.map((line) => foodsIn(line));
+    const first = lines.map((line, i) => parsed(foods[i][0], line));
+    const second = foods.flatMap(([, ...more], i) => more.map((food) => parsed(food, lines[i])));
+    return { lines: [...first, ...second] };
+  },
 );

@@ -156,10 +156,35 @@ describe('npm run core', () => {
 
   it('assess, with the contract’s fields', () => {
     const { json } = core('assess', turkey);
-    expect(Object.keys(json)).toEqual(['checks', 'ledger', 'portion', 'cooling', 'forecast']);
+    expect(Object.keys(json)).toEqual([
+      'checks',
+      'moisture',
+      'ledger',
+      'portion',
+      'cooling',
+      'forecast',
+      'unknown',
+      'findings',
+    ]);
     expect(Object.keys(json.checks)).toEqual(['moisture', 'salt', 'cooling', 'fit', 'core']);
     expect(Object.keys(json.checks.moisture)).toEqual(['state', 'headline', 'value', 'band', 'unit', 'fixes']);
-    expect(Object.keys(json.checks.moisture.fixes[0])).toEqual(['id', 'label', 'effect']);
+    expect(json.moisture).toEqual({
+      board: { value: expect.any(Number) as number, band: [0, 2] },
+      heat: { value: json.checks.moisture.value, band: [3, 15] },
+    });
+    expect(json.unknown).toEqual([]);
+    const odd = { ...turkey, lines: [...turkey.lines, { ...turkey.lines[0], id: 'x', ingredientId: 'moonstone' }] };
+    const { json: unsure } = core('assess', odd);
+    expect(unsure.unknown).toEqual(['moonstone']);
+    expect(unsure.findings.join()).toContain('moonstone');
+    expect(
+      Object.values(unsure.checks as Record<string, { state: string }>).filter((c) => c.state === 'good'),
+    ).toHaveLength(1);
+    const wet = {
+      ...turkey,
+      lines: [...turkey.lines, { ...turkey.lines[2], id: 'c', ingredientId: 'courgette', amount: 400 }],
+    };
+    expect(Object.keys(core('assess', wet).json.checks.moisture.fixes[0])).toEqual(['id', 'label', 'effect']);
   });
 
   it('refuses bad input on standard error, one line per problem, exit status 2', () => {

@@ -27,13 +27,16 @@ describe('preparations side by side', () => {
   it('shows what each gains and costs, and marks the one that is taken', () => {
     expect(options.map((o) => o.preparation.id)).toEqual([
       'raw',
+      'diced',
       'sweated',
       'salted-squeezed',
+      'boiled',
       'boiled-mash',
       'roasted',
+      'browned',
     ]);
     expect(options.filter((o) => o.isTaken).map((o) => o.preparation.id)).toEqual(['raw']);
-    const [raw, sweated, squeezed] = options;
+    const [raw, , sweated, squeezed] = options;
     expect(sweated.freePer100).toBeLessThan(raw.freePer100);
     expect(squeezed.finishedG).toBeLessThan(raw.finishedG);
     expect(raw.handsOnMinutes + raw.waitMinutes).toBe(0);

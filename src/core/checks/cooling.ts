@@ -8,6 +8,8 @@ import { type CheckRule } from './rule';
 
 /** Less than this share of a limit to spare is Watch. */
 const SPARE = 0.2;
+/** Cold parts that make less of a difference are not mentioned, K. */
+const MIXING_WORTH_SAYING_K = 2;
 const MOST_FIXES = 3;
 
 function judge(accounts: Accounts): Judgement {
@@ -71,7 +73,12 @@ function judge(accounts: Accounts): Judgement {
       figure: '–',
     };
   }
-  const wrapReady = `wrap-ready at ${formatTemperature(forecast.targetC, kitchen.temperature)}`;
+  const { mixtureC } = forecast.constraints[0];
+  const mixed =
+    mixtureC === undefined || forecast.targetC < mixtureC + MIXING_WORTH_SAYING_K
+      ? ''
+      : `, ${formatTemperature(mixtureC, kitchen.temperature)} once mixed with what is cold`;
+  const wrapReady = `wrap-ready at ${formatTemperature(forecast.targetC, kitchen.temperature)}${mixed}`;
   const judged = { ...common, why: reasons(forecast, accounts), cautions: [COLD_CAUTION] };
   if (forecast.startC <= forecast.airC) {
     return {

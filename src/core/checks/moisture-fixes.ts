@@ -153,7 +153,6 @@ function treating({ lines }: Accounts): Candidate[] {
             to: {
               preparation: p.id,
               weighed: 'raw' as const,
-              
             },
           },
         ],
@@ -224,13 +223,22 @@ function lessLiquid({ lines, ledger, takes }: Accounts, { board, heat }: Figures
   });
 }
 
+/** g of liquid that are too much, at the moment that asks for more; what does not work cold is for the heat alone. */
+function surplusOf({ ledger, takes }: Accounts, worksCold: boolean): number {
+  const heat = ledger.free - ledger.driedInOven - (aimOf(takes.band) / 100) * ledger.finishedG;
+  const board = ledger.board.looseG - (BOARD_GOOD / 2 / 100) * ledger.finishedG;
+  const isTooWet = ledger.freePer100 > takes.band[1];
+  return Math.max(0, isTooWet ? heat : 0, worksCold ? board : 0);
+}
+
 /** More of what binds it already. */
-function more({ lines, ledger, takes }: Accounts): Candidate[] {
-  const surplus = ledger.free - ledger.driedInOven - (aimOf(takes.band) / 100) * ledger.finishedG;
-  if (surplus <= 0) return [];
+function more(accounts: Accounts): Candidate[] {
+  const { lines, ledger, takes } = accounts;
   return lines.flatMap((l): Candidate[] => {
     const binder = binderOf(l);
     if (!binder || binder.coldOnly || binder.isFood || binder.isEgg) return [];
+    const surplus = surplusOf(accounts, !binder.isThickener || STAGES[l.line.stage].isInPan);
+    if (surplus <= 0) return [];
     const grams = Math.ceil(surplus / (binder.capacity + aimOf(takes.band) / 100));
     if (grams < LEAST_G || grams > MOST_SHARE * ledger.finishedG || grams > l.readyG) return [];
     return [
@@ -245,13 +253,15 @@ function more({ lines, ledger, takes }: Accounts): Candidate[] {
 }
 
 /** The binders that most kitchens have, of those that are compared; for the board only what soaks. */
-function binding({ batch, lines, ledger, takes }: Accounts, { board, heat }: Figures): Candidate[] {
+function binding(accounts: Accounts, { board, heat }: Figures): Candidate[] {
+  const { batch, lines, ledger, takes } = accounts;
   const hasPan = panContents(lines) > 0;
   const isForBoard = board.state !== 'good' && heat.value <= heat.band[1];
-  const loose = isForBoard
-    ? { free: ledger.board.looseG, finishedG: ledger.finishedG }
-    : { free: ledger.free - ledger.driedInOven, finishedG: ledger.finishedG };
-  return compareBinders(loose, isForBoard ? BOARD_GOOD / 2 : aimOf(takes.band), isFruity(lines) ? STARCH_IN_FRUIT : 1)
+  // What is boiled with it works at both moments: the dose is for the one that asks for more.
+  const aim = isForBoard ? BOARD_GOOD / 2 : aimOf(takes.band);
+  const free = surplusOf(accounts, isForBoard || hasPan) + (aim / 100) * ledger.finishedG;
+  const loose = { free, finishedG: ledger.finishedG };
+  return compareBinders(loose, aim, isFruity(lines) ? STARCH_IN_FRUIT : 1)
     .filter((option) => option.isAtHand && option.grams >= LEAST_G && option.grams <= MOST_SHARE * ledger.finishedG)
     .filter((option) => !isForBoard || option.needsC === null)
     .map((option) => ({

@@ -5,7 +5,7 @@ import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
 import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason, worse } from './check';
 import { candidates, choose, isOfTheDish } from './moisture-fixes';
-import { drynessOf, isPasty, starchPower } from './pasty';
+import { drynessOf, isPasty, LEAN_PERCENT, starchPower } from './pasty';
 import { type CheckRule } from './rule';
 
 const UNIT = 'g per 100 g';
@@ -18,6 +18,8 @@ export const moisture: CheckRule = {
   choose,
   staysFirst: isOfTheDish,
   effect: (now, then) => {
+    // Dry and pasty: what is missing, and what there is then.
+    if ((now.value ?? 0) < 0) return `${per100(now.value ?? 0)} → ${per100(then.value ?? 0)}`;
     const of = (id: 'board' | 'heat'): string =>
       `${per100(now.figures?.[id].value ?? 0)} → ${per100(then.figures?.[id].value ?? 0)}`;
     const id = now.figures?.decides ?? 'heat';
@@ -30,6 +32,8 @@ export interface Moment {
   state: CheckState;
   headline: string;
   sentence: string;
+  /** The number that decides, g in 100 g: below 0 what is missing, where it is dry or pasty. */
+  deciding: number;
 }
 
 /** Liquid loose when the parcel is closed. */
@@ -39,6 +43,7 @@ export function atTheBoard({ ledger: { board } }: Accounts): Moment {
   const of = from.length === 0 || state === 'good' ? '' : `, most of it from ${from.join(' and ')}`;
   return {
     state,
+    deciding: board.per100,
     headline: `Moisture: ${state === 'fix' ? 'too wet to wrap' : state === 'watch' ? 'loose at the board' : 'as it should be'}`,
     sentence: `At the board *${per100(board.per100)} g* loose per 100 g${of}; to ${BOARD_GOOD} it wraps, above ${BOARD_WATCH} the skin tears and will not seal.`,
   };
@@ -51,9 +56,11 @@ export function inTheHeat(accounts: Accounts): Moment {
   const [dry, wet] = band;
   const value = ledger.freePer100;
   const dryness = drynessOf(ledger, lines);
+  const per = (grams: number): number => (100 * grams) / Math.max(1, ledger.finishedG);
   if (dryness !== null) {
     return {
       state: 'watch',
+      deciding: dryness.because === 'absorbers' ? -per(dryness.figure) : dryness.figure - LEAN_PERCENT,
       headline: 'Moisture: dry',
       sentence:
         dryness.because === 'absorbers'
@@ -64,6 +71,7 @@ export function inTheHeat(accounts: Accounts): Moment {
   if (isPasty(ledger, lines)) {
     return {
       state: 'watch',
+      deciding: -per(starchPower(ledger, lines) - ledger.heldByBinders),
       headline: 'Moisture: pasty, too much starch',
       sentence: `Starch could bind *${formatGrams(starchPower(ledger, lines))}*, at least twice what it was given.`,
     };
@@ -71,6 +79,7 @@ export function inTheHeat(accounts: Accounts): Moment {
   const state = moistureState(value, wet);
   return {
     state,
+    deciding: value,
     headline: `Moisture: ${value > wet ? 'too wet' : 'as it should be'}`,
     sentence: `Free liquid *${per100(value)} g* per 100 g in the heat; ${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}.`,
   };
@@ -83,14 +92,15 @@ function judge(accounts: Accounts): Judgement {
   const decides = board.state !== 'good' && worse(board.state, heat.state) ? 'board' : 'heat';
   const figures = {
     decides,
-    board: { value: ledger.board.per100, band: [0, BOARD_GOOD] as const, ...board },
-    heat: { value: ledger.freePer100, band: takes.band, ...heat },
+    board: { value: ledger.board.per100, band: [0, BOARD_GOOD] as const, ...said(board) },
+    heat: { value: ledger.freePer100, band: takes.band, ...said(heat) },
   } as const;
   const shown = figures[decides];
+  const { deciding } = decides === 'board' ? board : heat;
   const common = {
     ...PLAIN,
     id: 'moisture' as const,
-    value: shown.value,
+    value: deciding,
     band: shown.band,
     unit: UNIT,
     figure: per100(shown.value),
@@ -116,6 +126,8 @@ function judge(accounts: Accounts): Judgement {
       .join(' '),
   };
 }
+
+const said = ({ state, headline, sentence }: Moment) => ({ state, headline, sentence });
 
 /** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. */
 function moistureState(value: number, wet: number): CheckState {

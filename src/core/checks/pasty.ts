@@ -13,7 +13,7 @@ const PASTY_TIMES = 2;
 /** Dry things that could hold so much more than all that runs leave lean meat dry, g per 100 g. House estimate. */
 const DRY_PER_100 = 15;
 /** Mince with less fat than this is lean, %. House estimate. */
-const LEAN_PERCENT = 5;
+export const LEAN_PERCENT = 5;
 
 /** What all binders together could hold, g. */
 export const bindingPower = (ledger: Ledger): number => ledger.lines.reduce((sum, l) => sum + l.canHold, 0);

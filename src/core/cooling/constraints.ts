@@ -11,6 +11,8 @@ export interface CoolTarget {
   /** The hot part must be no warmer than this, °C. */
   c: number;
   because: string;
+  /** What that makes of the mixture with what is cold, °C, where it is the mixture that counts. */
+  mixtureC?: number;
 }
 
 /** Cheese that is meant to stay in pieces, herbs that lose their scent, egg that sets. House estimates, as cooks do it. */
@@ -60,7 +62,8 @@ export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, 
   const constraints: CoolTarget[] = [
     {
       c: wrapC,
-      because: `${wrapper.label}: ${wrapper.wrapReadyWhy}${isMixed ? `; mixed with what is cold, ${wrapper.wrapReadyC} °C` : ''}`,
+      because: `${wrapper.label}: ${wrapper.wrapReadyWhy}`,
+      ...(isMixed ? { mixtureC: wrapper.wrapReadyC } : {}),
     },
   ];
   for (const l of lines) {
@@ -71,6 +74,7 @@ export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, 
           ? {
               c: mixture(RAW_MIXTURE_C),
               because: `${name} goes in raw: the mixture must be no warmer than ${RAW_MIXTURE_C} °C`,
+              mixtureC: RAW_MIXTURE_C,
             }
           : { c: EGG_C, because: `${name} would set above ${EGG_C} °C, and from then on it is raw food on the bench` },
       );

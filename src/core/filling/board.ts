@@ -13,7 +13,7 @@ import { type Uptake } from './uptake';
  */
 export const WITHIN_THE_HOUR = 0.4;
 export const FIRM_WITHIN_THE_HOUR = 0.2;
-const FIRM: readonly string[] = ['crisp', 'root', 'potato', 'squash', 'fleshy', 'frozenFirm'];
+const FIRM: readonly string[] = ['crisp', 'root', 'dicedRoot', 'potato', 'squash', 'fleshy', 'frozenFirm'];
 /** g per 100 g of filling: up to the first it wraps, up to the second with care, beyond it the skin tears. */
 export const BOARD_GOOD = 2;
 export const BOARD_WATCH = 5;

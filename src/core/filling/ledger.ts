@@ -32,10 +32,11 @@ export interface Ledger {
   steamedOff: number;
   held: number;
   free: number;
-  /** Of the held water: by the food itself, by mince that took up what was worked in, and by binders. */
+  /** Of the held water: by the food itself, and by binders. */
   heldByTissue: number;
-  heldByMeat: number;
   heldByBinders: number;
+  /** Of what the food holds: g that was worked into raw meat, and stays there. */
+  heldByMeat: number;
   /** Of the free water: set by gelatine as long as it is cold. It runs when hot, and is judged as free. */
   setCold: number;
   /** Liquid let go of before anything is taken away or bound. */
@@ -96,7 +97,7 @@ export function drawLedger(
   const heldByBinders = Math.min(running - heldByMeat, canHold);
   const free = running - heldByMeat - heldByBinders;
   const finishedG = readyG - inPan - drainedByWeight - steamedOff;
-  const heldByTissue = left - free - heldByBinders - heldByMeat;
+  const heldByTissue = left - free - heldByBinders;
   const driedInOven = Math.min(free, (ovenPer100 / 100) * finishedG);
   return {
     broughtIn,

@@ -35,7 +35,7 @@ export function shareOut(lines: readonly ResolvedLine[], amounts: Amounts): Reco
     drained: together([...each(lines, lost('drained')), ...weighed]),
     steamedOff: together(inProportion(hot, runs, amounts.steamedOff)),
     held: together([
-      ...inProportion(lines, keeps, amounts.heldByTissue),
+      ...inProportion(lines, keeps, amounts.heldByTissue - amounts.heldByMeat),
       ...inProportion(lines.filter(isRawMince), (l) => l.readyG, amounts.heldByMeat),
       ...inProportion(lines, (l) => holds(l), amounts.heldByBinders),
     ]),

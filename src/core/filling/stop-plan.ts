@@ -1,5 +1,6 @@
 /** When to stop boiling down. */
 import { type Batch } from '../document/schema';
+import { BOARD_GOOD } from './board';
 import { cookOffOf } from './cook-off';
 import { type Ledger } from './ledger';
 import { type ResolvedLine } from './lines';
@@ -32,8 +33,13 @@ export function stopPlan(
   if (inPan === 0) return null;
   const soFar = cookOffOf(water, inPan).grams;
   const running = panRelease(lines) - soFar;
-  const wanted = Math.min(toCookOff(ledger.free, ledger.finishedG, aimOf(band)), running);
-  const isEnough = ledger.freePer100 <= band[0] + ENOUGH * (band[1] - band[0]);
+  // What is too much at either moment; the oven takes its own share.
+  const forHeat = toCookOff(ledger.free - ledger.driedInOven, ledger.finishedG, aimOf(band));
+  const forBoard = toCookOff(ledger.board.looseG, ledger.finishedG, BOARD_GOOD / 2);
+  const isTooWet = ledger.freePer100 > band[0] + ENOUGH * (band[1] - band[0]);
+  const isLoose = ledger.board.per100 > BOARD_GOOD;
+  const wanted = Math.min(Math.max(isTooWet ? forHeat : 0, isLoose ? forBoard : 0), running);
+  const isEnough = !isTooWet && !isLoose;
   const toGoG = isEnough || wanted < LEAST_COOK_OFF_G ? 0 : wanted;
   return { toGoG, readsG: stopWeight(water.panG ?? 0, inPan, soFar + toGoG) };
 }

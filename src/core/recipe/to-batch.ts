@@ -121,7 +121,13 @@ function openLine({ parsed }: ReadFood, school: School, lines: readonly Line[]):
     .slice(0, MOST_ID);
   const ingredientId = slug === '' ? 'unread' : slug;
   return {
-    ...lineOf(lines, ingredientId, parsed.grams ?? parsed.amount ?? 1, SCHOOLS[school].saltAt, parsed.text.slice(0, MOST.note)),
+    ...lineOf(
+      lines,
+      ingredientId,
+      parsed.grams ?? parsed.amount ?? 1,
+      SCHOOLS[school].saltAt,
+      parsed.text.slice(0, MOST.note),
+    ),
     unit: parsed.grams === null ? 'piece' : 'g',
   };
 }

@@ -17,7 +17,7 @@ export function haddockPanPie(at: string): Batch {
     lines: [
       line('leek', 'leek', 750, 'g', 'cook-first', 'sweated', 'in rings'),
       line('butter', 'butter', 60, 'g', 'cook-first'),
-      line('flour', 'wheat-flour', 45, 'g', 'cook-first', 'raw', 'stirred into the butter, cooked 2 minutes'),
+      line('flour', 'wheat-flour', 30, 'g', 'cook-first', 'raw', 'stirred into the butter, cooked 2 minutes'),
       line('milk', 'milk', 900, 'ml', 'simmer', 'raw', 'the haddock was poached in it'),
       line('haddock', 'haddock-smoked', 900, 'g', 'off-heat', 'flaked', 'large flakes'),
       line('potato', 'potato', 400, 'g', 'off-heat', 'boiled-mash', 'from cold water, in dice'),
@@ -27,7 +27,7 @@ export function haddockPanPie(at: string): Batch {
       line('pepper', 'white-pepper', 1, 'tsp', 'simmer'),
     ],
     water: { ...batch.water, panG: 1180 },
-    cool: { ...batch.cool, startC: 88, depthMm: 20, base: 'rack', place: 'counter' },
+    cool: { ...batch.cool, vessel: { kind: 'tray', areaCm2: null }, startC: 88, depthMm: 20, base: 'rack', place: 'counter' },
     wrap: { ...batch.wrap, portionG: 1450 },
     cook: { ...batch.cook, mediumC: 180, minutes: 75, startC: 18 },
   };

@@ -1,4 +1,4 @@
-/** Raw filling, yeasted dough, steamed. Too wet as it opens: the celeriac is grated in raw and nothing holds its juice. */
+/** Raw filling, yeasted dough, steamed. In order as it opens: what celeriac and turkey let go of is what a bun wants. */
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -24,7 +24,7 @@ export function turkeyPurses(at: string): Batch {
       line('salt', 'salt', 4, 'g', 'raw-mix'),
       line('pepper', 'black-pepper', 0.5, 'tsp', 'raw-mix'),
     ],
-    cool: { ...batch.cool, startC: 85, depthMm: 12, base: 'rack', place: 'fridge' },
+    cool: { ...batch.cool, vessel: { kind: 'tray', areaCm2: null }, startC: 85, depthMm: 12, base: 'rack', place: 'fridge' },
     wrap: { ...batch.wrap, portionG: 28 },
     cook: { ...batch.cook, minutes: 18, startC: 12 },
   };

@@ -128,9 +128,9 @@ const mince = (loose: number, worked: number) => [
   cooked('simmered', 'simmered in sauce', 4, 0.78, 15, { rendersFat: 0.35 }),
 ];
 
+const DICED = prep('diced', 'in dice, raw', 3);
+const GRATED = raw(12, 'grated, raw');
 const root = (extra: Options) => [
-  prep('diced', 'in dice, raw', 3),
-  raw(12, 'grated, raw'),
   sweated(4, 0.85),
   squeezed(6, 0.8),
   cooked('boiled', 'boiled in dice', 3, 1, 6, { waitMinutes: 12, ...extra }),
@@ -147,6 +147,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     cooked('simmered-down', 'simmered down by half', 0, 0.5, 10, { treatment: 'reduce' }),
     cooked('simmered-dry', 'simmered until nearly dry', 0, 0.2, 15, { treatment: 'reduce' }),
   ],
+  cream: [raw(0, 'as it is'), cooked('simmered-down', 'simmered until thick', 0, 0.65, 10, { treatment: 'reduce' })],
   sauce: [raw(15, 'as it is'), cooked('simmered-down', 'simmered until thick', 6, 0.75, 10, { treatment: 'reduce' })],
   meatSauce: [
     prep('raw', 'as it is', 18, { cooked: true, rendersFat: 0.3 }),
@@ -186,8 +187,10 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     sweated(10, 0.8),
     squeezed(10, 0.75),
   ],
-  root: root({}),
-  potato: root({ takesUp: STARCHY_TAKES_UP }),
+  // Grated where nothing else is said, as carrots are; the others in dice.
+  root: [GRATED, DICED, ...root({})],
+  dicedRoot: [DICED, GRATED, ...root({})],
+  potato: [DICED, GRATED, ...root({ takesUp: STARCHY_TAKES_UP })],
   fleshy: [raw(25), sweated(8, 0.75), cooked('roasted', 'roasted and peeled', 7, 0.7, 10, { waitMinutes: 30 })],
   pulpy: [
     raw(50, 'chopped, raw'),

@@ -7,7 +7,7 @@ export const LIQUIDS: Table = {
 water | Water | 100 0 0 0 0 0 | 1 | 0 | liquid release=liquid | cold water, hot water, boiling water, warm water, iced water, ice water, sparkling water, mineral water, tap water
 stock | Stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal | broth, bouillon
 red-wine | Red wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | allergens=sulphites liquid release=liquid | wine
-vinegar | Vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0 | liquid | cider vinegar, wine vinegar
+vinegar | Vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0 | liquid | cider vinegar, white vinegar
 lemon-juice | Lemon juice | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.02 | 0 | liquid piece=40 | juice of a lemon
 stock-salted | Stock, salted | 96 1.2 0.4 0.9 0 1.2 | 1 | 0.8 | liquid release=liquid hazard=cooked-animal | salted stock
 stock-gelled | Gelled stock | 93 5.2 0.6 0.5 0 0.7 | 1 | 0.2 | liquid hazard=cooked-animal | stock jelly, jellied stock, jellied chicken stock, aspic
@@ -22,7 +22,7 @@ balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liqu
 lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25 | juice of a lime
 orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 release=liquid |
 apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid release=liquid |
-coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 release=liquid |
+coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 release=cream |
 soya-milk | Soya milk | 91 3.3 1.8 2.8 0.5 0.6 | 1.02 | 0.1 | liquid allergens=soya release=liquid | soy milk
 vegetable-stock | Vegetable stock, unsalted | 98 0.4 0.1 1 0 0.4 | 1 | 0.1 | liquid release=liquid | vegetable broth
 chicken-stock | Chicken stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal | chicken broth, turkey stock, poultry stock
@@ -37,7 +37,7 @@ black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=
 malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten |
 tomato-juice | Tomato juice | 94 0.8 0.1 3.7 0.4 1 | 1.02 | 0.5 | liquid release=liquid |
 fruit-juice | Fruit juice | 87.5 0.3 0.1 11.5 0.2 0.3 | 1.04 | 0.01 | liquid release=liquid sugar=11 | pear juice, cherry juice, pineapple juice, grape juice, cranberry juice, pomegranate juice
-coconut-cream | Coconut cream | 54 3.6 34.7 5 1.5 1.1 | 0.97 | 0.02 | liquid release=liquid tin=400 |
+coconut-cream | Coconut cream | 54 3.6 34.7 5 1.5 1.1 | 0.97 | 0.02 | liquid release=cream tin=400 |
 oat-milk | Oat or almond milk | 91 0.8 1.3 6 0.5 0.4 | 1.02 | 0.1 | liquid release=liquid allergens=gluten | oat milk, almond milk, rice milk
 brine | Pickling brine | 95 0.1 0 1.5 0 3.4 | 1.02 | 3 | liquid | pickle juice, cabbage brine
 coffee | Coffee | 99.4 0.1 0 0.3 0 0.2 | 1 | 0 | liquid release=liquid | tea, espresso

@@ -40,14 +40,14 @@ lamb-braised | Lamb shoulder, braised | 57 26 16 0 0 1 | 0.75 | 0.2 | release=br
 beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat | stewing beef, braising steak, beef
 veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat | ground veal
 pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat |
-pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat | pork fillet, pork tenderloin, pork chop, pork leg, lean pork, pork
+pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat | pork fillet, pork tenderloin, pork chop, pork leg, pork
 pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat | liver
 wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat |
 wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat |
 venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | braised venison
 salt-beef | Salt beef, cooked | 60 18 18.5 0.5 0 3 | 0.75 | 2.5 | release=firm hazard=cooked-animal | corned beef
 smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90 | kielbasa, smoked pork sausage, garlic sausage
-cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release=bacon hazard=cured piece=225 | chorizo, pepperoni
+cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release=firm hazard=cured piece=225 | chorizo, pepperoni
 salami | Salami | 36 22 36.5 1 0 4.5 | 0.8 | 4 | hazard=cured slice=6 | dry sausage, cured sausage
 air-dried-ham | Air-dried ham | 51 27 15 0.3 0 6.5 | 0.7 | 5.5 | hazard=cured slice=15 | prosciutto, cured ham, parma ham, serrano ham
 mixed-mince | Mixed mince, beef and pork | 61.5 17 20.6 0 0 0.9 | 0.95 | 0.16 | release=mince hazard=minced-meat | beef and pork mince, half and half mince

@@ -41,7 +41,7 @@ salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=pulpy |
 horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard |
 mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25 | english mustard
 shrimp-paste | Shrimp paste | 38 26 2 3 0 28 | 1.15 | 24 | hazard=cured allergens=crustaceans dose=1-15 | prawn paste
-yeast-extract | Yeast extract | 37 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten+celery dose=1-10 |
+yeast-extract | Yeast extract | 34 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten+celery dose=1-10 |
 fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten | gochujang
 soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten | doenjang, yellow bean sauce, fermented bean paste
 ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60 | ginger garlic paste

@@ -1,0 +1,86 @@
+/** `batch`: the words of a recipe as a batch, as pasting makes it. */
+import { z } from 'zod';
+import { LIMITS, MOST } from '@/core/document/limits';
+import { batchSchema } from '@/core/document/schema';
+import { between } from '@/core/document/span';
+import { isWithinLimits } from '@/core/document/within-limits';
+import { BASE_IDS } from '@/core/document/vocabulary/bases';
+import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
+import { FORM_IDS } from '@/core/document/vocabulary/forms';
+import { METHOD_IDS } from '@/core/document/vocabulary/methods';
+import { PLACE_IDS } from '@/core/document/vocabulary/places';
+import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
+import { batchInWords } from '@/core/recipe/to-batch';
+import { problemsOf } from '@/core/document/read';
+import { command, InputError } from '../command';
+
+const oneOf = <const Ids extends readonly [string, ...string[]]>(ids: Ids) =>
+  z.enum(ids, { error: `would be ${ids.join(', ')}` });
+
+/** The skin as `fit` says it: a round, or a round pan. */
+const skinInput = z.discriminatedUnion(
+  'shape',
+  [
+    z.strictObject({ shape: z.literal('round'), diameterMm: between(LIMITS.diameterMm, 'mm') }),
+    z.strictObject({
+      shape: z.literal('pan'),
+      diameterMm: between(LIMITS.diameterMm, 'mm'),
+      depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
+    }),
+  ],
+  { error: 'shape would be round or pan' },
+);
+
+const wrapInput = z.strictObject({
+  diameterMm: between(LIMITS.diameterMm, 'mm').optional(),
+  rimMm: between(LIMITS.rimMm, 'mm').optional(),
+  thicknessMm: between(LIMITS.thicknessMm, 'mm').optional(),
+  depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
+  portionG: between(LIMITS.portionG, 'g').optional(),
+  dough: oneOf(DOUGH_IDS).optional(),
+  skin: skinInput.optional(),
+});
+
+const cookInput = z.strictObject({
+  method: oneOf(METHOD_IDS).optional(),
+  mediumC: between(LIMITS.mediumC, '°C').optional(),
+  startC: between(LIMITS.cookStartC, '°C').optional(),
+  minutes: between(LIMITS.cookMinutes, 'minutes').optional(),
+});
+
+const coolInput = z.strictObject({
+  depthMm: between(LIMITS.depthMm, 'mm').optional(),
+  covered: z.boolean().optional(),
+  place: oneOf(PLACE_IDS).optional(),
+  base: oneOf(BASE_IDS).optional(),
+});
+
+const batchInput = z.strictObject({
+  title: z.string().trim().min(1, 'must not be empty').max(MOST.title, `must be at most ${MOST.title} characters`),
+  form: oneOf(FORM_IDS),
+  school: oneOf(SCHOOL_IDS),
+  count: between(LIMITS.count, '').int('must be a whole number'),
+  lines: z
+    .array(z.string().max(1000, 'must be at most 1000 characters'))
+    .min(1, 'needs at least one line')
+    .max(MOST.lines, `takes at most ${MOST.lines} lines`),
+  dough: oneOf(DOUGH_IDS).optional(),
+  wrap: wrapInput.optional(),
+  cook: cookInput.optional(),
+  cool: coolInput.optional(),
+  water: z.strictObject({ estimate: batchSchema.shape.water.shape.estimate.optional() }).optional(),
+});
+
+/** A batch of no particular day: what it is depends on nothing but its words. */
+const MADE = { id: 'batch', at: '2026-01-01T00:00:00Z' };
+
+export const batchCommand = command(batchInput, (input) => {
+  const { skin, ...wrap } = input.wrap ?? {};
+  const { shape: _shape, ...size } = skin ?? {};
+  const { batch, questions } = batchInWords({ ...input, wrap: { ...size, ...wrap } }, MADE);
+  if (!isWithinLimits(batch)) {
+    const checked = batchSchema.safeParse(batch);
+    throw new InputError(checked.success ? ['(document): is beyond what a batch takes'] : problemsOf(checked.error));
+  }
+  return { batch, questions };
+});
