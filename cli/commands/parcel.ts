@@ -44,7 +44,7 @@ export const assessCommand: Command = (input) => {
   const read = readBatch(input);
   if (!read.ok) throw new InputError(read.problems);
   const heat = forecastHeat(read.value, DEFAULT_KITCHEN);
-  const { checks, ledger, portion, unknown, findings } = assess(read.value, DEFAULT_KITCHEN, heat);
+  const { checks, moisture, ledger, portion, unknown, findings } = assess(read.value, DEFAULT_KITCHEN, heat);
   const shown = CHECK_IDS.map((id) => {
     const { state, headline, value, band, unit, fixes } = checks[id];
     // What else is then to mend belongs to what is offered.
@@ -56,7 +56,7 @@ export const assessCommand: Command = (input) => {
     return [id, { state, headline, value, band, unit, fixes: offered }];
   });
   const figure = (moment: 'board' | 'heat') => {
-    const { value, band } = checks.moisture.figures?.[moment] ?? { value: null, band: [null, null] };
+    const { value, band } = moisture[moment];
     return { value, band };
   };
   return {

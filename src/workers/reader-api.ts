@@ -2,12 +2,21 @@
 import { readLine as checkLine } from '../core/document/read';
 import { linesFromCsv } from '../core/formats/lines-from-csv';
 import { readFile } from '../core/formats/read-file';
-import { readLine } from '../core/recipe/read-line';
+import { type School } from '../core/document/vocabulary/schools';
+import { methodOf } from '../core/recipe/pasted';
+import { type ReadFood, readLines } from '../core/recipe/read-lines';
 import { type OwnIngredient } from '../core/food/own-ingredient';
 
 export const readerApi = {
   readFile,
   readTable: (text: string) => linesFromCsv(text, checkLine),
-  readLines: (texts: readonly string[], own: readonly OwnIngredient[]) => texts.map((text) => readLine(text, own)),
+  readLines: (texts: readonly string[], school: School, own: readonly OwnIngredient[]) =>
+    texts.map((text) => readLines(text, school, own)),
+  readMethod: (
+    foods: readonly Pick<ReadFood, 'line' | 'parsed'>[],
+    steps: readonly string[],
+    school: School,
+    own: readonly OwnIngredient[],
+  ) => methodOf(foods, steps, school, own),
 };
 export type ReaderApi = typeof readerApi;

@@ -10,6 +10,9 @@ const ask = lively<ReaderApi>(() => new Worker(new URL('./reader-entry', window.
 /** Reads lines of a recipe. */
 export const readLines = (...args: Parameters<ReaderApi['readLines']>) => ask((remote) => remote.readLines(...args));
 
+/** Reads what the steps of a recipe say of its lines. */
+export const readMethod = (...args: Parameters<ReaderApi['readMethod']>) => ask((remote) => remote.readMethod(...args));
+
 /** Reads a file: a batch, or a recipe as a new batch. */
 export const readFile = (...args: Parameters<ReaderApi['readFile']>) =>
   ask(async (remote) => await remote.readFile(...args));

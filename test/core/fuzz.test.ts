@@ -2,8 +2,10 @@ import * as fc from 'fast-check';
 import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/document/read';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
-import { readLine as readRecipeLine } from '@/core/recipe/read-line';
-import { toLine } from '@/core/recipe/to-line';
+import { readLines } from '@/core/recipe/read-lines';
+import { isSaltToTaste } from '@/core/recipe/to-taste';
+import { takeApart } from '@/core/recipe/whole';
+import { batchInWords } from '@/core/recipe/to-batch';
 import { lanternSupper } from '@/data/demo';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -82,13 +84,42 @@ it('a line of whatever letters is read without a word thrown, and what becomes a
   );
   fc.assert(
     fc.property(line, fc.constantFrom(...SCHOOL_IDS), (text, school) => {
-      const { parsed, question } = readRecipeLine(text);
-      expect(parsed.text).toBe(text);
-      const made = toLine(parsed, school, 'x');
-      // Every line is taken, or asks something.
-      if (made === null) expect(question === null && parsed.grams !== 0).toBe(false);
-      else if (made.amount <= 50_000) expect(readLine(made)).toEqual({ ok: true, value: made });
+      const read = readLines(text, school);
+      if (read.kind === 'note') {
+        expect(read.why.length).toBeGreaterThan(5);
+        return;
+      }
+      expect(read.lines.length).toBeGreaterThan(0);
+      expect(read.lines.length).toBeLessThanOrEqual(2);
+      for (const { line: made, question, parsed } of read.lines) {
+        // Every line is taken, or asks something; salt by taste is left to its check.
+        if (made === null) expect(question !== null || parsed.grams === 0 || isSaltToTaste(parsed)).toBe(true);
+        else if (made.amount <= 50_000) expect(readLine(made)).toEqual({ ok: true, value: made });
+      }
     }),
     { numRuns: 300, seed: 8 },
+  );
+});
+
+it('a recipe of whatever lines becomes a valid batch, and no word of it is lost', () => {
+  const line = fc.constantFrom(
+    'Sunday pockets', 'Ingredients:', 'Method', 'For the filling:', 'For the dough', 'Makes 24', '500 g minced pork', '2 onions, chopped', 'salt',
+    '1. Fry the onions until soft.', 'Squeeze the cabbage, then stir in the pork.', '300 g moonstone', '1 egg, to glaze', '- 1 tsp salt and pepper', '',
+    'When cool, add the cheese.', 'a very long sentence about nothing in particular that goes on and on and on until nobody reads it any more',
+  ); // prettier-ignore
+  fc.assert(
+    fc.property(fc.array(line, { maxLength: 25 }), fc.constantFrom(...SCHOOL_IDS), (lines, school) => {
+      const recipe = takeApart(lines.join('\n'));
+      const kept = [recipe.title ?? '', ...recipe.ingredients, ...recipe.others, ...recipe.steps].join('\n');
+      for (const word of ['minced pork', 'moonstone', 'nobody reads']) {
+        expect(kept.includes(word)).toBe(lines.join('\n').includes(word));
+      }
+      const { batch } = batchInWords(
+        { title: 'x', form: 'half-moon', school, count: 12, lines: recipe.ingredients, steps: recipe.steps },
+        { id: 'x', at: '2026-12-05T15:00:00Z' },
+      );
+      expect(readBatch(batch).ok).toBe(true);
+    }),
+    { numRuns: 200, seed: 8 },
   );
 });

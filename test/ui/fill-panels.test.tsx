@@ -1,8 +1,10 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { apply } from '@/core/document/operations';
+import { type School } from '@/core/document/vocabulary/schools';
 import { lanternSupper } from '@/data/demo';
-import { readLine, type ReadLine } from '@/core/recipe/read-line';
+import { methodOf } from '@/core/recipe/pasted';
+import { readLines, type ReadLines } from '@/core/recipe/read-lines';
 import { AddLine } from '@/screens/batch/add-line';
 import { FillingLine } from '@/screens/batch/fill/filling-line';
 import { PanPanel } from '@/screens/batch/fill/pan-panel';
@@ -21,10 +23,17 @@ jest.mock('@/data/hooks', () => ({
   },
   now: () => mockAt,
 }));
-const mockRead = jest.fn<Promise<ReadLine[]>, [readonly string[]]>();
-jest.mock('@/workers/reader', () => ({ readLines: (texts: readonly string[]) => mockRead(texts) }));
+const mockRead = jest.fn<Promise<ReadLines[]>, [readonly string[], School]>();
+const mockMethod = methodOf;
+jest.mock('@/workers/reader', () => ({
+  readLines: (texts: readonly string[], school: School) => mockRead(texts, school),
+  readMethod: (...args: Parameters<typeof methodOf>) => Promise.resolve(mockMethod(...args)),
+}));
 jest.mock('expo-router', () => ({ router: { push: jest.fn() } }));
-beforeEach(() => mockEditKitchen.mockClear());
+beforeEach(() => {
+  mockEditKitchen.mockClear();
+  mockRead.mockImplementation((texts, school) => Promise.resolve(texts.map((text) => readLines(text, school))));
+});
 
 const [turkey, , duck, haddock] = lanternSupper(mockAt);
 const press = (label: string | RegExp) => fireEvent.press(screen.getByLabelText(label));
@@ -145,45 +154,93 @@ describe('scaling', () => {
   });
 });
 
+const FIELD = 'One ingredient a line, as the recipe has it; its method may follow';
+/** Opens the sheet, which comes when it is pressed. */
+const openSheet = async () => {
+  press('Paste a list or a recipe');
+  for (let i = 0; i < 3; i++) await settled();
+};
+const typed = async (text: string, turns = 4) => {
+  type(FIELD, text);
+  for (let i = 0; i < turns; i++) await settled();
+};
+
 describe('a pasted list', () => {
   it('asks one question a line, is answered by a tap, and keeps what nobody understands', async () => {
     const { batch } = openStation(PasteSheet, { ...turkey, lines: [] });
-    press('Paste a list of ingredients');
-    type('One ingredient a line, as the recipe has it', '500 g beef mince\npinch of moondust\nsalt to taste');
+    await openSheet();
+    await typed('500 g beef mince\npinch of moondust\n2 turkey mince\nsalt to taste\n1 egg, to glaze');
     // A tap elsewhere leaves the field.
-    fireEvent(screen.getByLabelText('One ingredient a line, as the recipe has it'), 'blur');
-    press('salt to taste: 1 tsp');
+    fireEvent(screen.getByLabelText(FIELD), 'blur');
+    press('2 turkey mince: 250 g');
+    await settled();
+    await settled();
+    expect(screen.getByText('salt to taste (by taste: Salt says how much)')).toBeTruthy();
+    expect(screen.getByText('1 egg, to glaze (not in the filling: to glaze)')).toBeTruthy();
     press('Put 2 lines in');
     await settled();
     expect(batch().lines.map((l) => [l.ingredientId, l.amount, l.unit])).toEqual([
       ['beef-mince', 500, 'g'],
-      ['salt', 1, 'tsp'],
+      ['turkey-thigh-mince', 250, 'g'],
     ]);
-    expect(screen.getByLabelText('One ingredient a line, as the recipe has it').props.value).toBe('pinch of moondust');
+    expect(batch().note.words).toContain('1 egg, to glaze');
+    expect(screen.getByLabelText(FIELD).props.value).toBe('pinch of moondust');
   });
 
   it('of more lines than a batch holds stays in its field, with the reason', async () => {
-    mockRead.mockImplementation((texts) => Promise.resolve(texts.map((text) => readLine(text))));
+    mockRead.mockClear();
     const { batch } = openStation(PasteSheet, turkey);
-    press('Paste a list of ingredients');
+    await openSheet();
     const list = Array.from({ length: 200 }, (_, i) => `${i + 1} g leek`).join('\n');
-    type('One ingredient a line, as the recipe has it', list);
-    for (let i = 0; i < 12; i++) await settled();
+    await typed(list, 14);
     expect(mockRead.mock.calls.every(([texts]) => texts.length <= 20)).toBe(true);
     press('Put 200 lines in');
     await settled();
     expect(screen.getByText('The filling: takes at most 200 lines')).toBeTruthy();
     expect(batch()).toEqual(turkey);
-    expect(screen.getByLabelText('One ingredient a line, as the recipe has it').props.value).toBe(list);
+    expect(screen.getByLabelText(FIELD).props.value).toBe(list);
   });
 
-  it('a paragraph is one question, and is not taken apart', async () => {
+  it('a paragraph is no ingredient: it is kept as a step of the method', async () => {
     openStation(PasteSheet, turkey);
-    press('Paste a list of ingredients');
-    type('One ingredient a line, as the recipe has it', 'stir the onions gently until they are soft '.repeat(40));
-    await settled();
-    expect(screen.getByText(/^Longer than 200 letters/)).toBeTruthy();
+    await openSheet();
+    await typed('stir the onions gently until they are soft '.repeat(40));
+    expect(screen.getByText('1 step of the method, kept in the notes.')).toBeTruthy();
     expect(screen.getByLabelText('Put 0 lines in')).toBeTruthy();
+  });
+
+  it('a whole recipe: two foods of one line, steps that say how, each with its sentence, and “not so”', async () => {
+    const { batch } = openStation(PasteSheet, { ...turkey, school: 'cooked', lines: [] });
+    await openSheet();
+    await typed(
+      [
+        'Thursday pockets',
+        'Makes 18',
+        'Ingredients',
+        '400 g minced beef',
+        '1 onion, chopped',
+        '200 ml beef stock',
+        'salt and pepper',
+        'Method',
+        '1. Soften the onion, add the beef and brown it well.',
+        '2. Add the stock and simmer until nearly dry.',
+      ].join('\n'),
+      6,
+    );
+    expect(screen.getByText('Thursday pockets, makes 18')).toBeTruthy();
+    expect(screen.getAllByText(/^from “Add the stock and simmer until nearly dry/)).toHaveLength(1);
+    press('200 ml beef stock: not as the method says');
+    press('Put 4 lines in');
+    await settled();
+    expect(batch().title).toBe('Thursday pockets');
+    expect(batch().lines.map((l) => [l.ingredientId, l.preparation])).toEqual([
+      ['beef-mince', 'browned'],
+      ['onion', 'sweated'],
+      ['beef-stock', 'raw'],
+      ['black-pepper', 'raw'],
+    ]);
+    expect(batch().lines[1].note).toContain('“Soften the onion');
+    expect(batch().note.words).toContain('2. Add the stock and simmer until nearly dry.');
   });
 });
 
@@ -191,6 +248,8 @@ describe('a line that is typed', () => {
   it('and refused stays in its field, with the reason beside it', async () => {
     const { batch } = openStation(AddLine, turkey);
     type('Add what goes in', '60000 g flour');
+    await settled();
+    await settled();
     fireEvent(screen.getByLabelText('Add what goes in'), 'submitEditing');
     await settled();
     expect(screen.getByText(/: must be at most 50 000$/)).toBeTruthy();

@@ -16,8 +16,8 @@ const assessed = assess(turkey, DEFAULT_KITCHEN, null);
 
 describe('the water line', () => {
   it('opens a part to its lines and closes it again', () => {
-    const { ledger, sources, checks } = assessed;
-    renderPart(<WaterLine ledger={ledger} sources={sources} band={checks.moisture.band} width={340} />);
+    const { ledger, sources, moisture } = assessed;
+    renderPart(<WaterLine ledger={ledger} sources={sources} figures={moisture} width={340} />);
     const part = screen.getByLabelText(/^Where held, \d+ grams, comes from$/);
     fireEvent.press(part);
     expect(screen.getByText('Turkey thigh mince')).toBeTruthy();
@@ -30,8 +30,8 @@ describe('the water line', () => {
       do: 'addLine',
       line: { ...turkey.lines[0], id: 'gel', ingredientId: 'gelatine', amount: 1, preparation: 'raw', note: '' },
     });
-    const { ledger, sources, checks } = assess(jelly, DEFAULT_KITCHEN, null);
-    renderPart(<WaterLine ledger={ledger} sources={sources} band={checks.moisture.band} width={340} />);
+    const { ledger, sources, moisture } = assess(jelly, DEFAULT_KITCHEN, null);
+    renderPart(<WaterLine ledger={ledger} sources={sources} figures={moisture} width={340} />);
     expect(screen.getByText(/hatched: 35 g set while cold/)).toBeTruthy();
   });
 });

@@ -48,8 +48,8 @@ describe('the section', () => {
 
 describe('the water line', () => {
   it('reads as a sentence that adds up', () => {
-    const { ledger, checks, sources } = assessed(turkey);
-    renderPart(<WaterLine ledger={ledger} sources={sources} band={checks.moisture.band} width={340} />);
+    const { ledger, moisture, sources } = assessed(turkey);
+    renderPart(<WaterLine ledger={ledger} sources={sources} figures={moisture} width={340} />);
     const label = screen.getByLabelText(/^Of \d+ grams of water brought in/).props['aria-label'] as string;
     const [broughtIn, ...parts] = (label.match(/\d+/g) ?? []).map(Number);
     expect(Math.abs(broughtIn - parts.reduce((a, b) => a + b, 0))).toBeLessThanOrEqual(2);

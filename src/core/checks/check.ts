@@ -49,6 +49,8 @@ export interface Reason {
 export interface Figure {
   value: number;
   band: readonly [number, number];
+  /** The number that decides: `value`, or below 0 what is missing, where it is dry or pasty. */
+  deciding: number;
   state: CheckState;
   headline: string;
   sentence: string;

@@ -3,14 +3,13 @@ import { type CoolingForecast } from '../cooling/forecast';
 import { type CoolingStage } from '../safety/cooling-stages';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
-import { type Candidate, type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
+import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { type CheckRule } from './rule';
 
 /** Less than this share of a limit to spare is Watch. */
 const SPARE = 0.2;
 /** Cold parts that make less of a difference are not mentioned, K. */
 const MIXING_WORTH_SAYING_K = 2;
-const MOST_FIXES = 3;
 
 function judge(accounts: Accounts): Judgement {
   const { kitchen, heat, problem, pack } = accounts;
@@ -155,38 +154,7 @@ function tightest(stages: readonly CoolingStage[]): CoolingStage | undefined {
   return [...stages].sort((a, b) => share(b) - share(a))[0];
 }
 
-/** A way that saves less than this share of the time is not worth the washing up. House estimate. */
-const LEAST_SAVED = 0.05;
-
-/** What asks least of the kitchen comes first, of what keeps the rule. */
-const EASIEST_FIRST: readonly string[] = ['last-stretch', 'uncover', 'own-trays', 'tray', 'tray-fridge', 'tray-ice'];
-const handling = (id: string): number => {
-  const at = EASIEST_FIRST.indexOf(id);
-  return at < 0 ? EASIEST_FIRST.length : at;
-};
-
-const keeps = (stages: readonly CoolingStage[]): number => Number(stages.every((stage) => stage.ok));
-
-/** The quicker ways that the forecast has worked out. */
-function candidates({ heat }: Accounts, { state }: Judgement): Candidate[] {
-  const forecast = heat?.cooling;
-  if (!forecast || state === 'good') return [];
-  const mostMinutes = forecast.stall ? Infinity : (forecast.minutes ?? Infinity) * (1 - LEAST_SAVED);
-  return [...forecast.alternatives]
-    .filter((way) => way.minutes !== null && way.minutes <= mostMinutes)
-    .sort((a, b) => keeps(b.stages) - keeps(a.stages) || handling(a.id) - handling(b.id))
-    .slice(0, MOST_FIXES)
-    .map((way) => ({ id: `cool-${way.id}`, label: way.label, change: way.change }));
-}
-
-export const cooling: CheckRule = {
-  label: 'Cooling',
-  judge,
-  candidates,
-  choose: (tried) => [...tried],
-  effect: (now, then) =>
-    `${now.value === null ? 'never' : formatMinutes(now.value)} → ${formatMinutes(then.value ?? 0)}`,
-};
+export const cooling: CheckRule = { label: 'Cooling', judge };
 
 function reasons(forecast: CoolingForecast, { kitchen, pack }: Accounts): Reason[] {
   return [

@@ -3,7 +3,7 @@ import { METHODS } from '../document/vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
-import { type Candidate, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
+import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { type CoreForecast } from './heat';
 import { COLDER_C, FULLER } from './least-done';
 import { type CheckRule } from './rule';
@@ -103,27 +103,7 @@ function judge(accounts: Accounts): Judgement {
   };
 }
 
-/** A longer time, where the planned one does not do for the least-done parcel. */
-function candidates({ batch, limit, heat }: Accounts, { value, unit }: Judgement): Candidate[] {
-  const least = heat?.core?.leastDoneMinutes ?? null;
-  if (least === null || unit !== 'min' || value === null || value >= least) return [];
-  const minutes = Math.ceil(least + limit.holdMinutes);
-  return [
-    {
-      id: 'longer',
-      label: `${METHODS[batch.cook.method].imperative} ${minutes} min instead of ${formatNumber(batch.cook.minutes)}`,
-      change: [{ do: 'setCook', to: { minutes } }],
-    },
-  ];
-}
-
-export const core: CheckRule = {
-  label: 'Core',
-  judge,
-  candidates,
-  choose: (tried) => [...tried],
-  effect: (now, then) => `${formatNumber(now.value ?? 0)} → ${formatNumber(then.value ?? 0)} min`,
-};
+export const core: CheckRule = { label: 'Core', judge };
 
 /** Minutes on the forecast curve from a temperature to the target; null where the curve does not say. */
 function moreMinutes(forecast: CoreForecast, fromC: number): number | null {

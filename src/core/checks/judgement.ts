@@ -30,6 +30,7 @@ import {
   CHECK_IDS,
   type CheckId,
   type CheckState,
+  type Figures,
   type Judgements,
   NO_PROPOSALS,
   type Proposals,
@@ -37,6 +38,7 @@ import {
 } from './check';
 import { type HeatForecast } from './heat';
 import { judge } from './judge';
+import { moistureFigures } from './moisture';
 
 export interface Portion extends Balance {
   portionG: number;
@@ -51,6 +53,8 @@ export interface Portion extends Balance {
 
 export interface Assessment {
   checks: Record<CheckId, Check>;
+  /** Moisture's two moments. */
+  moisture: Figures;
   /** The worst of the five. */
   state: CheckState;
   ledger: Ledger;
@@ -106,6 +110,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
   ) as Record<CheckId, Check>;
   return {
     checks,
+    moisture: moistureFigures(accounts),
     state: worst(CHECK_IDS.map((id) => checks[id].state)),
     ledger,
     salt,

@@ -23,7 +23,8 @@ import { inSpoons } from '../units/spoons';
 import { type Accounts } from './account';
 import { type Candidate, type Figures, type Judgement } from './check';
 import { bindingPower, drynessOf, isPasty, starchPower } from './pasty';
-import { type Tried } from './rule';
+import { type Mending, type Tried } from './rule';
+import { per100 } from './moisture';
 
 /** So many lines are tried with other preparations. */
 const MOST_TREATED = 8;
@@ -44,9 +45,9 @@ const GROUP_IDS = Object.keys(GROUPS) as Group[];
 /** These belong to the dish as it is made anyway: among them what mends most comes first. */
 const OF_THE_DISH: readonly string[] = ['mix', 'squeeze', 'fry', 'cook-off', 'less'];
 /** What belongs to the dish stays first even where it makes another check ask for something; it says so. */
-export const isOfTheDish = ({ group = '' }: Candidate): boolean => OF_THE_DISH.includes(group);
+const isOfTheDish = ({ group = '' }: Candidate): boolean => OF_THE_DISH.includes(group);
 
-export function candidates(accounts: Accounts, { figures }: Judgement): Candidate[] {
+function candidates(accounts: Accounts, { figures }: Judgement): Candidate[] {
   const { ledger, lines } = accounts;
   if (!figures || ledger.problem !== null || lines.length === 0) return [];
   if (isWet(figures)) {
@@ -77,7 +78,7 @@ function missOf({ board, heat }: Figures): number {
 }
 
 /** In a cook's order; what hardly helps comes after what does. */
-export function choose(tried: readonly Tried[], now: Judgement): Tried[] {
+function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   const { figures } = now;
   if (!figures) return [];
   if (!isWet(figures)) return choosePlainly(tried, now);
@@ -355,3 +356,17 @@ function lessStarch({ lines, ledger }: Accounts): Candidate[] {
       ];
     });
 }
+
+export const moistureFixes: Mending = {
+  candidates,
+  choose,
+  staysFirst: isOfTheDish,
+  effect: (now, then) => {
+    // Dry and pasty: what is missing, and what there is then.
+    if ((now.value ?? 0) < 0) return `${per100(now.value ?? 0)} → ${per100(then.value ?? 0)}`;
+    const of = (id: 'board' | 'heat'): string =>
+      `${per100(now.figures?.[id].value ?? 0)} → ${per100(then.figures?.[id].value ?? 0)}`;
+    const id = now.figures?.decides ?? 'heat';
+    return id === then.figures?.decides ? of(id) : `at the board ${of('board')}, in the heat ${of('heat')}`;
+  },
+};

@@ -3,38 +3,27 @@ import { BOARD_GOOD, BOARD_WATCH, FIRM_WITHIN_THE_HOUR, WITHIN_THE_HOUR } from '
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
-import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason, worse } from './check';
-import { candidates, choose, isOfTheDish } from './moisture-fixes';
+import {
+  type CheckState,
+  type Figure,
+  type Figures,
+  HOUSE,
+  type Judgement,
+  nothingIn,
+  PLAIN,
+  type Reason,
+  worse,
+} from './check';
 import { drynessOf, isPasty, LEAN_PERCENT, starchPower } from './pasty';
 import { type CheckRule } from './rule';
 
 const UNIT = 'g per 100 g';
-const per100 = (value: number): string => formatNumber(value, 1);
+export const per100 = (value: number): string => formatNumber(value, 1);
 
-export const moisture: CheckRule = {
-  label: 'Moisture',
-  judge,
-  candidates,
-  choose,
-  staysFirst: isOfTheDish,
-  effect: (now, then) => {
-    // Dry and pasty: what is missing, and what there is then.
-    if ((now.value ?? 0) < 0) return `${per100(now.value ?? 0)} → ${per100(then.value ?? 0)}`;
-    const of = (id: 'board' | 'heat'): string =>
-      `${per100(now.figures?.[id].value ?? 0)} → ${per100(then.figures?.[id].value ?? 0)}`;
-    const id = now.figures?.decides ?? 'heat';
-    return id === then.figures?.decides ? of(id) : `at the board ${of('board')}, in the heat ${of('heat')}`;
-  },
-};
+export const moisture: CheckRule = { label: 'Moisture', judge };
 
 /** One of the two moments, judged. */
-export interface Moment {
-  state: CheckState;
-  headline: string;
-  sentence: string;
-  /** The number that decides, g in 100 g: below 0 what is missing, where it is dry or pasty. */
-  deciding: number;
-}
+type Moment = Omit<Figure, 'value' | 'band'>;
 
 /** Liquid loose when the parcel is closed. */
 export function atTheBoard({ ledger: { board } }: Accounts): Moment {
@@ -85,22 +74,26 @@ export function inTheHeat(accounts: Accounts): Moment {
   };
 }
 
-function judge(accounts: Accounts): Judgement {
+/** Both moments, and which of them decides. */
+export function moistureFigures(accounts: Accounts): Figures {
   const { ledger, takes } = accounts;
-  const board = atTheBoard(accounts);
-  const heat = inTheHeat(accounts);
-  const decides = board.state !== 'good' && worse(board.state, heat.state) ? 'board' : 'heat';
-  const figures = {
-    decides,
-    board: { value: ledger.board.per100, band: [0, BOARD_GOOD] as const, ...said(board) },
-    heat: { value: ledger.freePer100, band: takes.band, ...said(heat) },
-  } as const;
+  const [board, heat] = [atTheBoard(accounts), inTheHeat(accounts)];
+  return {
+    decides: board.state !== 'good' && worse(board.state, heat.state) ? 'board' : 'heat',
+    board: { value: ledger.board.per100, band: [0, BOARD_GOOD], ...board },
+    heat: { value: ledger.freePer100, band: takes.band, ...heat },
+  };
+}
+
+function judge(accounts: Accounts): Judgement {
+  const { ledger } = accounts;
+  const figures = moistureFigures(accounts);
+  const { decides } = figures;
   const shown = figures[decides];
-  const { deciding } = decides === 'board' ? board : heat;
   const common = {
     ...PLAIN,
     id: 'moisture' as const,
-    value: deciding,
+    value: shown.deciding,
     band: shown.band,
     unit: UNIT,
     figure: per100(shown.value),
@@ -126,8 +119,6 @@ function judge(accounts: Accounts): Judgement {
       .join(' '),
   };
 }
-
-const said = ({ state, headline, sentence }: Moment) => ({ state, headline, sentence });
 
 /** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. */
 function moistureState(value: number, wet: number): CheckState {

@@ -11,8 +11,21 @@ import { resolveLines } from '../filling/lines';
 import { type Accounts, account } from './account';
 import { type Candidate, CHECK_IDS, type CheckId, type Fix, type Judgements, type Proposals } from './check';
 import { type HeatForecast } from './heat';
+import { coolingFixes } from './cooling-fixes';
+import { coreFixes } from './core-fixes';
+import { fitFixes } from './fit-fixes';
 import { CHECKS, judge } from './judge';
-import { type Tried } from './rule';
+import { moistureFixes } from './moisture-fixes';
+import { type Mending, type Tried } from './rule';
+import { saltFixes } from './salt-fixes';
+
+const MENDING: Readonly<Record<CheckId, Mending>> = {
+  moisture: moistureFixes,
+  salt: saltFixes,
+  cooling: coolingFixes,
+  fit: fitFixes,
+  core: coreFixes,
+};
 
 /** Works out how a changed batch cools and heats; null where that is not known yet. */
 export type Forecaster = (batch: Batch, kitchen: Kitchen) => HeatForecast | null;
@@ -28,15 +41,16 @@ export function propose(accounts: Accounts, now: Judgements, forecast: Forecaste
 }
 
 function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: Forecaster | null): Fix[] {
-  const rule = CHECKS[id];
-  const stays = (candidate: Candidate): boolean => rule.staysFirst?.(candidate) ?? false;
+  const { judge: judgeAlone } = CHECKS[id];
+  const mending = MENDING[id];
+  const stays = (candidate: Candidate): boolean => mending.staysFirst?.(candidate) ?? false;
   const guess = guessFrom(accounts);
-  const tried = rule.candidates(accounts, now[id]).flatMap((candidate): Tried[] => {
+  const tried = mending.candidates(accounts, now[id]).flatMap((candidate): Tried[] => {
     const then = accountAfter(accounts, candidate, guess);
-    return then === null ? [] : [{ candidate, then: rule.judge(then) }];
+    return then === null ? [] : [{ candidate, then: judgeAlone(then) }];
   });
   return (
-    rule
+    mending
       .choose(tried, now[id])
       .flatMap(({ candidate }): Fix[] => {
         const after = accountAfter(accounts, candidate, forecast ?? guess);
@@ -45,7 +59,7 @@ function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: 
         const promise = then[id].value;
         if (promise === null) return [];
         return [
-          { ...candidate, promise, effect: rule.effect(now[id], then[id], accounts), but: getsWorse(id, now, then) },
+          { ...candidate, promise, effect: mending.effect(now[id], then[id], accounts), but: getsWorse(id, now, then) },
         ];
       })
       // What turns another check to Fix comes last, unless it belongs to the dish as it is made anyway.

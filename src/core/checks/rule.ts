@@ -1,4 +1,4 @@
-/** What a check knows: how it is judged, what may mend it, and what of that is worth offering. One file for each. */
+/** What a check knows: how it is judged; and apart from it, because screens need only the first, what may mend it. */
 import { type Accounts } from './account';
 import { type Candidate, type Judgement } from './check';
 
@@ -12,6 +12,9 @@ export interface CheckRule {
   /** The check in a word: `Moisture`. */
   label: string;
   judge(accounts: Accounts): Judgement;
+}
+
+export interface Mending {
   /** What may mend it; nothing where nothing is to be mended. */
   candidates(accounts: Accounts, now: Judgement): Candidate[];
   /** Those worth offering, best first. */

@@ -6,7 +6,6 @@ import type { Composition } from './composition';
 export interface Ingredient {
   id: string;
   name: string;
-  aliases: readonly string[];
   family: Family;
   /** Mass fractions; the table's sum is kept within 0.97 to 1.03. */
   composition: Composition;

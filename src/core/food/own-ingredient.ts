@@ -134,7 +134,6 @@ export function asIngredient(own: OwnIngredient): Ingredient {
   return {
     id: own.id,
     name: own.name,
-    aliases: [],
     family: own.family,
     composition: {
       water: water / 100,

@@ -2,34 +2,10 @@
 import Fuse from 'fuse.js';
 import { catalogue, ingredientById } from './catalogue';
 import { readOwn } from './larder';
+import { aliasesOf } from './names';
 import { type Ingredient } from './ingredient';
 import { type OwnIngredient } from './own-ingredient';
-
-/** Spoken forms made equal: case, hyphens, accents, plural. */
-export function normaliseName(text: string): string {
-  return text
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/[-_,]+/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
-}
-
-/** Every word in the singular. */
-export function singular(name: string): string {
-  return name
-    .split(' ')
-    .map((word) => {
-      if (word.length < 4 || /(ss|us)$/.test(word)) return word;
-      if (word === 'leaves') return 'leaf';
-      if (word === 'halves') return 'half';
-      if (/(ches|shes|oes)$/.test(word)) return word.slice(0, -2);
-      if (word.endsWith('ies')) return `${word.slice(0, -3)}y`;
-      return word.endsWith('s') ? word.slice(0, -1) : word;
-    })
-    .join(' ');
-}
+import { normaliseName, singular } from './singular';
 
 /** Every word of every name, with the ingredients that have it in their name (first) or in an alias. */
 interface Word {
@@ -71,14 +47,14 @@ function indexOf(ingredients: readonly Ingredient[]): Index {
   };
   const names = new Map<string, Name[]>();
   for (const [rank, ingredient] of ingredients.entries()) {
-    for (const name of [ingredient.name, ...ingredient.aliases]) {
+    for (const name of [ingredient.name, ...aliasesOf(ingredient.id)]) {
       const key = singular(normaliseName(name));
       if (!exact.has(key)) exact.set(key, ingredient);
       const of = [...new Set(key.split(' '))];
       for (const word of of) names.set(word, [...(names.get(word) ?? []), { ingredient, of, rank }]);
     }
     learn(ingredient.name, ingredient, 0);
-    ingredient.aliases.forEach((alias) => learn(alias, ingredient, ALIAS_COST));
+    aliasesOf(ingredient.id).forEach((alias) => learn(alias, ingredient, ALIAS_COST));
   }
   // An id is a name only where no other has it.
   for (const ingredient of ingredients) {

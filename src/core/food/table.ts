@@ -1,7 +1,7 @@
 /**
  * The catalogue's tables: a line an ingredient, so that a whole family can be read at a glance.
  *
- *   id | name | water protein fat carbohydrate fibre ash (g in 100 g) | g/ml | salt (g in 100 g) | what else | aliases
+ *   id | name | water protein fat carbohydrate fibre ash (g in 100 g) | g/ml | salt (g in 100 g) | what else
  *
  * What else: `release=` table of preparations, `hazard=`, `allergens=a+b`, `binder=`, `dose=low-high` g in a kg of filling,
  * `less-salt=` id, `sugar=` g in 100 g; `liquid`, `tender`, `strong`, `leavener`, `sweet`, `grated`, `packs`; and what one of it weighs, as `piece=150` or
@@ -27,7 +27,7 @@ export const rowsOf = ({ rows }: Table): [id: string, row: string][] =>
 
 /** Reads a row. @throws Error naming the row that is not as it should be */
 export function readRow(family: Family, line: string): Ingredient {
-  const [id, name, parts, gPerMl, salt, extras = '', aliases = ''] = line.split('|').map((cell) => cell.trim());
+  const [id, name, parts, gPerMl, salt, extras = ''] = line.split('|').map((cell) => cell.trim());
   const fractions = parts.split(' ').map((part) => Number(part) / 100);
   const numbers = [...fractions, Number(gPerMl), Number(salt)];
   if (fractions.length !== 6 || numbers.some((n) => !Number.isFinite(n))) throw new Error(`catalogue: ${line}`);
@@ -35,7 +35,6 @@ export function readRow(family: Family, line: string): Ingredient {
   const ingredient: Ingredient = {
     id,
     name,
-    aliases: list(aliases, ', '),
     family,
     composition: { water, protein, fat, carbohydrate, fibre, ash },
     gPerMl: Number(gPerMl),

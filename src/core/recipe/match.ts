@@ -5,7 +5,9 @@
 import { ingredientById } from '../food/catalogue';
 import { type Ingredient } from '../food/ingredient';
 import { type OwnIngredient } from '../food/own-ingredient';
-import { findIngredient, isFoodWord, namesWithin, normaliseName, searchIngredients, singular } from '../food/search';
+import { findIngredient, isFoodWord, namesWithin, searchIngredients } from '../food/search';
+import { aliasesOf } from '../food/names';
+import { normaliseName, singular } from '../food/singular';
 import { kindNamed } from './kinds';
 import { CHANGING, COOKED_WORDS, DESCRIBING, PARTS } from './words';
 
@@ -67,8 +69,8 @@ function turned(words: string[]): string[] {
   return of > 0 && of < words.length - 1 ? [...words.slice(of + 1), ...words.slice(0, of)] : words;
 }
 
-const describingOf = (words: readonly string[], { name, aliases }: Ingredient): string[] => {
-  const own = new Set([name, ...aliases].flatMap((text) => singular(normaliseName(text)).split(' ')));
+const describingOf = (words: readonly string[], { id, name }: Ingredient): string[] => {
+  const own = new Set([name, ...aliasesOf(id)].flatMap((text) => singular(normaliseName(text)).split(' ')));
   return words.filter((word) => !own.has(word));
 };
 

@@ -6,6 +6,7 @@ import { findIngredient } from '../food/search';
 import { convert, dimensionOf } from '../units/units';
 import { leadingAmount, type LeadingAmount } from './amount';
 import { type Match, matchIngredient } from './match';
+import { MOST_LETTERS } from './limits';
 import { lengthIn, withPack, withScant } from './pieces';
 import { type Measure, parseMeasure } from './measures';
 
@@ -35,9 +36,6 @@ const SIZES: [RegExp, number][] = [
 /** Drained, a tin gives about this share of the weight on it. House estimate. */
 const DRAINED_SHARE = 0.6;
 const USUAL_TIN = { least: 350, most: 450 };
-
-/** Longer than this is no line of a recipe but a paragraph: it is kept, and asked about. */
-export const MOST_LETTERS = 200;
 
 const unread = (text: string): ParsedLine => ({
   text,

@@ -5,7 +5,7 @@ import { type OwnIngredient } from '../food/own-ingredient';
 import { notFilling } from './not-filling';
 import { parseLine, type ParsedLine } from './parse-line';
 import { type Answer, answers, question, toLine } from './to-line';
-import { toTaste } from './to-taste';
+import { isSaltToTaste, toTaste } from './to-taste';
 import { foodsIn } from './two-foods';
 
 /** A food of a line, as far as it is understood. */
@@ -33,7 +33,8 @@ export function readLines(text: string, school: School, own: readonly OwnIngredi
   const lines = foodsIn(text, own).flatMap((food): ReadFood[] => {
     const parsed = toTaste(parseLine(food, undefined, own), text);
     const line = toLine(parsed, school, NO_ID, own);
-    const asks = line === null ? question(parsed) : null;
+    // Salt by taste is what the Salt check is for.
+    const asks = line === null && !isSaltToTaste(parsed) ? question(parsed) : null;
     return [{ parsed, line, question: asks, answers: asks === null ? [] : answers(parsed, own) }];
   });
   return { kind: 'lines', lines };

@@ -7,8 +7,9 @@ import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
 import { type FormId, FORMS } from '../document/vocabulary/forms';
 import { METHODS, type Method } from '../document/vocabulary/methods';
 import { type School, SCHOOLS } from '../document/vocabulary/schools';
-import { normaliseName } from '../food/search';
+import { normaliseName } from '../food/singular';
 import { type OwnIngredient } from '../food/own-ingredient';
+import { asMethodSays, methodOf } from './pasted';
 import { readLines, type ReadFood } from './read-lines';
 import { isSaltToTaste } from './to-taste';
 
@@ -25,6 +26,8 @@ export interface FillingInWords {
   cool?: Partial<Pick<Batch['cool'], 'depthMm' | 'covered' | 'place' | 'base'>>;
   water?: Partial<Pick<Batch['water'], 'estimate'>>;
   ingredients?: readonly OwnIngredient[];
+  /** The method: what it says of the lines is taken, and it is kept in words. */
+  steps?: readonly string[];
 }
 
 export interface Question {
@@ -50,7 +53,8 @@ const POT_DEPTH = 45;
  */
 export function batchInWords(words: FillingInWords, { id, at }: { id: string; at: string }): BatchInWords {
   const { title, form, school, count, wrap = {}, cook = {}, cool = {}, water = {}, ingredients = [] } = words;
-  const { lines, questions, notes } = linesInWords(words.lines, school, ingredients);
+  const { steps = [] } = words;
+  const { lines, questions, notes } = linesInWords(words.lines, school, ingredients, steps);
   const begun = beginBatch({ id, title: title.slice(0, MOST.title).trim() || 'A filling', form, count, school, at });
   const dough = wrap.dough ?? words.dough ?? begun.wrap.dough;
   const method: Method = cook.method ?? begun.cook.method;
@@ -75,7 +79,10 @@ export function batchInWords(words: FillingInWords, { id, at }: { id: string; at
       ...cook,
     },
     cool: { ...begun.cool, ...coolIn(cool, begun.cool) },
-    note: { outcomes: [], words: notes.join('\n').slice(0, MOST.words) },
+    note: {
+      outcomes: [],
+      words: [...notes, ...steps.map((step, i) => `${i + 1}. ${step}`)].join('\n').slice(0, MOST.words),
+    },
   };
   return { batch, questions, notes };
 }
@@ -92,20 +99,26 @@ export function linesInWords(
   texts: readonly string[],
   school: School,
   own: readonly OwnIngredient[],
+  steps: readonly string[] = [],
 ): Pick<BatchInWords, 'questions' | 'notes'> & { lines: Line[] } {
   const lines: Line[] = [];
   const questions: Question[] = [];
   const notes: string[] = [];
-  for (const text of texts) {
-    const read = readLines(text, school, own);
+  const reads = texts.map((text) => ({ text, read: readLines(text, school, own) }));
+  const foods = reads.flatMap(({ read }) => (read.kind === 'note' ? [] : read.lines));
+  const said = methodOf(foods, steps, school, own);
+  for (const { text, read } of reads) {
     if (read.kind === 'note') {
       notes.push(`${text} (${read.why})`);
       continue;
     }
     for (const food of read.lines) {
-      if (food.line) lines.push({ ...food.line, id: freshId(lines, food.line.ingredientId) });
-      else if (isSaltToTaste(food.parsed)) notes.push(`${food.parsed.text} (by taste: the Salt check says how much)`);
-      else {
+      if (food.line) {
+        const line = asMethodSays(food.line, said[foods.indexOf(food)]);
+        lines.push({ ...line, id: freshId(lines, line.ingredientId) });
+      } else if (isSaltToTaste(food.parsed)) {
+        notes.push(`${food.parsed.text} (by taste: the Salt check says how much)`);
+      } else {
         lines.push(openLine(food, school, lines));
         questions.push(asked(food, text));
       }

@@ -26,7 +26,16 @@ export function duckPockets(at: string): Batch {
       line('pepper', 'black-pepper', 1.5, 'tsp', 'simmer'),
     ],
     water: { ...batch.water, panG: 1420, estimate: { by: 'grams', grams: 90 } },
-    cool: { ...batch.cool, vessel: { kind: 'pot', areaCm2: null }, startC: 92, depthMm: 85, base: 'board', place: 'counter', ambientC: 8, covered: true },
+    cool: {
+      ...batch.cool,
+      vessel: { kind: 'pot', areaCm2: null },
+      startC: 92,
+      depthMm: 85,
+      base: 'board',
+      place: 'counter',
+      ambientC: 8,
+      covered: true,
+    },
     wrap: { ...batch.wrap, diameterMm: 150, portionG: 78 },
     cook: { ...batch.cook, mediumC: 190, minutes: 34, startC: 14 },
   };

@@ -27,7 +27,14 @@ export function haddockPanPie(at: string): Batch {
       line('pepper', 'white-pepper', 1, 'tsp', 'simmer'),
     ],
     water: { ...batch.water, panG: 1180 },
-    cool: { ...batch.cool, vessel: { kind: 'tray', areaCm2: null }, startC: 88, depthMm: 20, base: 'rack', place: 'counter' },
+    cool: {
+      ...batch.cool,
+      vessel: { kind: 'tray', areaCm2: null },
+      startC: 88,
+      depthMm: 20,
+      base: 'rack',
+      place: 'counter',
+    },
     wrap: { ...batch.wrap, portionG: 1450 },
     cook: { ...batch.cook, mediumC: 180, minutes: 75, startC: 18 },
   };

@@ -22,7 +22,14 @@ export function pumpkinHalfMoons(at: string): Batch {
       line('nutmeg', 'nutmeg', 0.25, 'tsp', 'when-cool', 'raw', 'freshly grated'),
       line('salt', 'salt', 7, 'g', 'when-cool'),
     ],
-    cool: { ...batch.cool, vessel: { kind: 'tray', areaCm2: null }, startC: 85, depthMm: 18, base: 'rack', place: 'counter' },
+    cool: {
+      ...batch.cool,
+      vessel: { kind: 'tray', areaCm2: null },
+      startC: 85,
+      depthMm: 18,
+      base: 'rack',
+      place: 'counter',
+    },
     wrap: { ...batch.wrap, portionG: 14 },
     cook: { ...batch.cook, minutes: 6, startC: 18 },
   };

@@ -24,7 +24,14 @@ export function turkeyPurses(at: string): Batch {
       line('salt', 'salt', 4, 'g', 'raw-mix'),
       line('pepper', 'black-pepper', 0.5, 'tsp', 'raw-mix'),
     ],
-    cool: { ...batch.cool, vessel: { kind: 'tray', areaCm2: null }, startC: 85, depthMm: 12, base: 'rack', place: 'fridge' },
+    cool: {
+      ...batch.cool,
+      vessel: { kind: 'tray', areaCm2: null },
+      startC: 85,
+      depthMm: 12,
+      base: 'rack',
+      place: 'fridge',
+    },
     wrap: { ...batch.wrap, portionG: 28 },
     cook: { ...batch.cook, minutes: 18, startC: 12 },
   };

@@ -3,10 +3,9 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Ingredient } from '@/core/food/ingredient';
 import { preparation } from '@/core/document/vocabulary/releases';
-import { searchIngredients } from '@/core/food/search';
-import { MOST_LETTERS, parseLine } from '@/core/recipe/parse-line';
-import { question, toLine } from '@/core/recipe/to-line';
+import { MOST_LETTERS } from '@/core/recipe/limits';
 import { newId } from '@/data/new-id';
+import { useReading } from '@/data/use-reading';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
@@ -27,15 +26,21 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
   const [text, setText] = useState('');
   const own = kitchen.ingredients;
   const { refusal, answered, clear } = useRefusal();
-  const parsed = parseLine(text, undefined, own);
-  const { name, ingredientId } = parsed;
+  const { reading, problem } = useReading(text !== '');
+  const parsed = reading?.parseLine(text, undefined, own) ?? null;
+  const name = parsed?.name ?? null;
   const tooLong = text.length > MOST_LETTERS;
-  const near = name === null ? [] : searchIngredients(name, SUGGESTIONS, undefined, own);
+  const near = name === null || !reading ? [] : reading.searchIngredients(name, SUGGESTIONS, undefined, own);
   // What the whole line was matched to comes first; then what is near in spelling.
-  const found = [...near].sort((a, b) => Number(b.id === ingredientId) - Number(a.id === ingredientId));
-  const lineFor = (ingredient: Ingredient) =>
-    toLine(parseLine(text, ingredient, own), batch.school, newId(), own) ??
-    toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient, own), batch.school, newId(), own);
+  const found = [...near].sort((a, b) => Number(b.id === parsed?.ingredientId) - Number(a.id === parsed?.ingredientId));
+  const lineFor = (ingredient: Ingredient) => {
+    if (!reading) return null;
+    const { parseLine, toLine } = reading;
+    return (
+      toLine(parseLine(text, ingredient, own), batch.school, newId(), own) ??
+      toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient, own), batch.school, newId(), own)
+    );
+  };
   const add = (ingredient: Ingredient) => {
     const line = lineFor(ingredient);
     if (line === null) return;
@@ -56,7 +61,7 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
         }}
         isUnlabelled={isDocked}
         placeholder={isDocked ? 'Add: 150 g leek, sweated' : '150 g leek, sweated'}
-        problem={tooLong ? question(parsed) : refusal}
+        problem={problem ?? (tooLong && parsed ? (reading?.question(parsed) ?? null) : refusal)}
         onSubmit={() => found[0] && add(found[0])}
       />
       {name !== null && (

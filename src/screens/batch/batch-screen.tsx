@@ -167,7 +167,7 @@ const ShownBatch = memo(function ShownBatch({
             <WaterLine
               ledger={assessment.ledger}
               sources={assessment.sources}
-              band={assessment.checks.moisture.band}
+              figures={assessment.moisture}
               width={width}
             />
           )}

@@ -5,10 +5,11 @@ import { catalogue } from '@/core/food/catalogue';
 import { type Ingredient } from '@/core/food/ingredient';
 import { wholeLarder } from '@/core/food/larder';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
-import { searchIngredients } from '@/core/food/search';
 import { editKitchen, type Outcome, useKitchen } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { say } from '@/data/notices';
+import { useReading } from '@/data/use-reading';
+import { Problem } from '@/ui/parts/problem';
 import { Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Body } from '@/ui/parts/text';
@@ -30,8 +31,10 @@ export function LarderScreen() {
   const [all, setAll] = useState(false);
   const [form, setForm] = useState<{ own: OwnIngredient | null } | null>(null);
   const everything = [...wholeLarder(own)].sort((a, b) => a.name.localeCompare(b.name));
-  const found = text.trim() === '' ? everything : searchIngredients(text, MOST_FOUND, undefined, own);
-  const shown = all || text.trim() !== '' ? found : found.slice(0, FIRST);
+  const { reading, problem } = useReading(text.trim() !== '');
+  const isSearching = text.trim() !== '';
+  const found = isSearching ? (reading?.searchIngredients(text, MOST_FOUND, undefined, own) ?? []) : everything;
+  const shown = all || isSearching ? found : found.slice(0, FIRST);
   const keep = async (kept: OwnIngredient): Promise<Outcome> => {
     const outcome = await editKitchen({ do: 'keepOwn', ingredient: kept }, 'beside');
     if (!outcome.ok) return outcome;
@@ -74,7 +77,10 @@ export function LarderScreen() {
           <Press title="Add one of your own" icon="plus" onPress={() => setForm({ own: null })} />
         </View>
       )}
-      {shown.length === 0 && <Body role="status">Nothing is called “{text}”. Try another name for it.</Body>}
+      <Problem text={problem} />
+      {shown.length === 0 && (!isSearching || reading !== null) && (
+        <Body role="status">Nothing is called “{text}”. Try another name for it.</Body>
+      )}
       {wide ? (
         <ByFamily ingredients={found} actionsFor={actionsFor} />
       ) : (

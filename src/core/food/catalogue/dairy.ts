@@ -4,47 +4,47 @@ import { type Table } from '../table';
 export const DAIRY: Table = {
   family: 'dairy',
   rows: `
-milk | Milk | 88.1 3.2 3.3 4.8 0 0.7 | 1.03 | 0.1 | allergens=milk liquid release=liquid | whole milk
-cream | Double cream | 47.5 1.7 48 2.2 0 0.4 | 0.99 | 0.06 | allergens=milk liquid release=cream | heavy cream, thick cream, cream
-soured-cream | Soured cream | 74.5 2.4 18.5 3.9 0 0.7 | 1 | 0.1 | release=curd allergens=milk | sour cream
-yoghurt | Plain yoghurt | 87.9 3.5 3.3 4.6 0 0.7 | 1.03 | 0.12 | release=yoghurt allergens=milk | yogurt, natural yoghurt
-yoghurt-strained | Strained yoghurt | 81 9 5 4.1 0 0.7 | 1.05 | 0.1 | release=firm allergens=milk | strained yogurt, greek yoghurt, greek yogurt, thick yoghurt
-curd-cheese | Curd cheese | 75 12 7.5 4 0 1.2 | 1 | 0.3 | release=curd allergens=milk | quark, fresh curd, pot cheese, farmer cheese
-ricotta | Ricotta | 71.7 11.3 13 3 0 1 | 1 | 0.25 | release=curd allergens=milk | whey cheese
-cottage-cheese | Cottage cheese | 79.8 11.1 4.3 3.4 0 1.4 | 0.95 | 0.9 | release=curd allergens=milk |
-cream-cheese | Cream cheese | 53 6.1 34.2 5.4 0 1.3 | 0.98 | 0.8 | release=firm allergens=milk |
-stretched-cheese | Fresh stretched cheese | 60 18 18.5 1.6 0 1.9 | 0.9 | 0.7 | release=dripping allergens=milk piece=125 ball=125 | fresh mozzarella, mozzarella
-stretched-cheese-low | Low-moisture stretched cheese | 48 24 22.5 2.5 0 3 | 0.5 | 1.5 | release=firm allergens=milk grated | low-moisture mozzarella
-brined-cheese | Brined white cheese | 55.2 14.2 21.3 4 0 5.2 | 0.65 | 2.8 | release=brined allergens=milk pack=200 block=200 | feta, feta cheese, white cheese
-hard-cheese | Medium hard cheese | 37 24 33.3 1.7 0 3.9 | 0.47 | 1.8 | allergens=milk grated | cheddar, mature cheddar, grated cheese, hard cheese, cheese
-grating-cheese | Hard grating cheese | 29.2 35.8 25.8 3.2 0 6 | 0.42 | 2 | allergens=milk binder=grating-cheese grated | parmesan, pecorino, parmesan cheese
-milk-semi | Milk, semi-skimmed | 89.3 3.4 1.7 4.9 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk | semi-skimmed milk, 2% milk
-milk-skimmed | Milk, skimmed | 90.8 3.4 0.1 5 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk | skim milk
-buttermilk | Buttermilk | 89 3.4 1 5 0 0.8 | 1.03 | 0.2 | liquid release=liquid allergens=milk | kefir
-evaporated-milk | Evaporated milk | 74 6.8 7.6 10 0 1.5 | 1.07 | 0.27 | liquid release=cream allergens=milk |
-cream-single | Single cream | 73.7 3 19 3.7 0 0.6 | 1 | 0.1 | liquid release=cream allergens=milk | light cream, half and half
-creme-fraiche | Crème fraîche | 58 2.3 35 3 0 0.6 | 1 | 0.08 | release=curd allergens=milk |
-mascarpone | Mascarpone | 47 4.6 44 3.8 0 0.6 | 1 | 0.1 | release=firm allergens=milk |
-goat-cheese | Soft goat cheese | 60.5 18.5 18.5 0.9 0 1.6 | 0.9 | 1.1 | release=firm allergens=milk | goats cheese, goat's cheese, chevre
-blue-cheese | Blue cheese | 42.4 21.4 28.7 2.3 0 5.1 | 0.55 | 2.9 | release=firm allergens=milk |
-grilling-cheese | Grilling cheese | 47 22 25 2 0 3.9 | 0.6 | 2.7 | release=firm allergens=milk | halloumi
-smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk |
-pressed-cheese | Pressed fresh cheese | 54 19 22 3 0 1.8 | 0.7 | 0.1 | release=firm allergens=milk | paneer
-alpine-cheese | Alpine cheese | 35 27.5 32 1 0 3.9 | 0.45 | 0.9 | allergens=milk | gruyere, emmental, swiss cheese
-young-cheese | Young semi-hard cheese | 42 25 28 1.8 0 3.2 | 0.47 | 1.8 | allergens=milk | gouda, edam
-condensed-milk | Sweetened condensed milk | 27 8 8.7 54.4 0 1.8 | 1.28 | 0.32 | allergens=milk |
-cream-whipping | Whipping cream | 58 2.2 36 3 0 0.5 | 0.99 | 0.07 | allergens=milk liquid release=cream |
-labneh | Yoghurt cheese | 72 9 11 6 0 1.5 | 1 | 1 | release=firm allergens=milk | labneh, yogurt cheese
-quark-low-fat | Low-fat quark | 82 12.5 0.3 4 0 0.8 | 1.02 | 0.1 | release=curd allergens=milk |
-hard-goat-cheese | Hard goat cheese | 35 25 33 2.5 0 4 | 0.47 | 1.8 | allergens=milk grated |
-sheep-cheese | Sheep cheese, hard | 37 24 32 2 0 4.5 | 0.45 | 2.2 | allergens=milk grated | manchego
-soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk | brie, camembert
-washed-cheese | Melting mountain cheese | 40 25 29 1.5 0 3.5 | 0.5 | 1.7 | allergens=milk grated | raclette, taleggio, provolone
-processed-cheese | Processed cheese | 46 17 25 6 0 5 | 0.9 | 2.6 | allergens=milk slice=20 | cheese slices, american cheese
-ricotta-salted | Salted whey cheese | 50 18 22 3 0 6 | 0.6 | 4 | release=brined allergens=milk | ricotta salata
-cream-cheese-light | Light cream cheese | 68 8 15 7 0 1.5 | 1 | 0.9 | release=firm allergens=milk |
-milk-powder | Milk powder | 2.5 26.3 26.7 38.4 0 6.1 | 0.5 | 0.95 | allergens=milk |
-goat-milk | Goat milk | 87 3.6 4.1 4.5 0 0.8 | 1.03 | 0.12 | allergens=milk liquid release=liquid |
-custard | Custard, thick | 74 4 6 15 0 0.7 | 1.08 | 0.15 | hazard=cooked-animal allergens=milk+egg sugar=11 | pastry cream
+milk | Milk | 88.1 3.2 3.3 4.8 0 0.7 | 1.03 | 0.1 | allergens=milk liquid release=liquid
+cream | Double cream | 47.5 1.7 48 2.2 0 0.4 | 0.99 | 0.06 | allergens=milk liquid release=cream
+soured-cream | Soured cream | 74.5 2.4 18.5 3.9 0 0.7 | 1 | 0.1 | release=curd allergens=milk
+yoghurt | Plain yoghurt | 87.9 3.5 3.3 4.6 0 0.7 | 1.03 | 0.12 | release=yoghurt allergens=milk
+yoghurt-strained | Strained yoghurt | 81 9 5 4.1 0 0.7 | 1.05 | 0.1 | release=firm allergens=milk
+curd-cheese | Curd cheese | 75 12 7.5 4 0 1.2 | 1 | 0.3 | release=curd allergens=milk
+ricotta | Ricotta | 71.7 11.3 13 3 0 1 | 1 | 0.25 | release=curd allergens=milk
+cottage-cheese | Cottage cheese | 79.8 11.1 4.3 3.4 0 1.4 | 0.95 | 0.9 | release=curd allergens=milk
+cream-cheese | Cream cheese | 53 6.1 34.2 5.4 0 1.3 | 0.98 | 0.8 | release=firm allergens=milk
+stretched-cheese | Fresh stretched cheese | 60 18 18.5 1.6 0 1.9 | 0.9 | 0.7 | release=dripping allergens=milk piece=125 ball=125
+stretched-cheese-low | Low-moisture stretched cheese | 48 24 22.5 2.5 0 3 | 0.5 | 1.5 | release=firm allergens=milk grated
+brined-cheese | Brined white cheese | 55.2 14.2 21.3 4 0 5.2 | 0.65 | 2.8 | release=brined allergens=milk pack=200 block=200
+hard-cheese | Medium hard cheese | 37 24 33.3 1.7 0 3.9 | 0.47 | 1.8 | allergens=milk grated
+grating-cheese | Hard grating cheese | 29.2 35.8 25.8 3.2 0 6 | 0.42 | 2 | allergens=milk binder=grating-cheese grated
+milk-semi | Milk, semi-skimmed | 89.3 3.4 1.7 4.9 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk
+milk-skimmed | Milk, skimmed | 90.8 3.4 0.1 5 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk
+buttermilk | Buttermilk | 89 3.4 1 5 0 0.8 | 1.03 | 0.2 | liquid release=liquid allergens=milk
+evaporated-milk | Evaporated milk | 74 6.8 7.6 10 0 1.5 | 1.07 | 0.27 | liquid release=cream allergens=milk
+cream-single | Single cream | 73.7 3 19 3.7 0 0.6 | 1 | 0.1 | liquid release=cream allergens=milk
+creme-fraiche | Crème fraîche | 58 2.3 35 3 0 0.6 | 1 | 0.08 | release=curd allergens=milk
+mascarpone | Mascarpone | 47 4.6 44 3.8 0 0.6 | 1 | 0.1 | release=firm allergens=milk
+goat-cheese | Soft goat cheese | 60.5 18.5 18.5 0.9 0 1.6 | 0.9 | 1.1 | release=firm allergens=milk
+blue-cheese | Blue cheese | 42.4 21.4 28.7 2.3 0 5.1 | 0.55 | 2.9 | release=firm allergens=milk
+grilling-cheese | Grilling cheese | 47 22 25 2 0 3.9 | 0.6 | 2.7 | release=firm allergens=milk
+smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk
+pressed-cheese | Pressed fresh cheese | 54 19 22 3 0 1.8 | 0.7 | 0.1 | release=firm allergens=milk
+alpine-cheese | Alpine cheese | 35 27.5 32 1 0 3.9 | 0.45 | 0.9 | allergens=milk
+young-cheese | Young semi-hard cheese | 42 25 28 1.8 0 3.2 | 0.47 | 1.8 | allergens=milk
+condensed-milk | Sweetened condensed milk | 27 8 8.7 54.4 0 1.8 | 1.28 | 0.32 | allergens=milk
+cream-whipping | Whipping cream | 58 2.2 36 3 0 0.5 | 0.99 | 0.07 | allergens=milk liquid release=cream
+labneh | Yoghurt cheese | 72 9 11 6 0 1.5 | 1 | 1 | release=firm allergens=milk
+quark-low-fat | Low-fat quark | 82 12.5 0.3 4 0 0.8 | 1.02 | 0.1 | release=curd allergens=milk
+hard-goat-cheese | Hard goat cheese | 35 25 33 2.5 0 4 | 0.47 | 1.8 | allergens=milk grated
+sheep-cheese | Sheep cheese, hard | 37 24 32 2 0 4.5 | 0.45 | 2.2 | allergens=milk grated
+soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk
+washed-cheese | Melting mountain cheese | 40 25 29 1.5 0 3.5 | 0.5 | 1.7 | allergens=milk grated
+processed-cheese | Processed cheese | 46 17 25 6 0 5 | 0.9 | 2.6 | allergens=milk slice=20
+ricotta-salted | Salted whey cheese | 50 18 22 3 0 6 | 0.6 | 4 | release=brined allergens=milk
+cream-cheese-light | Light cream cheese | 68 8 15 7 0 1.5 | 1 | 0.9 | release=firm allergens=milk
+milk-powder | Milk powder | 2.5 26.3 26.7 38.4 0 6.1 | 0.5 | 0.95 | allergens=milk
+goat-milk | Goat milk | 87 3.6 4.1 4.5 0 0.8 | 1.03 | 0.12 | allergens=milk liquid release=liquid
+custard | Custard, thick | 74 4 6 15 0 0.7 | 1.08 | 0.15 | hazard=cooked-animal allergens=milk+egg sugar=11
 `,
 };

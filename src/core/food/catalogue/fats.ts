@@ -4,26 +4,26 @@ import { type Table } from '../table';
 export const FATS: Table = {
   family: 'fat',
   rows: `
-butter | Butter, unsalted | 17.5 0.9 81.1 0.1 0 0.1 | 0.95 | 0.03 | allergens=milk stick=113 | butter, sweet butter
-butter-salted | Butter, salted | 16 0.9 81.1 0.1 0 2 | 0.95 | 1.5 | allergens=milk stick=113 |
-sunflower-oil | Sunflower oil | 0 0 100 0 0 0 | 0.92 | 0 |  | vegetable oil, oil, neutral oil
-olive-oil | Olive oil | 0 0 100 0 0 0 | 0.91 | 0 |  |
-sesame-oil | Sesame oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=sesame dose=3-30 | toasted sesame oil
-lard | Lard | 0 0 100 0 0 0 | 0.92 | 0 | hazard=cooked-animal | pork dripping
-duck-fat | Duck fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal | goose fat
-rapeseed-oil | Rapeseed oil | 0 0 100 0 0 0 | 0.92 | 0 |  | canola oil
-ghee | Clarified butter | 0.3 0.3 99.4 0 0 0 | 0.91 | 0 | allergens=milk | ghee
-coconut-oil | Coconut oil | 0 0 100 0 0 0 | 0.92 | 0 |  |
-chilli-oil | Chilli oil | 0.5 0.3 98.5 0.3 0.3 0.1 | 0.92 | 0.1 | dose=2-20 |
-margarine | Margarine | 16.5 0.2 80.5 0.7 0 2 | 0.95 | 1.5 |  |
-suet | Suet | 4 1.5 94 0 0 0.1 | 0.5 | 0 | hazard=whole-meat |
-chicken-fat | Chicken fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal | schmaltz
-dripping | Beef dripping | 0.5 0 99.5 0 0 0 | 0.91 | 0 | hazard=cooked-animal | tallow, beef fat
-bacon-fat | Bacon fat | 1 0.5 97.5 0 0 1 | 0.92 | 1 | hazard=cooked-animal |
-groundnut-oil | Groundnut oil | 0 0 100 0 0 0 | 0.92 | 0 |  | peanut oil
-corn-oil | Corn oil | 0 0 100 0 0 0 | 0.92 | 0 |  | soybean oil, grapeseed oil, rice bran oil
-walnut-oil | Walnut oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=nuts | hazelnut oil
-mustard-oil | Mustard oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=mustard |
-garlic-butter | Garlic butter | 17 1.2 78 2 0.3 1.7 | 0.95 | 1.2 | allergens=milk |
+butter | Butter, unsalted | 17.5 0.9 81.1 0.1 0 0.1 | 0.95 | 0.03 | allergens=milk stick=113
+butter-salted | Butter, salted | 16 0.9 81.1 0.1 0 2 | 0.95 | 1.5 | allergens=milk stick=113
+sunflower-oil | Sunflower oil | 0 0 100 0 0 0 | 0.92 | 0
+olive-oil | Olive oil | 0 0 100 0 0 0 | 0.91 | 0
+sesame-oil | Sesame oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=sesame dose=3-30
+lard | Lard | 0 0 100 0 0 0 | 0.92 | 0 | hazard=cooked-animal
+duck-fat | Duck fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal
+rapeseed-oil | Rapeseed oil | 0 0 100 0 0 0 | 0.92 | 0
+ghee | Clarified butter | 0.3 0.3 99.4 0 0 0 | 0.91 | 0 | allergens=milk
+coconut-oil | Coconut oil | 0 0 100 0 0 0 | 0.92 | 0
+chilli-oil | Chilli oil | 0.5 0.3 98.5 0.3 0.3 0.1 | 0.92 | 0.1 | dose=2-20
+margarine | Margarine | 16.5 0.2 80.5 0.7 0 2 | 0.95 | 1.5
+suet | Suet | 4 1.5 94 0 0 0.1 | 0.5 | 0 | hazard=whole-meat
+chicken-fat | Chicken fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal
+dripping | Beef dripping | 0.5 0 99.5 0 0 0 | 0.91 | 0 | hazard=cooked-animal
+bacon-fat | Bacon fat | 1 0.5 97.5 0 0 1 | 0.92 | 1 | hazard=cooked-animal
+groundnut-oil | Groundnut oil | 0 0 100 0 0 0 | 0.92 | 0
+corn-oil | Corn oil | 0 0 100 0 0 0 | 0.92 | 0
+walnut-oil | Walnut oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=nuts
+mustard-oil | Mustard oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=mustard
+garlic-butter | Garlic butter | 17 1.2 78 2 0.3 1.7 | 0.95 | 1.2 | allergens=milk
 `,
 };

@@ -4,54 +4,54 @@ import { type Table } from '../table';
 export const FRUIT: Table = {
   family: 'fruit',
   rows: `
-apple | Apple | 85.6 0.3 0.2 11.4 2.4 0.2 | 0.5 | 0 | release=fruit piece=150 sugar=10 |
-pear | Pear | 84 0.4 0.1 12.1 3.1 0.3 | 0.6 | 0 | release=fruit piece=170 sugar=10 |
-prunes | Prunes | 30.9 2.2 0.4 56.8 7.1 2.6 | 0.7 | 0 | release=driedFruit piece=9 sugar=38 | dried plums, prune
-raisins | Raisins | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | 0 | release=driedFruit allergens=sulphites sugar=60 | sultanas, golden raisins
-plum | Plum | 87.2 0.7 0.3 10 1.4 0.4 | 0.65 | 0 | release=juicyFruit piece=65 sugar=10 |
-cherry | Cherries | 82.3 1.1 0.2 13.9 2.1 0.5 | 0.62 | 0 | release=juicyFruit sugar=13 |
-apricot | Apricot | 86.4 1.4 0.4 9.1 2 0.7 | 0.65 | 0 | release=juicyFruit piece=35 sugar=9 |
-apricots-dried | Dried apricots | 30.9 3.4 0.5 55.3 7.3 2.6 | 0.55 | 0.03 | release=driedFruit allergens=sulphites sugar=53 |
-blueberries | Blueberries | 84.2 0.7 0.3 12.1 2.4 0.2 | 0.62 | 0 | release=juicyFruit sugar=10 | bilberries
-raspberries | Raspberries | 85.7 1.2 0.7 5.4 6.5 0.5 | 0.52 | 0 | release=juicyFruit sugar=5 |
-blackberries | Blackberries | 88.2 1.4 0.5 4.3 5.3 0.4 | 0.6 | 0 | release=juicyFruit sugar=5 |
-strawberries | Strawberries | 91 0.7 0.3 5.7 2 0.4 | 0.62 | 0 | release=juicyFruit sugar=5 |
-rhubarb | Rhubarb | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.5 | 0.01 | release=watery |
-quince | Quince | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.55 | 0.01 | release=fruit piece=250 sugar=9 |
-cranberries | Cranberries | 87.3 0.5 0.1 8.4 3.6 0.1 | 0.42 | 0 | release=juicyFruit sugar=4 |
-cranberries-dried | Dried cranberries | 15.8 0.2 1.1 77.1 5.3 0.3 | 0.5 | 0.01 | release=driedFruit sugar=65 |
-currants | Currants | 17 4 0.3 70 6.5 2.1 | 0.6 | 0.02 | sugar=63 |
-dates | Dates | 21 2.4 0.4 67 7.8 1.7 | 0.65 | 0.01 | piece=8 sugar=63 |
-figs-dried | Dried figs | 30 3.3 0.9 54 9.8 1.9 | 0.6 | 0.03 | release=driedFruit piece=10 sugar=48 |
-banana | Banana | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.65 | 0 | piece=110 sugar=13 |
-mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | release=fruit piece=250 sugar=13 |
-pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | release=fruit sugar=10 |
-pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13 |
-chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02 |  | cooked chestnuts
-lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 dose=1-8 | grated lemon rind
-orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 dose=1-8 | grated orange rind
-cooking-apple | Cooking apple | 87.7 0.3 0.1 8.9 2.2 0.2 | 0.5 | 0 | release=fruit piece=200 sugar=9 | bramley apple, cooking apples, tart apple
-sour-cherry | Sour cherries | 86.1 1 0.3 10.6 1.6 0.4 | 0.62 | 0 | release=juicyFruit sugar=9 | morello cherries, tart cherries
-cherries-tinned | Cherries, from the jar | 80 0.7 0.2 17 1.3 0.4 | 0.7 | 0.01 | release=juicyFruit tin=240 sugar=15 | jarred cherries, tinned cherries, canned cherries
-peach | Peach | 88.9 0.9 0.3 7.9 1.5 0.4 | 0.65 | 0 | release=juicyFruit piece=130 sugar=8 | nectarine
-peaches-tinned | Peaches, tinned | 84 0.5 0.1 13.5 1.2 0.3 | 0.75 | 0.01 | release=fruit tin=250 sugar=12 | tinned fruit, tinned apricots, tinned pears
-gooseberries | Gooseberries | 87.9 0.9 0.6 5.9 4.3 0.5 | 0.6 | 0 | release=juicyFruit sugar=6 |
-redcurrants | Redcurrants | 84 1.4 0.2 9.5 4.3 0.6 | 0.55 | 0 | release=juicyFruit sugar=7 | blackcurrants, white currants
-berries-frozen | Mixed berries, frozen | 86 1 0.4 8.7 3.5 0.4 | 0.6 | 0 | release=juicyFruit sugar=7 | frozen berries, mixed berries, frozen raspberries, frozen blueberries
-grapes | Grapes | 80.5 0.7 0.2 17 0.9 0.5 | 0.62 | 0.01 | release=juicyFruit piece=5 sugar=16 |
-figs | Figs, fresh | 79.1 0.8 0.3 16.3 2.9 0.7 | 0.6 | 0 | release=fruit piece=50 sugar=16 | fresh figs
-orange | Orange, flesh | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.68 | 0 | release=juicyFruit piece=130 sugar=9 | oranges, clementine, mandarin
-lemon | Lemon, whole | 89 1.1 0.3 6.5 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=100 | lemons
-lime | Lime, whole | 88.3 0.7 0.2 7.7 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=65 | limes
-persimmon | Persimmon | 80.3 0.6 0.2 15 3.6 0.3 | 0.65 | 0 | release=fruit piece=170 sugar=12 |
-apple-dried | Dried apple | 31.8 0.9 0.3 57.2 8.7 1.1 | 0.35 | 0.2 | release=driedFruit allergens=sulphites sugar=57 | dried apples, dried pears, dried pear
-barberries | Dried barberries | 15 3 1 70 8 3 | 0.4 | 0.02 | release=driedFruit sugar=40 | dried cherries, dried sour cherries
-candied-peel | Candied peel | 20 0.3 0.3 74 4.8 0.4 | 0.7 | 0.1 | sugar=70 | mixed peel, candied orange peel, candied fruit
-ginger-crystallised | Crystallised ginger | 16 0.3 0.2 82 1 0.3 | 0.75 | 0.1 | sugar=78 | stem ginger, candied ginger
-apple-sauce | Apple sauce | 84 0.2 0.1 14 1.4 0.2 | 1.05 | 0.01 | sugar=13 release=sauce | applesauce, apple puree, stewed apple
-cranberry-sauce | Cranberry sauce | 58 0.3 0.1 40 1.2 0.2 | 1.15 | 0.03 | sugar=36 | lingonberry jam, redcurrant jelly
-fruit-butter | Plum butter | 40 1.2 0.2 55 3 0.6 | 1.25 | 0.02 | sugar=50 | plum jam, prune paste, apple butter
-lemon-curd | Lemon curd | 30 3 10 56 0.2 0.5 | 1.2 | 0.15 | allergens=egg+milk sugar=45 hazard=cooked-animal |
-lemon-preserved | Preserved lemon | 72 1 0.3 6 4 16 | 0.9 | 14 | release=brined piece=40 dose=3-60 | preserved lemons
+apple | Apple | 85.6 0.3 0.2 11.4 2.4 0.2 | 0.5 | 0 | release=fruit piece=150 sugar=10
+pear | Pear | 84 0.4 0.1 12.1 3.1 0.3 | 0.6 | 0 | release=fruit piece=170 sugar=10
+prunes | Prunes | 30.9 2.2 0.4 56.8 7.1 2.6 | 0.7 | 0 | release=driedFruit piece=9 sugar=38
+raisins | Raisins | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | 0 | release=driedFruit allergens=sulphites sugar=60
+plum | Plum | 87.2 0.7 0.3 10 1.4 0.4 | 0.65 | 0 | release=juicyFruit piece=65 sugar=10
+cherry | Cherries | 82.3 1.1 0.2 13.9 2.1 0.5 | 0.62 | 0 | release=juicyFruit sugar=13
+apricot | Apricot | 86.4 1.4 0.4 9.1 2 0.7 | 0.65 | 0 | release=juicyFruit piece=35 sugar=9
+apricots-dried | Dried apricots | 30.9 3.4 0.5 55.3 7.3 2.6 | 0.55 | 0.03 | release=driedFruit allergens=sulphites sugar=53
+blueberries | Blueberries | 84.2 0.7 0.3 12.1 2.4 0.2 | 0.62 | 0 | release=juicyFruit sugar=10
+raspberries | Raspberries | 85.7 1.2 0.7 5.4 6.5 0.5 | 0.52 | 0 | release=juicyFruit sugar=5
+blackberries | Blackberries | 88.2 1.4 0.5 4.3 5.3 0.4 | 0.6 | 0 | release=juicyFruit sugar=5
+strawberries | Strawberries | 91 0.7 0.3 5.7 2 0.4 | 0.62 | 0 | release=juicyFruit sugar=5
+rhubarb | Rhubarb | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.5 | 0.01 | release=watery
+quince | Quince | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.55 | 0.01 | release=fruit piece=250 sugar=9
+cranberries | Cranberries | 87.3 0.5 0.1 8.4 3.6 0.1 | 0.42 | 0 | release=juicyFruit sugar=4
+cranberries-dried | Dried cranberries | 15.8 0.2 1.1 77.1 5.3 0.3 | 0.5 | 0.01 | release=driedFruit sugar=65
+currants | Currants | 17 4 0.3 70 6.5 2.1 | 0.6 | 0.02 | sugar=63
+dates | Dates | 21 2.4 0.4 67 7.8 1.7 | 0.65 | 0.01 | piece=8 sugar=63
+figs-dried | Dried figs | 30 3.3 0.9 54 9.8 1.9 | 0.6 | 0.03 | release=driedFruit piece=10 sugar=48
+banana | Banana | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.65 | 0 | piece=110 sugar=13
+mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | release=fruit piece=250 sugar=13
+pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | release=fruit sugar=10
+pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13
+chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02
+lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 dose=1-8
+orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 dose=1-8
+cooking-apple | Cooking apple | 87.7 0.3 0.1 8.9 2.2 0.2 | 0.5 | 0 | release=fruit piece=200 sugar=9
+sour-cherry | Sour cherries | 86.1 1 0.3 10.6 1.6 0.4 | 0.62 | 0 | release=juicyFruit sugar=9
+cherries-tinned | Cherries, from the jar | 80 0.7 0.2 17 1.3 0.4 | 0.7 | 0.01 | release=juicyFruit tin=240 sugar=15
+peach | Peach | 88.9 0.9 0.3 7.9 1.5 0.4 | 0.65 | 0 | release=juicyFruit piece=130 sugar=8
+peaches-tinned | Peaches, tinned | 84 0.5 0.1 13.5 1.2 0.3 | 0.75 | 0.01 | release=fruit tin=250 sugar=12
+gooseberries | Gooseberries | 87.9 0.9 0.6 5.9 4.3 0.5 | 0.6 | 0 | release=juicyFruit sugar=6
+redcurrants | Redcurrants | 84 1.4 0.2 9.5 4.3 0.6 | 0.55 | 0 | release=juicyFruit sugar=7
+berries-frozen | Mixed berries, frozen | 86 1 0.4 8.7 3.5 0.4 | 0.6 | 0 | release=juicyFruit sugar=7
+grapes | Grapes | 80.5 0.7 0.2 17 0.9 0.5 | 0.62 | 0.01 | release=juicyFruit piece=5 sugar=16
+figs | Figs, fresh | 79.1 0.8 0.3 16.3 2.9 0.7 | 0.6 | 0 | release=fruit piece=50 sugar=16
+orange | Orange, flesh | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.68 | 0 | release=juicyFruit piece=130 sugar=9
+lemon | Lemon, whole | 89 1.1 0.3 6.5 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=100
+lime | Lime, whole | 88.3 0.7 0.2 7.7 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=65
+persimmon | Persimmon | 80.3 0.6 0.2 15 3.6 0.3 | 0.65 | 0 | release=fruit piece=170 sugar=12
+apple-dried | Dried apple | 31.8 0.9 0.3 57.2 8.7 1.1 | 0.35 | 0.2 | release=driedFruit allergens=sulphites sugar=57
+barberries | Dried barberries | 15 3 1 70 8 3 | 0.4 | 0.02 | release=driedFruit sugar=40
+candied-peel | Candied peel | 20 0.3 0.3 74 4.8 0.4 | 0.7 | 0.1 | sugar=70
+ginger-crystallised | Crystallised ginger | 16 0.3 0.2 82 1 0.3 | 0.75 | 0.1 | sugar=78
+apple-sauce | Apple sauce | 84 0.2 0.1 14 1.4 0.2 | 1.05 | 0.01 | sugar=13 release=sauce
+cranberry-sauce | Cranberry sauce | 58 0.3 0.1 40 1.2 0.2 | 1.15 | 0.03 | sugar=36
+fruit-butter | Plum butter | 40 1.2 0.2 55 3 0.6 | 1.25 | 0.02 | sugar=50
+lemon-curd | Lemon curd | 30 3 10 56 0.2 0.5 | 1.2 | 0.15 | allergens=egg+milk sugar=45 hazard=cooked-animal
+lemon-preserved | Preserved lemon | 72 1 0.3 6 4 16 | 0.9 | 14 | release=brined piece=40 dose=3-60
 `,
 };

@@ -4,43 +4,43 @@ import { type Table } from '../table';
 export const LIQUIDS: Table = {
   family: 'liquid',
   rows: `
-water | Water | 100 0 0 0 0 0 | 1 | 0 | liquid release=liquid | cold water, hot water, boiling water, warm water, iced water, ice water, sparkling water, mineral water, tap water
-stock | Stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal | broth, bouillon
-red-wine | Red wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | allergens=sulphites liquid release=liquid | wine
-vinegar | Vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0 | liquid | cider vinegar, white vinegar
-lemon-juice | Lemon juice | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.02 | 0 | liquid piece=40 | juice of a lemon
-stock-salted | Stock, salted | 96 1.2 0.4 0.9 0 1.2 | 1 | 0.8 | liquid release=liquid hazard=cooked-animal | salted stock
-stock-gelled | Gelled stock | 93 5.2 0.6 0.5 0 0.7 | 1 | 0.2 | liquid hazard=cooked-animal | stock jelly, jellied stock, jellied chicken stock, aspic
-white-wine | White wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | liquid allergens=sulphites release=liquid |
-rice-wine | Rice wine | 94 0.4 0 5.2 0 0.2 | 0.99 | 0.1 | liquid release=liquid | cooking wine, shaoxing wine
-sweet-rice-wine | Sweet rice wine | 62 0.2 0 37.5 0 0.2 | 1.16 | 0.05 | liquid | mirin
-sherry | Sherry | 95 0.2 0 4.5 0 0.3 | 1 | 0.02 | liquid allergens=sulphites release=liquid | dry sherry
-beer | Beer | 96 0.5 0 3.3 0 0.2 | 1.01 | 0.01 | liquid allergens=gluten release=liquid | ale, stout
-cider | Cider | 95.5 0 0 4.2 0 0.3 | 1.01 | 0.01 | liquid allergens=sulphites release=liquid |
-rice-vinegar | Rice vinegar | 94 0.2 0 5.6 0 0.2 | 1.01 | 0.02 | liquid |
-balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liquid allergens=sulphites |
-lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25 | juice of a lime
-orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 release=liquid |
-apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid release=liquid |
-coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 release=cream |
-soya-milk | Soya milk | 91 3.3 1.8 2.8 0.5 0.6 | 1.02 | 0.1 | liquid allergens=soya release=liquid | soy milk
-vegetable-stock | Vegetable stock, unsalted | 98 0.4 0.1 1 0 0.4 | 1 | 0.1 | liquid release=liquid | vegetable broth
-chicken-stock | Chicken stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal | chicken broth, turkey stock, poultry stock
-beef-stock | Beef stock, unsalted | 96.5 1.9 0.3 0.8 0 0.5 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal | beef broth, meat stock, meat broth, bone broth, veal stock, lamb stock, pork stock, game stock
-fish-stock | Fish stock | 97 1.6 0.4 0.5 0 0.5 | 1 | 0.2 | liquid release=liquid allergens=fish hazard=cooked-animal | dashi, fish broth, prawn stock
-meat-juices | Braising liquid | 91 4 2.5 1.5 0 1 | 1.01 | 0.7 | liquid release=liquid hazard=cooked-animal | cooking juices, braising liquid, pan juices, roasting juices, cooking liquid, meat juices
-gravy | Gravy, thick | 86 2.5 3 6.5 0.2 1.5 | 1.04 | 0.9 | release=sauce hazard=cooked-animal allergens=gluten | leftover gravy
-fortified-wine | Fortified wine | 88 0.2 0 11.5 0 0.2 | 1.02 | 0.02 | liquid release=liquid allergens=sulphites | port, madeira, marsala, vermouth
-spirit | Brandy or rum | 99.5 0 0 0.4 0 0 | 0.95 | 0 | liquid release=liquid | brandy, rum, vodka, cognac, whisky, kirsch
-wine-vinegar | Wine vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0.02 | liquid allergens=sulphites | red wine vinegar, white wine vinegar, sherry vinegar
-black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=gluten | chinkiang vinegar
-malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten |
-tomato-juice | Tomato juice | 94 0.8 0.1 3.7 0.4 1 | 1.02 | 0.5 | liquid release=liquid |
-fruit-juice | Fruit juice | 87.5 0.3 0.1 11.5 0.2 0.3 | 1.04 | 0.01 | liquid release=liquid sugar=11 | pear juice, cherry juice, pineapple juice, grape juice, cranberry juice, pomegranate juice
-coconut-cream | Coconut cream | 54 3.6 34.7 5 1.5 1.1 | 0.97 | 0.02 | liquid release=cream tin=400 |
-oat-milk | Oat or almond milk | 91 0.8 1.3 6 0.5 0.4 | 1.02 | 0.1 | liquid release=liquid allergens=gluten | oat milk, almond milk, rice milk
-brine | Pickling brine | 95 0.1 0 1.5 0 3.4 | 1.02 | 3 | liquid | pickle juice, cabbage brine
-coffee | Coffee | 99.4 0.1 0 0.3 0 0.2 | 1 | 0 | liquid release=liquid | tea, espresso
-flower-water | Rose or orange-flower water | 99.8 0 0 0.2 0 0 | 1 | 0 | liquid | rose water, orange blossom water
+water | Water | 100 0 0 0 0 0 | 1 | 0 | liquid release=liquid
+stock | Stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal
+red-wine | Red wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | allergens=sulphites liquid release=liquid
+vinegar | Vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0 | liquid
+lemon-juice | Lemon juice | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.02 | 0 | liquid piece=40
+stock-salted | Stock, salted | 96 1.2 0.4 0.9 0 1.2 | 1 | 0.8 | liquid release=liquid hazard=cooked-animal
+stock-gelled | Gelled stock | 93 5.2 0.6 0.5 0 0.7 | 1 | 0.2 | liquid hazard=cooked-animal
+white-wine | White wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | liquid allergens=sulphites release=liquid
+rice-wine | Rice wine | 94 0.4 0 5.2 0 0.2 | 0.99 | 0.1 | liquid release=liquid
+sweet-rice-wine | Sweet rice wine | 62 0.2 0 37.5 0 0.2 | 1.16 | 0.05 | liquid
+sherry | Sherry | 95 0.2 0 4.5 0 0.3 | 1 | 0.02 | liquid allergens=sulphites release=liquid
+beer | Beer | 96 0.5 0 3.3 0 0.2 | 1.01 | 0.01 | liquid allergens=gluten release=liquid
+cider | Cider | 95.5 0 0 4.2 0 0.3 | 1.01 | 0.01 | liquid allergens=sulphites release=liquid
+rice-vinegar | Rice vinegar | 94 0.2 0 5.6 0 0.2 | 1.01 | 0.02 | liquid
+balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liquid allergens=sulphites
+lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25
+orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 release=liquid
+apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid release=liquid
+coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 release=cream
+soya-milk | Soya milk | 91 3.3 1.8 2.8 0.5 0.6 | 1.02 | 0.1 | liquid allergens=soya release=liquid
+vegetable-stock | Vegetable stock, unsalted | 98 0.4 0.1 1 0 0.4 | 1 | 0.1 | liquid release=liquid
+chicken-stock | Chicken stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal
+beef-stock | Beef stock, unsalted | 96.5 1.9 0.3 0.8 0 0.5 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal
+fish-stock | Fish stock | 97 1.6 0.4 0.5 0 0.5 | 1 | 0.2 | liquid release=liquid allergens=fish hazard=cooked-animal
+meat-juices | Braising liquid | 91 4 2.5 1.5 0 1 | 1.01 | 0.7 | liquid release=liquid hazard=cooked-animal
+gravy | Gravy, thick | 86 2.5 3 6.5 0.2 1.5 | 1.04 | 0.9 | release=sauce hazard=cooked-animal allergens=gluten
+fortified-wine | Fortified wine | 88 0.2 0 11.5 0 0.2 | 1.02 | 0.02 | liquid release=liquid allergens=sulphites
+spirit | Brandy or rum | 99.5 0 0 0.4 0 0 | 0.95 | 0 | liquid release=liquid
+wine-vinegar | Wine vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0.02 | liquid allergens=sulphites
+black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=gluten
+malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten
+tomato-juice | Tomato juice | 94 0.8 0.1 3.7 0.4 1 | 1.02 | 0.5 | liquid release=liquid
+fruit-juice | Fruit juice | 87.5 0.3 0.1 11.5 0.2 0.3 | 1.04 | 0.01 | liquid release=liquid sugar=11
+coconut-cream | Coconut cream | 54 3.6 34.7 5 1.5 1.1 | 0.97 | 0.02 | liquid release=cream tin=400
+oat-milk | Oat or almond milk | 91 0.8 1.3 6 0.5 0.4 | 1.02 | 0.1 | liquid release=liquid allergens=gluten
+brine | Pickling brine | 95 0.1 0 1.5 0 3.4 | 1.02 | 3 | liquid
+coffee | Coffee | 99.4 0.1 0 0.3 0 0.2 | 1 | 0 | liquid release=liquid
+flower-water | Rose or orange-flower water | 99.8 0 0 0.2 0 0 | 1 | 0 | liquid
 `,
 };

@@ -4,84 +4,84 @@ import { type Table } from '../table';
 export const MEAT: Table = {
   family: 'meat',
   rows: `
-turkey-thigh-mince | Turkey thigh mince | 72 19 8 0 0 1 | 0.95 | 0.18 | release=poultryMince hazard=poultry | turkey mince, ground turkey, minced turkey, minced turkey thigh
-turkey-breast-mince | Turkey breast mince | 74.8 22.6 1.5 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry | lean turkey mince
-chicken-thigh-mince | Chicken thigh mince | 73.2 17.5 8.1 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry | chicken mince, ground chicken, minced chicken, minced chicken thigh
-chicken-breast | Chicken breast | 74.8 22.5 2.6 0 0 1.1 | 0.9 | 0.11 | release=wholeMeat hazard=poultry piece=180 |
-chicken-thigh | Chicken thigh | 75.7 19.7 4.1 0 0 1 | 0.9 | 0.22 | release=wholeMeat hazard=poultry piece=110 |
-duck-breast | Duck, raw | 73.8 18.3 6 0.9 0 1.1 | 0.9 | 0.19 | release=wholeMeat hazard=poultry | duck meat
-pork-mince | Pork mince | 61.1 16.9 21.2 0 0 0.9 | 0.95 | 0.14 | release=mince hazard=minced-meat | ground pork, minced pork
-pork-mince-lean | Lean pork mince | 72 20.5 6.5 0 0 1 | 0.95 | 0.14 | release=mince hazard=minced-meat | lean ground pork
-beef-mince | Beef mince | 61.9 17.2 20 0 0 0.9 | 0.95 | 0.17 | release=mince hazard=minced-meat | ground beef, minced beef
-beef-mince-lean | Lean beef mince | 73 21.3 5 0 0 1.1 | 0.95 | 0.17 | release=mince hazard=minced-meat | lean ground beef
-lamb-mince | Lamb mince | 59.5 16.6 23 0 0 0.9 | 0.95 | 0.15 | release=mince hazard=minced-meat | ground lamb, minced lamb, mutton mince, minced mutton
-venison-mince | Venison mince | 71.2 21.6 6.2 0 0 1 | 0.95 | 0.19 | release=mince hazard=minced-meat | ground venison
-sausage-meat | Sausage meat | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65 | sausagemeat
-pork-shoulder | Pork shoulder | 67 19 13 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat |
-beef-shin | Beef shin | 72 21.5 5.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat | beef shank
-venison-shoulder | Venison, diced | 73.6 23 2.4 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat | venison
-duck-leg-braised | Duck leg, braised | 62.5 24.5 11.8 0 0 1.1 | 0.75 | 0.3 | release=braisedMeat hazard=cooked-animal piece=160 | braised duck, shredded duck, braised duck leg, confit duck
-turkey-cooked | Turkey, cooked | 65 28.5 5.2 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal | roast turkey, leftover turkey, cooked turkey
-pork-braised | Pork shoulder, braised | 56 26 17 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | pulled pork, braised pork, braised pork shoulder, slow-cooked pork
-beef-braised | Beef shin, braised | 58 31 9.8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | braised beef, braised beef cheek, pot roast, shredded beef
-ham | Ham, cooked | 72 19.5 4.5 0.8 0 3.2 | 0.8 | 2.3 | release=firm hazard=cooked-animal slice=25 |
-bacon | Bacon | 52 15 28.5 0.5 0 4 | 0.9 | 3.5 | release=bacon hazard=whole-meat piece=25 rasher=25 slice=25 | streaky bacon, smoked bacon, pancetta, lardons, bacon lardons
-pork-back-fat | Pork back fat | 7.7 2.9 88.7 0 0 0.2 | 0.92 | 0 | hazard=whole-meat | fatback, pork fat
-chicken-breast-mince | Chicken breast mince | 75.8 21.5 1.9 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry | lean chicken mince
-duck-mince | Duck mince | 66 16.5 16.5 0 0 1 | 0.95 | 0.17 | release=poultryMince hazard=poultry | ground duck
-turkey-thigh | Turkey thigh | 74 19.5 5 0 0 1 | 0.9 | 0.18 | release=wholeMeat hazard=poultry |
-chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry | chicken livers
-pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry |
-rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat |
-chicken-cooked | Chicken, cooked | 63 28.5 7.4 0 0 1.1 | 0.6 | 0.2 | release=braisedMeat hazard=cooked-animal | roast chicken, rotisserie chicken, leftover chicken, leftover roast chicken, shredded chicken, poached chicken
-goose-cooked | Goose, cooked | 56 26 17 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal | roast goose
-lamb-shoulder | Lamb shoulder | 66 18 15 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat | lamb
-lamb-braised | Lamb shoulder, braised | 57 26 16 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | braised lamb
-beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat | stewing beef, braising steak, beef
-veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat | ground veal
-pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat |
-pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat | pork fillet, pork tenderloin, pork chop, pork leg, pork
-pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat | liver
-wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat |
-wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat |
-venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | braised venison
-salt-beef | Salt beef, cooked | 60 18 18.5 0.5 0 3 | 0.75 | 2.5 | release=firm hazard=cooked-animal | corned beef
-smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90 | kielbasa, smoked pork sausage, garlic sausage
-cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release=firm hazard=cured piece=225 | chorizo, pepperoni
-salami | Salami | 36 22 36.5 1 0 4.5 | 0.8 | 4 | hazard=cured slice=6 | dry sausage, cured sausage
-air-dried-ham | Air-dried ham | 51 27 15 0.3 0 6.5 | 0.7 | 5.5 | hazard=cured slice=15 | prosciutto, cured ham, parma ham, serrano ham
-mixed-mince | Mixed mince, beef and pork | 61.5 17 20.6 0 0 0.9 | 0.95 | 0.16 | release=mince hazard=minced-meat | beef and pork mince, half and half mince
-turkey-breast | Turkey breast | 74.8 23.5 0.7 0 0 1.1 | 0.9 | 0.12 | release=wholeMeat hazard=poultry |
-duck-leg | Duck leg, raw | 67 17 15 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry piece=280 | duck legs
-goose | Goose, raw | 68.3 22.8 7.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry |
-chicken-skin | Chicken skin | 54.2 13.3 32.4 0 0 0.4 | 0.9 | 0.16 | hazard=poultry |
-beef-skirt | Beef skirt | 70 20.5 8.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat | skirt steak, bavette, beef flank
-beef-rump | Beef rump | 72.5 22 4.5 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat | rump steak, beef sirloin, beef fillet, beef tenderloin, beef round, beef topside
-beef-brisket | Beef brisket | 64 18.5 16.5 0 0 0.9 | 0.9 | 0.18 | release=wholeMeat hazard=whole-meat | beef short rib, beef short ribs
-beef-cheek | Beef cheek | 72 20 7 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat | ox cheek, oxtail
-beef-boiled | Beef, boiled | 58 30 11 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | soup meat, cooked beef, leftover beef
-beef-roast | Beef, roast | 62 28.5 8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | leftover roast beef
-pork-roast | Pork, roast | 58 27.5 13.3 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | cooked pork, barbecued pork, leftover pork
-lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | cooked lamb, leftover lamb, roast mutton
-duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal | roast duck, leftover duck, cooked duck, duck confit
-veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat | veal
-lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat | leg of lamb, lamb neck, mutton, lamb loin
-goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat | kid
-beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat | calf liver, lamb liver
-kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat | lamb kidney, ox kidney, beef kidney
-heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat | beef heart, chicken hearts
-sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65 | pork sausage, italian sausage, breakfast sausage, fresh sausage, sausage
-chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65 | fresh chorizo, cooking chorizo
-ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=cured slice=25 |
-gammon | Gammon, raw | 70 18.5 8 0 0 3.5 | 0.9 | 2.8 | release=wholeMeat hazard=whole-meat slice=120 | raw ham, cured pork
-ham-hock | Ham hock, cooked | 66 22 9 0 0 3 | 0.75 | 2.2 | release=braisedMeat hazard=cooked-animal | cooked ham hock, cooked gammon
-back-bacon | Back bacon | 64 17 15 0.3 0 3.7 | 0.9 | 3.2 | release=bacon hazard=whole-meat piece=30 rasher=30 slice=30 | bacon medallions
-air-dried-beef | Air-dried beef | 54 33 4 0.5 0 6 | 0.7 | 5 | hazard=cured | bresaola, beef jerky
-smoked-air-dried-ham | Smoked air-dried ham | 48 26 19 0.5 0 6 | 0.75 | 5.3 | hazard=cured | speck, smoked cured ham
-cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50 | frankfurter, hot dog sausage, mortadella, bologna
-blood-sausage | Blood sausage | 47 14.5 30 5 0.5 2.5 | 0.95 | 1.8 | release=firm hazard=cooked-animal | black pudding
-duck-smoked | Smoked duck | 60 20 16 0.5 0 3 | 0.85 | 2.5 | release=firm hazard=cured | smoked duck breast, smoked goose
-chicken-smoked | Smoked chicken | 68 24 5 0.5 0 2.5 | 0.75 | 1.8 | release=firm hazard=cooked-animal | smoked turkey
-meatballs | Meatballs, cooked | 58 17 17.5 5 0.6 1.9 | 0.75 | 1.3 | release=firm hazard=cooked-animal piece=30 | leftover meatballs
+turkey-thigh-mince | Turkey thigh mince | 72 19 8 0 0 1 | 0.95 | 0.18 | release=poultryMince hazard=poultry
+turkey-breast-mince | Turkey breast mince | 74.8 22.6 1.5 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
+chicken-thigh-mince | Chicken thigh mince | 73.2 17.5 8.1 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
+chicken-breast | Chicken breast | 74.8 22.5 2.6 0 0 1.1 | 0.9 | 0.11 | release=wholeMeat hazard=poultry piece=180
+chicken-thigh | Chicken thigh | 75.7 19.7 4.1 0 0 1 | 0.9 | 0.22 | release=wholeMeat hazard=poultry piece=110
+duck-breast | Duck, raw | 73.8 18.3 6 0.9 0 1.1 | 0.9 | 0.19 | release=wholeMeat hazard=poultry
+pork-mince | Pork mince | 61.1 16.9 21.2 0 0 0.9 | 0.95 | 0.14 | release=mince hazard=minced-meat
+pork-mince-lean | Lean pork mince | 72 20.5 6.5 0 0 1 | 0.95 | 0.14 | release=mince hazard=minced-meat
+beef-mince | Beef mince | 61.9 17.2 20 0 0 0.9 | 0.95 | 0.17 | release=mince hazard=minced-meat
+beef-mince-lean | Lean beef mince | 73 21.3 5 0 0 1.1 | 0.95 | 0.17 | release=mince hazard=minced-meat
+lamb-mince | Lamb mince | 59.5 16.6 23 0 0 0.9 | 0.95 | 0.15 | release=mince hazard=minced-meat
+venison-mince | Venison mince | 71.2 21.6 6.2 0 0 1 | 0.95 | 0.19 | release=mince hazard=minced-meat
+sausage-meat | Sausage meat | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
+pork-shoulder | Pork shoulder | 67 19 13 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+beef-shin | Beef shin | 72 21.5 5.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+venison-shoulder | Venison, diced | 73.6 23 2.4 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat
+duck-leg-braised | Duck leg, braised | 62.5 24.5 11.8 0 0 1.1 | 0.75 | 0.3 | release=braisedMeat hazard=cooked-animal piece=160
+turkey-cooked | Turkey, cooked | 65 28.5 5.2 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal
+pork-braised | Pork shoulder, braised | 56 26 17 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+beef-braised | Beef shin, braised | 58 31 9.8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+ham | Ham, cooked | 72 19.5 4.5 0.8 0 3.2 | 0.8 | 2.3 | release=firm hazard=cooked-animal slice=25
+bacon | Bacon | 52 15 28.5 0.5 0 4 | 0.9 | 3.5 | release=bacon hazard=whole-meat piece=25 rasher=25 slice=25
+pork-back-fat | Pork back fat | 7.7 2.9 88.7 0 0 0.2 | 0.92 | 0 | hazard=whole-meat
+chicken-breast-mince | Chicken breast mince | 75.8 21.5 1.9 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
+duck-mince | Duck mince | 66 16.5 16.5 0 0 1 | 0.95 | 0.17 | release=poultryMince hazard=poultry
+turkey-thigh | Turkey thigh | 74 19.5 5 0 0 1 | 0.9 | 0.18 | release=wholeMeat hazard=poultry
+chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry
+pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry
+rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
+chicken-cooked | Chicken, cooked | 63 28.5 7.4 0 0 1.1 | 0.6 | 0.2 | release=braisedMeat hazard=cooked-animal
+goose-cooked | Goose, cooked | 56 26 17 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal
+lamb-shoulder | Lamb shoulder | 66 18 15 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+lamb-braised | Lamb shoulder, braised | 57 26 16 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat
+pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
+pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat
+pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat
+wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
+wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat
+venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+salt-beef | Salt beef, cooked | 60 18 18.5 0.5 0 3 | 0.75 | 2.5 | release=firm hazard=cooked-animal
+smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90
+cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release=firm hazard=cured piece=225
+salami | Salami | 36 22 36.5 1 0 4.5 | 0.8 | 4 | hazard=cured slice=6
+air-dried-ham | Air-dried ham | 51 27 15 0.3 0 6.5 | 0.7 | 5.5 | hazard=cured slice=15
+mixed-mince | Mixed mince, beef and pork | 61.5 17 20.6 0 0 0.9 | 0.95 | 0.16 | release=mince hazard=minced-meat
+turkey-breast | Turkey breast | 74.8 23.5 0.7 0 0 1.1 | 0.9 | 0.12 | release=wholeMeat hazard=poultry
+duck-leg | Duck leg, raw | 67 17 15 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry piece=280
+goose | Goose, raw | 68.3 22.8 7.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry
+chicken-skin | Chicken skin | 54.2 13.3 32.4 0 0 0.4 | 0.9 | 0.16 | hazard=poultry
+beef-skirt | Beef skirt | 70 20.5 8.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+beef-rump | Beef rump | 72.5 22 4.5 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
+beef-brisket | Beef brisket | 64 18.5 16.5 0 0 0.9 | 0.9 | 0.18 | release=wholeMeat hazard=whole-meat
+beef-cheek | Beef cheek | 72 20 7 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
+beef-boiled | Beef, boiled | 58 30 11 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+beef-roast | Beef, roast | 62 28.5 8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+pork-roast | Pork, roast | 58 27.5 13.3 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
+lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
+beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat
+kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat
+heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat
+sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
+chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65
+ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=cured slice=25
+gammon | Gammon, raw | 70 18.5 8 0 0 3.5 | 0.9 | 2.8 | release=wholeMeat hazard=whole-meat slice=120
+ham-hock | Ham hock, cooked | 66 22 9 0 0 3 | 0.75 | 2.2 | release=braisedMeat hazard=cooked-animal
+back-bacon | Back bacon | 64 17 15 0.3 0 3.7 | 0.9 | 3.2 | release=bacon hazard=whole-meat piece=30 rasher=30 slice=30
+air-dried-beef | Air-dried beef | 54 33 4 0.5 0 6 | 0.7 | 5 | hazard=cured
+smoked-air-dried-ham | Smoked air-dried ham | 48 26 19 0.5 0 6 | 0.75 | 5.3 | hazard=cured
+cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50
+blood-sausage | Blood sausage | 47 14.5 30 5 0.5 2.5 | 0.95 | 1.8 | release=firm hazard=cooked-animal
+duck-smoked | Smoked duck | 60 20 16 0.5 0 3 | 0.85 | 2.5 | release=firm hazard=cured
+chicken-smoked | Smoked chicken | 68 24 5 0.5 0 2.5 | 0.75 | 1.8 | release=firm hazard=cooked-animal
+meatballs | Meatballs, cooked | 58 17 17.5 5 0.6 1.9 | 0.75 | 1.3 | release=firm hazard=cooked-animal piece=30
 `,
 };

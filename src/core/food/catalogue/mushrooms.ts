@@ -4,17 +4,17 @@ import { type Table } from '../table';
 export const MUSHROOMS: Table = {
   family: 'mushroom',
   rows: `
-mushroom | Mushrooms | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | 0.01 | release=spongy piece=18 | button mushroom, chestnut mushroom, cremini mushroom, white mushroom
-oyster-mushroom | Oyster mushrooms | 89.2 3.3 0.4 3.8 2.3 1 | 0.3 | 0.04 | release=spongy |
-shiitake | Shiitake mushrooms | 89.7 2.2 0.5 4.3 2.5 0.7 | 0.35 | 0.02 | release=spongy |
-wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy | chanterelles
-mushrooms-dried | Dried mushrooms | 10 18 2 45 18 7 | 0.15 | 0.03 | release=driedSponge piece=3 | dried shiitake, dried porcini, dried wild mushrooms, dried ceps, dried shiitake mushrooms, dried chinese mushrooms
-mushrooms-soaked | Dried mushrooms, soaked | 82 4 0.5 8.5 4 1 | 0.5 | 0.01 | release=jarred | soaked mushrooms
-porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy | porcini, ceps
-king-oyster | King oyster mushrooms | 88.5 3 0.3 5 2.5 0.8 | 0.38 | 0.01 | release=spongy piece=60 |
-enoki | Enoki mushrooms | 88.3 2.7 0.3 5.1 2.7 0.9 | 0.3 | 0.01 | release=spongy |
-portobello | Large flat mushrooms | 92 2.5 0.3 3 1.3 0.9 | 0.3 | 0.02 | release=spongy piece=85 | portobello, flat mushrooms, field mushrooms
-wood-ear-dried | Wood-ear mushrooms, dried | 12 10 1 40 32 5 | 0.1 | 0.1 | release=driedSponge | wood ear, black fungus, cloud ear
-mushrooms-tinned | Mushrooms, tinned | 91 1.9 0.3 2.8 2.4 1.4 | 0.6 | 0.9 | release=jarred tin=230 | canned mushrooms, tinned mushrooms
+mushroom | Mushrooms | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | 0.01 | release=spongy piece=18
+oyster-mushroom | Oyster mushrooms | 89.2 3.3 0.4 3.8 2.3 1 | 0.3 | 0.04 | release=spongy
+shiitake | Shiitake mushrooms | 89.7 2.2 0.5 4.3 2.5 0.7 | 0.35 | 0.02 | release=spongy
+wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy
+mushrooms-dried | Dried mushrooms | 10 18 2 45 18 7 | 0.15 | 0.03 | release=driedSponge piece=3
+mushrooms-soaked | Dried mushrooms, soaked | 82 4 0.5 8.5 4 1 | 0.5 | 0.01 | release=jarred
+porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy
+king-oyster | King oyster mushrooms | 88.5 3 0.3 5 2.5 0.8 | 0.38 | 0.01 | release=spongy piece=60
+enoki | Enoki mushrooms | 88.3 2.7 0.3 5.1 2.7 0.9 | 0.3 | 0.01 | release=spongy
+portobello | Large flat mushrooms | 92 2.5 0.3 3 1.3 0.9 | 0.3 | 0.02 | release=spongy piece=85
+wood-ear-dried | Wood-ear mushrooms, dried | 12 10 1 40 32 5 | 0.1 | 0.1 | release=driedSponge
+mushrooms-tinned | Mushrooms, tinned | 91 1.9 0.3 2.8 2.4 1.4 | 0.6 | 0.9 | release=jarred tin=230
 `,
 };

@@ -4,47 +4,47 @@ import { type Table } from '../table';
 export const SAUCES: Table = {
   family: 'sauce',
   rows: `
-soy-sauce | Soy sauce | 70 8 0.1 5.3 0.6 16 | 1.18 | 15 | dose=10-70 allergens=soya+gluten liquid less-salt=soy-sauce-reduced | light soy sauce, soya sauce
-soy-sauce-reduced | Reduced-salt soy sauce | 75 7.5 0.1 7 0.4 10 | 1.12 | 9 | allergens=soya+gluten liquid |
-fish-sauce | Fish sauce | 68 6 0 2 0 24 | 1.2 | 24 | allergens=fish liquid |
-oyster-sauce | Oyster-type sauce | 64 2 0.2 22.5 0.3 11 | 1.2 | 10 | allergens=molluscs+gluten+soya liquid | oyster sauce
-miso | Miso | 43 12.8 6 20.5 5.4 12.2 | 1.15 | 11 | allergens=soya+gluten | soya bean paste
-mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard dose=5-25 | prepared mustard, dijon mustard, yellow mustard
-tomato-paste | Tomato purée, double | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | 0.2 |  | tomato paste, tomato puree, tomato concentrate
-capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 | release=brined |
-olives | Olives | 75 1 15 1.8 3.3 3.9 | 0.6 | 3.5 | release=brined piece=4 |
-dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten |
-worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15 | worcestershire sauce
-hot-sauce | Hot chilli sauce | 89 0.6 0.4 2 0.8 7 | 1.05 | 6 | liquid | tabasco
-ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3 |  | ketchup
-mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard |
-chilli-paste | Chilli paste | 75 3 8 6 4 4 | 1.05 | 3 |  | harissa, sambal
-curry-paste | Curry paste | 62 3 15 9 5 6 | 1.05 | 5 |  |
-bean-chilli-paste | Chilli bean paste | 57 7 8 7 4 17 | 1.1 | 15 | allergens=soya+gluten | doubanjiang
-black-beans-fermented | Fermented black beans | 48 22 9 5 5 11 | 0.65 | 9 | allergens=soya |
-hoisin | Sweet bean sauce | 44 3.3 3.4 41 2.8 5 | 1.2 | 4 | allergens=soya+gluten+sesame | hoisin sauce
-pesto | Basil and nut sauce | 40 5 46 4 1.5 3 | 1 | 2.2 | allergens=milk+nuts | pesto
-tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1 |  |
-wholegrain-mustard | Wholegrain mustard | 66 7.5 9.5 8 4 4.5 | 1.05 | 3.5 | allergens=mustard |
-mint-sauce | Mint sauce | 68 1.5 0.3 24 2.5 3 | 1.1 | 2 |  |
-olives-green | Green olives | 75.5 1 15.3 0.6 3.3 4.3 | 0.6 | 3.9 | release=brined piece=4 tin=160 | green olives, stuffed olives
-olives-black | Black olives | 72 1 16.5 4.5 3.2 3 | 0.6 | 2.4 | release=brined piece=4 tin=160 | black olives, kalamata olives
-capers-salted | Capers in salt | 70 2.4 0.8 2 3 21 | 0.65 | 18 | release=brined | salted capers
-teriyaki | Sweet soy glaze | 65 5 0.1 20 0.1 9 | 1.2 | 7 | liquid allergens=soya+gluten sugar=18 | teriyaki sauce, sweet soy sauce, kecap manis
-barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens=mustard | bbq sauce, brown sauce
-sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40 | plum sauce, duck sauce
-white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce | white sauce, bechamel, cheese sauce
-meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery | bolognese sauce, bolognese, ragu, leftover stew, stew, leftover chilli, chilli con carne
-tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=pulpy | pasta sauce, marinara sauce, pizza sauce
-chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42 | relish, mango chutney, pickle relish, sweet pickle
-salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=pulpy |
-horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard |
-mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25 | english mustard
-shrimp-paste | Shrimp paste | 38 26 2 3 0 28 | 1.15 | 24 | hazard=cured allergens=crustaceans dose=1-15 | prawn paste
-yeast-extract | Yeast extract | 34 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten+celery dose=1-10 |
-fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten | gochujang
-soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten | doenjang, yellow bean sauce, fermented bean paste
-ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60 | ginger garlic paste
-guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5 |  | avocado, guacamole
+soy-sauce | Soy sauce | 70 8 0.1 5.3 0.6 16 | 1.18 | 15 | dose=10-70 allergens=soya+gluten liquid less-salt=soy-sauce-reduced
+soy-sauce-reduced | Reduced-salt soy sauce | 75 7.5 0.1 7 0.4 10 | 1.12 | 9 | allergens=soya+gluten liquid
+fish-sauce | Fish sauce | 68 6 0 2 0 24 | 1.2 | 24 | allergens=fish liquid
+oyster-sauce | Oyster-type sauce | 64 2 0.2 22.5 0.3 11 | 1.2 | 10 | allergens=molluscs+gluten+soya liquid
+miso | Miso | 43 12.8 6 20.5 5.4 12.2 | 1.15 | 11 | allergens=soya+gluten
+mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard dose=5-25
+tomato-paste | Tomato purée, double | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | 0.2
+capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 | release=brined
+olives | Olives | 75 1 15 1.8 3.3 3.9 | 0.6 | 3.5 | release=brined piece=4
+dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten
+worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15
+hot-sauce | Hot chilli sauce | 89 0.6 0.4 2 0.8 7 | 1.05 | 6 | liquid
+ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3
+mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard
+chilli-paste | Chilli paste | 75 3 8 6 4 4 | 1.05 | 3
+curry-paste | Curry paste | 62 3 15 9 5 6 | 1.05 | 5
+bean-chilli-paste | Chilli bean paste | 57 7 8 7 4 17 | 1.1 | 15 | allergens=soya+gluten
+black-beans-fermented | Fermented black beans | 48 22 9 5 5 11 | 0.65 | 9 | allergens=soya
+hoisin | Sweet bean sauce | 44 3.3 3.4 41 2.8 5 | 1.2 | 4 | allergens=soya+gluten+sesame
+pesto | Basil and nut sauce | 40 5 46 4 1.5 3 | 1 | 2.2 | allergens=milk+nuts
+tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1
+wholegrain-mustard | Wholegrain mustard | 66 7.5 9.5 8 4 4.5 | 1.05 | 3.5 | allergens=mustard
+mint-sauce | Mint sauce | 68 1.5 0.3 24 2.5 3 | 1.1 | 2
+olives-green | Green olives | 75.5 1 15.3 0.6 3.3 4.3 | 0.6 | 3.9 | release=brined piece=4 tin=160
+olives-black | Black olives | 72 1 16.5 4.5 3.2 3 | 0.6 | 2.4 | release=brined piece=4 tin=160
+capers-salted | Capers in salt | 70 2.4 0.8 2 3 21 | 0.65 | 18 | release=brined
+teriyaki | Sweet soy glaze | 65 5 0.1 20 0.1 9 | 1.2 | 7 | liquid allergens=soya+gluten sugar=18
+barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens=mustard
+sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40
+white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
+meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
+tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=pulpy
+chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42
+salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=pulpy
+horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard
+mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25
+shrimp-paste | Shrimp paste | 38 26 2 3 0 28 | 1.15 | 24 | hazard=cured allergens=crustaceans dose=1-15
+yeast-extract | Yeast extract | 34 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten+celery dose=1-10
+fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten
+soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten
+ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60
+guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5
 `,
 };

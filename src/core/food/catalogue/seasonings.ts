@@ -4,84 +4,84 @@ import { type Table } from '../table';
 export const SEASONINGS: Table = {
   family: 'seasoning',
   rows: `
-ginger | Ginger | 78.9 1.8 0.8 15.8 2 0.8 | 0.45 | 0.03 | release=crisp piece=15 thumb=15 strong dose=3-40 | root ginger, fresh ginger
-salt | Salt | 0.2 0 0 0 0 99.8 | 1.2 | 100 |  | table salt, fine salt, sea salt, kosher salt, salt flakes, coarse salt
-stock-powder | Stock powder | 3 10 14 20 1 52 | 0.75 | 50 | allergens=celery piece=10 cube=10 | bouillon powder, stock cube
-sugar | Sugar | 0.1 0 0 99.9 0 0 | 0.85 | 0 | dose=2-25 sweet sugar=100 | caster sugar, white sugar, granulated sugar
-honey | Honey | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | 0 | sugar=82 |
-black-pepper | Black pepper | 12.5 10.4 3.3 44 25.3 4.5 | 0.46 | 0.05 | strong dose=0.5-6 | pepper, ground pepper, peppercorns
-nutmeg | Nutmeg | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.44 | 0.04 | strong dose=0.3-2 |
-cumin | Cumin | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.42 | 0.43 | strong dose=1-6 | ground cumin, cumin seeds
-paprika | Paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-15 | sweet paprika
-allspice | Allspice | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | 0.2 | strong dose=0.5-3 | pimento
-chilli-flakes | Chilli flakes | 8.1 12 17.3 29.4 27.2 6 | 0.36 | 0.08 | strong dose=0.5-5 | chili flakes, red pepper flakes
-thyme-dried | Thyme, dried | 7.8 9.1 7.4 26.9 37 11.7 | 0.2 | 0.14 | strong dose=0.5-3 | dried thyme
-juniper | Juniper berries | 20 4 12 40 20 4 | 0.4 | 0 | piece=0.3 strong dose=0.5-4 | juniper berry
-brown-sugar | Brown sugar | 1.3 0.1 0 98.1 0 0.5 | 0.85 | 0.07 | dose=2-20 sweet packs sugar=98 | muscovado, demerara sugar
-icing-sugar | Icing sugar | 0.2 0 0 99.8 0 0 | 0.5 | 0 | sugar=100 | powdered sugar, confectioners sugar
-syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79 | corn syrup, treacle
-maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66 |
-jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65 | preserve
-chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35 |
-cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong |
-white-pepper | White pepper | 11.4 10.4 2.1 48.5 26.2 1.6 | 0.48 | 0.01 | strong dose=0.5-3 |
-szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4 | szechuan pepper, sichuan pepper
-cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0.2-3 | chilli powder, chili powder
-smoked-paprika | Smoked paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-10 |
-coriander-seed | Coriander, ground | 8.9 12.4 17.8 13.1 41.9 6 | 0.36 | 0.09 | strong dose=1-6 | ground coriander, coriander seed, coriander seeds
-caraway | Caraway | 9.9 19.8 14.6 11.9 38 5.9 | 0.45 | 0.04 | strong dose=1-6 | caraway seeds
-fennel-seed | Fennel seed | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.4 | 0.22 | strong dose=1-6 | fennel seeds
-fenugreek | Fenugreek | 8.8 23 6.4 33.8 24.6 3.4 | 0.75 | 0.17 | strong dose=0.5-3 |
-cardamom | Cardamom | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | 0.05 | strong dose=0.3-2 |
-cinnamon | Cinnamon | 10.6 4 1.2 27.5 53.1 3.6 | 0.52 | 0.03 | strong dose=0.5-4 sweet |
-cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1 | ground cloves
-star-anise | Star anise | 9.5 17.6 15.9 35.4 14.6 7 | 0.4 | 0.04 | strong dose=0.3-2 |
-five-spice | Five-spice powder | 9.5 8 9 33 35 5.5 | 0.42 | 0.1 | strong dose=1-5 | five spice
-curry-powder | Curry powder | 8.8 14.3 14 2.6 53.2 7.1 | 0.42 | 0.13 | strong dose=3-25 | curry, madras powder
-turmeric | Turmeric | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.62 | 0.07 | strong dose=0.5-3 |
-ginger-ground | Ginger, ground | 9.9 9 4.2 57.5 14.1 5.2 | 0.36 | 0.07 | strong dose=0.5-4 | ground ginger
-garlic-powder | Garlic powder | 6.5 16.6 0.7 63.7 9 3.5 | 0.62 | 0.15 | strong dose=1-6 | garlic granules
-onion-powder | Onion powder | 5.4 10.4 1 63.9 15.2 4 | 0.48 | 0.19 | strong dose=1-10 |
-mustard-powder | Mustard powder | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.42 | 0.03 | allergens=mustard strong dose=0.5-5 |
-mustard-seed | Mustard seed | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.7 | 0.03 | allergens=mustard strong dose=1-8 | mustard seeds
-sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-8 |
-saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3 |
-mace | Mace | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | 0.2 | strong dose=0.3-2 |
-nigella | Nigella seed | 6 20 38 20 11 4.5 | 0.55 | 0.2 | strong dose=1-6 | nigella seeds
-celery-seed | Celery seed | 6 18.1 25.3 29.6 11.8 9.3 | 0.42 | 0.4 | allergens=celery strong dose=0.3-2 |
-oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3 | oregano, dried oregano
-marjoram-dried | Marjoram, dried | 7.6 12.7 7 20.3 40.3 12.1 | 0.14 | 0.2 | strong dose=0.5-4 | marjoram, dried marjoram
-mint-dried | Mint, dried | 11.3 19.9 6 22.2 29.8 10.8 | 0.2 | 0.87 | strong dose=0.5-3 | dried mint
-dill-dried | Dill, dried | 7.3 20 4.4 42.2 13.6 12.6 | 0.2 | 0.53 | strong dose=0.5-4 | dried dill, dill weed
-sage-dried | Sage, dried | 8 10.6 12.8 20.4 40.3 8 | 0.14 | 0.03 | strong dose=0.3-2 | dried sage
-rosemary-dried | Rosemary, dried | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.24 | 0.13 | strong dose=0.3-2 | dried rosemary
-savory-dried | Savory, dried | 9 6.7 5.9 26.5 42.3 9.6 | 0.3 | 0.06 | strong dose=0.5-3 | summer savory, dried savory
-basil-dried | Basil, dried | 10.3 23 4.1 10.1 37.7 14.9 | 0.17 | 0.19 | strong dose=0.5-3 | dried basil
-parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong dose=0.5-5 | dried parsley
-mixed-herbs | Mixed dried herbs | 8.5 10 6 28 37 10 | 0.2 | 0.2 | strong dose=0.5-4 | italian seasoning, herbes de provence, dried mixed herbs
-bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong | bay leaves
-bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener | baking soda
-baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong |
-monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong | msg
-yeast-dried | Dried yeast | 5 40 7.6 14 27 6 | 0.65 | 0.13 | strong | instant yeast, active dry yeast
-vanilla | Vanilla extract | 87 0.1 0.1 12.6 0 0.3 | 0.88 | 0.02 | liquid strong |
-garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12 |
-mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.5-5 sweet | mixed spice, pumpkin spice, gingerbread spice, pumpkin pie spice
-spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-15 | ras el hanout, baharat, berbere, cajun seasoning, taco seasoning, fajita seasoning, zaatar
-chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15 | mild chilli powder, ancho chilli, chipotle, aleppo pepper
-chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1 | dried chillies, dried chilli, dried red chillies
-pink-pepper | Pink peppercorns | 12 8 8 45 22 4.5 | 0.4 | 0.05 | strong dose=0.5-4 |
-asafoetida | Asafoetida | 16 4 1 68 4 7 | 0.6 | 0.1 | strong dose=0.1-1 | hing
-ajwain | Ajwain | 9 16 18 38 12 7 | 0.42 | 0.1 | strong dose=0.5-4 | carom seeds, anise seed, aniseed
-amchur | Dried mango powder | 8 3 1 73 10 4 | 0.5 | 0.1 | strong dose=1-10 | amchoor, dried pomegranate powder
-fenugreek-leaf | Fenugreek leaves, dried | 8 22 6 34 23 7 | 0.15 | 0.2 | strong dose=0.5-5 | kasuri methi
-lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece=15 stalk=15 stick=15 |
-galangal | Galangal | 78 1.5 1 15 3 1.2 | 0.45 | 0.02 | piece=15 thumb=15 dose=2-20 |
-vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8 | vanilla powder
-vanilla-pod | Vanilla pod | 25 4 15 40 13 3 | 0.5 | 0 | piece=3 strong | vanilla bean, vanilla pods
-onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=driedSponge | dried onion, dried onions
-garlic-salt | Garlic salt | 1 2 0.1 9 1 87 | 1.1 | 85 |  | celery salt, onion salt, seasoned salt, herb salt
-sherbet-acid | Citric acid | 0 0 0 100 0 0 | 0.9 | 0 | strong dose=0.2-2 | citric acid, cream of tartar
-garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60 | roasted garlic
+ginger | Ginger | 78.9 1.8 0.8 15.8 2 0.8 | 0.45 | 0.03 | release=crisp piece=15 thumb=15 strong dose=3-40
+salt | Salt | 0.2 0 0 0 0 99.8 | 1.2 | 100
+stock-powder | Stock powder | 3 10 14 20 1 52 | 0.75 | 50 | allergens=celery piece=10 cube=10
+sugar | Sugar | 0.1 0 0 99.9 0 0 | 0.85 | 0 | dose=2-25 sweet sugar=100
+honey | Honey | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | 0 | sugar=82
+black-pepper | Black pepper | 12.5 10.4 3.3 44 25.3 4.5 | 0.46 | 0.05 | strong dose=0.5-6
+nutmeg | Nutmeg | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.44 | 0.04 | strong dose=0.3-2
+cumin | Cumin | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.42 | 0.43 | strong dose=1-6
+paprika | Paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-15
+allspice | Allspice | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | 0.2 | strong dose=0.5-3
+chilli-flakes | Chilli flakes | 8.1 12 17.3 29.4 27.2 6 | 0.36 | 0.08 | strong dose=0.5-5
+thyme-dried | Thyme, dried | 7.8 9.1 7.4 26.9 37 11.7 | 0.2 | 0.14 | strong dose=0.5-3
+juniper | Juniper berries | 20 4 12 40 20 4 | 0.4 | 0 | piece=0.3 strong dose=0.5-4
+brown-sugar | Brown sugar | 1.3 0.1 0 98.1 0 0.5 | 0.85 | 0.07 | dose=2-20 sweet packs sugar=98
+icing-sugar | Icing sugar | 0.2 0 0 99.8 0 0 | 0.5 | 0 | sugar=100
+syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79
+maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66
+jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65
+chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35
+cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong
+white-pepper | White pepper | 11.4 10.4 2.1 48.5 26.2 1.6 | 0.48 | 0.01 | strong dose=0.5-3
+szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4
+cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0.2-3
+smoked-paprika | Smoked paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-10
+coriander-seed | Coriander, ground | 8.9 12.4 17.8 13.1 41.9 6 | 0.36 | 0.09 | strong dose=1-6
+caraway | Caraway | 9.9 19.8 14.6 11.9 38 5.9 | 0.45 | 0.04 | strong dose=1-6
+fennel-seed | Fennel seed | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.4 | 0.22 | strong dose=1-6
+fenugreek | Fenugreek | 8.8 23 6.4 33.8 24.6 3.4 | 0.75 | 0.17 | strong dose=0.5-3
+cardamom | Cardamom | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | 0.05 | strong dose=0.3-2
+cinnamon | Cinnamon | 10.6 4 1.2 27.5 53.1 3.6 | 0.52 | 0.03 | strong dose=0.5-4 sweet
+cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1
+star-anise | Star anise | 9.5 17.6 15.9 35.4 14.6 7 | 0.4 | 0.04 | strong dose=0.3-2
+five-spice | Five-spice powder | 9.5 8 9 33 35 5.5 | 0.42 | 0.1 | strong dose=1-5
+curry-powder | Curry powder | 8.8 14.3 14 2.6 53.2 7.1 | 0.42 | 0.13 | strong dose=3-25
+turmeric | Turmeric | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.62 | 0.07 | strong dose=0.5-3
+ginger-ground | Ginger, ground | 9.9 9 4.2 57.5 14.1 5.2 | 0.36 | 0.07 | strong dose=0.5-4
+garlic-powder | Garlic powder | 6.5 16.6 0.7 63.7 9 3.5 | 0.62 | 0.15 | strong dose=1-6
+onion-powder | Onion powder | 5.4 10.4 1 63.9 15.2 4 | 0.48 | 0.19 | strong dose=1-10
+mustard-powder | Mustard powder | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.42 | 0.03 | allergens=mustard strong dose=0.5-5
+mustard-seed | Mustard seed | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.7 | 0.03 | allergens=mustard strong dose=1-8
+sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-8
+saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3
+mace | Mace | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | 0.2 | strong dose=0.3-2
+nigella | Nigella seed | 6 20 38 20 11 4.5 | 0.55 | 0.2 | strong dose=1-6
+celery-seed | Celery seed | 6 18.1 25.3 29.6 11.8 9.3 | 0.42 | 0.4 | allergens=celery strong dose=0.3-2
+oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
+marjoram-dried | Marjoram, dried | 7.6 12.7 7 20.3 40.3 12.1 | 0.14 | 0.2 | strong dose=0.5-4
+mint-dried | Mint, dried | 11.3 19.9 6 22.2 29.8 10.8 | 0.2 | 0.87 | strong dose=0.5-3
+dill-dried | Dill, dried | 7.3 20 4.4 42.2 13.6 12.6 | 0.2 | 0.53 | strong dose=0.5-4
+sage-dried | Sage, dried | 8 10.6 12.8 20.4 40.3 8 | 0.14 | 0.03 | strong dose=0.3-2
+rosemary-dried | Rosemary, dried | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.24 | 0.13 | strong dose=0.3-2
+savory-dried | Savory, dried | 9 6.7 5.9 26.5 42.3 9.6 | 0.3 | 0.06 | strong dose=0.5-3
+basil-dried | Basil, dried | 10.3 23 4.1 10.1 37.7 14.9 | 0.17 | 0.19 | strong dose=0.5-3
+parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong dose=0.5-5
+mixed-herbs | Mixed dried herbs | 8.5 10 6 28 37 10 | 0.2 | 0.2 | strong dose=0.5-4
+bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong
+bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener
+baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong
+monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong
+yeast-dried | Dried yeast | 5 40 7.6 14 27 6 | 0.65 | 0.13 | strong
+vanilla | Vanilla extract | 87 0.1 0.1 12.6 0 0.3 | 0.88 | 0.02 | liquid strong
+garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12
+mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.5-5 sweet
+spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-15
+chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15
+chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1
+pink-pepper | Pink peppercorns | 12 8 8 45 22 4.5 | 0.4 | 0.05 | strong dose=0.5-4
+asafoetida | Asafoetida | 16 4 1 68 4 7 | 0.6 | 0.1 | strong dose=0.1-1
+ajwain | Ajwain | 9 16 18 38 12 7 | 0.42 | 0.1 | strong dose=0.5-4
+amchur | Dried mango powder | 8 3 1 73 10 4 | 0.5 | 0.1 | strong dose=1-10
+fenugreek-leaf | Fenugreek leaves, dried | 8 22 6 34 23 7 | 0.15 | 0.2 | strong dose=0.5-5
+lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece=15 stalk=15 stick=15
+galangal | Galangal | 78 1.5 1 15 3 1.2 | 0.45 | 0.02 | piece=15 thumb=15 dose=2-20
+vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8
+vanilla-pod | Vanilla pod | 25 4 15 40 13 3 | 0.5 | 0 | piece=3 strong
+onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=driedSponge
+garlic-salt | Garlic salt | 1 2 0.1 9 1 87 | 1.1 | 85
+sherbet-acid | Citric acid | 0 0 0 100 0 0 | 0.9 | 0 | strong dose=0.2-2
+garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60
 `,
 };

@@ -4,53 +4,53 @@ import { type Table } from '../table';
 export const STARCHES: Table = {
   family: 'starch',
   rows: `
-wheat-flour | Plain flour | 11.9 10.3 1 73.6 2.7 0.5 | 0.53 | 0 | hazard=raw-flour allergens=gluten binder=flour | flour, wheat flour, all-purpose flour, white flour, self-raising flour
-semolina | Semolina | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.7 | 0 | hazard=raw-flour allergens=gluten binder=semolina |
-breadcrumbs-dry | Dry breadcrumbs | 6.5 13.4 5.3 67.5 4.5 2.8 | 0.45 | 1.8 | allergens=gluten binder=dry-crumbs | dried breadcrumbs, bread crumbs, breadcrumbs
-breadcrumbs-fresh | Fresh breadcrumbs | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten binder=fresh-crumbs | fresh bread crumbs
-couscous | Couscous, dry | 8.6 12.8 0.6 72.4 5 0.6 | 0.73 | 0 | allergens=gluten binder=couscous |
-oats | Rolled oats | 10.8 13.2 6.5 57.6 10.1 1.8 | 0.38 | 0 | allergens=gluten binder=oats | porridge oats, oatmeal
-cornflour | Cornflour | 8.3 0.3 0.1 90.4 0.9 0.1 | 0.54 | 0 | binder=cornflour | cornstarch, corn starch, maize starch
-potato-starch | Potato starch | 16 0.1 0.1 83.2 0.3 0.3 | 0.65 | 0 | binder=potato-starch | potato flour, potato fecula
-tapioca-starch | Tapioca starch | 11 0.2 0 87.8 0.9 0.1 | 0.51 | 0 | binder=tapioca | tapioca, tapioca flour, cassava starch
-waxy-rice-flour | Waxy rice flour | 11.5 6.5 1 79 1.4 0.6 | 0.55 | 0 | binder=waxy-rice | glutinous rice flour, sticky rice flour
-potato-flakes | Potato flakes | 6.6 8.3 0.4 74.8 6.6 3.2 | 0.25 | 0.2 | binder=potato-flakes | instant mash
-rice-cooked | Rice, cooked | 68.4 2.7 0.3 27.8 0.4 0.4 | 0.75 | 0 | binder=cooked-grain | cooked rice
-gelatine | Gelatine | 13 85.6 0.1 0 0 1.3 | 0.6 | 0 | binder=gelatine hazard=cooked-animal leaf=2 | gelatin
-bread-flour | Strong bread flour | 13.4 12 1.7 70 2.4 0.5 | 0.55 | 0 | binder=flour hazard=raw-flour allergens=gluten |
-wholemeal-flour | Wholemeal flour | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.52 | 0.01 | binder=flour hazard=raw-flour allergens=gluten | whole wheat flour
-rye-flour | Rye flour | 11 9.8 1.3 64.5 11.9 1.2 | 0.5 | 0.01 | binder=flour hazard=raw-flour allergens=gluten |
-rice-flour | Rice flour | 11.9 6 1.4 77.7 2.4 0.6 | 0.6 | 0 | binder=waxy-rice |
-chickpea-flour | Chickpea flour | 10.3 22.4 6.7 47 10.8 2.8 | 0.4 | 0.16 | binder=flour | gram flour, besan
-arrowroot | Arrowroot | 11.4 0.3 0.1 84.8 3.4 0.1 | 0.54 | 0.01 | binder=tapioca |
-polenta | Polenta, dry | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.68 | 0.02 | binder=semolina | cornmeal
-bulgur | Bulgur, dry | 9 12.3 1.3 63.4 12.5 1.5 | 0.75 | 0.04 | binder=couscous allergens=gluten | bulgur wheat, cracked wheat
-bulgur-cooked | Bulgur, cooked | 77.8 3.1 0.2 14.1 4.5 0.3 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain |
-quinoa-cooked | Quinoa, cooked | 71.6 4.4 1.9 18.5 2.8 0.8 | 0.78 | 0.02 | binder=cooked-grain | quinoa
-buckwheat-cooked | Buckwheat, cooked | 75.7 3.4 0.6 17.2 2.7 0.4 | 0.7 | 0.01 | binder=cooked-grain | cooked buckwheat, buckwheat groats
-millet-cooked | Millet, cooked | 71.4 3.5 1 22.4 1.3 0.4 | 0.73 | 0 | binder=cooked-grain | cooked millet
-barley-cooked | Pearl barley, cooked | 68.8 2.3 0.4 24.4 3.8 0.3 | 0.66 | 0.01 | allergens=gluten binder=cooked-grain | cooked pearl barley, cooked barley
-rice | Rice, dry | 11.6 7.1 0.7 78.7 1.3 0.6 | 0.82 | 0.01 | release=driedGrain | long-grain rice, white rice
-glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain |
-rice-noodles | Rice vermicelli, cooked | 75 1.8 0.2 22.5 0.4 0.1 | 0.6 | 0.02 | binder=cooked-grain | rice vermicelli, rice noodles
-breadcrumbs-coarse | Coarse dry breadcrumbs | 7 12 4 70 4 2.6 | 0.22 | 1.2 | binder=dry-crumbs allergens=gluten | panko
-bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 slice=30 | slices of bread, bread
-pasta-cooked | Pasta, cooked | 62.1 5.8 0.9 29 1.8 0.4 | 0.6 | 0.01 | allergens=gluten binder=cooked-grain | cooked pasta, noodles
-couscous-cooked | Couscous, cooked | 72.6 3.8 0.2 21.8 1.4 0.2 | 0.65 | 0.01 | allergens=gluten binder=cooked-grain | cooked couscous
-freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain | cooked spelt, freekeh, farro, cooked farro, wheat berries
-buckwheat | Buckwheat, dry | 10 12.5 3 62.5 10 2 | 0.75 | 0.02 | release=driedGrain | dry buckwheat, kasha
-millet | Millet, dry | 9 11 4.2 64.5 8.5 3 | 0.8 | 0.01 | release=driedGrain | dry millet, dry quinoa
-barley | Pearl barley, dry | 10 9.9 1.2 62.2 15.6 1.1 | 0.82 | 0.02 | release=driedGrain allergens=gluten | dry pearl barley, dry barley
-glass-noodles-dry | Glass noodles, dry | 13.4 0.2 0.1 85.6 0.5 0.3 | 0.3 | 0.02 | release=driedNoodle | glass noodles, cellophane noodles, mung bean noodles, dried glass noodles, bean thread noodles, vermicelli, sweet potato noodles
-rice-noodles-dry | Rice vermicelli, dry | 11 6 0.6 80 1.6 0.6 | 0.3 | 0.3 | release=driedNoodle | dried rice noodles, dried rice vermicelli
-egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 | allergens=gluten+egg binder=cooked-grain | egg noodles, cooked noodles
-sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca | sago
-custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour | vanilla pudding powder, instant pudding
-matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs | cracker crumbs, crushed crackers
-biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28 | sponge fingers, amaretti, cake crumbs, digestive biscuits
-oat-bran | Oat bran | 6.5 17.3 7 50.8 15.4 2.9 | 0.4 | 0.01 | allergens=gluten binder=oats |
-stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal | sage and onion stuffing, leftover stuffing
-rice-cake | Rice cakes, sliced | 50 4 0.5 44 1 0.4 | 0.7 | 0.5 | binder=cooked-grain |
-vital-gluten | Seitan | 62 25 2 8 1 1.6 | 0.8 | 1.2 | release=firm allergens=gluten+soya | seitan
+wheat-flour | Plain flour | 11.9 10.3 1 73.6 2.7 0.5 | 0.53 | 0 | hazard=raw-flour allergens=gluten binder=flour
+semolina | Semolina | 12.7 12.7 1.1 68.9 3.9 0.8 | 0.7 | 0 | hazard=raw-flour allergens=gluten binder=semolina
+breadcrumbs-dry | Dry breadcrumbs | 6.5 13.4 5.3 67.5 4.5 2.8 | 0.45 | 1.8 | allergens=gluten binder=dry-crumbs
+breadcrumbs-fresh | Fresh breadcrumbs | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten binder=fresh-crumbs
+couscous | Couscous, dry | 8.6 12.8 0.6 72.4 5 0.6 | 0.73 | 0 | allergens=gluten binder=couscous
+oats | Rolled oats | 10.8 13.2 6.5 57.6 10.1 1.8 | 0.38 | 0 | allergens=gluten binder=oats
+cornflour | Cornflour | 8.3 0.3 0.1 90.4 0.9 0.1 | 0.54 | 0 | binder=cornflour
+potato-starch | Potato starch | 16 0.1 0.1 83.2 0.3 0.3 | 0.65 | 0 | binder=potato-starch
+tapioca-starch | Tapioca starch | 11 0.2 0 87.8 0.9 0.1 | 0.51 | 0 | binder=tapioca
+waxy-rice-flour | Waxy rice flour | 11.5 6.5 1 79 1.4 0.6 | 0.55 | 0 | binder=waxy-rice
+potato-flakes | Potato flakes | 6.6 8.3 0.4 74.8 6.6 3.2 | 0.25 | 0.2 | binder=potato-flakes
+rice-cooked | Rice, cooked | 68.4 2.7 0.3 27.8 0.4 0.4 | 0.75 | 0 | binder=cooked-grain
+gelatine | Gelatine | 13 85.6 0.1 0 0 1.3 | 0.6 | 0 | binder=gelatine hazard=cooked-animal leaf=2
+bread-flour | Strong bread flour | 13.4 12 1.7 70 2.4 0.5 | 0.55 | 0 | binder=flour hazard=raw-flour allergens=gluten
+wholemeal-flour | Wholemeal flour | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.52 | 0.01 | binder=flour hazard=raw-flour allergens=gluten
+rye-flour | Rye flour | 11 9.8 1.3 64.5 11.9 1.2 | 0.5 | 0.01 | binder=flour hazard=raw-flour allergens=gluten
+rice-flour | Rice flour | 11.9 6 1.4 77.7 2.4 0.6 | 0.6 | 0 | binder=waxy-rice
+chickpea-flour | Chickpea flour | 10.3 22.4 6.7 47 10.8 2.8 | 0.4 | 0.16 | binder=flour
+arrowroot | Arrowroot | 11.4 0.3 0.1 84.8 3.4 0.1 | 0.54 | 0.01 | binder=tapioca
+polenta | Polenta, dry | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.68 | 0.02 | binder=semolina
+bulgur | Bulgur, dry | 9 12.3 1.3 63.4 12.5 1.5 | 0.75 | 0.04 | binder=couscous allergens=gluten
+bulgur-cooked | Bulgur, cooked | 77.8 3.1 0.2 14.1 4.5 0.3 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
+quinoa-cooked | Quinoa, cooked | 71.6 4.4 1.9 18.5 2.8 0.8 | 0.78 | 0.02 | binder=cooked-grain
+buckwheat-cooked | Buckwheat, cooked | 75.7 3.4 0.6 17.2 2.7 0.4 | 0.7 | 0.01 | binder=cooked-grain
+millet-cooked | Millet, cooked | 71.4 3.5 1 22.4 1.3 0.4 | 0.73 | 0 | binder=cooked-grain
+barley-cooked | Pearl barley, cooked | 68.8 2.3 0.4 24.4 3.8 0.3 | 0.66 | 0.01 | allergens=gluten binder=cooked-grain
+rice | Rice, dry | 11.6 7.1 0.7 78.7 1.3 0.6 | 0.82 | 0.01 | release=driedGrain
+glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain
+rice-noodles | Rice vermicelli, cooked | 75 1.8 0.2 22.5 0.4 0.1 | 0.6 | 0.02 | binder=cooked-grain
+breadcrumbs-coarse | Coarse dry breadcrumbs | 7 12 4 70 4 2.6 | 0.22 | 1.2 | binder=dry-crumbs allergens=gluten
+bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 slice=30
+pasta-cooked | Pasta, cooked | 62.1 5.8 0.9 29 1.8 0.4 | 0.6 | 0.01 | allergens=gluten binder=cooked-grain
+couscous-cooked | Couscous, cooked | 72.6 3.8 0.2 21.8 1.4 0.2 | 0.65 | 0.01 | allergens=gluten binder=cooked-grain
+freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
+buckwheat | Buckwheat, dry | 10 12.5 3 62.5 10 2 | 0.75 | 0.02 | release=driedGrain
+millet | Millet, dry | 9 11 4.2 64.5 8.5 3 | 0.8 | 0.01 | release=driedGrain
+barley | Pearl barley, dry | 10 9.9 1.2 62.2 15.6 1.1 | 0.82 | 0.02 | release=driedGrain allergens=gluten
+glass-noodles-dry | Glass noodles, dry | 13.4 0.2 0.1 85.6 0.5 0.3 | 0.3 | 0.02 | release=driedNoodle
+rice-noodles-dry | Rice vermicelli, dry | 11 6 0.6 80 1.6 0.6 | 0.3 | 0.3 | release=driedNoodle
+egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 | allergens=gluten+egg binder=cooked-grain
+sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca
+custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour
+matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs
+biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28
+oat-bran | Oat bran | 6.5 17.3 7 50.8 15.4 2.9 | 0.4 | 0.01 | allergens=gluten binder=oats
+stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal
+rice-cake | Rice cakes, sliced | 50 4 0.5 44 1 0.4 | 0.7 | 0.5 | binder=cooked-grain
+vital-gluten | Seitan | 62 25 2 8 1 1.6 | 0.8 | 1.2 | release=firm allergens=gluten+soya
 `,
 };

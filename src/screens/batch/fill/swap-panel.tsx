@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { type Consequences, type Swap, swapIngredient } from '@/core/checks/swap';
 import { type Ingredient } from '@/core/food/ingredient';
-import { searchIngredients } from '@/core/food/search';
 import { formatNumber } from '@/core/units/amount';
+import { useReading } from '@/data/use-reading';
 import { formatTemperature } from '@/core/units/format';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
@@ -21,7 +21,8 @@ export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: Li
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState<Ingredient | null>(null);
   const { refusal, answered } = useRefusal();
-  const found = searchIngredients(text, SUGGESTIONS, undefined, kitchen.ingredients).filter(
+  const { reading, problem } = useReading(text !== '');
+  const found = (reading?.searchIngredients(text, SUGGESTIONS, undefined, kitchen.ingredients) ?? []).filter(
     (i) => i.id !== line.ingredientId,
   );
   const to = chosen ?? found[0] ?? null;
@@ -50,7 +51,10 @@ export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: Li
           onChange={(id) => setChosen(found.find((i) => i.id === id) ?? null)}
         />
       )}
-      {text.trim() !== '' && found.length === 0 && <Small role="status">The larder has nothing called “{text}”.</Small>}
+      <Problem text={problem} />
+      {text.trim() !== '' && reading !== null && found.length === 0 && (
+        <Small role="status">The larder has nothing called “{text}”.</Small>
+      )}
       {swap && to && (
         <>
           <PairTable title={`With ${to.name.toLowerCase()}`} columns={['now', 'then']} rows={rowsOf(swap, kitchen)} />

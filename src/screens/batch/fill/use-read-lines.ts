@@ -1,19 +1,30 @@
-/** Lines of a pasted list, read as they are typed: a few here and now, many in the reading worker, with its progress. */
+/** A pasted text, read in the reading worker line by line, with its progress; a whole recipe with what its method says. */
 import { useEffect, useMemo, useState } from 'react';
-import { readLine, type ReadLine } from '@/core/recipe/read-line';
+import { type School } from '@/core/document/vocabulary/schools';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
-import { readLines } from '@/workers/reader';
+import { type FromMethod } from '@/core/recipe/method';
+import { type ReadFood, type ReadLines } from '@/core/recipe/read-lines';
+import { takeApart, type WholeRecipe } from '@/core/recipe/whole';
+import { readLines, readMethod } from '@/workers/reader';
 
-/** So many new lines are read at once without being felt. */
-const FEW = 3;
 /** More are read when these have gone in. */
 const MOST_READ = 1000;
 /** The worker reads so many before it tells how far it is. */
 const CHUNK = 20;
 
+/** A food of a line, with what the method says of it. */
+export interface ReadItem {
+  /** The line as it stands. */
+  text: string;
+  food: ReadFood;
+  from: FromMethod | null;
+}
+
 export interface Reading {
+  recipe: WholeRecipe;
   /** Null where a line has not been read yet. */
-  lines: { text: string; read: ReadLine | null }[];
+  lines: { text: string; read: ReadLines | null }[];
+  items: ReadItem[];
   /** How many of how many are read. */
   done: number;
   /** Lines beyond those that are read at once. */
@@ -22,47 +33,43 @@ export interface Reading {
 }
 
 /** What has been read is not read again, as long as the larder stays the same. */
-const READ = new WeakMap<readonly OwnIngredient[], Map<string, ReadLine>>();
+const READ = new WeakMap<readonly OwnIngredient[], Map<string, ReadLines>>();
 const MOST_REMEMBERED = 4000;
 
-function rememberedFor(own: readonly OwnIngredient[]): Map<string, ReadLine> {
+function rememberedFor(own: readonly OwnIngredient[]): Map<string, ReadLines> {
   const known = READ.get(own);
   if (known && known.size < MOST_REMEMBERED) return known;
-  const fresh = new Map<string, ReadLine>();
+  const fresh = new Map<string, ReadLines>();
   READ.set(own, fresh);
   return fresh;
 }
 
-function remember(known: Map<string, ReadLine>, text: string, own: readonly OwnIngredient[]): ReadLine {
-  const read = known.get(text) ?? readLine(text, own);
-  known.set(text, read);
-  return read;
-}
+const keyOf = (text: string, school: School): string => `${school} ${text}`;
+const NOTHING: readonly (FromMethod | null)[] = [];
 
-/** Reads a text line by line. */
-export function useReadLines(text: string, own: readonly OwnIngredient[]): Reading {
+/** Reads a text. */
+export function useReadLines(text: string, school: School, own: readonly OwnIngredient[]): Reading {
   /** Goes up with every answer of the worker. */
   const [answers, setAnswers] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
-  const all = useMemo(() => text.split(/\r?\n/).filter((line) => line.trim() !== ''), [text]);
+  const [method, setMethod] = useState<{ of: string; said: readonly (FromMethod | null)[] }>({ of: '', said: NOTHING });
+  const recipe = useMemo(() => takeApart(text), [text]);
   const lines = useMemo(() => {
     const known = rememberedFor(own);
-    const texts = all.slice(0, MOST_READ);
     // What is in `known` has changed with the last answer.
-    const isFew = answers >= 0 && new Set(texts.filter((line) => !known.has(line))).size <= FEW;
-    return texts.map((line) => ({
+    return recipe.ingredients.slice(0, answers >= 0 ? MOST_READ : 0).map((line) => ({
       text: line,
-      read: isFew ? remember(known, line, own) : (known.get(line) ?? null),
+      read: known.get(keyOf(line, school)) ?? null,
     }));
-  }, [all, own, answers]);
+  }, [recipe, own, school, answers]);
   useEffect(() => {
     const next = [...new Set(lines.filter((line) => line.read === null).map((line) => line.text))].slice(0, CHUNK);
     if (next.length === 0) return undefined;
     let gone = false;
-    readLines(next, own).then(
+    readLines(next, school, own).then(
       (read) => {
         const known = rememberedFor(own);
-        next.forEach((line, i) => known.set(line, read[i]));
+        next.forEach((line, i) => known.set(keyOf(line, school), read[i]));
         if (!gone) setAnswers((n) => n + 1);
       },
       (error: unknown) => {
@@ -72,11 +79,39 @@ export function useReadLines(text: string, own: readonly OwnIngredient[]): Readi
     return () => {
       gone = true;
     };
-  }, [lines, own]);
+  }, [lines, school, own]);
+  const done = lines.filter((line) => line.read !== null).length;
+  const foods = useMemo(
+    () =>
+      lines.flatMap(({ text: line, read }) =>
+        read?.kind === 'lines' ? read.lines.map((food) => ({ text: line, food })) : [],
+      ),
+    [lines],
+  );
+  const isRead = done === lines.length;
+  useEffect(() => {
+    if (recipe.steps.length === 0 || !isRead || foods.length === 0) return undefined;
+    let gone = false;
+    const plain = foods.map(({ food: { line, parsed } }) => ({ line, parsed }));
+    readMethod(plain, recipe.steps, school, own).then(
+      (said) => {
+        if (!gone) setMethod({ of: text, said });
+      },
+      (error: unknown) => {
+        if (!gone) setProblem(`The method could not be read (${String(error)}); the ingredients are.`);
+      },
+    );
+    return () => {
+      gone = true;
+    };
+  }, [recipe, isRead, foods, school, own, text]);
+  const said = method.of === text && method.said.length === foods.length ? method.said : NOTHING;
   return {
+    recipe,
     lines,
-    done: lines.filter((line) => line.read !== null).length,
-    beyond: all.slice(MOST_READ),
+    items: foods.map((item, i) => ({ ...item, from: said[i] ?? null })),
+    done,
+    beyond: recipe.ingredients.slice(MOST_READ),
     problem,
   };
 }

@@ -1,0 +1,32 @@
+/** The lines of a recipe with what its method says of them. */
+import { MOST } from '../document/limits';
+import { type Line } from '../document/schema';
+import { type School } from '../document/vocabulary/schools';
+import { lookUp } from '../food/larder';
+import { type OwnIngredient } from '../food/own-ingredient';
+import { type FromMethod, type Named, readMethod } from './method';
+import { type ReadFood } from './read-lines';
+
+/** What the method says of each food, in their order; null where it says nothing, or the food itself is open. */
+export function methodOf(
+  foods: readonly Pick<ReadFood, 'line' | 'parsed'>[],
+  steps: readonly string[],
+  school: School,
+  own: readonly OwnIngredient[],
+): (FromMethod | null)[] {
+  const named = foods.map(({ line, parsed }): Named | null => {
+    const ingredient = line && lookUp(own, line.ingredientId);
+    return line && ingredient ? { line, ingredient, name: parsed.name ?? '' } : null;
+  });
+  const known = named.filter((n) => n !== null);
+  const said = readMethod(known, steps, school);
+  return named.map((n) => (n === null ? null : said[known.indexOf(n)]));
+}
+
+/** A line as its recipe's method has it, with the sentence kept beside it. */
+export function asMethodSays(line: Line, from: FromMethod | null): Line {
+  if (from === null) return line;
+  const quoted = `“${from.sentence}”`;
+  const note = line.note === '' ? quoted : `${line.note}; ${quoted}`;
+  return { ...line, ...from.to, note: note.length <= MOST.note ? note : line.note };
+}

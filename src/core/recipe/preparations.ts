@@ -1,0 +1,59 @@
+/** The preparation that a recipe's words name. */
+import { RELEASES } from '../document/vocabulary/releases';
+import { type Ingredient } from '../food/ingredient';
+
+/** Words that name a preparation, the telling ones first; the first id that the ingredient's table holds is taken. */
+const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
+  [/scrambled/i, ['scrambled']],
+  [/hard[- ]?boiled/i, ['boiled']],
+  [
+    /reduced to (?:a )?(?:glaze|syrup)|nearly dry|almost dry|simmered (?:away|dry)|syrupy|until (?:it is )?(?:gone|dry|evaporated)|until .*evaporates/i,
+    ['simmered-dry', 'browned', 'cooked-down'],
+  ],
+  [/cooked down|reduced|simmered down|boiled down|by half/i, ['cooked-down', 'simmered-down']],
+  [/braised|shredded|pulled|stewed|slow[- ]cooked|confit/i, ['shredded']],
+  [/poached|cooked through|flaked|steamed/i, ['flaked', 'cooked']],
+  [/worked|kneaded|until sticky/i, ['worked']],
+  [/wilted/i, ['wilted-squeezed', 'sweated']],
+  [/blanched/i, ['blanched-squeezed', 'wilted-squeezed', 'boiled']],
+  [/rinsed and squeezed/i, ['rinsed-squeezed', 'squeezed']],
+  [/salted/i, ['salted-squeezed']],
+  [/thawed|defrosted/i, ['squeezed', 'raw']],
+  [/squeezed|wrung/i, ['squeezed', 'salted-squeezed', 'wilted-squeezed', 'pressed']],
+  [/rinsed|soaked/i, ['rinsed', 'soaked']],
+  [/rehydrated/i, ['soaked']],
+  [/strained|drained overnight|hung|well drained|drained/i, ['drained-overnight', 'squeezed']],
+  [/pressed/i, ['pressed']],
+  [/roast(?:ed)?|baked|charred|grilled/i, ['roasted-mash', 'roasted', 'cooked']],
+  [/caramelised|caramelized|until (?:golden|brown|dry|crisp)|browned|crisped/i, ['browned', 'sweated']],
+  [/saut[eé]ed|sweated|softened|until (?:soft|tender)|gently cooked|in butter/i, ['sweated', 'cooked-soft', 'browned']],
+  [/stewed|cooked until soft|cooked soft/i, ['cooked-soft', 'sweated']],
+  [/fried/i, ['browned', 'sweated']],
+  [/mashed|riced|crushed|pur[eé]ed/i, ['boiled-mash', 'boiled']],
+  [/boiled|cooked|steamed|simmered/i, ['boiled', 'boiled-mash', 'simmered', 'cooked', 'cooked-soft']],
+  [/minced/i, ['worked']],
+  [/grated|shredded|spirali[sz]ed/i, ['raw']],
+  [/diced|cubed|in (?:small )?(?:dice|cubes)|chopped|sliced|cut/i, ['diced']],
+];
+
+/** Of what the note says of dried things, soaking and wringing is one preparation. */
+const SOAKS: readonly string[] = ['driedSponge', 'driedNoodle', 'driedFruit', 'driedGrain', 'driedPulse'];
+/** A mash is roasted for it where the words say both. */
+const ROASTED_MASH = /roast/i;
+
+/** The preparation that a line's words name, or the one that is assumed. */
+export function preparationInWords(ingredient: Ingredient, words: string): string {
+  const table = RELEASES[ingredient.release].map((p) => p.id);
+  if (SOAKS.includes(ingredient.release) && /soak|rehydrat|cook|boil|drained|tin|can/i.test(words))
+    return soaked(table);
+  if (table.includes('roasted-mash') && ROASTED_MASH.test(words)) {
+    return /dice|cube|chunk/i.test(words) ? 'roasted' : 'roasted-mash';
+  }
+  for (const [pattern, ids] of PREPARATION_WORDS) {
+    const named = pattern.test(words) ? ids.find((id) => table.includes(id)) : undefined;
+    if (named !== undefined) return named;
+  }
+  return table[0];
+}
+
+const soaked = (table: readonly string[]): string => (table.includes('soaked') ? 'soaked' : table[0]);

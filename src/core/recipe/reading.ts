@@ -1,0 +1,4 @@
+/** All that a screen needs to read what a cook types, in one part of the program that is fetched when somebody types. */
+export { searchIngredients } from '../food/search';
+export { parseLine } from './parse-line';
+export { question, toLine } from './to-line';

@@ -1,0 +1,238 @@
+/**
+ * A pasted list or recipe. What is understood is shown before it goes in, with the sentence of the method that it was read
+ * from; what is not stays, and asks one question.
+ */
+import { STAGES } from '@/core/document/vocabulary/stages';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { MOST } from '@/core/document/limits';
+import { type Operation } from '@/core/document/operations';
+import { type Batch, type Line } from '@/core/document/schema';
+import { lookUp } from '@/core/food/larder';
+import { preparation } from '@/core/document/vocabulary/releases';
+import { formatGrams } from '@/core/units/format';
+import { newId } from '@/data/new-id';
+import { Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { useStable } from '@/ui/parts/use-stable';
+import { useRefusal } from '@/ui/parts/use-refusal';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+import { keepOwn } from '../keep-own';
+import { type ReadItem, type Reading, useReadLines } from './use-read-lines';
+
+/** So many lines are shown; of more, those that ask something come first. */
+const SHOWN = 15;
+const EXAMPLE = '500 g minced pork\n1½ cups shredded cabbage, salted and squeezed\n2 spring onions';
+
+export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & { onClose: () => void }) {
+  const own = kitchen.ingredients;
+  const [text, setText] = useState('');
+  /** What the method is not to change, by the line's text. */
+  const [kept, setKept] = useState<readonly string[]>([]);
+  const reading = useReadLines(text, batch.school, own);
+  const { recipe, lines, items, done, beyond, problem } = reading;
+  const { refusal, answered, clear } = useRefusal();
+  const type = (typed: string) => {
+    setText(typed);
+    clear();
+  };
+  const answer = useStable((line: string, becomes: string) =>
+    type(
+      text
+        .split('\n')
+        .map((so) => (so.trim() === line ? becomes : so))
+        .join('\n'),
+    ),
+  );
+  const keep = useStable((line: string) =>
+    setKept((now) => (now.includes(line) ? now.filter((other) => other !== line) : [...now, line])),
+  );
+  const isRead = done === lines.length;
+  const shown = items.map((item) => ({ ...item, isKept: kept.includes(item.text) }));
+  const ready = shown.filter(({ food }) => food.line !== null);
+  const notes = notesOf(reading);
+  const takeOver = async () => {
+    const changes = ready.flatMap((item): Operation[] => {
+      const line = lineOfItem(item, newId());
+      return line === null ? [] : [...keepOwn(kitchen, line.ingredientId), { do: 'addLine', line }];
+    });
+    const words = [batch.note.words, ...notes, ...recipe.steps.map((step, i) => `${i + 1}. ${step}`)]
+      .filter((part) => part !== '')
+      .join('\n')
+      .slice(0, MOST.words);
+    if (words !== batch.note.words) changes.push({ do: 'setNote', to: { words } });
+    if (recipe.title !== null && batch.lines.length === 0) {
+      changes.push({ do: 'setBatch', to: { title: recipe.title.slice(0, MOST.title) } });
+    }
+    const outcome = edit(changes, '', 'beside');
+    answered(outcome);
+    // Refused, the list stays as it is.
+    if (!(await outcome).ok) return;
+    // What was not understood stays in the field, to be put right.
+    const open = lines.filter(
+      ({ read }) => read?.kind === 'lines' && read.lines.some((food) => food.question !== null),
+    );
+    const left = [...open.map((line) => line.text), ...beyond];
+    setText(left.join('\n'));
+    if (left.length === 0) onClose();
+  };
+  const inOrder =
+    lines.length <= SHOWN
+      ? shown
+      : [...shown].sort((a, b) => Number(b.food.question !== null) - Number(a.food.question !== null));
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={3} soft>
+        Paste a list or a recipe
+      </Heading>
+      <TextField
+        label="One ingredient a line, as the recipe has it; its method may follow"
+        value={text}
+        onChange={type}
+        lines={7}
+        placeholder={EXAMPLE}
+        autoFocus
+      />
+      {!isRead && problem === null && (
+        <Small role="status">
+          Reading: {done} of {lines.length} lines
+        </Small>
+      )}
+      <Problem text={problem} />
+      {recipe.title !== null && (
+        <Strong>
+          {recipe.title}
+          {recipe.count === null ? '' : `, makes ${recipe.count}`}
+        </Strong>
+      )}
+      <View role="list" aria-label="What was understood">
+        {inOrder.slice(0, SHOWN).map((item, i) => (
+          <Understood key={`${i}-${item.food.parsed.text}`} item={item} own={own} onAnswer={answer} onKeep={keep} />
+        ))}
+      </View>
+      {inOrder.length > SHOWN && <Small>and {inOrder.length - SHOWN} more, read as well</Small>}
+      {notes.length > 0 && (
+        <View role="list" aria-label="Kept in words, not counted">
+          <Small>Kept in words, not counted:</Small>
+          {notes.slice(0, SHOWN).map((note) => (
+            <Small role="listitem" key={note}>
+              {note}
+            </Small>
+          ))}
+        </View>
+      )}
+      {recipe.steps.length > 0 && (
+        <Small>
+          {recipe.steps.length} {recipe.steps.length === 1 ? 'step' : 'steps'} of the method, kept in the notes.
+        </Small>
+      )}
+      {beyond.length > 0 && <Small>{beyond.length} lines more stay here until these are in.</Small>}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Press
+          title={ready.length === 1 ? 'Put 1 line in' : `Put ${ready.length} lines in`}
+          kind="solid"
+          onPress={() => void takeOver()}
+          disabled={ready.length === 0 || !isRead}
+        />
+        <Press title="Close" onPress={onClose} />
+      </View>
+      <Problem text={refusal} />
+    </View>
+  );
+}
+
+/** What does not go into the filling, each with why. */
+const notesOf = ({ lines, recipe }: Reading): string[] => [
+  ...lines.flatMap(({ text, read }) => (read?.kind === 'note' ? [`${text} (${read.why})`] : [])),
+  ...lines.flatMap(({ read }) =>
+    read?.kind === 'lines'
+      ? read.lines.flatMap(({ line, question, parsed }) =>
+          line === null && question === null ? [`${parsed.text} (by taste: Salt says how much)`] : [],
+        )
+      : [],
+  ),
+  ...recipe.others.map((line) => `${line} (not in the filling)`),
+];
+
+interface ShownItem extends ReadItem {
+  isKept: boolean;
+}
+
+/** The line that an item becomes. */
+function lineOfItem({ food: { line }, from, isKept }: ShownItem, id: string): Line | null {
+  if (line === null) return null;
+  const said = isKept ? null : from;
+  const note = said === null ? line.note : [line.note, `“${said.sentence}”`].filter((part) => part !== '').join('; ');
+  return { ...line, ...said?.to, id, note: note.length <= MOST.note ? note : line.note };
+}
+
+interface UnderstoodProps {
+  item: ShownItem;
+  own: Batch['ingredients'];
+  onAnswer: (line: string, becomes: string) => void;
+  onKeep: (line: string) => void;
+}
+
+/** So much of a long line is shown. */
+const SHOWN_LETTERS = 120;
+const shortened = (text: string): string => (text.length <= SHOWN_LETTERS ? text : `${text.slice(0, SHOWN_LETTERS)} …`);
+
+/** One line: what it will be and what says so, or what is still to be asked. Drawn again only when it reads otherwise. */
+const Understood = memo(function Understood({ item, own, onAnswer, onKeep }: UnderstoodProps) {
+  const p = usePalette();
+  const { text, food, from, isKept } = item;
+  const { parsed, question, answers } = food;
+  const line = lineOfItem(item, 'x');
+  const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
+  const prep = ingredient && line ? preparation(ingredient.release, line.preparation) : null;
+  const words =
+    line && ingredient
+      ? [prep && ingredient.release !== 'dry' ? prep.label : '', STAGES[line.stage].title.toLowerCase()]
+      : [`“${shortened(parsed.text)}”`];
+  return (
+    <View
+      role="listitem"
+      style={{ borderTopWidth: 1, borderTopColor: p.rule, paddingVertical: 8, flexDirection: 'row', gap: 12 }}
+    >
+      <View style={{ flex: 1 }}>
+        <Body>{ingredient?.name ?? shortened(parsed.name ?? parsed.text)}</Body>
+        <Small>{words.filter((word) => word !== '').join(', ')}</Small>
+        {from !== null && (
+          <View style={{ gap: 4 }}>
+            <Small style={isKept ? { textDecorationLine: 'line-through' } : undefined}>
+              {`from “${shortened(from.sentence)}”`}
+            </Small>
+            <View style={{ flexDirection: 'row' }}>
+              <Press
+                title={isKept ? 'As the method says' : 'Not so'}
+                label={`${parsed.text}: ${isKept ? 'as the method says' : 'not as the method says'}`}
+                onPress={() => onKeep(text)}
+              />
+            </View>
+          </View>
+        )}
+        {question !== null && (
+          <>
+            <Small style={{ color: p.beet }}>{question}</Small>
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
+              {answers.map((said) => (
+                <Press
+                  key={said.label}
+                  title={said.label}
+                  label={`${parsed.text}: ${said.label}`}
+                  onPress={() => onAnswer(text, said.text)}
+                />
+              ))}
+            </View>
+          </>
+        )}
+      </View>
+      <Strong style={{ color: question === null ? p.ink : p.beet }}>
+        {parsed.grams === null ? '?' : formatGrams(parsed.grams)}
+      </Strong>
+    </View>
+  );
+});
