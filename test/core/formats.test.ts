@@ -172,7 +172,7 @@ describe('a file that is opened', () => {
     readFile(`<script type="application/ld+json">${tags}`, FRESH);
     // Quadratic it took 26 s; this is only a bound against that, no measurement.
     expect(performance.now() - started).toBeLessThan(4000);
-    expect(read.ok && read.value.lines.length).toBe(1);
+    expect(read.ok && read.value.lines.length).toBe(2);
   });
 
   it('whatever it holds, is a valid batch or problems in words', () => {

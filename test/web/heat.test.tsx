@@ -29,7 +29,8 @@ jest.mock('@react-native-async-storage/async-storage', () =>
   jest.requireActual('@react-native-async-storage/async-storage/jest/async-storage-mock'),
 );
 
-const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
+/** Too wet as it opens, and something in it is hot. */
+const [, , , haddock] = lanternSupper('2026-12-05T15:00:00Z');
 const fresh = ({ children }: { children: ReactNode }) => (
   <SWRConfig value={{ provider: () => new Map() }}>{children}</SWRConfig>
 );
@@ -53,7 +54,7 @@ beforeEach(() => {
 });
 
 it('judges at once, with Cooling and Core being worked out and nothing proposed', () => {
-  const { result } = open(turkey);
+  const { result } = open(haddock);
   const { checks } = result.current.assessment;
   expect(checks.moisture.headline).toBe('Moisture: too wet');
   expect(checks.cooling.pending).toBe(true);
@@ -62,7 +63,7 @@ it('judges at once, with Cooling and Core being worked out and nothing proposed'
 });
 
 it('the forecast comes first, then what could be done', async () => {
-  const { result } = open(turkey);
+  const { result } = open(haddock);
   await answer('first');
   await waitFor(() => expect(result.current.assessment.checks.cooling.pending).toBe(false));
   expect(result.current.assessment.checks.moisture.fixes).toEqual([]);
@@ -73,10 +74,10 @@ it('the forecast comes first, then what could be done', async () => {
 });
 
 it('after an edit the old proposals are stale until their own have come', async () => {
-  const { result, rerender } = open(turkey);
+  const { result, rerender } = open(haddock);
   for (const what of ['first', 'all', 'proposals']) await answer(what);
   await waitFor(() => expect(result.current.isStale).toBe(false));
-  const drier = edited(turkey, { do: 'changeLine', id: 'celeriac', to: { amount: 20 } });
+  const drier = edited(haddock, { do: 'changeLine', id: 'milk', to: { amount: 300 } });
   rerender({ shown: drier });
   expect(result.current.isStale).toBe(true);
   for (const what of ['first', 'all', 'proposals']) await answer(what);
@@ -87,16 +88,16 @@ it('after an edit the old proposals are stale until their own have come', async 
 });
 
 it('words alone ask for no new forecast, only for what could be done', async () => {
-  const { result, rerender } = open(turkey);
+  const { result, rerender } = open(haddock);
   for (const what of ['first', 'all', 'proposals']) await answer(what);
   await waitFor(() => expect(result.current.isStale).toBe(false));
   mockAsked.length = 0;
-  rerender({ shown: edited(turkey, { do: 'setNote', to: { words: 'Quick.' } }) });
+  rerender({ shown: edited(haddock, { do: 'setNote', to: { words: 'Quick.' } }) });
   expect(mockAsked.map((asked) => asked.what)).toEqual(['proposals']);
 });
 
 it('a worker that died is said: Cooling and Core are never Good then, and trying again asks anew', async () => {
-  const { result } = open(turkey);
+  const { result } = open(haddock);
   await act(async () => {
     mockAsked.forEach((asked) => asked.fail(new WorkerDied('it broke')));
     await Promise.resolve();

@@ -137,13 +137,18 @@ function openLine({ parsed }: ReadFood, school: School, lines: readonly Line[]):
     ...lineOf(
       lines,
       ingredientId,
-      parsed.grams ?? parsed.amount ?? 1,
+      amountOf(parsed),
       SCHOOLS[school].saltAt,
       parsed.text.slice(0, MOST.note),
     ),
     unit: parsed.grams === null ? 'piece' : 'g',
   };
 }
+/** It counts nothing, but the document takes no amount of nothing. */
+const amountOf = ({ grams, amount }: ReadFood['parsed']): number => {
+  const said = grams ?? amount ?? 1;
+  return said > 0 && said <= LIMITS.amount.most ? said : 1;
+};
 const MOST_ID = 60;
 
 const asked = ({ parsed, question }: ReadFood, text: string): Question => ({
