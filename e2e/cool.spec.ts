@@ -75,7 +75,7 @@ test('off the heat to wrap now: the clock, a reload, readings that change it, le
   await expect(page.getByText(/“warm” is no temperature of a filling/)).toBeVisible();
 
   // Check, clock and curve say the same.
-  const sentence = (await page.getByText(/until wrap-ready at 20\s°C/).textContent()) ?? '';
+  const sentence = (await page.getByText(/until wrap-ready at 25\s°C/).textContent()) ?? '';
   const said = /^(?:(\d+)\sh\s?(\d+)?|(\d+)\smin)/.exec(sentence) ?? [];
   const total = said[3] === undefined ? Number(said[1]) * 60 + Number(said[2] ?? 0) : Number(said[3]);
   expect(Math.abs(total - 25 - (await minutes()))).toBeLessThanOrEqual(2);

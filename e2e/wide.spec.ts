@@ -1,10 +1,10 @@
 /** The same work on a wide screen: three columns, keys, and nothing merely stretched. */
-import { expect, forecastIsThere, test, TURKEY } from './fixtures';
+import { expect, forecastIsThere, HADDOCK, test, TURKEY } from './fixtures';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
 test('section and checks, station, ledger: side by side; keys lead through', async ({ page }) => {
-  await page.goto(`${TURKEY}/fill`);
+  await page.goto(`${HADDOCK}/fill`);
   await forecastIsThere(page);
   const section = await page.getByRole('img', { name: /^Section of one parcel/ }).boundingBox();
   const check = await page.getByRole('region', { name: /^Moisture: too wet/ }).boundingBox();
@@ -17,7 +17,7 @@ test('section and checks, station, ledger: side by side; keys lead through', asy
   await expect(page.getByRole('heading', { name: 'How the middle heats' })).toBeVisible();
   await page.keyboard.press('/');
   await expect(page.getByLabel('Add what goes in')).toBeFocused();
-  await page.keyboard.type('2 g cornflour');
+  await page.keyboard.type('14 g cornflour');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
   await page.getByLabel('Add what goes in').blur();

@@ -5,30 +5,33 @@ export type Reading = typeof import('@/core/recipe/reading');
 
 let loaded: Reading | null = null;
 
-export interface UsedReading {
-  reading: Reading | null;
-  /** Why it could not be fetched. */
-  problem: string | null;
+/** Fetches it, once. */
+export async function loadReading(): Promise<Reading> {
+  loaded ??= await import('@/core/recipe/reading');
+  return loaded;
 }
 
-/** @param isWanted whether anything is to be read */
-export function useReading(isWanted: boolean): UsedReading {
-  const [state, setState] = useState<UsedReading>({ reading: loaded, problem: null });
+export const couldNotLoad = (error: unknown): string =>
+  `The larder could not be searched (${String(error)}). What you typed is still here.`;
+
+/**
+ * The reading, as soon as it is there; what it could not be fetched for otherwise.
+ * @param isWanted whether anything is to be read
+ */
+export function useReading(isWanted: boolean): { reading: Reading | null; problem: string | null } {
+  const [state, setState] = useState<{ reading: Reading | null; problem: string | null }>({
+    reading: loaded,
+    problem: null,
+  });
   useEffect(() => {
     if (!isWanted || state.reading !== null) return undefined;
     let gone = false;
-    import('@/core/recipe/reading').then(
+    loadReading().then(
       (reading) => {
-        loaded = reading;
         if (!gone) setState({ reading, problem: null });
       },
       (error: unknown) => {
-        if (!gone) {
-          setState({
-            reading: null,
-            problem: `The larder could not be searched (${String(error)}). What you typed is still here.`,
-          });
-        }
+        if (!gone) setState({ reading: null, problem: couldNotLoad(error) });
       },
     );
     return () => {

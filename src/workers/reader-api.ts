@@ -3,7 +3,9 @@ import { readLine as checkLine } from '../core/document/read';
 import { linesFromCsv } from '../core/formats/lines-from-csv';
 import { readFile } from '../core/formats/read-file';
 import { type School } from '../core/document/vocabulary/schools';
+import { type Line } from '../core/document/schema';
 import { methodOf } from '../core/recipe/pasted';
+import { saltToTasteG } from '../core/recipe/salt-to-taste';
 import { type ReadFood, readLines } from '../core/recipe/read-lines';
 import { type OwnIngredient } from '../core/food/own-ingredient';
 
@@ -12,6 +14,7 @@ export const readerApi = {
   readTable: (text: string) => linesFromCsv(text, checkLine),
   readLines: (texts: readonly string[], school: School, own: readonly OwnIngredient[]) =>
     texts.map((text) => readLines(text, school, own)),
+  saltToTaste: (lines: readonly Line[], own: readonly OwnIngredient[]) => saltToTasteG(lines, own),
   readMethod: (
     foods: readonly Pick<ReadFood, 'line' | 'parsed'>[],
     steps: readonly string[],

@@ -13,6 +13,10 @@ export const readLines = (...args: Parameters<ReaderApi['readLines']>) => ask((r
 /** Reads what the steps of a recipe say of its lines. */
 export const readMethod = (...args: Parameters<ReaderApi['readMethod']>) => ask((remote) => remote.readMethod(...args));
 
+/** "Salt to taste", in grams, for lines as they will be. */
+export const saltToTaste = (...args: Parameters<ReaderApi['saltToTaste']>) =>
+  ask((remote) => remote.saltToTaste(...args));
+
 /** Reads a file: a batch, or a recipe as a new batch. */
 export const readFile = (...args: Parameters<ReaderApi['readFile']>) =>
   ask(async (remote) => await remote.readFile(...args));

@@ -27,6 +27,7 @@ const mockRead = jest.fn<Promise<ReadLines[]>, [readonly string[], School]>();
 const mockMethod = methodOf;
 jest.mock('@/workers/reader', () => ({
   readLines: (texts: readonly string[], school: School) => mockRead(texts, school),
+  saltToTaste: () => Promise.resolve(8.5),
   readMethod: (...args: Parameters<typeof methodOf>) => Promise.resolve(mockMethod(...args)),
 }));
 jest.mock('expo-router', () => ({ router: { push: jest.fn() } }));
@@ -46,7 +47,7 @@ describe('the pan', () => {
     press('Note this weight');
     await settled();
     expect(batch().water.weighIns).toEqual([{ at: mockAt, grams: 2850 }]);
-    expect(screen.getByText(/120 g boiled off/)).toBeTruthy();
+    expect(screen.getByText(/105 g boiled off/)).toBeTruthy();
     // The estimate has no say any more.
     expect(screen.queryByLabelText('pan, heat and minutes')).toBeNull();
     press(/^Take the weigh-in of 2\s850 g away$/);
@@ -175,13 +176,14 @@ describe('a pasted list', () => {
     press('2 turkey mince: 250 g');
     await settled();
     await settled();
-    expect(screen.getByText('salt to taste (by taste: Salt says how much)')).toBeTruthy();
+    expect(screen.getByText(/^salt to taste \(by taste: 1\.1 %/)).toBeTruthy();
     expect(screen.getByText('1 egg, to glaze (not in the filling: to glaze)')).toBeTruthy();
     press('Put 2 lines in');
     await settled();
     expect(batch().lines.map((l) => [l.ingredientId, l.amount, l.unit])).toEqual([
       ['beef-mince', 500, 'g'],
       ['turkey-thigh-mince', 250, 'g'],
+      ['salt', 8.5, 'g'],
     ]);
     expect(batch().note.words).toContain('1 egg, to glaze');
     expect(screen.getByLabelText(FIELD).props.value).toBe('pinch of moondust');
@@ -238,6 +240,7 @@ describe('a pasted list', () => {
       ['onion', 'sweated'],
       ['beef-stock', 'raw'],
       ['black-pepper', 'raw'],
+      ['salt', 'raw'],
     ]);
     expect(batch().lines[1].note).toContain('“Soften the onion');
     expect(batch().note.words).toContain('2. Add the stock and simmer until nearly dry.');

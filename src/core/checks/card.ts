@@ -1,4 +1,5 @@
 /** The batch card: what a cook needs on one sheet of paper at the bench, as plain data for printing. */
+import { lineName } from '../document/line-name';
 import { type Assessment } from './judgement';
 import { CHECK_IDS, type Judgement } from './check';
 import { type Kitchen } from '../document/kitchen';
@@ -64,7 +65,7 @@ function cardLine(batch: Batch, line: Batch['lines'][number], kitchen: Kitchen):
   return {
     amount: `${number} ${line.unit === 'piece' ? '×' : unitLabel(line.unit)}`,
     grams: grams === null || isWeight ? '' : formatGrams(grams),
-    name: ingredient?.name ?? line.ingredientId,
+    name: lineName(line, ingredient?.name),
     note: [prep, line.cut ?? '', line.note].filter((word) => word !== '').join(', '),
   };
 }

@@ -1,4 +1,5 @@
 /** What is listed but counts nothing, or not as it is written: no check may be called good by not knowing it. */
+import { lineName } from '../document/line-name';
 import { type Batch } from '../document/schema';
 import { hasPreparation } from '../document/vocabulary/releases';
 import { lookUp } from '../food/larder';
@@ -20,7 +21,7 @@ export function uncountedLines(
   const counted = new Set(resolved.map((l) => l.line.id));
   return lines.flatMap((line): Uncounted[] => {
     const ingredient = lookUp(ingredients, line.ingredientId);
-    const named = { lineId: line.id, name: ingredient?.name ?? line.ingredientId };
+    const named = { lineId: line.id, name: lineName(line, ingredient?.name) };
     if (!ingredient) return [{ ...named, why: 'unknown' }];
     if (!counted.has(line.id)) return [{ ...named, why: 'unit' }];
     return hasPreparation(ingredient.release, line.preparation) ? [] : [{ ...named, why: 'preparation' }];

@@ -1,4 +1,5 @@
 /** A batch as a schema.org Recipe (JSON-LD). */
+import { lineName } from '../document/line-name';
 import { type Batch } from '../document/schema';
 import { lookUp } from '../food/larder';
 import { preparation } from '../document/vocabulary/releases';
@@ -28,7 +29,7 @@ export function ingredientText(line: Batch['lines'][number], own: Batch['ingredi
       Math.round(line.amount * 1000) / 1000,
       ...(line.unit === 'piece' ? [] : [line.unit]),
       ...(line.cut === null ? [] : [line.cut]),
-      ingredient?.name ?? line.ingredientId,
+      lineName(line, ingredient?.name),
     ].join(' '),
     ...words,
   ].join(', ');

@@ -30,6 +30,8 @@ const COOLS = /\b(?:cool(?:ed|s|ing)?|cold|chill(?:ed)?|room temperature)\b/i;
 const THEN = /^(?:when|once|after|as soon as)\b/i;
 const ENDS =
   /\b(?:fill|wrap|roll out|fold|seal|pleat|bake|steam|deep-fry|assemble|put a spoon\w*|place a spoon\w*|divide|glaze|brush)\b/i;
+const GOES_ON = /^(?:then\s+)?(?:simmer|cook|boil|reduce|bubble|let it|leave it to|stir until)/i;
+const THICKENS = /\b(?:thick|thickened|dry|reduced|evaporat\w*|syrupy|gone|absorbed|coats?|by half)\b/i;
 const MIXES = /\b(?:mix|stir|combine|fold|beat|knead|work|add|toss)\w*/i;
 const PREPARES =
   /\b(?:squeez|wring|drain|salt|press|mash|soak|wilt|blanch|roast|grate|rinse|flake|scrambl|hard[- ]boil|boil|steam)\w*/i;
@@ -77,6 +79,8 @@ const mentions = (sentence: string, words: readonly string[]): boolean => {
 export function readMethod(named: readonly Named[], steps: readonly string[], school: School): (FromMethod | null)[] {
   const found: (FromMethod | null)[] = named.map(() => null);
   let isCool = false;
+  /** Liquids that are in by now. */
+  const poured = new Set<number>();
   for (const sentence of sentencesOf(steps)) {
     if (ENDS.test(sentence) && !COOKS.test(sentence.split(',')[0])) {
       if (isCool || school !== 'cooked') break;
@@ -90,6 +94,15 @@ export function readMethod(named: readonly Named[], steps: readonly string[], sc
       // Of what is said again later only what is new counts: browned first, simmered then.
       found[i] = { to: { ...to, ...found[i]?.to }, sentence: found[i]?.sentence ?? sentence };
     }
+    // "Simmer until the gravy is thick" speaks of what was poured in before.
+    if (GOES_ON.test(sentence) && THICKENS.test(sentence)) {
+      for (const [i, n] of named.entries()) {
+        if (!poured.has(i) || found[i]?.to.preparation !== undefined) continue;
+        const to = saidOf(n, sentence, sentence, { school, isCool });
+        if (to.preparation !== undefined) found[i] = { to: { ...found[i]?.to, ...to }, sentence };
+      }
+    }
+    for (const { n, i } of here) if (n.ingredient.family === 'liquid') poured.add(i);
     if (COOLS.test(sentence)) isCool = true;
   }
   return found;
@@ -117,8 +130,9 @@ function saidOf(
   const to: FromMethod['to'] = {};
   const words = clause.replace(/\bsalt and\b/gi, '');
   const isTreated = COOKS.test(words) || PREPARES.test(words);
-  // What the line itself says of its preparation holds.
-  if (isTreated && line.preparation === table[0].id && ingredient.release !== 'dry') {
+  // What the line itself says of its preparation holds; how it is cut leaves that open.
+  const own = table.find((p) => p.id === line.preparation) ?? table[0];
+  if (isTreated && own.treatment === 'none' && !own.cooked && ingredient.release !== 'dry') {
     const said = preparationInWords(ingredient, asDone(words));
     const record = table.find((p) => p.id === said);
     const isCutOnly = said === 'diced' || said === 'raw';

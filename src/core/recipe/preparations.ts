@@ -10,7 +10,10 @@ const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
     /reduced to (?:a )?(?:glaze|syrup)|nearly dry|almost dry|simmered (?:away|dry)|syrupy|until (?:it is )?(?:gone|dry|evaporated)|until .*evaporates/i,
     ['simmered-dry', 'browned', 'cooked-down'],
   ],
-  [/cooked down|reduced|simmered down|boiled down|by half/i, ['cooked-down', 'simmered-down']],
+  [
+    /cooked down|reduced|simmered down|boiled down|by half|until (?:it |they |the (?:gravy|sauce|liquid) )?(?:is |are |has )?(?:thick|thickened|glossy|syrupy|coats?)|(?:gravy|sauce|liquid) is thick/i,
+    ['cooked-down', 'simmered-down'],
+  ],
   [/braised|shredded|pulled|stewed|slow[- ]cooked|confit/i, ['shredded']],
   [/poached|cooked through|flaked|steamed/i, ['flaked', 'cooked']],
   [/worked|kneaded|until sticky/i, ['worked']],

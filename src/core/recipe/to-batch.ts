@@ -7,10 +7,12 @@ import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
 import { type FormId, FORMS } from '../document/vocabulary/forms';
 import { METHODS, type Method } from '../document/vocabulary/methods';
 import { type School, SCHOOLS } from '../document/vocabulary/schools';
+import { SALT_ID } from '../food/ingredient';
 import { normaliseName } from '../food/singular';
 import { type OwnIngredient } from '../food/own-ingredient';
 import { asMethodSays, methodOf } from './pasted';
 import { readLines, type ReadFood } from './read-lines';
+import { SALT_TO_TASTE_NOTE, saltToTasteG } from './salt-to-taste';
 import { isSaltToTaste } from './to-taste';
 
 /** A filling in words, with what is known of its parcels; the rest is as is usual for the form. */
@@ -104,6 +106,7 @@ export function linesInWords(
   const lines: Line[] = [];
   const questions: Question[] = [];
   const notes: string[] = [];
+  const saltTexts: string[] = [];
   const reads = texts.map((text) => ({ text, read: readLines(text, school, own) }));
   const foods = reads.flatMap(({ read }) => (read.kind === 'note' ? [] : read.lines));
   const said = methodOf(foods, steps, school, own);
@@ -117,12 +120,18 @@ export function linesInWords(
         const line = asMethodSays(food.line, said[foods.indexOf(food)]);
         lines.push({ ...line, id: freshId(lines, line.ingredientId) });
       } else if (isSaltToTaste(food.parsed)) {
-        notes.push(`${food.parsed.text} (by taste: the Salt check says how much)`);
+        saltTexts.push(food.parsed.text);
       } else {
         lines.push(openLine(food, school, lines));
         questions.push(asked(food, text));
       }
     }
+  }
+  const [saltText] = saltTexts;
+  if (saltText !== undefined) {
+    const grams = saltToTasteG(lines, own);
+    if (grams > 0) lines.push(lineOf(lines, SALT_ID, grams, SCHOOLS[school].saltAt, SALT_TO_TASTE_NOTE));
+    else notes.push(`${saltText} (by taste: nothing is wanted by the numbers)`);
   }
   return { lines, questions, notes };
 }
@@ -134,13 +143,7 @@ function openLine({ parsed }: ReadFood, school: School, lines: readonly Line[]):
     .slice(0, MOST_ID);
   const ingredientId = slug === '' ? 'unread' : slug;
   return {
-    ...lineOf(
-      lines,
-      ingredientId,
-      amountOf(parsed),
-      SCHOOLS[school].saltAt,
-      parsed.text.slice(0, MOST.note),
-    ),
+    ...lineOf(lines, ingredientId, amountOf(parsed), SCHOOLS[school].saltAt, parsed.text.slice(0, MOST.note)),
     unit: parsed.grams === null ? 'piece' : 'g',
   };
 }

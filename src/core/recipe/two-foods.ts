@@ -11,6 +11,9 @@ const CITRUS_AFTER =
 /** What is stirred into the other: "potato starch mixed with 2 tbsp water". */
 const MIXED_WITH =
   /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+/** A second food with an amount of its own: "2 tbsp soy sauce, 1 tsp sesame oil". */
+const AND_ITS_AMOUNT =
+  /^(?<first>(?:[\d½¼¾⅓⅔]|an?\s|one\s|two\s|half\s).+?)\s*(?:,|;|\+|&|\band\b)\s*(?<second>[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|teaspoons?|tablespoons?|cups?)\s+(?!(?:of\s+)?(?:each|more|extra)\b)[a-z].+)$/i;
 const EACH = /,?\s*\(?(?<amount>[\d½¼¾./]+\s*[a-z]*)\s+(?:of\s+)?each\)?\s*$/i;
 const EACH_FIRST =
   /^(?<amount>.*?\b(?:tsp|tbsp|teaspoons?|tablespoons?|g|ml|cups?|pinch(?:es)?))\s+each\s+(?:of\s+)?(?<rest>.+)$/i;
@@ -23,6 +26,8 @@ export function foodsIn(text: string, own: readonly OwnIngredient[] = []): strin
     const { first, second, of, before = '' } = citrus;
     return [`${before}${first} of ${of}`, `${second} of ${of}`].map((part) => part.trim());
   }
+  const both = AND_ITS_AMOUNT.exec(text)?.groups;
+  if (both && [both.first, both.second].every((part) => isFood(part, own))) return [both.first, both.second];
   const mixed = MIXED_WITH.exec(text)?.groups;
   if (mixed) return [mixed.first, mixed.second];
   return pair(text, own) ?? [text];
@@ -41,17 +46,19 @@ function pair(text: string, own: readonly OwnIngredient[]): string[] | null {
   const isOne = findIngredient(called, own) !== undefined || /\bmince\b/i.test(called.split(AND).at(-1) ?? '');
   const [first, second, ...more] = called.split(AND);
   if (isOne || second === undefined || more.length > 0) return null;
-  const isFood = (part: string): boolean => {
-    const inner = leadingAmount(part)?.rest ?? part;
-    return matchIngredient(withoutMeasure(inner), own).ingredient !== null;
-  };
-  if (!isFood(first) || !isFood(second)) return null;
+  if (!isFood(first, own) || !isFood(second, own)) return null;
   if (shared !== null) return [`${shared} ${first}`, `${shared} ${second}`];
   const amount = named.slice(0, named.length - called.length);
   // "500 g beef and pork": of both together; half of each is a guess that nobody should make.
   if (amount.trim() !== '' && leadingAmount(second) === null)
     return /^(?:a |\d*\s*)?(?:pinch|little|some)/i.test(amount) ? [`${amount}${first}`, `${amount}${second}`] : null;
   return [`${amount}${first}`, second];
+}
+
+/** Whether a part of a line names something of the larder. */
+function isFood(part: string, own: readonly OwnIngredient[]): boolean {
+  const inner = leadingAmount(part)?.rest ?? part;
+  return matchIngredient(withoutMeasure(inner), own).ingredient !== null;
 }
 
 const withoutMeasure = (text: string): string =>

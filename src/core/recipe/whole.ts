@@ -27,6 +27,9 @@ const NUMBERED = /^(?:step\s*)?\d{1,2}\s*[.):]\s*(?=[A-Za-z])/i;
 /** Longer than an ingredient is said. */
 const SENTENCE_LETTERS = 90;
 const TITLE_WORDS = 9;
+/** What a first line is a title by, where nothing else sets it apart. */
+const DISH =
+  /\b(?:pies?|pockets?|half[- ]moons?|purses?|buns?|dumplings?|parcels?|turnovers?|rolls?|pasties|puffs?|fritters|filling|breads?)$/i;
 
 const isHeading = (line: string): boolean => INGREDIENTS.test(line) || METHOD.test(line);
 
@@ -74,5 +77,7 @@ function isTitle(line: string, raw: readonly string[], at: number, hasHeadings: 
   if (isHeading(line) || isPart(line) || AMOUNT.test(line.replace(BULLET, '')) || words > TITLE_WORDS) return false;
   if (BULLET.test(line) || isStep(line)) return false;
   const next = raw[at + 1] ?? '';
-  return hasHeadings || (next === '' && raw.length > at + 2) || COUNT.test(next);
+  return (
+    hasHeadings || (next === '' && raw.length > at + 2) || COUNT.test(next) || (DISH.test(line) && AMOUNT.test(next))
+  );
 }

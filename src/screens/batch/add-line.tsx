@@ -5,7 +5,8 @@ import { type Ingredient } from '@/core/food/ingredient';
 import { preparation } from '@/core/document/vocabulary/releases';
 import { MOST_LETTERS } from '@/core/recipe/limits';
 import { newId } from '@/data/new-id';
-import { useReading } from '@/data/use-reading';
+import { couldNotLoad, loadReading, type Reading, useReading } from '@/data/use-reading';
+import { type School } from '@/core/document/vocabulary/schools';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
@@ -20,6 +21,24 @@ import { keepOwn } from './keep-own';
 const USUAL_AMOUNT = '100 g';
 const SUGGESTIONS = 5;
 
+/** What a text may mean: what the whole of it was matched to comes first; then what is near in spelling. */
+function foundBy({ parseLine, searchIngredients }: Reading, text: string, own: StationProps['kitchen']['ingredients']) {
+  const { name, ingredientId } = parseLine(text, undefined, own);
+  const near = name === null ? [] : searchIngredients(name, SUGGESTIONS, undefined, own);
+  return [...near].sort((a, b) => Number(b.id === ingredientId) - Number(a.id === ingredientId));
+}
+
+/** The line that a text becomes, meant of an ingredient. */
+const lineOfText = (
+  { parseLine, toLine }: Reading,
+  text: string,
+  ingredient: Ingredient,
+  school: School,
+  own: StationProps['kitchen']['ingredients'],
+) =>
+  toLine(parseLine(text, ingredient, own), school, newId(), own) ??
+  toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient, own), school, newId(), own);
+
 /** @param isDocked in a bar at the foot of the screen: its name is in the field, and what is found stands above it */
 export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps & { isDocked?: boolean }) {
   const p = usePalette();
@@ -27,27 +46,29 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
   const own = kitchen.ingredients;
   const { refusal, answered, clear } = useRefusal();
   const { reading, problem } = useReading(text !== '');
+  const [missing, setMissing] = useState<string | null>(null);
   const parsed = reading?.parseLine(text, undefined, own) ?? null;
   const name = parsed?.name ?? null;
   const tooLong = text.length > MOST_LETTERS;
-  const near = name === null || !reading ? [] : reading.searchIngredients(name, SUGGESTIONS, undefined, own);
-  // What the whole line was matched to comes first; then what is near in spelling.
-  const found = [...near].sort((a, b) => Number(b.id === parsed?.ingredientId) - Number(a.id === parsed?.ingredientId));
-  const lineFor = (ingredient: Ingredient) => {
-    if (!reading) return null;
-    const { parseLine, toLine } = reading;
-    return (
-      toLine(parseLine(text, ingredient, own), batch.school, newId(), own) ??
-      toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient, own), batch.school, newId(), own)
-    );
-  };
-  const add = (ingredient: Ingredient) => {
-    const line = lineFor(ingredient);
+  const found = reading ? foundBy(reading, text, own) : [];
+  const lineFor = (ingredient: Ingredient) => reading && lineOfText(reading, text, ingredient, batch.school, own);
+  const add = (ingredient: Ingredient, by: Reading | null = reading) => {
+    const line = by && lineOfText(by, text, ingredient, batch.school, own);
     if (line === null) return;
     const outcome = edit([...keepOwn(kitchen, ingredient.id), { do: 'addLine', line }], '', 'beside');
     answered(outcome);
     // What was refused stays in the field; what was typed meanwhile, too.
     void outcome.then(({ ok }) => ok && setText((now) => (now === text ? '' : now)));
+  };
+  // Whoever types quickly presses Enter before the larder's names are here.
+  const submit = async () => {
+    try {
+      const by = reading ?? (await loadReading());
+      const [first] = foundBy(by, text, own);
+      if (first) add(first, by);
+    } catch (error) {
+      setMissing(couldNotLoad(error));
+    }
   };
   return (
     <View style={isDocked ? { flexDirection: 'column-reverse' } : undefined}>
@@ -57,12 +78,13 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
         value={text}
         onChange={(typed) => {
           setText(typed);
+          setMissing(null);
           clear();
         }}
         isUnlabelled={isDocked}
         placeholder={isDocked ? 'Add: 150 g leek, sweated' : '150 g leek, sweated'}
-        problem={problem ?? (tooLong && parsed ? (reading?.question(parsed) ?? null) : refusal)}
-        onSubmit={() => found[0] && add(found[0])}
+        problem={missing ?? problem ?? (tooLong && parsed ? (reading?.question(parsed) ?? null) : refusal)}
+        onSubmit={() => void submit()}
       />
       {name !== null && (
         <View

@@ -1,4 +1,5 @@
 /** One line of the filling: tick, name, preparation, amount and the water it brings; tapped, it opens for editing. */
+import { lineName } from '@/core/document/line-name';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Line } from '@/core/document/schema';
@@ -22,7 +23,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
   const brings = assessment.ledger.lines.find((l) => l.lineId === line.id)?.brings ?? 0;
   const salt = assessment.salt.lines.find((l) => l.lineId === line.id)?.grams ?? 0;
   const findings = assessment.findings.filter((finding) => finding.lineId === line.id);
-  const name = ingredient?.name ?? line.ingredientId;
+  const name = lineName(line, ingredient?.name);
   const words = [
     prep && ingredient.release !== 'dry' ? prep.label : '',
     line.cut === null ? '' : line.cut,

@@ -1,4 +1,5 @@
 /** A line opened: amount, unit, cut, preparation with what it gains and costs, stage, splitting, swapping, words. */
+import { lineName } from '@/core/document/line-name';
 import { MOST, MOST_AMOUNT } from '@/core/document/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -28,7 +29,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
   const [swapping, setSwapping] = useState(false);
   const [splitting, setSplitting] = useState(false);
   const ingredient = lookUp(batch.ingredients, line.ingredientId);
-  const name = ingredient?.name ?? line.ingredientId;
+  const name = lineName(line, ingredient?.name);
   const change = (to: Partial<Omit<Line, 'id'>>, what: string) =>
     edit({ do: 'changeLine', id: line.id, to }, `${line.id}-${what}`);
   const options = comparePreparations(batch, kitchen, line.id, assessment.ledger.steamedOff);

@@ -6,12 +6,16 @@ import { STAGES } from '@/core/document/vocabulary/stages';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { MOST } from '@/core/document/limits';
+import { lineOf } from '@/core/document/new-line';
 import { type Operation } from '@/core/document/operations';
+import { SCHOOLS } from '@/core/document/vocabulary/schools';
+import { SALT_ID } from '@/core/food/ingredient';
 import { type Batch, type Line } from '@/core/document/schema';
 import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/document/vocabulary/releases';
 import { formatGrams } from '@/core/units/format';
 import { newId } from '@/data/new-id';
+import { saltToTaste } from '@/workers/reader';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
@@ -51,14 +55,29 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
     setKept((now) => (now.includes(line) ? now.filter((other) => other !== line) : [...now, line])),
   );
   const isRead = done === lines.length;
-  const shown = items.map((item) => ({ ...item, isKept: kept.includes(item.text) }));
+  // What is left to taste is among what is kept in words.
+  const shown = items
+    .filter(({ food }) => food.line !== null || food.question !== null)
+    .map((item) => ({ ...item, isKept: kept.includes(item.text) }));
   const ready = shown.filter(({ food }) => food.line !== null);
   const notes = notesOf(reading);
+  const hasSaltToTaste =
+    items.some(({ food }) => isByTaste(food)) && !batch.lines.some((l) => l.ingredientId === SALT_ID);
   const takeOver = async () => {
-    const changes = ready.flatMap((item): Operation[] => {
-      const line = lineOfItem(item, newId());
-      return line === null ? [] : [...keepOwn(kitchen, line.ingredientId), { do: 'addLine', line }];
-    });
+    const taken = ready.flatMap((item) => lineOfItem(item, newId()) ?? []);
+    if (hasSaltToTaste) {
+      const grams = await saltToTaste([...batch.lines, ...taken], own).catch(() => 0);
+      if (grams > 0) {
+        taken.push({
+          ...lineOf(taken, SALT_ID, grams, SCHOOLS[batch.school].saltAt, 'to taste: 1.1 % of the filling'),
+          id: newId(),
+        });
+      }
+    }
+    const changes = taken.flatMap((line): Operation[] => [
+      ...keepOwn(kitchen, line.ingredientId),
+      { do: 'addLine', line },
+    ]);
     const words = [batch.note.words, ...notes, ...recipe.steps.map((step, i) => `${i + 1}. ${step}`)]
       .filter((part) => part !== '')
       .join('\n')
@@ -144,13 +163,17 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
   );
 }
 
+/** Salt without an amount: so much as is usual. */
+const isByTaste = ({ line, question, parsed }: ReadItem['food']): boolean =>
+  line === null && question === null && parsed.ingredientId === SALT_ID;
+
 /** What does not go into the filling, each with why. */
 const notesOf = ({ lines, recipe }: Reading): string[] => [
   ...lines.flatMap(({ text, read }) => (read?.kind === 'note' ? [`${text} (${read.why})`] : [])),
   ...lines.flatMap(({ read }) =>
     read?.kind === 'lines'
-      ? read.lines.flatMap(({ line, question, parsed }) =>
-          line === null && question === null ? [`${parsed.text} (by taste: Salt says how much)`] : [],
+      ? read.lines.flatMap((food) =>
+          isByTaste(food) ? [`${food.parsed.text} (by taste: 1.1 % of the filling goes in; Salt says more)`] : [],
         )
       : [],
   ),
