@@ -32,6 +32,7 @@ export const simulationSchema = z.strictObject({
     ),
     startC: z.number().min(0).max(110),
     depthMm,
+    isRound: z.boolean().optional(),
     legs: z
       .array(
         z.strictObject({

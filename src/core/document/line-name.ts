@@ -1,7 +1,5 @@
-/** What a line is called: the larder's name, or, where the larder has none, what the recipe said. */
+/** What a line is called: the larder's name, or, where the larder has none, the words that its id was made of. */
 import { type Line } from './schema';
 
-export const lineName = (
-  { ingredientId, note }: Pick<Line, 'ingredientId' | 'note'>,
-  known: string | undefined,
-): string => known ?? (note === '' ? ingredientId : note);
+export const lineName = ({ ingredientId }: Pick<Line, 'ingredientId'>, known: string | undefined): string =>
+  known ?? ingredientId.replace(/-/g, ' ');
