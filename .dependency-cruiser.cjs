@@ -18,7 +18,7 @@ const ROOMS = {
   safety: ['document'],
   heat: ['food'],
   cooling: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
-  recipe: ['document', 'units', 'food'],
+  recipe: ['document', 'units', 'food', 'filling'],
   formats: ['document', 'units', 'food', 'filling', 'recipe'],
   checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling'],
 };

@@ -1,4 +1,4 @@
-// npm run bench: sizes of what the browser loads, the core as ratios, and the first picture and typing in a browser.
+// npm run bench: sizes of what the browser loads, the known fillings, the core as ratios, and the first picture and typing in a browser.
 // It fails where a budget is broken. With --sizes only the sizes.
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -44,8 +44,10 @@ for (const { what, bytes, most } of sizes()) {
   );
 }
 if (!process.argv.includes('--sizes')) {
-  const { status } = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/bench-core.ts'], { stdio: 'inherit' });
-  if (status !== 0) over += 1;
+  for (const script of ['scripts/bench-fillings.ts', 'scripts/bench-core.ts']) {
+    const { status } = spawnSync(process.execPath, ['--import', 'tsx', script], { stdio: 'inherit' });
+    if (status !== 0) over += 1;
+  }
   installChromium();
   const { benchBrowser } = await import('./bench-browser.mjs');
   over += await benchBrowser();

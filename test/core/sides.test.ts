@@ -79,10 +79,9 @@ it('the axis and the mean of a long cylinder come out near its series', () => {
       mean *= sides.pass(60, h);
       const axis = sides.atAxis(mean, 0);
       if (minute % 60 !== 0) continue;
-      // The way to the first mode is one relaxation: by a fan it stays too warm for an hour or two, never too cold.
       const off = axis - cylinderAxis(minute * 60, radius, h);
-      expect(off).toBeGreaterThan(-0.035);
-      expect(off).toBeLessThan(h > 9 ? 0.1 : 0.035);
+      // Of 70 K, 3; the mean and the first mode are exact, the corner between is rounded.
+      expect(Math.abs(off)).toBeLessThan(0.045);
     }
   }
 });

@@ -38,12 +38,12 @@ export class Sides {
     const left = Math.exp(-settles * seconds);
     // The wall's share while it relaxes, averaged over the step.
     const mean = wallEnd + ((this.wall - wallEnd) * (1 - left)) / Math.max(1e-12, settles * seconds);
-    this.axis = axisEnd + (this.axis - axisEnd) * left;
     this.wall = wallEnd + (this.wall - wallEnd) * left;
     const meanLeft = Math.exp((-2 * h * mean * seconds) / (this.radius * this.capacity));
     this.left *= meanLeft;
-    // The axis is never warmer than if there were no wall.
-    this.axis = Math.min(this.axis, 1 / this.left);
+    // The axis stays at its start until the cold has reached it, then keeps its share of the first mode: the lower of both,
+    // its corner rounded.
+    this.axis = (this.left ** SHARPNESS + axisEnd ** -SHARPNESS) ** (-1 / SHARPNESS);
     return meanLeft;
   }
 
@@ -63,6 +63,7 @@ export class Sides {
 /** Where the second mode lies at a small Biot number; at a large one a little further. */
 const SECOND_ROOT = 4.2;
 const ITERATIONS = 40;
+const SHARPNESS = 8;
 const FIRST_ZERO = 2.404_825_557_7;
 
 /** The first root of ζ J₁(ζ) = Bi J₀(ζ), by bisection: it lies below the first zero of J₀. */
