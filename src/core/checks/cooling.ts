@@ -8,6 +8,8 @@ import { type CheckRule } from './rule';
 
 /** Less than this share of a limit to spare is Watch. */
 const SPARE = 0.2;
+/** Taken into the fridge in time, it is no longer steaming where it would be ready within so many times the rule's time. House estimate. */
+const FRIDGE_WAITS = 1.5;
 /** Cold parts that make less of a difference are not mentioned, K. */
 const MIXING_WORTH_SAYING_K = 2;
 
@@ -89,7 +91,12 @@ function judge(accounts: Accounts): Judgement {
     };
   }
   const { stall } = forecast;
-  if (stall?.minutes != null && forecast.stages.every((stage) => stage.ok)) {
+  // What is only to be in the cold in time is taken there in time.
+  const isOnlyLateForTheFridge = forecast.stages.every(
+    (stage, i) => stage.ok || pack.cooling[i].kind === 'refrigerate',
+  );
+  const soonest = Math.min(...forecast.stages.map((stage) => stage.limitMinutes));
+  if (stall?.minutes != null && isOnlyLateForTheFridge && stall.minutes <= FRIDGE_WAITS * soonest) {
     const t = (c: number): string => formatTemperature(c, kitchen.temperature);
     return {
       ...judged,

@@ -13,7 +13,7 @@ import { compareBinders } from '../filling/compare-binders';
 import { cookOffOf } from '../filling/cook-off';
 import { type ResolvedLine } from '../filling/lines';
 import { panContents } from '../filling/pan';
-import { STARCH_IN_FRUIT } from '../filling/ledger';
+import { type Ledger, STARCH_IN_FRUIT } from '../filling/ledger';
 import { aimOf, stopPlan } from '../filling/stop-plan';
 import { isFruity } from '../filling/sweet';
 import { takeBinder } from '../filling/take-binder';
@@ -158,10 +158,29 @@ function treating({ lines }: Accounts): Candidate[] {
           },
         ],
         minutes: p.handsOnMinutes + p.waitMinutes,
-        // In the pan already, it is only left there longer.
-        group: p.treatment === 'cook' && STAGES[l.line.stage].isInPan ? ('fry' as const) : GROUP_OF[p.treatment],
+        group: groupFor(p, l),
       })),
   );
+}
+
+/** Of these salting and wringing is for what goes in raw. */
+const SWEATED_RATHER: readonly string[] = [
+  'firmLeaf',
+  'juicyLeaf',
+  'root',
+  'dicedRoot',
+  'potato',
+  'squash',
+  'sieved',
+  'pulpy',
+];
+
+/** What is in the pan already is only left there longer; fruit that goes in raw is not boiled first. */
+function groupFor({ treatment, cooked }: Preparation, { line, ingredient }: ResolvedLine): Group {
+  const isInPan = STAGES[line.stage].isInPan;
+  if (treatment === 'cook' && isInPan) return 'fry';
+  if (treatment === 'squeeze' && isInPan && !cooked && SWEATED_RATHER.includes(ingredient.release)) return 'treat';
+  return treatment === 'reduce' && !isInPan && ingredient.family === 'fruit' ? 'treat' : GROUP_OF[treatment];
 }
 
 /** A preparation that still lets go of so much, g in 100 g, may be exchanged for a drier one. House estimate. */
@@ -191,8 +210,8 @@ function cookingOff({ batch: { water }, lines, ledger, takes }: Accounts): Candi
 const round1 = (value: number): number => Math.max(0, Math.round(value * 10) / 10);
 
 /** Salty and sour liquids season: they are not there for their water. */
-const isPoured = ({ ingredient: { liquid, salt, family } }: ResolvedLine): boolean =>
-  liquid && salt < 2 && (family === 'liquid' || family === 'dairy');
+const isPoured = ({ ingredient: { liquid, salt, family, dose } }: ResolvedLine): boolean =>
+  liquid && salt < 2 && dose === null && (family === 'liquid' || family === 'dairy');
 
 /** Less of what was poured in, cold or into the pan, as far as it is too much. */
 function lessLiquid({ lines, ledger, takes }: Accounts, { board, heat }: Figures): Candidate[] {
@@ -269,7 +288,8 @@ function binding(accounts: Accounts, { board, heat }: Figures): Candidate[] {
       id: `bind-${option.id}`,
       label: `Add ${formatNumber(option.grams)} g ${option.label} (${option.spoons})`,
       change: takeBinder(batch, option, hasPan),
-      group: 'bind',
+      // Fruit is thickened with starch as a matter of course.
+      group: option.isStarch && isFruity(lines) ? 'less' : 'bind',
     }));
 }
 
@@ -308,24 +328,27 @@ function juicier({ batch, lines, ledger, takes }: Accounts): Candidate[] {
             ],
           },
         ];
-  return [...mixing, ...(dryness.because === 'absorbers' ? lessOf(line) : []), ...add];
+  return [...mixing, ...(dryness.because === 'absorbers' ? lessOf(line, ledger) : []), ...add];
 }
 
-/** Half of it, then none of it. */
-function lessOf({ line, ingredient, rawG }: ResolvedLine): Candidate[] {
+/** So much of it that what runs is taken up and a tenth of the filling more; else none of it. */
+function lessOf({ line, ingredient, rawG, readyG }: ResolvedLine, ledger: Ledger): Candidate[] {
   const name = ingredient.name.toLowerCase();
-  const [third, half] = [Math.round(rawG / 3), Math.round(rawG / 2)];
-  const only = (grams: number): Candidate => ({
-    id: `less-${line.id}-${grams}`,
+  const holds = ledger.lines.find((row) => row.lineId === line.id)?.canHold ?? 0;
+  const enough = (ledger.released + DRY_ENOUGH * ledger.finishedG) / Math.max(0.1, holds / Math.max(1, readyG));
+  const grams = Math.floor(enough / WEIGHABLE) * WEIGHABLE;
+  const less: Candidate = {
+    id: `less-${line.id}`,
     label: `Only ${formatGrams(grams)} of the ${name} instead of ${formatGrams(rawG)}`,
     change: [{ do: 'changeLine', id: line.id, to: { amount: grams, unit: 'g', weighed: 'raw' } }],
-  });
+  };
   return [
-    ...(half >= LEAST_G ? [only(half)] : []),
-    ...(third >= LEAST_G ? [only(third)] : []),
+    ...(grams >= LEAST_G && grams < rawG ? [less] : []),
     { id: `without-${line.id}`, label: `Leave out the ${name}`, change: [{ do: 'removeLine', id: line.id }] },
   ];
 }
+/** What dry things may still take up, as a share of the filling: well below where it is dry. */
+const DRY_ENOUGH = 0.1;
 
 /** Against paste: less of the starch that is most. */
 function lessStarch({ lines, ledger }: Accounts): Candidate[] {

@@ -27,6 +27,8 @@ const THIN_MM = 20;
 /** A filling this hot does not go into the fridge, °C (usual advice of food authorities: let the steam off first). */
 const FRIDGE_C = 60;
 const STIR_MINUTES = 5;
+/** So far into a rule's time the filling goes into the cold at the latest. */
+const IN_TIME = 0.8;
 /** What ice is to bring a filling down to, °C. */
 const COOLED_C = 20;
 /** Points of the thin line that a curve is drawn with. */
@@ -103,9 +105,12 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
   const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
   const leg: Cool['legs'][number] = { ...STILL, depthMm: null, minutes: steamOff, base: 'rack', place: 'counter' };
   const asItIs = judge(cool);
-  const stretchAfter = asItIs.stall?.minutes ?? null;
+  const limits = asItIs.stages.map((stage) => stage.limitMinutes);
+  // Into the cold before the rule's time is up.
+  const stretchAfter =
+    asItIs.stall?.minutes == null ? null : Math.min(asItIs.stall.minutes, ...limits.map((limit) => limit * IN_TIME));
   const ways: (Way | null)[] = [
-    stretchAfter !== null && cool.legs.length === 0
+    stretchAfter !== null && cool.legs.length === 0 && asItIs.curve.at(stretchAfter).centreC <= FRIDGE_C
       ? {
           id: 'last-stretch',
           label: `Here for ${Math.ceil(stretchAfter)} min, then the fridge for the last stretch`,

@@ -31,10 +31,14 @@ export function runsAtBoard(l: ResolvedLine): number {
   return (FIRM.includes(l.ingredient.release) ? FIRM_WITHIN_THE_HOUR : WITHIN_THE_HOUR) * l.releaseG;
 }
 
+/** Dry sugar becomes a syrup that clings, g of liquid a gram. */
+const SUGAR_HOLDS = 0.3;
+const isDrySugar = ({ ingredient }: ResolvedLine): boolean => ingredient.sugar >= 95;
+
 /** g of liquid that a line holds at the board: what soaks cold, what has been boiled, and jelly as long as it is cold. */
 export function holdsAtBoard(l: ResolvedLine): number {
   const binder = binderOf(l);
-  const takesUp = l.preparation.takesUp * l.readyG;
+  const takesUp = Math.max(l.preparation.takesUp, isDrySugar(l) ? SUGAR_HOLDS : 0) * l.readyG;
   if (!binder) return takesUp;
   const works = !binder.isEgg && (!binder.isThickener || STAGES[l.line.stage].isInPan);
   return works ? Math.max(takesUp, binder.capacity * l.readyG) : takesUp;

@@ -372,7 +372,7 @@ teriyaki: teriyaki sauce, sweet soy sauce, kecap manis
 barbecue-sauce: bbq sauce, brown sauce
 sweet-chilli-sauce: plum sauce, duck sauce
 white-sauce-ready: white sauce, bechamel, cheese sauce
-meat-sauce: bolognese sauce, bolognese, ragu, leftover stew, stew, leftover chilli, chilli con carne
+meat-sauce: bolognese sauce, bolognese, ragu, leftover stew, stew, beef stew, leftover beef stew, lamb stew, casserole, leftover casserole, leftover curry, leftover chilli, chilli con carne
 tomato-sauce: pasta sauce, marinara sauce, pizza sauce
 chutney: relish, mango chutney, pickle relish, sweet pickle
 mustard-english: english mustard

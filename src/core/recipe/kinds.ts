@@ -111,7 +111,7 @@ export function kindNamed(words: Words, noted: Words): string | null | 'unknown'
   if (
     any(
       words,
-      'sauce fat sausage sausagemeat liver liverwurst skin bone gravy lard dripping paste kidney heart roe oil mushroom stick egg',
+      'sauce fat sausage sausagemeat liver liverwurst skin bone gravy lard dripping paste kidney heart roe oil mushroom stick egg stew soup curry chilli ragu bolognese pie burger meatball casserole hash',
     )
   )
     return null;

@@ -101,6 +101,11 @@ const clean = (text: string): string =>
   text
     .replace(/[\u00a0\u202f]/g, ' ')
     .replace(/⁄/g, '/')
+    // What a tin is filled up with is poured away.
+    .replace(
+      /\s+in\s+(?:its own juice|brine|(?:olive |sunflower |spring )?(?:oil|water)|syrup|juice)(?=,|$|\s*\(|\s+drained)/i,
+      '',
+    )
     .replace(/^[\s•*·▢□☐–—-]+/, '')
     .replace(/^(?:about|approx(?:imately|\.)?|ca\.?|roughly|around|generous|good)\s+(?=[\d½¼¾⅓⅔])/i, '')
     .replace(/(\d)(g|kg|ml|l|oz|lb|dl|cl|tbsp|tsp)\b/gi, '$1 $2')

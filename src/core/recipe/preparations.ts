@@ -12,7 +12,7 @@ const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
   ],
   [
     /cooked down|reduced|simmered down|boiled down|by half|until (?:it |they |the (?:gravy|sauce|liquid) )?(?:is |are |has )?(?:thick|thickened|glossy|syrupy|coats?)|(?:gravy|sauce|liquid) is thick/i,
-    ['cooked-down', 'simmered-down'],
+    ['cooked-down', 'simmered-down', 'sweated', 'browned'],
   ],
   [/braised|shredded|pulled|stewed|slow[- ]cooked|confit/i, ['shredded']],
   [/poached|cooked through|flaked|steamed/i, ['flaked', 'cooked']],
@@ -21,8 +21,8 @@ const PREPARATION_WORDS: [pattern: RegExp, ids: string[]][] = [
   [/blanched/i, ['blanched-squeezed', 'wilted-squeezed', 'boiled']],
   [/rinsed and squeezed/i, ['rinsed-squeezed', 'squeezed']],
   [/salted/i, ['salted-squeezed']],
-  [/thawed|defrosted/i, ['squeezed', 'raw']],
   [/squeezed|wrung/i, ['squeezed', 'salted-squeezed', 'wilted-squeezed', 'pressed']],
+  [/thawed|defrosted/i, ['raw']],
   [/rinsed|soaked/i, ['rinsed', 'soaked']],
   [/rehydrated/i, ['soaked']],
   [/strained|drained overnight|hung|well drained|drained/i, ['drained-overnight', 'squeezed']],

@@ -6,19 +6,26 @@ import { type ParsedLine } from './parse-line';
 /** What "to taste" comes to, ml of a strong spice. House estimate: a quarter of a teaspoon. */
 const TO_TASTE_ML = 1.25;
 
+/** Herbs without an amount. House estimate. */
+const HANDFUL_G = 10;
+const noted = ({ note }: ParsedLine, more: string): string => (note === null ? more : `${note}, ${more}`);
+
 /** Gives seasoning that has no amount a usual one, and says so. */
 export function toTaste(parsed: ParsedLine, text: string): ParsedLine {
   const ingredient = parsed.ingredientId === null ? undefined : ingredientById(parsed.ingredientId);
   if (!ingredient || parsed.amount !== null || parsed.grams !== null) return parsed;
+  if (ingredient.isTender) {
+    const grams = ingredient.counts.handful ?? HANDFUL_G;
+    return { ...parsed, amount: grams, unit: 'g', grams, note: noted(parsed, `taken as a handful, ${grams} g`) };
+  }
   if (isSalt(ingredient) || !(ingredient.isStrong || /\bto taste\b|\bas needed\b/i.test(text))) return parsed;
   if (ingredient.family !== 'seasoning') return parsed;
-  const note = [parsed.note, 'to taste: taken as ¼ tsp'].filter((part) => part !== null).join(', ');
   return {
     ...parsed,
     amount: 0.25,
     unit: 'tsp',
     grams: Math.round(100 * TO_TASTE_ML * ingredient.gPerMl) / 100,
-    note,
+    note: noted(parsed, 'to taste: taken as ¼ tsp'),
   };
 }
 

@@ -28,6 +28,8 @@ export function foodsIn(text: string, own: readonly OwnIngredient[] = []): strin
   }
   const both = AND_ITS_AMOUNT.exec(text)?.groups;
   if (both && [both.first, both.second].every((part) => isFood(part, own))) return [both.first, both.second];
+  const several = severalIn(text, own);
+  if (several) return several;
   const mixed = MIXED_WITH.exec(text)?.groups;
   if (mixed) return [mixed.first, mixed.second];
   return pair(text, own) ?? [text];
@@ -53,6 +55,15 @@ function pair(text: string, own: readonly OwnIngredient[]): string[] | null {
   if (amount.trim() !== '' && leadingAmount(second) === null)
     return /^(?:a |\d*\s*)?(?:pinch|little|some)/i.test(amount) ? [`${amount}${first}`, `${amount}${second}`] : null;
   return [`${amount}${first}`, second];
+}
+
+/** "1 onion, 1 carrot, 1 stick celery, all diced": each with an amount of its own; what is said at the end is said of all. */
+function severalIn(text: string, own: readonly OwnIngredient[]): string[] | null {
+  const parts = text.split(/,\s*(?:and\s+)?/i);
+  const counted = parts.filter((part) => leadingAmount(part) !== null);
+  if (counted.length < 3 || !counted.every((part) => isFood(part, own))) return null;
+  const rest = parts.filter((part) => !counted.includes(part)).join(', ');
+  return counted.map((part) => (rest === '' ? part : `${part}, ${rest.replace(/^(?:all|both|each)\s+/i, '')}`));
 }
 
 /** Whether a part of a line names something of the larder. */

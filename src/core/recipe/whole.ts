@@ -24,6 +24,9 @@ const COUNT = /\b(?:makes|yields?|serves|enough for|for)\s+(?:about\s+|around\s+
 const AMOUNT =
   /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|half\s|a few|some|pinch|handful|juice|zest|salt\b|freshly|black pepper)/i;
 const NUMBERED = /^(?:step\s*)?\d{1,2}\s*[.):]\s*(?=[A-Za-z])/i;
+/** "(Stir-fry everything until dry)", "cook until thick": what to do, wherever it stands. */
+const VERB_FIRST =
+  /^\(?(?:cook|fry|stir(?:-fry)?|simmer|boil|bake|mix|leave|let|heat|soften|brown|add|combine|season|fold|roll|chill|cool|squeeze|drain)\s+(?!sugar|rice|sauce|bread|flour|lentil|onion|stock)/i;
 /** Longer than an ingredient is said. */
 const SENTENCE_LETTERS = 90;
 const TITLE_WORDS = 9;
@@ -37,6 +40,7 @@ const isHeading = (line: string): boolean => INGREDIENTS.test(line) || METHOD.te
 function isStep(line: string): boolean {
   if (NUMBERED.test(line) && line.split(' ').length > 3) return true;
   if (AMOUNT.test(line.replace(BULLET, '')) && line.length <= SENTENCE_LETTERS) return false;
+  if (VERB_FIRST.test(line)) return true;
   return line.length > SENTENCE_LETTERS || (/[.!]$/.test(line) && line.split(' ').length > 4);
 }
 

@@ -102,7 +102,7 @@ const rinsed = (release: number, label = 'soaked an hour, drained') =>
 /** Cooked potato, grains and pulses take up so much, g a gram. House estimate. */
 export const STARCHY_TAKES_UP = 0.15;
 /** Cooked, pulled meat soaks up sauce between its fibres, g a gram. House estimate. */
-const FIBRES_TAKE_UP = 0.1;
+const SOAKS_UP: Options = { takesUp: 0.1 };
 const swollen = (id: string, label: string, times: number, handsOnMinutes: number, waitMinutes: number) =>
   prep(id, label, 0, {
     yield: times,
@@ -154,10 +154,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     cooked('cooked-down', 'cooked down', 5, 0.8, 15, { treatment: 'reduce', rendersFat: 0.3 }),
   ],
   wiltingLeaf: [raw(35), wilted(4, 0.33), blanched(5, 0.36), squeezed(10, 0.6)],
-  frozenLeaf: [
-    raw(30, 'thawed, as it is', { cooked: true }),
-    drained('squeezed', 'thawed and squeezed', 5, 0.5, { cooked: true }),
-  ],
+  frozenLeaf: [raw(30, 'thawed, as it is'), drained('squeezed', 'thawed and squeezed', 5, 0.5, { cooked: true })],
   frozenFirm: [raw(5, 'thawed', { cooked: true }), cooked('sweated', 'cooked dry in the pan', 2, 0.9, 6)],
   moist: [raw(8)],
   firmLeaf: [raw(22), squeezed(7, 0.78), sweated(5, 0.75), blanched(7, 0.85), browned(3, 0.6, 'fried brown')],
@@ -197,6 +194,11 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     cooked('cooked-down', 'cooked down', 10, 0.5, 20, { treatment: 'reduce' }),
     cooked('roasted', 'roasted', 14, 0.6, 5, { waitMinutes: 40 }),
     drained('drained-overnight', 'seeded and drained', 30, 0.75, { handsOnMinutes: 5, waitMinutes: 20 }),
+  ],
+  sieved: [
+    raw(50, 'as it is'),
+    cooked('cooked-down', 'cooked down', 10, 0.5, 20, { treatment: 'reduce' }),
+    drained('drained-overnight', 'drained', 35, 0.7, { waitMinutes: 10 }),
   ],
   fruit: [
     raw(12),
@@ -262,12 +264,10 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
   wholeMeat: [
     raw(14, 'diced, raw', { rendersFat: 0.15 }),
     browned(6, 0.75, 'browned', { rendersFat: 0.2 }),
-    cooked('cooked', 'poached or roasted, chopped', 5, 0.72, 5, { waitMinutes: 30, rendersFat: 0.2 }),
-    cooked('shredded', 'braised and shredded', 6, 0.62, 10, { waitMinutes: 150, rendersFat: 0.2 }),
+    cooked('cooked', 'poached or roasted, chopped', 5, 0.72, 5, { ...SOAKS_UP, waitMinutes: 30, rendersFat: 0.2 }),
+    cooked('shredded', 'braised and shredded', 6, 0.62, 10, { ...SOAKS_UP, waitMinutes: 150, rendersFat: 0.2 }),
   ],
-  braisedMeat: [
-    prep('shredded', 'cooked, cut or shredded', 6, { cooked: true, rendersFat: 0.1, takesUp: FIBRES_TAKE_UP }),
-  ],
+  braisedMeat: [prep('shredded', 'cooked, cut or shredded', 6, { ...SOAKS_UP, cooked: true, rendersFat: 0.1 })],
   oilyFish: [
     raw(10, 'raw, in pieces', { rendersFat: 0.1 }),
     prep('worked', 'minced, mixed with salt until sticky', 6, { treatment: 'mix', rendersFat: 0.1, handsOnMinutes: 6 }),

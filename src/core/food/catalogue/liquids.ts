@@ -7,8 +7,8 @@ export const LIQUIDS: Table = {
 water | Water | 100 0 0 0 0 0 | 1 | 0 | liquid release=liquid
 stock | Stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal
 red-wine | Red wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | allergens=sulphites liquid release=liquid
-vinegar | Vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0 | liquid
-lemon-juice | Lemon juice | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.02 | 0 | liquid piece=40
+vinegar | Vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0 | liquid dose=3-60
+lemon-juice | Lemon juice | 92.3 0.4 0.2 6.6 0.3 0.2 | 1.02 | 0 | liquid piece=40 dose=3-60
 stock-salted | Stock, salted | 96 1.2 0.4 0.9 0 1.2 | 1 | 0.8 | liquid release=liquid hazard=cooked-animal
 stock-gelled | Gelled stock | 93 5.2 0.6 0.5 0 0.7 | 1 | 0.2 | liquid hazard=cooked-animal
 white-wine | White wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | liquid allergens=sulphites release=liquid
@@ -17,9 +17,9 @@ sweet-rice-wine | Sweet rice wine | 62 0.2 0 37.5 0 0.2 | 1.16 | 0.05 | liquid
 sherry | Sherry | 95 0.2 0 4.5 0 0.3 | 1 | 0.02 | liquid allergens=sulphites release=liquid
 beer | Beer | 96 0.5 0 3.3 0 0.2 | 1.01 | 0.01 | liquid allergens=gluten release=liquid
 cider | Cider | 95.5 0 0 4.2 0 0.3 | 1.01 | 0.01 | liquid allergens=sulphites release=liquid
-rice-vinegar | Rice vinegar | 94 0.2 0 5.6 0 0.2 | 1.01 | 0.02 | liquid
-balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liquid allergens=sulphites
-lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25
+rice-vinegar | Rice vinegar | 94 0.2 0 5.6 0 0.2 | 1.01 | 0.02 | liquid dose=3-60
+balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liquid allergens=sulphites dose=3-60
+lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25 dose=3-60
 orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 release=liquid
 apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid release=liquid
 coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 release=cream
@@ -32,9 +32,9 @@ meat-juices | Braising liquid | 91 4 2.5 1.5 0 1 | 1.01 | 0.7 | liquid release=l
 gravy | Gravy, thick | 86 2.5 3 6.5 0.2 1.5 | 1.04 | 0.9 | release=sauce hazard=cooked-animal allergens=gluten
 fortified-wine | Fortified wine | 88 0.2 0 11.5 0 0.2 | 1.02 | 0.02 | liquid release=liquid allergens=sulphites
 spirit | Brandy or rum | 99.5 0 0 0.4 0 0 | 0.95 | 0 | liquid release=liquid
-wine-vinegar | Wine vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0.02 | liquid allergens=sulphites
-black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=gluten
-malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten
+wine-vinegar | Wine vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0.02 | liquid allergens=sulphites dose=3-60
+black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=gluten dose=3-60
+malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten dose=3-60
 tomato-juice | Tomato juice | 94 0.8 0.1 3.7 0.4 1 | 1.02 | 0.5 | liquid release=liquid
 fruit-juice | Fruit juice | 87.5 0.3 0.1 11.5 0.2 0.3 | 1.04 | 0.01 | liquid release=liquid sugar=11
 coconut-cream | Coconut cream | 54 3.6 34.7 5 1.5 1.1 | 0.97 | 0.02 | liquid release=cream tin=400

@@ -35,9 +35,9 @@ barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens
 sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40
 white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
 meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
-tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=pulpy
+tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=sieved
 chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42
-salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=pulpy
+salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=sieved
 horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard
 mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25
 shrimp-paste | Shrimp paste | 38 26 2 3 0 28 | 1.15 | 24 | hazard=cured allergens=crustaceans dose=1-15

@@ -67,7 +67,7 @@ yeast-dried | Dried yeast | 5 40 7.6 14 27 6 | 0.65 | 0.13 | strong
 vanilla | Vanilla extract | 87 0.1 0.1 12.6 0 0.3 | 0.88 | 0.02 | liquid strong
 garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12
 mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.5-5 sweet
-spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-15
+spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-30
 chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15
 chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1
 pink-pepper | Pink peppercorns | 12 8 8 45 22 4.5 | 0.4 | 0.05 | strong dose=0.5-4

@@ -28,8 +28,8 @@ pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | rel
 artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred
 broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
-tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=pulpy tin=400
-passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=pulpy
+tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=sieved tin=400
+passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=sieved
 cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15
 tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5
 gherkins | Gherkins | 93 0.6 0.2 2.2 1.1 2.9 | 0.65 | 2 | release=jarred
