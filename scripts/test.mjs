@@ -47,18 +47,18 @@ async function suite(name, command, args, report, count) {
 }
 
 const node = process.execPath;
-// Two lanes for the two cores of an ordinary machine: what is only read, and what is built.
+// Two lanes for the two cores of an ordinary machine, about as long as each other.
 const read = async () => {
   await step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
   await step('types', 'npx', ['tsc', '--noEmit']);
   await step('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', `${cache}/eslint`]);
-  await step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-  await step('import rules', 'npm', ['run', '--silent', 'layers']);
 };
 const made = async () => {
   await step('build', node, ['scripts/build.mjs']);
   await step('bundle size', node, ['scripts/bench.mjs', '--sizes']);
   await step('schemas in docs are current', node, ['--import', 'tsx', 'scripts/write-schemas.ts', '--check']);
+  await step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+  await step('import rules', 'npm', ['run', '--silent', 'layers']);
 };
 await Promise.all([read(), made()]);
 await suite(

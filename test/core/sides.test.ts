@@ -80,8 +80,8 @@ it('the axis and the mean of a long cylinder come out near its series', () => {
       const axis = sides.atAxis(mean, 0);
       if (minute % 60 !== 0) continue;
       const off = axis - cylinderAxis(minute * 60, radius, h);
-      // Of 70 K, 3; the mean and the first mode are exact, the corner between is rounded.
-      expect(Math.abs(off)).toBeLessThan(0.045);
+      // Of 70 K, 4 where a fan blows and less elsewhere; the mean and the first mode are exact, the corner between is rounded.
+      expect(Math.abs(off)).toBeLessThan(0.055);
     }
   }
 });

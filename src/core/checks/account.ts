@@ -30,48 +30,76 @@ export interface Accounts extends Outline {
   heat: HeatForecast | null;
   /** Why there is no forecast and will be none. */
   problem: string | null;
+  /** A change being tried out: nobody will ask why. */
+  isTrial: boolean;
 }
 
 /** What a stored wrap portion falls back to where there is no filling to speak of: ordinary moist food, g/ml. */
 const USUAL_DENSITY = 1.02;
 
+/** Worked out when it is first asked for, once: of a change that is tried out for one check the others' accounts are not needed. */
+function once<T>(make: () => T): () => T {
+  let made: { value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+}
+
 /**
  * Draws up the accounts of a batch.
  * @param heat from `forecastHeat`; null while it is being worked out
  * @param problem why there will be no forecast, where it failed
+ * @param isTrial whether a change is only tried out
  */
 export function account(
   batch: Batch,
   kitchen: Kitchen,
   heat: HeatForecast | null,
   problem: string | null = null,
+  isTrial = false,
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
   const takes = takesOf(kindOf(o.lines), { form: wrap.form, method: cook.method, dough: o.dough.kind });
   const steamG = heat?.cooling?.soundSteamG ?? 0;
   const ledger = drawLedger(o.lines, batch.water, steamG, takes.ovenPer100);
-  const density = o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY;
-  const fit = fitParcel({ form: wrap.form, skin: wrap, dough: o.dough, fillingG: wrap.portionG, density });
+  const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY));
+  const fit = once(() =>
+    fitParcel({ form: wrap.form, skin: wrap, dough: o.dough, fillingG: wrap.portionG, density: density() }),
+  );
+  const fat = once(() => accountFat(o.lines, ledger.finishedG));
+  const salt = once(() =>
+    accountSalt(o.lines, {
+      finishedG: ledger.finishedG,
+      portionG: wrap.portionG,
+      wrapperG: fit().wrapperG,
+      wrapperPercent: o.doughSaltPercent,
+      aimPercent: kitchen.saltTargetPercent,
+    }),
+  );
+  const read = once(() => verdict(cook.readings, o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0));
   return {
     ...o,
     batch,
     kitchen,
     ledger,
-    fat: accountFat(o.lines, ledger.finishedG),
-    salt: accountSalt(o.lines, {
-      finishedG: ledger.finishedG,
-      portionG: wrap.portionG,
-      wrapperG: fit.wrapperG,
-      wrapperPercent: o.doughSaltPercent,
-      aimPercent: kitchen.saltTargetPercent,
-    }),
-    density,
-    fit,
     takes,
     steamLeftOut: Math.max(0, (heat?.cooling?.evaporatedG ?? 0) - steamG),
-    verdict: verdict(cook.readings, o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0),
     heat,
     problem,
+    isTrial,
+    get fat() {
+      return fat();
+    },
+    get salt() {
+      return salt();
+    },
+    get density() {
+      return density();
+    },
+    get fit() {
+      return fit();
+    },
+    get verdict() {
+      return read();
+    },
   };
 }

@@ -80,7 +80,7 @@ function judge(accounts: Accounts): Judgement {
       ? ''
       : `, ${formatTemperature(mixtureC, kitchen.temperature)} once mixed with what is cold`;
   const wrapReady = `wrap-ready at ${formatTemperature(forecast.targetC, kitchen.temperature)}${mixed}`;
-  const judged = { ...common, why: reasons(forecast, accounts), cautions: [COLD_CAUTION] };
+  const judged = { ...common, why: accounts.isTrial ? [] : reasons(forecast, accounts), cautions: [COLD_CAUTION] };
   if (forecast.startC <= forecast.airC) {
     return {
       ...judged,

@@ -16,7 +16,7 @@ function judge(accounts: Accounts): Judgement {
     ...PLAIN,
     id: 'core' as const,
     unit: 'min',
-    why: reasons(accounts, forecast),
+    why: accounts.isTrial ? [] : reasons(accounts, forecast),
     cautions: cautions(accounts),
     figure: `${formatNumber(batch.cook.minutes)} min`,
   };

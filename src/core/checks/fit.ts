@@ -22,7 +22,7 @@ function judge(accounts: Accounts): Judgement {
     band: fit.comfortableMl,
     unit: 'ml',
     figure: `${formatNumber(batch.wrap.portionG)} g`,
-    why: reasons(accounts),
+    why: accounts.isTrial ? [] : reasons(accounts),
   };
   if (isComfortable(common)) {
     return {

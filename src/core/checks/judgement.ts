@@ -110,7 +110,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
   ) as Record<CheckId, Check>;
   return {
     checks,
-    moisture: moistureFigures(accounts),
+    moisture: judged.moisture.figures ?? moistureFigures(accounts),
     state: worst(CHECK_IDS.map((id) => checks[id].state)),
     ledger,
     salt,

@@ -27,7 +27,9 @@ import { type Mending, type Tried } from './rule';
 import { per100 } from './moisture';
 
 /** So many lines are tried with other preparations. */
-const MOST_TREATED = 8;
+const MOST_TREATED = 6;
+/** And each with so many: tables stand in a cook's order. */
+const MOST_WAYS = 3;
 /** Where in the band wetting aims: the dry half. */
 const JUICY = 0.35;
 /** The liquid that is worked in. */
@@ -42,6 +44,8 @@ const WEIGHABLE = 5;
 const GROUPS = { mix: 1, squeeze: 2, fry: 1, 'cook-off': 1, less: 1, treat: 1, own: 1, bind: 2, wet: 3 } as const;
 type Group = keyof typeof GROUPS;
 const GROUP_IDS = Object.keys(GROUPS) as Group[];
+/** More ways than these nobody reads at the stove. */
+const MOST_OFFERED = 5;
 /** These belong to the dish as it is made anyway: among them what mends most comes first. */
 const OF_THE_DISH: readonly string[] = ['mix', 'squeeze', 'fry', 'cook-off', 'less'];
 /** What belongs to the dish stays first even where it makes another check ask for something; it says so. */
@@ -98,7 +102,7 @@ function choose(tried: readonly Tried[], now: Judgement): Tried[] {
     const rank = OF_THE_DISH.includes(group) ? 0 : GROUP_IDS.findIndex((id) => id === group);
     return gain(t) >= MENDS_MUCH * before ? rank : rank + GROUP_IDS.length;
   };
-  return chosen.sort((a, b) => order(a) - order(b) || left(a) - left(b));
+  return chosen.sort((a, b) => order(a) - order(b) || left(a) - left(b)).slice(0, MOST_OFFERED);
 }
 
 /** Of one line's preparations the first of its table that does nearly as much as the best: tables stand in a cook's order. */
@@ -144,6 +148,7 @@ function treating({ lines }: Accounts): Candidate[] {
   return untreated.flatMap((l) =>
     RELEASES[l.ingredient.release]
       .filter((p) => isDrier(p, l) && !p.takesStarch && suits(l, p))
+      .slice(0, MOST_WAYS)
       .map((p) => ({
         id: `prepare-${l.line.id}-${p.id}`,
         label: `${l.ingredient.name}: ${p.label}`,

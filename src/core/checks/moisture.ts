@@ -98,7 +98,7 @@ function judge(accounts: Accounts): Judgement {
     unit: UNIT,
     figure: per100(shown.value),
     figures,
-    why: reasons(accounts),
+    why: accounts.isTrial ? [] : reasons(accounts),
   };
   if (accounts.lines.length === 0) {
     return {

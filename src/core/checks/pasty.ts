@@ -18,8 +18,9 @@ export const LEAN_PERCENT = 5;
 /** What all binders together could hold, g. */
 export const bindingPower = (ledger: Ledger): number => ledger.lines.reduce((sum, l) => sum + l.canHold, 0);
 
+/** What some of the lines could hold, g; the ledger's rows stand in the order of the lines. */
 const holdsOf = (ledger: Ledger, lines: readonly ResolvedLine[], is: (l: ResolvedLine) => boolean): number =>
-  lines.filter(is).reduce((sum, l) => sum + (ledger.lines.find((row) => row.lineId === l.line.id)?.canHold ?? 0), 0);
+  lines.reduce((sum, l, i) => sum + (is(l) ? ledger.lines[i].canHold : 0), 0);
 
 const isThickener = (l: ResolvedLine): boolean => binderOf(l)?.isThickener === true && binderOf(l)?.isFood === false;
 

@@ -74,7 +74,7 @@ function accountAfter(
   forecast: Forecaster,
 ): Accounts | null {
   const changed = change.reduce(apply, batch);
-  return isWithinLimits(changed) ? account(changed, kitchen, forecast(changed, kitchen), problem) : null;
+  return isWithinLimits(changed) ? account(changed, kitchen, forecast(changed, kitchen), problem, true) : null;
 }
 
 /** The present forecast, its steam in proportion to what is hot. */

@@ -24,7 +24,7 @@ function judge(accounts: Accounts): Judgement {
     band: [low, high] as const,
     unit: '%',
     figure: percent(salt.fillingPercent),
-    why: reasons(accounts),
+    why: accounts.isTrial ? [] : reasons(accounts),
     cautions: accounts.goesInRaw ? ['Never taste it raw: cook a teaspoonful and taste that.'] : [],
   };
   if (accounts.lines.length === 0) {

@@ -33,22 +33,24 @@ const isCheeseInPieces = ({ family, liquid, composition, release, binder }: Ingr
   release !== 'yoghurt' &&
   binder === undefined;
 
-/** Heat that a line gives off for each degree, J/K. */
-const heatOf = (l: ResolvedLine): number => (l.readyG / 1000) * thermalProperties(l.composition, AROUND_C).heatCapacity;
-const sum = (lines: readonly ResolvedLine[], of: (l: ResolvedLine) => number): number =>
-  lines.reduce((total, l) => total + of(l), 0);
+/** Heat that a line gives off for each degree, J/K; a line is worked out once, whatever else of the batch is tried. */
+function heatOf(l: ResolvedLine): number {
+  const known = HEATS.get(l);
+  if (known !== undefined) return known;
+  const heat = (l.readyG / 1000) * thermalProperties(l.composition, AROUND_C).heatCapacity;
+  HEATS.set(l, heat);
+  return heat;
+}
+const HEATS = new WeakMap<ResolvedLine, number>();
 
-/** How warm the hot part may be so that the mixture with what is cold is no warmer than a temperature. Σ m c T / Σ m c. */
-export function hotPartFor(mixtureC: number, lines: readonly ResolvedLine[], coldC: number): number {
-  const hot = sum(
-    lines.filter((l) => STAGES[l.line.stage].isHot),
-    heatOf,
-  );
-  const cold = sum(
-    lines.filter((l) => !STAGES[l.line.stage].isHot),
-    heatOf,
-  );
-  return hot > 0 ? (mixtureC * (hot + cold) - cold * coldC) / hot : Infinity;
+/** Heat for each degree of what is hot, and of what comes cold to it, J/K. */
+function heatsOf(lines: readonly ResolvedLine[]): { hot: number; cold: number } {
+  let [hot, cold] = [0, 0];
+  for (const l of lines) {
+    if (STAGES[l.line.stage].isHot) hot += heatOf(l);
+    else cold += heatOf(l);
+  }
+  return { hot, cold };
 }
 
 /**
@@ -56,8 +58,10 @@ export function hotPartFor(mixtureC: number, lines: readonly ResolvedLine[], col
  * @param coldC temperature of what comes out of the fridge, °C
  */
 export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, coldC: number): CoolTarget[] {
-  const mixture = (c: number): number => hotPartFor(c, lines, coldC);
-  const isMixed = lines.some((l) => !STAGES[l.line.stage].isHot);
+  const { hot, cold } = heatsOf(lines);
+  // How warm the hot part may be so that the mixture is no warmer: Σ m c T / Σ m c.
+  const mixture = (c: number): number => (hot > 0 ? (c * (hot + cold) - cold * coldC) / hot : Infinity);
+  const isMixed = cold > 0;
   const wrapC = isMixed ? mixture(wrapper.wrapReadyC) : wrapper.wrapReadyC;
   const constraints: CoolTarget[] = [
     {
