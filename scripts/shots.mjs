@@ -17,7 +17,7 @@ const binders = async (page) => {
   await page.getByRole('heading', { name: 'Binders for this filling' }).evaluate((e) => e.scrollIntoView());
 };
 const clock = async (page) => {
-  await page.getByRole('button', { name: /^Spread to 20 mm on a tray/ }).click();
+  await page.getByRole('button', { name: /^Spread to 20\smm on a tray/ }).click();
   await page.getByRole('button', { name: /start the clock/ }).click();
   await page.getByLabel('It came off the heat, min ago').fill('25');
   await page.waitForTimeout(600);
@@ -27,11 +27,13 @@ const clock = async (page) => {
   await page.getByRole('img', { name: /^Cooling from/ }).evaluate((e) => e.scrollIntoView());
 };
 const paste = async (page) => {
-  await page.getByRole('button', { name: 'Paste a list of ingredients' }).click();
+  await page.getByRole('button', { name: 'Paste a list or a recipe' }).click();
   await page
-    .getByLabel('One ingredient a line, as the recipe has it')
-    .fill('1 lb ground pork\n2 cups shredded cabbage\n3 scallions, sliced\n1 thumb of ginger, grated\nsalt to taste');
-  await page.getByRole('heading', { name: 'Paste a list' }).evaluate((e) => e.scrollIntoView());
+    .getByLabel('One ingredient a line, as the recipe has it; its method may follow')
+    .fill(
+      '500 g minced beef\n1 onion, chopped\n150 ml beef stock\nsalt and pepper\n\nMethod\nFry the onion, add the beef and brown it.\nAdd the stock and simmer until nearly dry.',
+    );
+  await page.getByRole('heading', { name: 'Paste a list or a recipe' }).evaluate((e) => e.scrollIntoView());
 };
 const leek = async (page) => {
   await page.getByRole('button', { name: 'Celeriac', exact: true }).click();

@@ -52,22 +52,33 @@ const read = async () => {
   await step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
   await step('types', 'npx', ['tsc', '--noEmit']);
   await step('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', `${cache}/eslint`]);
+  await step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+  await step('import rules', 'npm', ['run', '--silent', 'layers']);
+};
+/** Some of the unit tests, by project. */
+const unit = (name, projects, workers) => {
+  const report = `unit-tests-${projects[0]}.json`;
+  const args = [
+    'jest',
+    '--selectProjects',
+    ...projects,
+    `--maxWorkers=${workers}`,
+    '--json',
+    `--outputFile=${cache}/${report}`,
+  ];
+  return suite(name, 'npx', args, report, (r) => ({
+    passed: r.numPassedTests,
+    failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+  }));
 };
 const made = async () => {
   await step('build', node, ['scripts/build.mjs']);
   await step('bundle size', node, ['scripts/bench.mjs', '--sizes']);
   await step('schemas in docs are current', node, ['--import', 'tsx', 'scripts/write-schemas.ts', '--check']);
-  await step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-  await step('import rules', 'npm', ['run', '--silent', 'layers']);
+  await unit('unit tests of the interface', ['ui', 'web'], 1);
 };
 await Promise.all([read(), made()]);
-await suite(
-  'unit tests',
-  'npx',
-  ['jest', '--maxWorkers=2', '--json', `--outputFile=${cache}/unit-tests.json`],
-  'unit-tests.json',
-  (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
-);
+await unit('unit tests of the core', ['core'], 2);
 await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => ({
   passed: r.stats.expected,
   failed: r.stats.unexpected + r.stats.flaky,

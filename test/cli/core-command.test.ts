@@ -187,6 +187,79 @@ describe('npm run core', () => {
     expect(Object.keys(core('assess', wet).json.checks.moisture.fixes[0])).toEqual(['id', 'label', 'effect']);
   });
 
+  const RECIPE = {
+    title: 'Thursday',
+    form: 'half-moon',
+    school: 'raw',
+    count: 24,
+    lines: [
+      '500 g minced pork',
+      '300 g napa cabbage, salted and squeezed',
+      'salt and pepper',
+      '1 egg, to glaze',
+      '1 tbsp moonstone',
+    ],
+    dough: 'noodle',
+    cook: { method: 'boil' },
+  };
+
+  it('batch, as pasting does it, and assess takes what it makes', () => {
+    const { json } = core('batch', RECIPE);
+    expect(Object.keys(json)).toEqual(['batch', 'questions']);
+    expect(json.questions).toEqual([
+      { text: '1 tbsp moonstone', question: expect.stringContaining('moonstone') as string },
+    ]);
+    const { json: assessed } = core('assess', json.batch);
+    expect(assessed.unknown).toEqual(['moonstone']);
+    expect(assessed.checks.moisture.state).toBe('watch');
+    const known = core('batch', { ...RECIPE, lines: RECIPE.lines.slice(0, 4) }).json;
+    expect(core('assess', known.batch).json.checks.moisture.state).toBe('good');
+  });
+
+  it('batch takes partial wraps, cooking, cooling and water over what is usual, and names what it does not know', () => {
+    const { json } = core('batch', {
+      ...RECIPE,
+      wrap: { skin: { shape: 'round', diameterMm: 100 }, portionG: 18 },
+      cook: { minutes: 9 },
+      cool: { depthMm: 80, covered: true },
+      water: { estimate: { by: 'grams', grams: 40 } },
+    });
+    expect(json.batch.wrap).toMatchObject({ diameterMm: 100, portionG: 18, rimMm: 8 });
+    expect(json.batch.cook).toMatchObject({ minutes: 9, method: 'boil' });
+    expect(json.batch.cool).toMatchObject({ depthMm: 80, covered: true, vessel: { kind: 'pot' } });
+    expect(json.batch.water.estimate).toEqual({ by: 'grams', grams: 40 });
+    expect(
+      core('batch', { ...RECIPE, form: 'boat', hat: 1 })
+        .stderr.split('\n')
+        .sort()
+        .join(),
+    ).toMatch(/form: would be .*hat: is not/);
+  });
+
+  it('takes a byte-order mark, refuses what overflows, and counts problems beyond twenty', () => {
+    expect(core('convert', '\uFEFF{"amount":1,"from":"cup","to":"ml"}').json).toEqual({ amount: 240 });
+    const over = core('convert', { amount: 1e308, from: 'kg', to: 'g' });
+    expect(over).toMatchObject({ status: 2, stdout: '' });
+    expect(over.stderr).toContain('amount: is too large');
+    const many = core('assess', {
+      ...turkey,
+      ...Object.fromEntries(Array.from({ length: 30 }, (_, i) => [`x${i}`, 1])),
+    });
+    expect(many.stderr.trim().split('\n')).toHaveLength(21);
+    expect(many.stderr).toContain('(and 10 more)');
+  });
+
+  it('parse gives the second food of a line after all that was asked, and keeps what is not filling apart', () => {
+    const { json } = core('parse', { lines: ['salt and pepper', '500 g minced pork', '1 egg, to glaze'] });
+    expect(json.lines.map((l: { ingredientId: string }) => l.ingredientId)).toEqual([
+      'salt',
+      'pork-mince',
+      'egg',
+      'black-pepper',
+    ]);
+    expect(json.lines[2]).toMatchObject({ grams: null, note: expect.stringContaining('to glaze') as string });
+  });
+
   it('refuses bad input on standard error, one line per problem, exit status 2', () => {
     const bad = core('assess', { ...turkey, count: 0, colour: 'red' });
     expect(bad).toMatchObject({ status: 2, stdout: '' });

@@ -128,6 +128,8 @@ describe('how much', () => {
     ['1 heaped tbsp cornflour', 12.15],
     ['1 scant cup milk', 222.5],
     ['minced pork, 600 g', 600],
+    ['1 cup minus 2 tbsp milk', 216],
+    ['1 cup plus 2 tbsp milk', 278],
     ['about 300 g leeks', 300],
     ['250 g pack ricotta', 250],
     ['2 handfuls of spinach', 60],

@@ -83,6 +83,14 @@ describe('readings', () => {
 });
 
 describe('the vessel', () => {
+  it('the pan it was cooked in follows its contents; a depth that is said makes a pot of it', () => {
+    const inPan = apply(duck, { do: 'setCool', to: { vessel: { kind: 'pan', areaCm2: null } } });
+    const { batch } = openStation(withForecast(VesselPanel), inPan, { heatOf });
+    expect(screen.getByLabelText('the pan it was cooked in')).toBeTruthy();
+    type('Depth, mm', '70');
+    expect(batch().cool).toMatchObject({ depthMm: 70, vessel: { kind: 'pot', areaCm2: null } });
+  });
+
   it('chosen by its floor, gives the depth; a typed depth lets the floor go', () => {
     const { batch } = openStation(withForecast(VesselPanel), duck, { heatOf });
     press('my shallow dish');

@@ -165,15 +165,17 @@ function amountWithin(line: string): LeadingAmount | null {
   return within && leading ? { ...leading, rest: within[1] + leading.rest } : null;
 }
 
-/** `1 lb 2 oz`, `1 tbsp + 1 tsp`, `1 cup plus 2 tbsp`: the second amount, in the first one's unit. */
+/** `1 lb 2 oz`, `1 tbsp + 1 tsp`, `1 cup plus 2 tbsp`, `1 cup minus 1 tbsp`: the second amount, in the first one's unit. */
 function furtherAmount(measure: Measure | null, rest: string): { amount: number; rest: string } {
   const none = { amount: 0, rest };
   if (measure?.kind !== 'unit') return none;
-  const leading = leadingAmount(rest.replace(/^(?:\+|plus|and|&)\s*/i, ''));
+  const isLess = /^(?:minus|less)\s+/i.test(rest);
+  const leading = leadingAmount(rest.replace(/^(?:\+|plus|minus|less|and|&)\s*/i, ''));
   if (!leading) return none;
   const second = takeMeasure(leading.rest);
   if (second.measure?.kind !== 'unit' || dimensionOf(second.measure.id) !== dimensionOf(measure.id)) return none;
-  return { amount: convert(leading.amount, second.measure.id, measure.id), rest: second.rest };
+  const amount = convert(leading.amount, second.measure.id, measure.id);
+  return { amount: isLess ? -amount : amount, rest: second.rest };
 }
 
 /** The larder's ingredient for a name: `lemon, juiced` is its juice, tomatoes from a tin are tinned ones. */

@@ -3,6 +3,7 @@ import { LIMITS } from '@/core/document/limits';
 import { useRef, useState } from 'react';
 import { PanResponder, View } from 'react-native';
 import { type CoolingForecast } from '@/core/cooling/forecast';
+import { byDepth } from '@/core/cooling/vessels';
 import { type Batch } from '@/core/document/schema';
 import { USUAL_VESSELS, VESSELS } from '@/core/document/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
@@ -26,7 +27,7 @@ export function VesselSection({ batch, assessment, edit }: StationProps) {
   const forecast = assessment.heat?.cooling;
   if (!forecast) return null;
   const drag = (mm: number) =>
-    edit({ do: 'setCool', to: { depthMm: Math.round(mm), vessel: { ...cool.vessel, areaCm2: null } } }, 'drag');
+    edit({ do: 'setCool', to: { depthMm: Math.round(mm), vessel: byDepth(cool.vessel) } }, 'drag');
   // Where it is hottest once it is well under way.
   const underWay = forecast.samples[Math.floor(forecast.samples.length / 3)];
   return (
@@ -45,12 +46,12 @@ export function VesselSection({ batch, assessment, edit }: StationProps) {
 export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
   const { cool } = batch;
   const set = (to: Partial<Cool>, what: string) => edit({ do: 'setCool', to }, what);
-  const deep = (depthMm: number) =>
-    set({ depthMm: Math.round(depthMm), vessel: { ...cool.vessel, areaCm2: null } }, 'depth');
+  const deep = (depthMm: number) => set({ depthMm: Math.round(depthMm), vessel: byDepth(cool.vessel) }, 'depth');
   const own = kitchen.vessels.map(({ id, name, kind, areaCm2 }) => ({ value: id, label: `my ${name}`, kind, areaCm2 }));
   const distinct = own.filter((v, i) => own.findIndex((w) => w.label === v.label && w.areaCm2 === v.areaCm2) === i);
   const usual = USUAL_VESSELS.map(({ kind, label, areaCm2 }) => ({ value: kind, label, kind, areaCm2 }));
-  const all = [...distinct, ...usual];
+  const pan = { value: 'pan', label: VESSELS.pan.label, kind: 'pan' as const, areaCm2: null };
+  const all = [pan, ...distinct, ...usual];
   const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
   return (
     <View style={{ gap: 14 }}>
@@ -67,9 +68,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
           value={Math.round(forecast.depthMm * 10) / 10}
           {...LIMITS.depthMm}
           step={5}
-          onChange={(depthMm) =>
-            depthMm !== null && set({ depthMm, vessel: { ...cool.vessel, areaCm2: null } }, 'depth')
-          }
+          onChange={(depthMm) => depthMm !== null && set({ depthMm, vessel: byDepth(cool.vessel) }, 'depth')}
         />
         <AmountField
           label="Its floor (or empty)"
