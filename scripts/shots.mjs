@@ -17,7 +17,10 @@ const binders = async (page) => {
   await page.getByRole('heading', { name: 'Binders for this filling' }).evaluate((e) => e.scrollIntoView());
 };
 const clock = async (page) => {
-  await page.getByRole('button', { name: /^Spread to 20\smm on a tray/ }).click();
+  await page
+    .getByRole('button', { name: /^Spread to 20\smm on a tray/ })
+    .last()
+    .click();
   await page.getByRole('button', { name: /start the clock/ }).click();
   await page.getByLabel('It came off the heat, min ago').fill('25');
   await page.waitForTimeout(600);

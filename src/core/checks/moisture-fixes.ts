@@ -27,7 +27,7 @@ import { type Mending, type Tried } from './rule';
 import { per100 } from './moisture';
 
 /** So many lines are tried with other preparations. */
-const MOST_TREATED = 6;
+const MOST_TREATED = 4;
 /** And each with so many: tables stand in a cook's order. */
 const MOST_WAYS = 3;
 /** Where in the band wetting aims: the dry half. */
