@@ -68,6 +68,15 @@ describe('the method', () => {
     expect(parsley).toMatchObject({ stage: 'when-cool' });
   });
 
+  it('shows the sentence that gives the preparation, not the first that shares a word', () => {
+    const [, stock] = said(
+      ['500 g minced beef', '200 ml beef stock'],
+      ['Fry the onion, add the beef and brown it.', 'Add the stock and simmer until nearly dry.'],
+    );
+    expect(stock).toMatchObject({ preparation: 'simmered-dry', stage: 'simmer' });
+    expect(stock?.note).toContain('“Add the stock and simmer until nearly dry.”');
+  });
+
   it('“simmer until thick” speaks of what was poured in before', () => {
     const [, stock] = said(
       ['2 tbsp flour', '300 ml stock'],

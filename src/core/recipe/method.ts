@@ -92,7 +92,13 @@ export function readMethod(named: readonly Named[], steps: readonly string[], sc
       const to = saidOf(n, clause, sentence, { school, isCool: isCool || startsCool });
       if (Object.keys(to).length === 0) continue;
       // Of what is said again later only what is new counts: browned first, simmered then.
-      found[i] = { to: { ...to, ...found[i]?.to }, sentence: found[i]?.sentence ?? sentence };
+      const before = found[i];
+      // The sentence shown is the one that gives the preparation, not the first that names it.
+      const isFirstToSay = before?.to.preparation === undefined && to.preparation !== undefined;
+      found[i] = {
+        to: isFirstToSay ? { ...before?.to, ...to } : { ...to, ...before?.to },
+        sentence: isFirstToSay ? sentence : (before?.sentence ?? sentence),
+      };
     }
     // "Simmer until the gravy is thick" speaks of what was poured in before.
     if (GOES_ON.test(sentence) && THICKENS.test(sentence)) {
