@@ -14,7 +14,7 @@ const ROOMS = {
   units: ['document'],
   food: ['document', 'units'],
   filling: ['document', 'units', 'food'],
-  wrapper: ['document', 'food'],
+  wrapper: ['document', 'units', 'food'],
   safety: ['document'],
   heat: ['food'],
   cooling: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],

@@ -4,6 +4,7 @@
  */
 import { readFileSync } from 'node:fs';
 import { type Command, InputError } from './command';
+import { balanceCommand, doughCommand, sheetCommand } from './commands/dough';
 import { convertCommand, ingredientCommand, parseCommand } from './commands/food';
 import { conductCommand, coolCommand, lethalityCommand, thermalCommand } from './commands/heat';
 import { assessCommand, fitCommand } from './commands/parcel';
@@ -18,6 +19,9 @@ const COMMANDS: Record<string, Command> = {
   parse: parseCommand,
   convert: convertCommand,
   fit: fitCommand,
+  dough: doughCommand,
+  sheet: sheetCommand,
+  balance: balanceCommand,
   assess: assessCommand,
   batch: batchCommand,
 };

@@ -11,13 +11,17 @@ import { dough } from '@/core/wrapper/dough';
 import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
 import { fitParcel } from '@/core/wrapper/fit';
 import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
+import { acrossOf } from '@/core/document/vocabulary/skins';
+import { skinInWords } from '@/core/recipe/wrap-in-words';
 import { type Command, command, InputError } from '../command';
+import { skinInput } from '../skin-input';
 
 const fitInput = z
   .strictObject({
     form: z.enum(FORM_IDS),
-    diameterMm: between(LIMITS.diameterMm, 'mm'),
-    rimMm: between(LIMITS.rimMm, 'mm'),
+    skin: skinInput.optional(),
+    diameterMm: between(LIMITS.skinMm, 'mm').optional(),
+    rimMm: between(LIMITS.rimMm, 'mm').optional(),
     thicknessMm: between(LIMITS.thicknessMm, 'mm'),
     depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
     fillingG: z
@@ -27,13 +31,32 @@ const fitInput = z
     gPerMl: z.number().min(0.3, 'must be 0.3 to 1.5 g/ml').max(1.5, 'must be 0.3 to 1.5 g/ml').default(1.02),
     dough: z.enum(DOUGH_IDS).optional(),
   })
-  .refine((i) => i.rimMm < i.diameterMm / 2, { path: ['rimMm'], error: 'must be less than half of diameterMm' });
+  .refine((i) => i.skin !== undefined || i.diameterMm !== undefined, {
+    path: ['skin'],
+    error: 'is missing: would be { shape, … }, or diameterMm',
+  })
+  .refine((i) => i.skin === undefined || (i.diameterMm === undefined && i.depthMm === undefined), {
+    path: ['diameterMm'],
+    error: 'is said by skin already',
+  });
 
-export const fitCommand = command(fitInput, ({ form, fillingG, gPerMl, dough: id, ...skin }) => {
+export const fitCommand = command(fitInput, ({ form, fillingG, gPerMl, dough: id, ...said }) => {
+  const { label, shapes, usual } = FORMS[form];
+  const shape = said.skin?.shape ?? (shapes[0] === 'pan' ? 'pan' : 'round');
+  if (!(shapes as readonly string[]).includes(shape)) {
+    const would = shapes.filter((s) => s !== 'tin').join(' or ');
+    throw new InputError([`skin: a ${label} is made from ${would}: { "shape": "${shapes[0]}", … }`]);
+  }
+  const skin = skinInWords(form, said, usual.skin);
+  const rimMm = said.rimMm ?? usual.rimMm;
+  if (rimMm >= acrossOf(skin) / 2) {
+    const than = said.diameterMm === undefined ? 'the skin' : 'diameterMm';
+    throw new InputError([`rimMm: must be less than half of ${than}`]);
+  }
   const { maxMl, comfortableMl, fillMl, state, wrapperG, ratio, halfThicknessMm, dimension } = fitParcel({
     form,
-    skin,
-    dough: dough(id ?? FORMS[form].usual.dough),
+    laid: { skin, rimMm, thicknessMm: said.thicknessMm },
+    dough: dough(id ?? usual.dough),
     fillingG,
     density: gPerMl,
   });

@@ -13,26 +13,13 @@ import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { problemsOf } from '@/core/document/read';
 import { command, InputError } from '../command';
+import { skinInput } from '../skin-input';
 
 const oneOf = <const Ids extends readonly [string, ...string[]]>(ids: Ids) =>
   z.enum(ids, { error: `would be ${ids.join(', ')}` });
 
-/** The skin as `fit` says it: a round, or a round pan. */
-const skinInput = z.discriminatedUnion(
-  'shape',
-  [
-    z.strictObject({ shape: z.literal('round'), diameterMm: between(LIMITS.diameterMm, 'mm') }),
-    z.strictObject({
-      shape: z.literal('pan'),
-      diameterMm: between(LIMITS.diameterMm, 'mm'),
-      depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
-    }),
-  ],
-  { error: 'shape would be round or pan' },
-);
-
 const wrapInput = z.strictObject({
-  diameterMm: between(LIMITS.diameterMm, 'mm').optional(),
+  diameterMm: between(LIMITS.skinMm, 'mm').optional(),
   rimMm: between(LIMITS.rimMm, 'mm').optional(),
   thicknessMm: between(LIMITS.thicknessMm, 'mm').optional(),
   depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
@@ -75,9 +62,7 @@ const batchInput = z.strictObject({
 const MADE = { id: 'batch', at: '2026-01-01T00:00:00Z' };
 
 export const batchCommand = command(batchInput, (input) => {
-  const { skin, ...wrap } = input.wrap ?? {};
-  const { shape: _shape, ...size } = skin ?? {};
-  const { batch, questions } = batchInWords({ ...input, wrap: { ...size, ...wrap } }, MADE);
+  const { batch, questions } = batchInWords(input, MADE);
   if (!isWithinLimits(batch)) {
     const checked = batchSchema.safeParse(batch);
     throw new InputError(checked.success ? ['(document): is beyond what a batch takes'] : problemsOf(checked.error));

@@ -7,14 +7,41 @@ import { type Batch } from '@/core/document/schema';
 
 function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
   const { lines, ingredients, water, cool, wrap, cook } = batch;
-  const { roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling, altitudeM, fanOven, rulePack } =
-    kitchen;
+  const {
+    roomC,
+    fridgeC,
+    freezerC,
+    porchC,
+    iceKg,
+    fridgeLitres,
+    vessels,
+    cooling,
+    altitudeM,
+    fanOven,
+    rulePack,
+    portionSpread,
+  } = kitchen;
   // Of a clock it matters whether it runs, and what was measured; runs that are over, and core readings, change nothing.
   const { run, earlierRuns: _over, ...cooled } = cool;
   const clock = run !== null && run.readings.length + run.past.length > 0 ? run : run !== null;
   const { readings: _read, ...cooking } = cook;
+  // What was closed by now, and the words of edge and glaze, heat nothing.
+  const { board: _board, earlierBoards: _boards, edge: _edge, glaze: _glaze, ...wrapped } = wrap;
   const places = [roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling];
-  return [lines, ingredients, water, cooled, clock, wrap, cooking, places, altitudeM, fanOven, rulePack];
+  return [
+    lines,
+    ingredients,
+    water,
+    cooled,
+    clock,
+    wrapped,
+    cooking,
+    places,
+    altitudeM,
+    fanOven,
+    rulePack,
+    portionSpread,
+  ];
 }
 
 interface Known {

@@ -96,9 +96,23 @@ const operation: fc.Arbitrary<Operation> = fc.oneof(
   fc.record({ do: fc.constant('removeCoolReading' as const), reading: coolReading }),
   fc.record({
     do: fc.constant('setWrap' as const),
-    to: fc.record({ diameterMm: number, rimMm: number, portionG: number, dough: fc.constantFrom(...DOUGH_IDS) }),
+    to: fc.record({
+      skin: fc.record({ shape: fc.constant('round' as const), diameterMm: number }),
+      rimMm: number,
+      portionG: number,
+      dough: fc.constantFrom(...DOUGH_IDS),
+    }),
   }),
-  fc.constantFrom(...FORM_IDS).map((form) => ({ do: 'setWrap' as const, to: changeForm(form, turkey.wrap.form) })),
+  fc.constantFrom(...FORM_IDS).map((form) => ({ do: 'setWrap' as const, to: changeForm(form, turkey.wrap) })),
+  fc.record({ do: fc.constantFrom('startBoard', 'stopBoard', 'putAway', 'takeOut', 'setOut'), at: moment }),
+  fc.record({
+    do: fc.constant('addTap' as const),
+    tap: fc.record({ at: moment, parcels: fc.integer({ min: -2, max: 120 }) }),
+  }),
+  fc.record({
+    do: fc.constant('addWeighed' as const),
+    weighed: fc.record({ at: moment, what: fc.constantFrom('parcel' as const, 'filling' as const), grams: number }),
+  }),
   fc.record({
     do: fc.constant('setCook' as const),
     to: fc.record({ minutes: number, mediumC: number, startC: number, method: fc.constantFrom(...METHOD_IDS) }),

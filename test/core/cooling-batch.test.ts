@@ -1,3 +1,4 @@
+import { wrapOfVersion5 } from './older';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
 import { type CoolingForecast } from '@/core/cooling/forecast';
@@ -316,7 +317,11 @@ describe('older documents', () => {
   it('a kitchen and a batch of version 2 read on', () => {
     const { vessel: _v, share: _s, legs: _l, stirEveryMinutes: _e, run: _r, earlierRuns: _er, ...rest } = turkey.cool;
     const { writer: _w, ...old } = turkey;
-    expect(readBatch({ ...old, version: 2, cool: { ...rest, offHeatAt: null } })).toEqual({ ok: true, value: turkey });
+    const wrap = wrapOfVersion5(turkey.wrap);
+    expect(readBatch({ ...old, version: 2, wrap, cool: { ...rest, offHeatAt: null } })).toEqual({
+      ok: true,
+      value: turkey,
+    });
     const {
       porchC: _p,
       freezerC: _f,

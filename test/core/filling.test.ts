@@ -215,7 +215,7 @@ describe('salt', () => {
 
 describe('what a parcel takes', () => {
   const takes = (kind: FillingKind, form: FormId, method: Method, id: DoughId) =>
-    takesOf(kind, { form, method, dough: dough(id).kind });
+    takesOf(kind, { form, vent: 'none', method, dough: dough(id).kind });
 
   it('raw meat is meant to be juicy, a cooked filling is not, and fruit may run', () => {
     expect(takes('raw', 'half-moon', 'boil', 'noodle').band).toEqual([4, 20]);

@@ -112,7 +112,8 @@ describe('thermal properties (Choi & Okos)', () => {
       fc.property(food, fc.double({ min: -40, max: 120, noNaN: true }), (composition, t) => {
         const p = thermalProperties(composition, t);
         expect(p.k).toBeGreaterThan(0.1);
-        expect(p.k).toBeLessThan(2.6);
+        // Ice itself is at 2.63 W/m·K at −40 °C.
+        expect(p.k).toBeLessThan(2.7);
         expect(p.density).toBeGreaterThan(850);
         expect(p.density).toBeLessThan(2500);
         expect(p.iceFraction).toBeGreaterThanOrEqual(0);

@@ -112,7 +112,7 @@ describe('core forecast', () => {
     const rim = form === 'purse' ? 10 : 8;
     const { body } = fitParcel({
       form,
-      skin: { diameterMm: skin, rimMm: rim, thicknessMm: thick },
+      laid: { skin: { shape: 'round', diameterMm: skin }, rimMm: rim, thicknessMm: thick },
       dough: wrapper,
       fillingG: g,
       density: 1.02,

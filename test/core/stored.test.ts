@@ -6,23 +6,76 @@ import { forecastHeat } from '@/core/checks/heat';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { readBatch, readKitchen } from '@/core/document/read';
 import { type Batch } from '@/core/document/schema';
+import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
+import { FORMS } from '@/core/document/vocabulary/forms';
 import { resolveLines } from '@/core/filling/lines';
 
 type Json = Record<string, unknown>;
-const stored = (name: string): Json =>
-  JSON.parse(readFileSync(path.join(__dirname, `../stored/version-4/${name}.json`), 'utf8')) as Json;
-const opened = (name: string): Batch => {
-  const read = readBatch(stored(name));
+const stored = (name: string, version = 4): Json =>
+  JSON.parse(readFileSync(path.join(__dirname, `../stored/version-${version}/${name}.json`), 'utf8')) as Json;
+const opened = (name: string, version = 4): Batch => {
+  const read = readBatch(stored(name, version));
   if (!read.ok) throw new Error(read.problems.join());
   return read.value;
 };
 
+describe('version 5', () => {
+  it.each([
+    ['turkey', 'pleats'],
+    ['pumpkin', 'pressed'],
+    ['duck-cooling', 'pressed'],
+  ])('%s: everything it had is there, its skin under its shape', (name, edge) => {
+    const { version: _then, wrap: old, ...rest } = stored(name, 5) as Json & { wrap: Json };
+    const { version, wrap, ...now } = opened(name, 5);
+    expect(now).toEqual(rest);
+    expect(version).toBe(BATCH_VERSION);
+    const { diameterMm, depthMm: _none, ...kept } = old;
+    expect(wrap).toMatchObject({ ...kept, skin: { shape: 'round', diameterMm }, edge, vent: 'none', board: null });
+  });
+
+  it('the pan pie’s two millimetres of thin sheets are four sheets, and weigh what they did', () => {
+    const { wrap } = opened('haddock', 5);
+    expect(wrap).toMatchObject({
+      skin: { shape: 'pan', diameterMm: 280, depthMm: 45, sheetsBelow: 4, sheetsAbove: 4 },
+      thicknessMm: 0.5,
+      portionG: 1450,
+    });
+    // One skin area, two millimetres thick: floor, wall and cover.
+    const area = (2 * (Math.PI * 280 ** 2)) / 4 + Math.PI * 280 * 45;
+    expect(FORMS['pan-pie'].skinArea(wrap, 1000) * wrap.thicknessMm).toBeCloseTo(area * 2, 6);
+  });
+
+  it('a weighed dough and its salt stay, and a pan whose depth was not said is as deep as it was taken', () => {
+    expect(opened('duck-cooling', 5).wrap).toMatchObject({ doughG: 1900, doughSaltPercent: 0.9 });
+    const haddock = stored('haddock', 5) as Json & { wrap: Json };
+    const read = readBatch({ ...haddock, wrap: { ...haddock.wrap, depthMm: null, dough: 'short', thicknessMm: 4 } });
+    expect(read).toMatchObject({
+      ok: true,
+      value: { wrap: { skin: { depthMm: 45, sheetsBelow: 1 }, thicknessMm: 4 } },
+    });
+  });
+
+  it('the kitchen gains what it did not know', () => {
+    expect(readKitchen(stored('kitchen', 5))).toMatchObject({
+      ok: true,
+      value: {
+        saltTargetPercent: 1,
+        cooling: [{ factor: 0.8 }],
+        doughs: [],
+        cuttersMm: [],
+        scoopsMl: [],
+        portionSpread: null,
+      },
+    });
+  });
+});
+
 describe('version 4', () => {
   it.each(['turkey', 'pumpkin', 'duck-cooling', 'haddock', 'own-ingredients'])('%s: nothing is lost', (name) => {
-    const { version: _then, ingredients: _own, ...old } = stored(name);
-    const { version, ingredients: _traits, ...now } = opened(name);
+    const { version: _then, ingredients: _own, wrap: _skin, ...old } = stored(name);
+    const { version, ingredients: _traits, wrap: _shape, ...now } = opened(name);
     expect(now).toEqual(old);
-    expect(version).toBe(5);
+    expect(version).toBe(BATCH_VERSION);
   });
 
   it.each([

@@ -1,5 +1,6 @@
 /** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
 import { type Batch } from '../document/schema';
+import { type Laid } from '../document/vocabulary/skins';
 import { type Kitchen } from '../document/kitchen-schema';
 import { fillingDensity } from '../filling/density';
 import { accountFat, type FatAccount } from '../filling/fat';
@@ -7,7 +8,9 @@ import { kindOf } from '../filling/kind';
 import { drawLedger, type Ledger } from '../filling/ledger';
 import { accountSalt, type SaltAccount } from '../filling/salt';
 import { type Takes, takesOf } from '../filling/takes';
+import { laidOf } from '../wrapper/laid';
 import { verdict, type Verdict } from '../safety/verdict';
+import { balance, type Balance } from '../wrapper/balance';
 import { type Fit, fitParcel } from '../wrapper/fit';
 import { type HeatForecast } from './heat';
 import { type Outline, outline } from './outline';
@@ -20,7 +23,11 @@ export interface Accounts extends Outline {
   salt: SaltAccount;
   /** g/ml of the filling. */
   density: number;
+  /** The skin as it is laid. */
+  laid: Laid;
   fit: Fit;
+  /** Parcels that filling and dough make. */
+  balance: Balance;
   /** How much free liquid this parcel takes. */
   takes: Takes;
   /** g of steam that is not counted on: of a cooling that is too slow. */
@@ -58,12 +65,34 @@ export function account(
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
-  const takes = takesOf(kindOf(o.lines), { form: wrap.form, method: cook.method, dough: o.dough.kind });
+  const takes = takesOf(kindOf(o.lines), {
+    form: wrap.form,
+    vent: wrap.vent,
+    method: cook.method,
+    dough: o.dough.kind,
+  });
   const steamG = heat?.cooling?.soundSteamG ?? 0;
   const ledger = drawLedger(o.lines, batch.water, steamG, takes.ovenPer100);
   const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY));
+  const laid = laidOf(wrap, o.dough);
   const fit = once(() =>
-    fitParcel({ form: wrap.form, skin: wrap, dough: o.dough, fillingG: wrap.portionG, density: density() }),
+    fitParcel({
+      form: wrap.form,
+      laid,
+      dough: o.dough,
+      fillingG: wrap.portionG,
+      density: density(),
+      hasMouth: wrap.vent === 'mouth',
+    }),
+  );
+  const balanced = once(() =>
+    balance({
+      fillingG: ledger.finishedG,
+      portionG: wrap.portionG,
+      count: batch.count,
+      doughG: wrap.doughG,
+      skinG: fit().wrapperG,
+    }),
   );
   const fat = once(() => accountFat(o.lines, ledger.finishedG));
   const salt = once(() =>
@@ -81,6 +110,7 @@ export function account(
     batch,
     kitchen,
     ledger,
+    laid,
     takes,
     steamLeftOut: Math.max(0, (heat?.cooling?.evaporatedG ?? 0) - steamG),
     heat,
@@ -97,6 +127,9 @@ export function account(
     },
     get fit() {
       return fit();
+    },
+    get balance() {
+      return balanced();
     },
     get verdict() {
       return read();

@@ -11,7 +11,7 @@ import { preparation } from '../document/vocabulary/releases';
 import { formatFraction, formatNumber } from '../units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { unitLabel } from '../units/units';
-import { FORMS } from '../document/vocabulary/forms';
+import { skinWords } from '../document/vocabulary/skins';
 import { dough } from '../wrapper/dough';
 
 export interface CardLine {
@@ -74,7 +74,6 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
   const { wrap, cook, water, count } = batch;
   const { stop, ledger, portion, holdBack, heat, limit } = assessment;
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
-  const form = FORMS[wrap.form];
   const facts: Card['facts'] = [{ name: 'Filling', text: `${formatGrams(ledger.finishedG)} when it is finished` }];
   if (stop && stop.toGoG > 0) {
     facts.push({
@@ -95,7 +94,7 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
   facts.push(
     {
       name: 'Wrap',
-      text: `${count} × ${formatGrams(wrap.portionG)} (${portion.spoon}), ${form.sizeWord} ${Math.round(wrap.diameterMm)} mm, ${formatNumber(wrap.thicknessMm)} mm thick; ${dough(wrap.dough).label} ${formatGrams(portion.doughNeededG)}`,
+      text: `${count} × ${formatGrams(wrap.portionG)} (${portion.spoon}), ${skinWords(wrap.skin)}, ${formatNumber(wrap.thicknessMm)} mm thick; ${dough(wrap.dough, wrap.ownDough).label} ${formatGrams(portion.doughNeededG)}`,
     },
     {
       name: 'Cook',

@@ -6,7 +6,8 @@ export type CheckId = (typeof CHECK_IDS)[number];
 
 export type CheckState = 'good' | 'watch' | 'fix';
 
-const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };
+/** States from best to worst. */
+export const ORDER: Record<CheckState, number> = { good: 0, watch: 1, fix: 2 };
 
 /** Whether one state is worse than another. */
 export const worse = (state: CheckState, than: CheckState): boolean => ORDER[state] > ORDER[than];
@@ -45,7 +46,7 @@ export interface Reason {
   source?: string;
 }
 
-/** One of the figures of a check that has two, with what is said of it. */
+/** One of the figures of a check that has two, with what is said of it. Of Fit the headline follows `Fit: `. */
 export interface Figure {
   value: number;
   band: readonly [number, number];
@@ -64,6 +65,17 @@ export interface Figures {
   heat: Figure;
 }
 
+/** Fit asks two questions: does it close, and does it come out even? */
+export interface FitFigures {
+  /** The one that the check shows: the worse. */
+  decides: 'closes' | 'even';
+  closes: Figure;
+  /** Null where there is no filling to share out. */
+  even: Figure | null;
+  /** Parcels planned. */
+  count: number;
+}
+
 /** A check as it stands, without what could be done. */
 export interface Judgement {
   id: CheckId;
@@ -79,6 +91,8 @@ export interface Judgement {
   unit: string;
   /** Where a check looks at two moments. */
   figures?: Figures;
+  /** Of Fit, both its figures. */
+  fits?: FitFigures;
   why: readonly Reason[];
   /** Cautions that belong to what is done here. */
   cautions: readonly string[];

@@ -5,7 +5,7 @@ import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { type CoreForecast } from './heat';
-import { COLDER_C, FULLER } from './least-done';
+import { COLDER_C, fullest } from './least-done';
 import { type CheckRule } from './rule';
 
 function judge(accounts: Accounts): Judgement {
@@ -122,6 +122,7 @@ function cautions({ batch, limit }: Accounts): string[] {
 }
 
 function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | null): Reason[] {
+  const full = fullest(batch, kitchen);
   return [
     {
       text: `Needed, because of ${limit.because}`,
@@ -140,8 +141,9 @@ function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | n
             source: 'Choi & Okos 1986; surface coefficients are house estimates',
           },
           {
-            text: `The least-done parcel holds ${Math.round(100 * (FULLER - 1))} % more and starts ${COLDER_C} °C colder`,
-            source: HOUSE,
+            text: `The least-done parcel holds ${Math.round(100 * (full.factor - 1))} % more and starts ${COLDER_C} °C colder`,
+            source:
+              full.from === 'estimate' ? HOUSE : full.from === 'weighed' ? 'from the parcels weighed' : 'your kitchen',
           },
         ]
       : []),

@@ -5,7 +5,8 @@ import { boilingPoint } from '../heat/surfaces';
 import { METHODS } from '../document/vocabulary/methods';
 import { fillingDensity } from '../filling/density';
 import { fitParcel } from '../wrapper/fit';
-import { COLDER_C, FULLER } from './least-done';
+import { laidOf } from '../wrapper/laid';
+import { COLDER_C, fullest } from './least-done';
 import { type CoolingForecast, workOutCooling } from '../cooling/forecast';
 import { hotPartOf } from '../cooling/hot-part';
 import { type Kitchen } from '../document/kitchen';
@@ -75,7 +76,7 @@ export function cookingPlan(
 ): CookingPlan {
   const { body } = fitParcel({
     form: batch.wrap.form,
-    skin: batch.wrap,
+    laid: laidOf(batch.wrap, o.dough),
     dough: o.dough,
     fillingG: portionG,
     density: fillingDensity(ledger.composition),
@@ -104,7 +105,14 @@ function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger
   const shown = batch.cook.minutes * 1.1;
   const curve = cookingCurve(average, target, shown);
   const least = cookingCurve(
-    cookingPlan(batch, kitchen, o, ledger, batch.wrap.portionG * FULLER, batch.cook.startC - COLDER_C),
+    cookingPlan(
+      batch,
+      kitchen,
+      o,
+      ledger,
+      batch.wrap.portionG * fullest(batch, kitchen).factor,
+      batch.cook.startC - COLDER_C,
+    ),
     target,
     shown,
   );

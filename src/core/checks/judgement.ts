@@ -3,7 +3,9 @@ import { type Batch } from '../document/schema';
 import { type Kitchen } from '../document/kitchen-schema';
 import { isWithinLimits } from '../document/within-limits';
 import { apply } from '../document/operations';
+import { GLAZES } from '../document/vocabulary/edges';
 import { type Allergen } from '../document/vocabulary/foods';
+import { binderById } from '../filling/binders';
 import { type BinderOption, compareBinders } from '../filling/compare-binders';
 import { doseFindings } from '../filling/doses';
 import { type FatAccount, fatFindings } from '../filling/fat';
@@ -21,8 +23,9 @@ import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
 import { lookUp } from '../food/larder';
 import { type Limit } from '../safety/core-limit';
 import { type Verdict } from '../safety/verdict';
-import { balance, type Balance } from '../wrapper/balance';
+import { type Balance } from '../wrapper/balance';
 import { type Fit } from '../wrapper/fit';
+import { ideasForRest } from '../wrapper/rest';
 import { portionSpoon } from '../wrapper/spoon';
 import { account, type Accounts } from './account';
 import {
@@ -39,6 +42,7 @@ import {
 import { type HeatForecast } from './heat';
 import { judge } from './judge';
 import { moistureFigures } from './moisture';
+import { wrapFindings } from './wrap-findings';
 
 export interface Portion extends Balance {
   portionG: number;
@@ -47,8 +51,8 @@ export interface Portion extends Balance {
   spoon: string;
   wrapperG: number;
   parcelG: number;
-  /** g of dough for all parcels planned. */
-  doughNeededG: number;
+  /** What to do with what is left over. */
+  rest: string[];
 }
 
 export interface Assessment {
@@ -121,19 +125,19 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     stages: stageProgress(batch, lines),
     fit,
     portion: {
-      ...balance({
-        fillingG: ledger.finishedG,
-        portionG: wrap.portionG,
-        count: batch.count,
-        doughG: wrap.doughG,
-        wrapperG: fit.wrapperG,
-      }),
+      ...accounts.balance,
       portionG: wrap.portionG,
       ml: fit.fillMl,
-      spoon: portionSpoon(fit.fillMl).label,
+      spoon: portionSpoon(fit.fillMl, accounts.kitchen.scoopsMl).label,
       wrapperG: fit.wrapperG,
       parcelG: wrap.portionG + fit.wrapperG,
-      doughNeededG: batch.count * fit.wrapperG,
+      rest: ideasForRest(accounts.balance.left, {
+        form: wrap.form,
+        isRaw: accounts.goesInRaw,
+        weeps: lines.some((l) => binderById(l.ingredient.binder ?? '')?.weepsAfterFreezing ?? false),
+        density: accounts.density,
+        dough: accounts.dough,
+      }),
     },
     findings: findingsOf(accounts).map((finding) =>
       finding.fix && isWithinLimits(finding.fix.change.reduce(apply, batch)) ? finding : { ...finding, fix: null },
@@ -142,7 +146,13 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     limit: accounts.limit,
     verdict: accounts.verdict,
     panContentsG: panContents(lines),
-    allergens: [...new Set([...lines.flatMap((l) => l.ingredient.allergens), ...accounts.dough.allergens])].sort(),
+    allergens: [
+      ...new Set([
+        ...lines.flatMap((l) => l.ingredient.allergens),
+        ...accounts.dough.allergens,
+        ...GLAZES[wrap.glaze].allergens,
+      ]),
+    ].sort(),
     unknown: accounts.unknown,
     heat: accounts.heat,
     next: nextThing(checks, batch),
@@ -156,10 +166,17 @@ function bindersFor({ ledger, takes: { band }, lines }: Accounts): BinderOption[
 }
 
 /** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */
-function findingsOf({ batch, lines, uncounted, ledger: { finishedG } }: Accounts): Finding[] {
+function findingsOf(accounts: Accounts): Finding[] {
+  const {
+    batch,
+    lines,
+    uncounted,
+    ledger: { finishedG },
+  } = accounts;
   const nameOf = (id: string): string => lookUp(batch.ingredients, id)?.name ?? id;
   return [
     ...uncountedFindings(uncounted, batch),
+    ...wrapFindings(accounts),
     ...forgottenFindings(batch, nameOf),
     ...stageFindings(lines),
     ...doseFindings(lines, finishedG),

@@ -38,7 +38,7 @@ const STRICTEST: Hazard = 'poultry';
 /** Draws the outline of a batch. */
 export function outline(batch: Batch, kitchen: Kitchen): Outline {
   const lines = resolveLines(batch, kitchen);
-  const wrapper = dough(batch.wrap.dough);
+  const wrapper = dough(batch.wrap.dough, batch.wrap.ownDough);
   const isRaw = lines.some(goesInRaw);
   const constraints = coolConstraints(lines, wrapper, kitchen.fridgeC);
   const isHot = hotLines(lines).length > 0;

@@ -79,7 +79,7 @@ function consequences(batch: Batch, kitchen: Kitchen, steamedOffG: number): Cons
     lines,
     batch.water,
     steamedOffG,
-    bakesOff({ form: batch.wrap.form, method: batch.cook.method }),
+    bakesOff({ form: batch.wrap.form, vent: batch.wrap.vent, method: batch.cook.method }),
   );
   const salt = lines.reduce((sum, l) => sum + l.saltG, 0);
   return {

@@ -1,6 +1,7 @@
 /** A new batch from the few things a cook says first. */
 import { type FormId, FORMS } from './vocabulary/forms';
 import { MOST } from './limits';
+import { type DoughId, DOUGHS } from './vocabulary/doughs';
 import { type Batch } from './schema';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary/formats';
 import { type School } from './vocabulary/schools';
@@ -15,23 +16,44 @@ export interface Beginning {
   at: string;
 }
 
-/** The usual sizes and portion for a form; the portion is the middle of what fits comfortably. */
-function usualWrap(form: FormId): Pick<Batch['wrap'], 'diameterMm' | 'rimMm' | 'thicknessMm' | 'depthMm' | 'portionG'> {
+/** The usual skin and portion for a form; the portion is the middle of what fits comfortably. */
+function usualWrap(form: FormId): Pick<Batch['wrap'], 'skin' | 'rimMm' | 'thicknessMm' | 'portionG'> {
   const { comfortable, maxMl, usual } = FORMS[form];
-  const { skin } = usual;
-  const portionG = Math.round(((comfortable[0] + comfortable[1]) / 2) * maxMl(skin));
+  const { skin, rimMm, thicknessMm } = usual;
+  const portionG = Math.round(((comfortable[0] + comfortable[1]) / 2) * maxMl(usual));
+  return { skin, rimMm, thicknessMm, portionG };
+}
+
+/** What changing the form of a wrap comes to: where the skin will not do for it, the usual one comes with it. */
+export function changeForm(to: FormId, { form, skin, edge, vent }: Batch['wrap']): Partial<Batch['wrap']> {
+  const [then, now] = [FORMS[to], FORMS[form]];
+  const keepsSkin = then.size === now.size && then.shapes.includes(skin.shape) && !CHANGES_SIZE.includes(to);
   return {
-    diameterMm: skin.diameterMm,
-    rimMm: skin.rimMm,
-    thicknessMm: skin.thicknessMm,
-    depthMm: skin.depthMm ?? null,
-    portionG,
+    form: to,
+    edge: then.edges.includes(edge) ? edge : then.edges[0],
+    vent: vent === 'mouth' && !then.canHaveMouth ? 'none' : vent,
+    ...(to === form || (keepsSkin && !CHANGES_SIZE.includes(form)) ? {} : usualWrap(to)),
   };
 }
 
-/** What changing the form of a wrap comes to: another class of size takes the usual sizes with it. */
-export const changeForm = (form: FormId, from: FormId): Partial<Batch['wrap']> =>
-  FORMS[form].sizes === FORMS[from].sizes ? { form } : { form, ...usualWrap(form) };
+/** Forms whose skins are of a size of their own, although others are made from the same shape. */
+const CHANGES_SIZE: readonly FormId[] = ['flat-round', 'envelope', 'pillow'];
+
+/** Thin sheets come several together: so thick one face of a pie is, mm. House estimate. */
+const FACE_MM = 2;
+
+/** What changing the dough of a wrap comes to: it is rolled as thick as is usual for it, and a pan is lined as often. */
+export function changeDough(dough: DoughId, { skin }: Pick<Batch['wrap'], 'skin'>): Partial<Batch['wrap']> {
+  const { usualThicknessMm: thicknessMm, kind } = DOUGHS[dough];
+  const sheets = kind === 'thin' ? Math.max(1, Math.round(FACE_MM / thicknessMm)) : 1;
+  return {
+    dough,
+    ownDough: null,
+    doughSaltPercent: null,
+    thicknessMm,
+    skin: 'sheetsBelow' in skin ? { ...skin, sheetsBelow: sheets, sheetsAbove: sheets } : skin,
+  };
+}
 
 /** An empty batch with what is usual for its form; the portion is the middle of what fits comfortably. */
 export function beginBatch({ id, title, form, count, school, at }: Beginning): Batch {
@@ -72,12 +94,32 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
       dough,
       doughSaltPercent: null,
       ...usualWrap(form),
-      doughG: null,
+      ...NOTHING_SAID,
+      edge: FORMS[form].edges[0],
     },
     cook: { method, mediumC, startC: 20, minutes, readings: [] },
     note: { outcomes: [], words: '' },
   };
 }
+
+/** Dough made beyond what the skins weigh: trimmings that are not rolled again. House estimate. */
+const SPARE = 0.05;
+
+/** What a wrapper is before anybody has said more of it. */
+const NOTHING_SAID = {
+  ownDough: null,
+  doughG: null,
+  spareShare: SPARE,
+  sheet: null,
+  packet: null,
+  doughC: null,
+  riseC: null,
+  vent: 'none',
+  glaze: 'none',
+  weighed: [],
+  board: null,
+  earlierBoards: [],
+} satisfies Partial<Batch['wrap']>;
 
 /** A title with what sets it apart, shortened so that both fit. */
 export const titled = (title: string, suffix: string): string =>

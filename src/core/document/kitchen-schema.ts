@@ -1,5 +1,6 @@
 /** The kitchen's definition and validation. */
 import { z } from '../zod';
+import { ownDoughSchema } from './own-dough-schema';
 import { ownIngredientSchema } from './own-ingredient-schema';
 import { PACK_IDS } from './vocabulary/rule-packs';
 import { BASE_IDS } from './vocabulary/bases';
@@ -69,6 +70,26 @@ export const kitchenSchema = z
       )
       .max(MOST.coolingFits, `takes at most ${MOST.coolingFits} fits`)
       .describe('How quickly things really cool here, fitted from readings.'),
+    doughs: z
+      .array(ownDoughSchema)
+      .max(MOST.ownDoughs, `takes at most ${MOST.ownDoughs} doughs`)
+      .refine((own) => new Set(own.map((d) => d.id)).size === own.length, 'two doughs have the same id')
+      .describe('Doughs of the cook’s own.'),
+    cuttersMm: z
+      .array(between(LIMITS.skinMm, 'mm'))
+      .max(MOST.cutters, `takes at most ${MOST.cutters} cutters`)
+      .describe('Round cutters, and rims of glasses and bowls used as such, mm across.'),
+    scoopsMl: z
+      .array(between(LIMITS.scoopMl, 'ml'))
+      .max(MOST.scoops, `takes at most ${MOST.scoops} scoops`)
+      .describe('Scoops and spoons beyond the usual measuring spoons, level, ml.'),
+    portionSpread: z
+      .strictObject({
+        percent: between(LIMITS.portionSpread, '%').describe('One standard deviation, % of the portion.'),
+        batches: z.number().int().min(1).describe('Batches it was learned from.'),
+      })
+      .nullable()
+      .describe('How much portions differ here, from the first parcels weighed; null where none were.'),
   })
   .describe('Settings of one kitchen, its own ingredients, and what it has learned.');
 export type Kitchen = z.infer<typeof kitchenSchema>;

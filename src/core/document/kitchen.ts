@@ -28,6 +28,10 @@ export const DEFAULT_KITCHEN: Kitchen = {
   iceKg: 1,
   vessels: FIRST_VESSELS,
   cooling: [],
+  doughs: [],
+  cuttersMm: [],
+  scoopsMl: [],
+  portionSpread: null,
 };
 
 /** The target a kitchen begins with, %. House estimate. */

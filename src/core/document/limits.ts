@@ -26,10 +26,24 @@ export const LIMITS = {
   stirEveryMinutes: span(1, 120),
   legMinutes: span(1, 24 * 60),
   doughSaltPercent: span(0, 5),
-  diameterMm: span(30, 400),
+  /** A skin, a pan or a strip, across or along, mm. */
+  skinMm: span(20, 600),
   rimMm: span(0, 60),
-  thicknessMm: span(0.3, 20),
+  /** A bought sheet may be a quarter of a millimetre. */
+  thicknessMm: span(0.2, 20),
   panDepthMm: span(10, 120),
+  sheets: span(0, 40),
+  /** A dough rolled out, or a sheet from a packet, mm. */
+  sheetMm: span(50, 1000),
+  spareShare: span(0, 0.5),
+  doughPercent: span(0, 300),
+  doughC: span(0, 60),
+  packetCount: span(1, 500),
+  packetG: span(10, 10_000),
+  scoopMl: span(1, 1000),
+  /** Spread of one portion against the next, % (one standard deviation). */
+  portionSpread: span(0, 60),
+  tapParcels: span(1, 100),
   portionG: span(1, 5000),
   doughG: span(0, 20_000),
   mediumC: span(60, 300),
@@ -72,6 +86,14 @@ export const MOST = {
   vessels: 40,
   vesselName: 60,
   coolingFits: 200,
+  formulaLines: 20,
+  ownDoughs: 100,
+  weighed: 30,
+  stretches: 60,
+  taps: 600,
+  earlierBoards: 20,
+  cutters: 40,
+  scoops: 40,
 } as const;
 
 /** How much of a line a field takes, by its unit: more is a slip of the finger. House estimates. */

@@ -164,7 +164,7 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
 
 /**
  * The kitchen's steps. Version 2: own ingredients, tastings; 3: vessels, ice, a porch, fitted cooling; 4: who stored it; 5:
- * traits of own ingredients.
+ * traits of own ingredients; 6: own doughs, cutters, scoops, how much portions differ.
  */
 const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   1: (kitchen) => ({ ...kitchen, version: 2, tastings: 0, ingredients: [] }),
@@ -180,6 +180,7 @@ const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   }),
   3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
   4: toVersion5,
+  5: (kitchen) => ({ ...kitchen, version: 6, doughs: [], cuttersMm: [], scoopsMl: [], portionSpread: null }),
 };
 
 /** Brings a kitchen of any known version to the current one. */

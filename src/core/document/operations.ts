@@ -4,7 +4,8 @@ import { placeLine, type Placing } from './place-line';
 import { type LineFacts, scaleFilling } from './scale';
 import { splitLine } from './split-line';
 import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
-import { type Batch, type CoolingRun, type Line } from './schema';
+import { type Batch, type BoardRun, type CoolingRun, type Line, type Weighed } from './schema';
+import { moveOut, putAway, startBoard, stopBoard, takeOut } from './boards';
 import { type Stage } from './vocabulary/stages';
 
 type Water = Batch['water'];
@@ -32,7 +33,12 @@ export type Operation =
   | { do: 'setPastLegs'; past: CoolingRun['past'] }
   | { do: 'addCoolReading'; reading: CoolingRun['readings'][number] }
   | { do: 'removeCoolReading'; reading: CoolingRun['readings'][number] }
-  | { do: 'setWrap'; to: Partial<Batch['wrap']> }
+  | { do: 'setWrap'; to: Partial<Omit<Batch['wrap'], 'weighed' | 'board' | 'earlierBoards'>> }
+  | { do: 'addWeighed'; weighed: Weighed }
+  | { do: 'removeWeighed'; weighed: Weighed }
+  | { do: 'startBoard' | 'stopBoard' | 'putAway' | 'takeOut' | 'setOut'; at: string }
+  | { do: 'addTap'; tap: BoardRun['taps'][number] }
+  | { do: 'removeTap'; tap: BoardRun['taps'][number] }
   | { do: 'setCook'; to: Partial<Omit<Batch['cook'], 'readings'>> }
   | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
   | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
@@ -93,6 +99,24 @@ export function apply(batch: Batch, change: Operation): Batch {
       return withRun(batch, (run) => ({ ...run, readings: without(run.readings, change.reading) }));
     case 'setWrap':
       return { ...batch, wrap: { ...batch.wrap, ...change.to } };
+    case 'addWeighed':
+      return withWrap(batch, (wrap) => ({ ...wrap, weighed: [...wrap.weighed, change.weighed] }));
+    case 'removeWeighed':
+      return withWrap(batch, (wrap) => ({ ...wrap, weighed: without(wrap.weighed, change.weighed) }));
+    case 'startBoard':
+      return withWrap(batch, (wrap) => startBoard(wrap, change.at));
+    case 'stopBoard':
+      return withWrap(batch, (wrap) => stopBoard(wrap, change.at));
+    case 'putAway':
+      return withBoard(batch, (board) => putAway(board, change.at));
+    case 'takeOut':
+      return withBoard(batch, (board) => takeOut(board, change.at));
+    case 'setOut':
+      return withBoard(batch, (board) => moveOut(board, change.at));
+    case 'addTap':
+      return withBoard(batch, (board) => ({ ...board, taps: [...board.taps, change.tap] }));
+    case 'removeTap':
+      return withBoard(batch, (board) => ({ ...board, taps: without(board.taps, change.tap) }));
     case 'setCook':
       return { ...batch, cook: { ...batch.cook, ...change.to } };
     case 'addReading':
@@ -106,6 +130,14 @@ export function apply(batch: Batch, change: Operation): Batch {
 
 const withRun = (batch: Batch, change: (run: CoolingRun) => CoolingRun): Batch =>
   batch.cool.run === null ? batch : { ...batch, cool: { ...batch.cool, run: change(batch.cool.run) } };
+
+const withWrap = (batch: Batch, change: (wrap: Batch['wrap']) => Batch['wrap']): Batch => ({
+  ...batch,
+  wrap: change(batch.wrap),
+});
+
+const withBoard = (batch: Batch, change: (board: BoardRun) => BoardRun): Batch =>
+  withWrap(batch, (wrap) => (wrap.board === null ? wrap : { ...wrap, board: change(wrap.board) }));
 
 /** Takes one measurement away, the one that is meant and not the one that now stands in its place. */
 function without<M extends { at: string }>(list: readonly M[], gone: M): M[] {

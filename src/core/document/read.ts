@@ -4,6 +4,7 @@ import { DEFAULT_KITCHEN } from './kitchen';
 import { BATCH_FORMAT, BATCH_VERSION, KITCHEN_VERSION } from './vocabulary/formats';
 import { type Kitchen, kitchenSchema } from './kitchen-schema';
 import { type Batch, batchSchema, type Line, lineSchema } from './schema';
+import { toVersion6 } from './to-version-6';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -16,6 +17,7 @@ export const MIGRATIONS: Record<number, (document: Json) => Json> = {
   2: toVersion3,
   3: toVersion4,
   4: toVersion5,
+  5: toVersion6,
 };
 
 /**

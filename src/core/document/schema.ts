@@ -6,7 +6,11 @@ import { z } from '../zod';
 import { METHOD_IDS } from './vocabulary/methods';
 import { LINE_UNITS } from './vocabulary/line-units';
 import { DOUGH_IDS } from './vocabulary/doughs';
-import { FORM_IDS } from './vocabulary/forms';
+import { FORM_IDS, FORMS } from './vocabulary/forms';
+import { EDGE_IDS, GLAZE_IDS, VENT_IDS } from './vocabulary/edges';
+import { acrossOf, SHAPE_IDS } from './vocabulary/skins';
+import { WEIGHED } from './vocabulary/weighed';
+import { ownDoughSchema } from './own-dough-schema';
 import { ownIngredientSchema } from './own-ingredient-schema';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary/formats';
 import { CUTS } from './vocabulary/cuts';
@@ -164,22 +168,101 @@ const coolSchema = z.strictObject({
     .describe('Coolings that are over, the oldest first. They count for nothing in the next one.'),
 });
 
+const size = millimetres(LIMITS.skinMm);
+const lined = {
+  depthMm: millimetres(LIMITS.panDepthMm).describe('Depth of the pan, mm.'),
+  sheetsBelow: within(LIMITS.sheets, '', 'a number')
+    .int('must be a whole number')
+    .describe('Sheets below the filling.'),
+  sheetsAbove: within(LIMITS.sheets, '', 'a number').int('must be a whole number').describe('Sheets above it.'),
+};
+const skinSchema = z
+  .discriminatedUnion(
+    'shape',
+    [
+      z.strictObject({ shape: z.literal('round'), diameterMm: size }),
+      z.strictObject({ shape: z.literal('oval'), lengthMm: size, widthMm: size }),
+      z.strictObject({ shape: z.literal('square'), sideMm: size }),
+      z.strictObject({ shape: z.literal('strip'), lengthMm: size, widthMm: size }),
+      z.strictObject({ shape: z.literal('pan'), diameterMm: size, ...lined }),
+      z.strictObject({ shape: z.literal('tin'), lengthMm: size, widthMm: size, ...lined }),
+    ],
+    { error: `shape would be ${SHAPE_IDS.join(', ')}` },
+  )
+  .describe('The skin, or the pan that is lined with sheets; sizes in mm. Of a strip, the length of one parcel.');
+
+const sheetSchema = z.strictObject({
+  lengthMm: millimetres(LIMITS.sheetMm),
+  widthMm: millimetres(LIMITS.sheetMm),
+});
+
+const weighedSchema = z.strictObject({
+  at: moment.describe('When it was weighed.'),
+  what: z.enum(WEIGHED).describe('A closed parcel, its filling alone, or its skin alone.'),
+  grams: grams(LIMITS.portionG),
+});
+export type Weighed = z.infer<typeof weighedSchema>;
+
+const boardSchema = z.strictObject({
+  stretches: z
+    .array(
+      z.strictObject({
+        outAt: moment.describe('Taken out of the fridge, or mixed.'),
+        inAt: moment.nullable().describe('Back in the cold, or in the heat; null while it stands out.'),
+      }),
+    )
+    .min(1, 'needs at least one')
+    .max(...most(MOST.stretches, 'stretches'))
+    .describe('When the filling stood on the bench, in order.'),
+  taps: z
+    .array(
+      z.strictObject({
+        at: moment.describe('When they were closed.'),
+        parcels: within(LIMITS.tapParcels, '', 'a number').int('must be a whole number'),
+      }),
+    )
+    .max(...most(MOST.taps, 'taps'))
+    .describe('Parcels closed, one by one or tray by tray.'),
+});
+export type BoardRun = z.infer<typeof boardSchema>;
+
 const wrapSchema = z.strictObject({
   form: z.enum(FORM_IDS).describe('Form of the parcel.'),
-  dough: z.enum(DOUGH_IDS).describe('Wrapper dough or bought skin.'),
+  dough: z.enum(DOUGH_IDS).describe('Wrapper dough or bought skin; of a dough of one’s own the family it is like.'),
+  ownDough: ownDoughSchema.nullable().describe('The formula, where it is the cook’s own; null as the family is made.'),
   doughSaltPercent: within(LIMITS.doughSaltPercent, '%')
     .nullable()
-    .describe('Salt of the dough, % of its mass, where it differs from usual.'),
-  diameterMm: millimetres(LIMITS.diameterMm).describe('Diameter of the skin, mm.'),
-  rimMm: millimetres(LIMITS.rimMm).describe('Rim kept free of filling, mm.'),
-  thicknessMm: millimetres(LIMITS.thicknessMm).describe(
-    'Thickness of the skin, or of all sheets of one face together, mm.',
-  ),
-  depthMm: millimetres(LIMITS.panDepthMm)
-    .nullable()
-    .describe('Depth of the pan, mm, for a pan pie; null for other forms.'),
+    .describe('Salt of the dough, % of its mass, where it differs from what its formula says.'),
+  skin: skinSchema,
+  rimMm: millimetres(LIMITS.rimMm).describe('Rim kept free of filling, mm; of a roll, what overlaps.'),
+  thicknessMm: millimetres(LIMITS.thicknessMm).describe('Thickness of the skin, or of one sheet, mm.'),
   portionG: grams(LIMITS.portionG).describe('Filling in one parcel, g.'),
   doughG: grams(LIMITS.doughG).nullable().describe('Dough at hand, g; null where as much as is needed is made.'),
+  spareShare: within(LIMITS.spareShare, '', 'a share').describe('Dough made beyond what the skins weigh, as a share.'),
+  sheet: sheetSchema.nullable().describe('The rolled sheet that skins are cut from, or a sheet of the packet, mm.'),
+  packet: z
+    .strictObject({
+      count: within(LIMITS.packetCount, '', 'a number')
+        .int('must be a whole number')
+        .describe('Skins or sheets in it.'),
+      grams: grams(LIMITS.packetG).describe('What it weighs, g.'),
+    })
+    .nullable()
+    .describe('What the packet says, where skins or sheets are bought.'),
+  doughC: celsius(LIMITS.doughC).nullable().describe('The dough as it comes from mixing, °C; null as usual for it.'),
+  riseC: celsius(LIMITS.doughC).nullable().describe('Where it rises, °C; null in the kitchen’s air.'),
+  edge: z.enum(EDGE_IDS).describe('How its edge is closed.'),
+  vent: z.enum(VENT_IDS).describe('What lets steam out.'),
+  glaze: z.enum(GLAZE_IDS).describe('What is brushed on.'),
+  weighed: z
+    .array(weighedSchema)
+    .max(...most(MOST.weighed, 'weighings'))
+    .describe('The first parcels, fillings or skins, weighed as they were made.'),
+  board: boardSchema.nullable().describe('The bench clock that runs; null while none does.'),
+  earlierBoards: z
+    .array(boardSchema.extend({ stoppedAt: moment }))
+    .max(...most(MOST.earlierBoards, 'earlier bench clocks'))
+    .describe('Bench clocks that are over, the oldest first. Their filling is in the parcels.'),
 });
 
 const readingSchema = z.strictObject({
@@ -234,10 +317,15 @@ export const batchSchema = z
     water: waterSchema,
     season: seasonSchema,
     cool: coolSchema,
-    wrap: wrapSchema.refine((w) => w.rimMm < w.diameterMm / 2, {
-      path: ['rimMm'],
-      error: 'must be less than half the diameter: nothing is left to fill',
-    }),
+    wrap: wrapSchema
+      .refine((w) => w.rimMm < acrossOf(w.skin) / 2, {
+        path: ['rimMm'],
+        error: 'must be less than half the skin: nothing is left to fill',
+      })
+      .refine((w) => (FORMS[w.form].shapes as readonly string[]).includes(w.skin.shape), {
+        path: ['skin'],
+        error: 'is not of a shape that this form is made from',
+      }),
     cook: cookSchema,
     note: noteSchema,
   })

@@ -1,6 +1,8 @@
 /** Whether a changed batch stays within its limits, without the validator. */
 import { LIMITS, MOST, type Span } from './limits';
 import { type Batch } from './schema';
+import { FORMS } from './vocabulary/forms';
+import { acrossOf, SHAPES, sizeOf } from './vocabulary/skins';
 
 const within = (value: number | null, { least, most }: Span): boolean =>
   value === null || (value >= least && value <= most);
@@ -30,9 +32,13 @@ export function isWithinLimits({ lines, ingredients, count, water, cool, wrap, c
     ) &&
     (cool.run?.past.length ?? 0) <= MOST.pastLegs &&
     within(wrap.portionG, LIMITS.portionG) &&
-    within(wrap.diameterMm, LIMITS.diameterMm) &&
-    within(wrap.depthMm, LIMITS.panDepthMm) &&
-    wrap.rimMm < wrap.diameterMm / 2 &&
+    SHAPES[wrap.skin.shape].sizes.every(({ key }) =>
+      within(sizeOf(wrap.skin, key) ?? null, key === 'depthMm' ? LIMITS.panDepthMm : LIMITS.skinMm),
+    ) &&
+    within(wrap.thicknessMm, LIMITS.thicknessMm) &&
+    within(wrap.doughG, LIMITS.doughG) &&
+    wrap.rimMm < acrossOf(wrap.skin) / 2 &&
+    (FORMS[wrap.form].shapes as readonly string[]).includes(wrap.skin.shape) &&
     within(cook.minutes, LIMITS.cookMinutes)
   );
 }

@@ -41,7 +41,7 @@ export function comparePreparations(
   const table = resolved ? RELEASES[resolved.ingredient.release] : [];
   if (!resolved || table.length < 2) return [];
   const growth = (resolved.rawG / TABLE_AMOUNT) ** WORK_EXPONENT;
-  const oven = bakesOff({ form: batch.wrap.form, method: batch.cook.method });
+  const oven = bakesOff({ form: batch.wrap.form, vent: batch.wrap.vent, method: batch.cook.method });
   return table.map((preparation) => {
     // Weighed as it goes in, the line was more before: that is what another preparation starts from.
     const amount =

@@ -29,6 +29,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     water: { ...batch.water, estimate: measuredAsEstimate(batch), weighIns: [], plannedG: 0 },
     season: { ...batch.season, tastings: [] },
     cool: { ...batch.cool, run: null, earlierRuns: [] },
+    wrap: { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
     cook: { ...batch.cook, readings: [] },
     note: { outcomes: [], words: '' },
   };

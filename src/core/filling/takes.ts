@@ -1,4 +1,5 @@
 /** How much free liquid a parcel takes in the heat: by what fills it, its dough, its form and how it is cooked. */
+import { type VentId } from '../document/vocabulary/edges';
 import { FORMS } from '../document/vocabulary/forms';
 import { type FormId } from '../document/vocabulary/forms';
 import { METHODS, type Method } from '../document/vocabulary/methods';
@@ -20,23 +21,31 @@ export const KIND_WORDS: Readonly<Record<FillingKind, string>> = {
   sweet: 'with a sweet one',
 };
 
+/** What an open mouth lets off in the oven, g in 100 g of filling. House estimate. */
+const OPEN_PER_100 = 6;
+
 /** g in 100 g of filling that leave as steam while a parcel bakes; 0 where it does not. */
-export const bakesOff = ({ form, method }: { form: FormId; method: Method }): number =>
-  METHODS[method].dries ? FORMS[form].bakesOffPer100 : 0;
+export const bakesOff = ({ form, vent, method }: { form: FormId; vent: VentId; method: Method }): number =>
+  !METHODS[method].dries
+    ? 0
+    : vent === 'mouth'
+      ? Math.max(OPEN_PER_100, FORMS[form].bakesOffPer100)
+      : FORMS[form].bakesOffPer100;
 
 /** How much free liquid a parcel takes. */
 export function takesOf(
   kind: FillingKind,
-  { form, method, dough }: { form: FormId; method: Method; dough: DoughKind },
+  { form, vent, method, dough }: { form: FormId; vent: VentId; method: Method; dough: DoughKind },
 ): Takes {
   const { parcel, ...bands } = METHODS[method].tolerance[dough];
   const { brothy } = FORMS[form];
   const [dry, wet] = bands[kind];
-  const holdsBroth = brothy !== null && kind === 'raw' && dough !== 'yeasted' && !METHODS[method].dries;
+  const holdsBroth =
+    brothy !== null && vent !== 'mouth' && kind === 'raw' && dough !== 'yeasted' && !METHODS[method].isDry;
   return {
     kind,
     band: [dry, holdsBroth ? Math.max(wet, brothy) : wet],
     parcel: `${parcel} ${KIND_WORDS[kind]}`,
-    ovenPer100: bakesOff({ form, method }),
+    ovenPer100: bakesOff({ form, vent, method }),
   };
 }

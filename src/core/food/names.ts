@@ -421,6 +421,8 @@ mixed-herbs: italian seasoning, herbes de provence, dried mixed herbs
 bay: bay leaves
 bicarbonate: baking soda
 monosodium-glutamate: msg
+noodle-alkali: alkali, lye powder
+yeast-fresh: compressed yeast, baker’s yeast
 yeast-dried: instant yeast, active dry yeast
 mixed-spice: mixed spice, pumpkin spice, gingerbread spice, pumpkin pie spice
 spice-blend: ras el hanout, baharat, berbere, cajun seasoning, taco seasoning, fajita seasoning, zaatar

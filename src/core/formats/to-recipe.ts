@@ -11,7 +11,7 @@ export function toRecipe(batch: Batch): Record<string, unknown> {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: batch.title,
-    recipeYield: `${batch.count} ${FORMS[batch.wrap.form].label}${batch.count === 1 ? '' : 's'}`,
+    recipeYield: `${batch.count} ${batch.count === 1 ? FORMS[batch.wrap.form].label : FORMS[batch.wrap.form].plural}`,
     recipeIngredient: batch.lines.map((line) => ingredientText(line, batch.ingredients)),
     ...(batch.note.words === '' ? {} : { recipeInstructions: batch.note.words }),
   };

@@ -3,7 +3,7 @@ import { beginBatch } from '../document/create';
 import { LIMITS, MOST } from '../document/limits';
 import { freshId, lineOf } from '../document/new-line';
 import { type Batch, type Line } from '../document/schema';
-import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
+import { type DoughId } from '../document/vocabulary/doughs';
 import { type FormId, FORMS } from '../document/vocabulary/forms';
 import { METHODS, type Method } from '../document/vocabulary/methods';
 import { type School, SCHOOLS } from '../document/vocabulary/schools';
@@ -14,6 +14,7 @@ import { asMethodSays, methodOf } from './pasted';
 import { readLines, type ReadFood } from './read-lines';
 import { SALT_TO_TASTE_NOTE, saltToTasteG } from './salt-to-taste';
 import { isSaltToTaste } from './to-taste';
+import { type SaidWrap, wrapInWords } from './wrap-in-words';
 
 /** A filling in words, with what is known of its parcels; the rest is as is usual for the form. */
 export interface FillingInWords {
@@ -23,7 +24,7 @@ export interface FillingInWords {
   count: number;
   lines: readonly string[];
   dough?: DoughId;
-  wrap?: Partial<Pick<Batch['wrap'], 'diameterMm' | 'rimMm' | 'thicknessMm' | 'depthMm' | 'portionG' | 'dough'>>;
+  wrap?: SaidWrap;
   cook?: Partial<Pick<Batch['cook'], 'method' | 'mediumC' | 'startC' | 'minutes'>>;
   cool?: Partial<Pick<Batch['cool'], 'depthMm' | 'covered' | 'place' | 'base'>>;
   water?: Partial<Pick<Batch['water'], 'estimate'>>;
@@ -65,19 +66,13 @@ export function batchInWords(words: FillingInWords, { id, at }: { id: string; at
     lines: lines.slice(0, MOST.lines),
     ingredients: ingredients.filter((own) => lines.some((l) => l.ingredientId === own.id)),
     water: { ...begun.water, ...water },
-    wrap: {
-      ...begun.wrap,
-      // Another dough is rolled as thick as is usual for it.
-      ...(dough === begun.wrap.dough ? {} : { thicknessMm: DOUGHS[dough].usualThicknessMm }),
-      ...wrap,
-      dough,
-    },
+    wrap: wrapInWords(wrap, begun.wrap, dough),
     cook: {
       ...begun.cook,
       method,
       ...(method === begun.cook.method
         ? {}
-        : { mediumC: METHODS[method].usualC, minutes: METHODS[method].usualMinutes[FORMS[form].sizes] }),
+        : { mediumC: METHODS[method].usualC, minutes: METHODS[method].usualMinutes[FORMS[form].size] }),
       ...cook,
     },
     cool: { ...begun.cool, ...coolIn(cool, begun.cool) },

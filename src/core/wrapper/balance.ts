@@ -5,11 +5,18 @@ export interface Balance {
   fromFilling: number;
   /** Parcels the dough makes at this skin; null where the dough is not weighed. */
   fromDough: number | null;
+  /** Whole parcels that come of it, of those planned. */
+  makes: number;
   /** What is left when the first of the two runs out, or when all parcels planned are made. */
   left: { of: 'filling' | 'dough' | 'nothing'; grams: number };
   /** g of filling per parcel that uses the filling up exactly over the parcels planned. */
   evenPortionG: number;
+  /** g of dough for all parcels planned, without trimmings. */
+  doughNeededG: number;
 }
+
+/** Sums that come out whole are whole. */
+const GRACE = 1e-9;
 
 /**
  * Balances filling against dough.
@@ -20,24 +27,26 @@ export function balance(input: {
   portionG: number;
   count: number;
   doughG: number | null;
-  wrapperG: number;
+  skinG: number;
 }): Balance {
-  const { fillingG, portionG, count, doughG, wrapperG } = input;
+  const { fillingG, portionG, count, doughG, skinG } = input;
   const fromFilling = portionG > 0 ? fillingG / portionG : 0;
-  const fromDough = doughG === null ? null : wrapperG > 0 ? doughG / wrapperG : 0;
-  const made = Math.min(Math.floor(fromFilling + 1e-9), fromDough === null ? count : Math.floor(fromDough + 1e-9));
-  const fillingLeft = fillingG - made * portionG;
-  const doughLeft = doughG === null ? 0 : doughG - made * wrapperG;
+  const fromDough = doughG === null ? null : skinG > 0 ? doughG / skinG : 0;
+  const makes = Math.min(count, Math.floor(fromFilling + GRACE), Math.floor((fromDough ?? count) + GRACE));
+  const fillingLeft = fillingG - makes * portionG;
+  const doughLeft = doughG === null ? 0 : doughG - makes * skinG;
   return {
     fromFilling,
     fromDough,
-    left: whatIsLeft(fillingLeft / portionG, fillingLeft, doughLeft / wrapperG, doughLeft),
+    makes,
+    left: whatIsLeft(fillingLeft / portionG, fillingLeft, doughLeft / skinG, doughLeft),
     evenPortionG: fillingG / count,
+    doughNeededG: count * skinG,
   };
 }
 
 /** What is worth naming: more than half a parcel's worth, of whichever would have made more parcels. */
 function whatIsLeft(fillingParcels: number, fillingG: number, doughParcels: number, doughG: number): Balance['left'] {
-  if (Math.max(fillingParcels, doughParcels) <= 0.5) return { of: 'nothing', grams: 0 };
+  if (!(Math.max(fillingParcels, doughParcels) > 0.5)) return { of: 'nothing', grams: 0 };
   return fillingParcels >= doughParcels ? { of: 'filling', grams: fillingG } : { of: 'dough', grams: doughG };
 }

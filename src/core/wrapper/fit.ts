@@ -1,6 +1,7 @@
 /** Does the filling fit its skin? Capacity, comfort, mass and ratio of one parcel. */
 import { type Dough } from './dough';
-import { type Body, type FormId, FORMS, type Skin } from '../document/vocabulary/forms';
+import { type Body, type FormId, FORMS } from '../document/vocabulary/forms';
+import { type Laid } from '../document/vocabulary/skins';
 
 export type FitState = 'good' | 'watch' | 'fix';
 
@@ -8,6 +9,7 @@ export interface Fit {
   maxMl: number;
   comfortableMl: [low: number, high: number];
   fillMl: number;
+  hasMouth: boolean;
   state: FitState;
   wrapperG: number;
   /** Filling to wrapper, by mass. */
@@ -20,29 +22,36 @@ export interface Fit {
 
 export interface FitInput {
   form: FormId;
-  skin: Skin;
-  dough: Dough;
+  /** The skin as it is rolled out and filled. */
+  laid: Laid;
+  dough: Pick<Dough, 'density' | 'cookedDensity'>;
   fillingG: number;
   /** g/ml */
   density: number;
+  /** It is left with a small open mouth. */
+  hasMouth?: boolean;
 }
+
+/** Left open on top, it may be heaped: so much more than closed. House estimate. */
+const HEAPED = 1.1;
 
 /**
  * How a parcel's filling fits its skin.
  * Good within the comfortable share of what the form can hold; Watch when slack or tight; Fix when it would split.
  */
-export function fitParcel({ form: id, skin, dough, fillingG, density }: FitInput): Fit {
+export function fitParcel({ form: id, laid, dough, fillingG, density, hasMouth = false }: FitInput): Fit {
   const form = FORMS[id];
-  const maxMl = form.maxMl(skin);
+  const maxMl = form.maxMl(laid) * (hasMouth ? HEAPED : 1);
   const fillMl = fillingG / density;
   const [low, high] = form.comfortable;
   const share = maxMl > 0 ? fillMl / maxMl : Infinity;
-  const wrapperG = (form.skinArea(skin) * skin.thicknessMm * dough.density) / 1e6;
-  const body = form.body(skin, fillMl, (wrapperG / dough.cookedDensity) * 1000);
+  const wrapperG = (form.skinArea(laid, fillMl) * laid.thicknessMm * dough.density) / 1e6;
+  const body = form.body(laid, fillMl, (wrapperG / dough.cookedDensity) * 1000);
   return {
     maxMl,
     comfortableMl: [low * maxMl, high * maxMl],
     fillMl,
+    hasMouth,
     state: share > form.tight ? 'fix' : share > high || share < low ? 'watch' : 'good',
     wrapperG,
     ratio: fillingG / wrapperG,

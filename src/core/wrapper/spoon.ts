@@ -1,5 +1,5 @@
-/** The level spoon nearest to a portion of filling. */
-const SPOONS: readonly { ml: number; label: string }[] = [
+/** The spoon or scoop nearest to a portion of filling, level. */
+const SPOONS: readonly Scoop[] = [
   { ml: 5, label: '1 level tsp' },
   { ml: 7.5, label: '1½ level tsp' },
   { ml: 10, label: '2 level tsp' },
@@ -14,16 +14,24 @@ const SPOONS: readonly { ml: number; label: string }[] = [
   { ml: 120, label: '½ cup' },
 ];
 
+export interface Scoop {
+  ml: number;
+  label: string;
+}
+
 /** Beyond this nobody spoons: the volume itself is said. */
 const MOST_ML = 170;
 
-/** The spoon nearest by ratio to a volume, ml; the volume itself where it is too much for spoons. */
-export function portionSpoon(ml: number): { ml: number; label: string } {
-  if (ml > MOST_ML) {
+/**
+ * The spoon nearest by ratio to a volume, ml; the volume itself where it is too much for spoons.
+ * @param scoopsMl the kitchen's own, which come first where they are as near
+ */
+export function portionSpoon(ml: number, scoopsMl: readonly number[] = []): Scoop {
+  const own = scoopsMl.map((size) => ({ ml: size, label: `your ${size} ml scoop` }));
+  if (ml > Math.max(MOST_ML, ...scoopsMl)) {
     const round = Math.round(ml / 10) * 10;
     return { ml: round, label: `${round} ml` };
   }
-  return SPOONS.reduce((best, spoon) =>
-    Math.abs(Math.log(spoon.ml / ml)) < Math.abs(Math.log(best.ml / ml)) ? spoon : best,
-  );
+  const off = (spoon: Scoop): number => Math.abs(Math.log(spoon.ml / ml));
+  return [...own, ...SPOONS].reduce((best, spoon) => (off(spoon) < off(best) - 1e-9 ? spoon : best));
 }

@@ -36,7 +36,7 @@ export function duckPockets(at: string): Batch {
       ambientC: 8,
       covered: true,
     },
-    wrap: { ...batch.wrap, diameterMm: 150, portionG: 78 },
+    wrap: { ...batch.wrap, skin: { shape: 'round', diameterMm: 150 }, portionG: 78 },
     cook: { ...batch.cook, mediumC: 190, minutes: 34, startC: 14 },
   };
 }

@@ -63,6 +63,8 @@ bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong
 bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener
 baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong
 monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong
+noodle-alkali | Noodle alkali, powder | 1 0 0 0 0 98 | 1 | 60 | dose=2-5 leavener
+yeast-fresh | Fresh yeast | 70 12 1.5 8 7 1.5 | 0.9 | 0.1 | strong
 yeast-dried | Dried yeast | 5 40 7.6 14 27 6 | 0.65 | 0.13 | strong
 vanilla | Vanilla extract | 87 0.1 0.1 12.6 0 0.3 | 0.88 | 0.02 | liquid strong
 garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12

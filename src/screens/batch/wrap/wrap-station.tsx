@@ -1,10 +1,11 @@
 /** Wrap: the skin, the portion, and whether filling and dough run out together. */
 import { LIMITS } from '@/core/document/limits';
 import { View } from 'react-native';
-import { changeForm } from '@/core/document/create';
+import { changeDough, changeForm } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
 import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
+import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/document/vocabulary/skins';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
@@ -12,7 +13,7 @@ import { type StationProps } from '../station-props';
 
 export function WrapStation({ batch, edit }: StationProps) {
   const { wrap } = batch;
-  const isPan = FORMS[wrap.form].sizeWord === 'pan';
+  const isPan = SHAPES[wrap.skin.shape].isPan;
   const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
   return (
     <View style={{ gap: 16 }}>
@@ -34,40 +35,32 @@ export function WrapStation({ batch, edit }: StationProps) {
           whole
           onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
         />
+        {SHAPES[wrap.skin.shape].sizes.map(({ key, label }) => (
+          <AmountField
+            key={key}
+            label={label}
+            unit="mm"
+            value={sizeOf(wrap.skin, key) ?? null}
+            {...(key === 'depthMm' ? LIMITS.panDepthMm : LIMITS.skinMm)}
+            step={5}
+            onChange={(mm) => mm !== null && set({ skin: withSize(wrap.skin, key, mm) }, key)}
+          />
+        ))}
         <AmountField
-          label={isPan ? 'Pan across' : 'Skin across'}
-          unit="mm"
-          value={wrap.diameterMm}
-          least={Math.max(LIMITS.diameterMm.least, 2 * wrap.rimMm + 2)}
-          most={LIMITS.diameterMm.most}
-          step={5}
-          onChange={(diameterMm) => diameterMm !== null && set({ diameterMm }, 'diameter')}
-        />
-        <AmountField
-          label={isPan ? 'Sheets of one face' : 'Thickness'}
+          label={isPan ? 'One sheet thick' : 'Thickness'}
           unit="mm"
           value={wrap.thicknessMm}
           {...LIMITS.thicknessMm}
-          step={0.5}
+          step={isPan ? 0.1 : 0.5}
           onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
         />
-        {isPan ? (
-          <AmountField
-            label="Pan deep"
-            unit="mm"
-            value={wrap.depthMm}
-            {...LIMITS.panDepthMm}
-            step={5}
-            optional
-            onChange={(depthMm) => set({ depthMm }, 'depth')}
-          />
-        ) : (
+        {!isPan && (
           <AmountField
             label="Rim kept free"
             unit="mm"
             value={wrap.rimMm}
             least={LIMITS.rimMm.least}
-            most={Math.min(LIMITS.rimMm.most, wrap.diameterMm / 2 - 1)}
+            most={Math.min(LIMITS.rimMm.most, acrossOf(wrap.skin) / 2 - 1)}
             step={1}
             onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
           />
@@ -81,22 +74,18 @@ export function WrapStation({ batch, edit }: StationProps) {
           onChange={(doughG) => set({ doughG }, 'dough')}
         />
       </View>
-      <Small>
-        {isPan
-          ? 'One parcel is one pan. The sheets of one face are counted together: four of half a millimetre are 2 mm.'
-          : 'The rim is the edge kept free of filling so that it seals.'}
-      </Small>
+      <Small>{isPan ? 'One parcel is one pan.' : 'The rim is the edge kept free of filling so that it seals.'}</Small>
       <Choices
         label="Form"
         value={wrap.form}
         options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
-        onChange={(form) => set(changeForm(form, wrap.form), 'form')}
+        onChange={(form) => set(changeForm(form, wrap), 'form')}
       />
       <Choices
         label="Wrapper"
         value={wrap.dough}
         options={DOUGH_IDS.map((value) => ({ value, label: DOUGHS[value].label }))}
-        onChange={(dough) => set({ dough }, 'wrapper')}
+        onChange={(dough) => set(changeDough(dough, wrap), 'wrapper')}
       />
     </View>
   );

@@ -1,16 +1,17 @@
 /** Thin skins from a packet. */
-import { COMPACT, composedOf, type DoughRecord } from './dough';
+import { type DoughRecord, PLAIN_DOUGH } from './dough';
 
 export const boughtSkin: DoughRecord = {
-  label: 'bought skin',
-  composition: composedOf(32, 8, 1, 56, 1.8, 1.4),
-  density: COMPACT,
-  cookedDensity: COMPACT,
-  conductivity: 1,
-  saltPercent: 1,
-  wrapReadyC: 30,
-  wrapReadyWhy: 'a thin skin takes up steam from a warmer filling and splits',
+  ...PLAIN_DOUGH,
+  label: 'bought skins',
+  also: ['bought-skin', 'bought skin'],
+  parts: [],
+  packet: {
+    composition: { water: 32, protein: 8, fat: 1, carbohydrate: 56, fibre: 1.8, ash: 1.4 },
+    saltPercent: 1,
+    allergens: ['gluten'],
+  },
   kind: 'thin',
-  allergens: ['gluten'],
   usualThicknessMm: 1,
+  steps: [{ what: 'Thaw in the packet, keep covered', handsOnMinutes: 0, waitMinutes: [60, 720] }],
 };

@@ -1,16 +1,21 @@
-/** Flour scalded with hot water: tender, easy to shape. */
-import { COMPACT, composedOf, type DoughRecord } from './dough';
+/** Flour scalded with boiling water: tender, easy to shape. */
+import { type DoughRecord, onePart, PLAIN_DOUGH } from './dough';
 
 export const hotWater: DoughRecord = {
+  ...PLAIN_DOUGH,
   label: 'hot-water dough',
-  composition: composedOf(40, 7, 1, 49, 2, 0.9),
-  density: COMPACT,
-  cookedDensity: COMPACT,
-  conductivity: 1,
-  saltPercent: 0.3,
-  wrapReadyC: 35,
-  wrapReadyWhy: 'steam from a warmer filling makes the skin tacky and it tears',
+  also: ['hot-water'],
+  parts: onePart({ water: 58, salt: 0.6 }),
+  water: 'boiling',
+  usualC: 45,
   kind: 'noodle',
-  allergens: ['gluten'],
   usualThicknessMm: 2,
+  steps: [
+    {
+      what: 'Pour the boiling water over the flour, stirring; knead when the hand bears it',
+      handsOnMinutes: 10,
+      waitMinutes: [30, 60],
+    },
+    { what: 'Divide and roll, the rest covered', handsOnMinutes: 20, waitMinutes: [0, 0] },
+  ],
 };

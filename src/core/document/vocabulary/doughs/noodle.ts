@@ -1,16 +1,23 @@
 /** Flour and cold water, rolled thin. */
-import { COMPACT, composedOf, type DoughRecord } from './dough';
+import { type DoughRecord, onePart, PLAIN_DOUGH } from './dough';
 
 export const noodle: DoughRecord = {
+  ...PLAIN_DOUGH,
   label: 'cold-water noodle dough',
-  composition: composedOf(36, 7.6, 1, 52, 2, 1.2),
-  density: COMPACT,
-  cookedDensity: COMPACT,
-  conductivity: 1,
-  saltPercent: 0.7,
-  wrapReadyC: 35,
-  wrapReadyWhy: 'steam from a warmer filling makes the skin tacky and it tears',
+  also: ['noodle', 'cold-water', 'cold-water noodle'],
+  parts: onePart({ water: 47, salt: 1 }),
+  variants: [
+    {
+      label: 'with alkali',
+      trade: 'Springier and yellower, keeps its bite in broth; a mineral smell that some do not want.',
+      parts: onePart({ water: 47, salt: 1, 'noodle-alkali': 0.7 }),
+    },
+  ],
   kind: 'noodle',
-  allergens: ['gluten'],
   usualThicknessMm: 1.5,
+  steps: [
+    { what: 'Stir in the water, knead to a firm dough', handsOnMinutes: 10, waitMinutes: [20, 30] },
+    { what: 'Knead smooth', handsOnMinutes: 3, waitMinutes: [30, 60] },
+    { what: 'Divide and roll, the rest covered', handsOnMinutes: 20, waitMinutes: [0, 0] },
+  ],
 };

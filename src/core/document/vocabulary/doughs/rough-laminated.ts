@@ -1,16 +1,27 @@
 /** Butter in rough layers. */
-import { COMPACT, composedOf, type DoughRecord } from './dough';
+import { type DoughRecord, onePart, PLAIN_DOUGH } from './dough';
 
 export const roughLaminated: DoughRecord = {
+  ...PLAIN_DOUGH,
   label: 'rough laminated pastry',
-  composition: composedOf(25, 5.5, 30, 37, 1.4, 1),
-  density: COMPACT,
+  also: ['rough laminated', 'laminated', 'rough puff'],
+  parts: onePart({ butter: 80, water: 48, salt: 2 }),
+  water: 'iced',
+  usualC: 14,
+  isLayered: true,
   cookedDensity: 500,
   conductivity: 1.2,
-  saltPercent: 0.8,
-  wrapReadyC: 20,
-  wrapReadyWhy: 'the butter layers run together when a warmer filling softens them',
   kind: 'laminated',
-  allergens: ['gluten', 'milk'],
   usualThicknessMm: 3,
+  steps: [
+    {
+      what: 'Cut the cold butter into flour and salt in pieces, bring together with the water',
+      handsOnMinutes: 12,
+      waitMinutes: [20, 30],
+    },
+    { what: 'Roll out and fold in three, twice', handsOnMinutes: 12, waitMinutes: [30, 60] },
+    { what: 'Roll out and fold in three, twice more', handsOnMinutes: 12, waitMinutes: [30, 2880] },
+    { what: 'Out of the fridge until it rolls without cracking', handsOnMinutes: 0, waitMinutes: [5, 10] },
+    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [10, 20] },
+  ],
 };

@@ -1,16 +1,24 @@
 /** Flour with butter rubbed in. */
-import { COMPACT, composedOf, type DoughRecord } from './dough';
+import { type DoughRecord, onePart, PLAIN_DOUGH } from './dough';
 
 export const short: DoughRecord = {
+  ...PLAIN_DOUGH,
   label: 'rubbed-in short pastry',
-  composition: composedOf(22, 6, 26, 43, 1.6, 1),
-  density: COMPACT,
+  also: ['short', 'shortcrust', 'short pastry'],
+  parts: onePart({ butter: 50, water: 30, salt: 1.2 }),
+  water: 'iced',
+  usualC: 16,
   cookedDensity: 1050,
-  conductivity: 1,
-  saltPercent: 0.8,
-  wrapReadyC: 25,
-  wrapReadyWhy: 'a warmer filling softens the butter, and the pastry greases and tears',
   kind: 'short',
-  allergens: ['gluten', 'milk'],
   usualThicknessMm: 3.5,
+  steps: [
+    {
+      what: 'Rub the cold butter into flour and salt, bring together with the water',
+      handsOnMinutes: 12,
+      waitMinutes: [0, 0],
+    },
+    { what: 'Chill, wrapped', handsOnMinutes: 1, waitMinutes: [30, 2880] },
+    { what: 'Out of the fridge until it bends without cracking', handsOnMinutes: 0, waitMinutes: [5, 15] },
+    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [0, 15] },
+  ],
 };

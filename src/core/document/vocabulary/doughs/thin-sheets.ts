@@ -1,16 +1,17 @@
-/** Sheets stretched thin, brushed with butter. */
-import { COMPACT, composedOf, type DoughRecord } from './dough';
+/** Soft dough with a little oil and vinegar, stretched thin over the back of the hands. */
+import { type DoughRecord, onePart, PLAIN_DOUGH } from './dough';
 
 export const thinSheets: DoughRecord = {
-  label: 'thin stretched sheets, brushed with butter',
-  composition: composedOf(26, 6.5, 14, 50, 1.8, 1.2),
-  density: COMPACT,
+  ...PLAIN_DOUGH,
+  label: 'thin stretched sheets',
+  also: ['thin-sheets', 'stretched sheets', 'thin stretched'],
+  parts: onePart({ water: 53, 'sunflower-oil': 7, vinegar: 3, salt: 1.5 }),
+  usualC: 28,
   cookedDensity: 700,
-  conductivity: 1,
-  saltPercent: 0.8,
-  wrapReadyC: 30,
-  wrapReadyWhy: 'thin sheets take up steam from a warmer filling and stick together',
   kind: 'thin',
-  allergens: ['gluten', 'milk'],
-  usualThicknessMm: 2,
+  usualThicknessMm: 0.5,
+  steps: [
+    { what: 'Knead soft and smooth with lukewarm water, oil it', handsOnMinutes: 12, waitMinutes: [30, 120] },
+    { what: 'Stretch sheet by sheet, brush with fat', handsOnMinutes: 20, waitMinutes: [0, 5] },
+  ],
 };

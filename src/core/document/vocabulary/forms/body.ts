@@ -1,16 +1,4 @@
-/** A skin, and the body that a parcel makes of it. */
-
-/** A round skin rolled out, or a round pan lined with sheets. */
-export interface Skin {
-  diameterMm: number;
-  /** Kept free of filling for the seal. */
-  rimMm: number;
-  thicknessMm: number;
-  /** Depth of the pan, for a pan pie. */
-  depthMm?: number | null;
-}
-
-/** The parcel as the conduction solver sees it. */
+/** The body that a parcel makes, as the conduction solver sees it. */
 export interface Body {
   /** 1 slab, 2 long cylinder, 3 sphere. */
   dimension: number;
@@ -19,3 +7,11 @@ export interface Body {
   /** The wrapper around it, as it cooks, mm. */
   wrapperMm: number;
 }
+
+/** A wrapper as it cooks, mm: its rolled thickness times what it swells by. */
+export const risen = (thicknessMm: number, areaMm2: number, wrapperMl: number): number =>
+  thicknessMm * swelling(thicknessMm, areaMm2, wrapperMl);
+
+/** Volume as it cooks over the volume rolled out. */
+const swelling = (thicknessMm: number, areaMm2: number, wrapperMl: number): number =>
+  (wrapperMl * 1000) / (areaMm2 * thicknessMm);

@@ -1,11 +1,35 @@
-/** Cut across, a folded skin is a drop on its side: the fold at the left, the pressed rim at the right. */
-import { type Skin } from './body';
-import { f, type Filled, type SectionShape } from './section';
+/** A skin folded over: how much it holds, and cut across: a drop on its side, the fold at the left, the pressed rim at the right. */
+import { type Laid } from '../skins';
+import { f } from './paths';
+import { type Filled, type SectionShape } from './section';
+
+/**
+ * The most that an ellipse folded along its length holds, ml: ∫ (b√(1 − x²/a²) − s)² / π dx, in closed form. With x = a y / b
+ * that is the round of radius b, so many times as long.
+ * @param a half its length along the fold, mm @param b half its width, mm @param s rim, mm
+ */
+export function foldedMl(a: number, b: number, s: number): number {
+  if (b <= s) return 0;
+  const x0 = Math.sqrt(b * b - s * s);
+  const circle = (x0 * s + b * b * Math.asin(x0 / b)) / 2;
+  const half = b * b * x0 - x0 ** 3 / 3 - 2 * s * circle + s * s * x0;
+  return ((a / b) * (2 * half)) / Math.PI / 1000;
+}
+
+/** The round bar of the heat model, lying flatter the less it is filled; its area is kept. Half its width and height, mm. */
+export function roundBar({ body, fillMl, maxMl }: Filled): { rx: number; ry: number } {
+  const flat = 0.62 + 0.3 * Math.min(1.1, fillMl / Math.max(1, maxMl));
+  const ry = body.fillingMm * flat;
+  return { rx: body.fillingMm ** 2 / ry, ry };
+}
 
 /** @param middle half the width and half the height of the filling, mm */
-export function foldedSection({ body }: Filled, skin: Skin, { rx, ry }: { rx: number; ry: number }): SectionShape {
+export function foldedSection(
+  { body }: Filled,
+  { rimMm: rim }: Laid,
+  { rx, ry }: { rx: number; ry: number },
+): SectionShape {
   const t = body.wrapperMm;
-  const rim = skin.rimMm;
   const cy = -(ry + t);
   const drop = (x: number, y: number, tail: number) =>
     [

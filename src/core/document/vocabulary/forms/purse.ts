@@ -1,47 +1,79 @@
 /** One round skin gathered and pleated shut over the top. */
-import { type Form } from './form';
-import { f, type Filled, type SectionShape } from './section';
+import { areaOf } from '../skins';
+import { flatSkin } from './flat';
+import { type Form, skinOf } from './form';
+import { circle, f, line } from './paths';
+import { type Filled, type SectionShape } from './section';
 
 /** How many layers the pleats lay over each other on average. House estimate. */
 const PLEAT_OVERLAP = 1.3;
+/** Edge that one pleat takes up, mm. House estimate. */
+const PLEAT_MM = 19;
 
 export const purse: Form = {
   label: 'purse',
+  plural: 'purses',
+  shapes: ['round'],
   sizeWord: 'skin',
+  made: 'Filling in the middle, the edge gathered up over it pleat by pleat and twisted shut, or left with a small open mouth.',
   law: 'Gathered round, the skin inside the rim covers a ball of radius a / (2√p), with pleats p = 1.3 layers deep on average.',
-  maxMl: ({ diameterMm, rimMm }) => {
-    const a = diameterMm / 2 - rimMm;
+  maxMl: (laid) => {
+    const a = skinOf(laid, 'round').diameterMm / 2 - laid.rimMm;
     const r = Math.max(0, a) / (2 * Math.sqrt(PLEAT_OVERLAP));
     return ((4 / 3) * Math.PI * r ** 3) / 1000;
   },
   comfortable: [0.7, 0.95],
   tight: 1,
-  skinArea: ({ diameterMm }) => (Math.PI * diameterMm ** 2) / 4,
-  body: (_skin, fillMl, wrapperMl) => {
+  skinArea: ({ skin }) => areaOf(skin),
+  body: (_laid, fillMl, wrapperMl) => {
     const inner = ballRadius(fillMl);
     return { dimension: 3, fillingMm: inner, wrapperMm: ballRadius(fillMl + wrapperMl) - inner };
   },
   usualRatio: [0.6, 1.3],
+  isClosed: true,
+  canHaveMouth: true,
+  edges: ['pleats'],
   bakesOffPer100: 1.5,
   brothy: 28,
   usual: {
-    skin: { diameterMm: 110, rimMm: 10, thicknessMm: 3 },
+    skin: { shape: 'round', diameterMm: 110 },
+    rimMm: 10,
+    thicknessMm: 3,
     dough: 'steamed-bun',
     method: 'steam',
     mediumC: 100,
     minutes: 15,
   },
-  sizes: 'small',
+  size: 'small',
   section: purseSection,
+  flat: ({ body }, laid) => {
+    const R = skinOf(laid, 'round').diameterMm / 2;
+    const a = R - laid.rimMm;
+    const pleats = Math.max(8, Math.round((2 * Math.PI * R) / PLEAT_MM));
+    const tick = (i: number): string => {
+      const [x, y] = [Math.cos((2 * Math.PI * i) / pleats), Math.sin((2 * Math.PI * i) / pleats)];
+      return line(a * x, a * y, R * x, R * y);
+    };
+    return [
+      flatSkin({
+        widthMm: 2 * R,
+        heightMm: 2 * R,
+        outline: circle(R),
+        rim: circle(a),
+        filling: circle(Math.min(body.fillingMm * 1.15, a * 0.8)),
+        ticks: Array.from({ length: pleats }, (_, i) => tick(i)).join(' '),
+      }),
+    ];
+  },
 };
 
 /** A dome on a flat foot with a pleated neck: the ball of the heat model, set down. */
-function purseSection({ body }: Filled): SectionShape {
+function purseSection({ body, hasMouth }: Filled): SectionShape {
   const R = body.fillingMm + body.wrapperMm;
   const t = body.wrapperMm;
   const r = body.fillingMm;
-  const neck = R * 0.13 + 2;
-  const top = -1.92 * R;
+  const neck = hasMouth ? R * 0.3 + 2 : R * 0.13 + 2;
+  const top = hasMouth ? -1.72 * R : -1.92 * R;
   const skin = [
     `M ${f(-R * 0.62)} 0`,
     `C ${f(-R * 1.02)} 0 ${f(-R * 1.06)} ${f(-R * 0.5)} ${f(-R * 0.98)} ${f(-R * 0.82)}`,
@@ -62,7 +94,7 @@ function purseSection({ body }: Filled): SectionShape {
     `M ${f(x)} ${f(top + 1)} Q ${f(x * 1.4)} ${f(-R * 1.6)} ${f(spread)} ${f(-R * 1.34)}`;
   return {
     widthMm: 2 * R * 1.02,
-    heightMm: 1.92 * R,
+    heightMm: -top,
     leftMm: R * 1.02,
     isSlice: false,
     skin,

@@ -26,7 +26,6 @@ export interface Filled {
   body: Body;
   fillMl: number;
   maxMl: number;
+  /** It is left with a small open mouth. */
+  hasMouth: boolean;
 }
-
-/** A coordinate in a path. */
-export const f = (value: number): string => value.toFixed(2);

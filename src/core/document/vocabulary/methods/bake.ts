@@ -21,5 +21,6 @@ export const bake: MethodRecord = {
     thin: { raw: [1, 9], cooked: [0, 6], sweet: [0, 12], parcel: 'a thin sheet in the oven' },
   },
   dries: true,
+  isDry: true,
   caution: 'Tray and filling stay hotter than they look: dry cloths, and let the juice settle before you cut.',
 };

@@ -19,5 +19,6 @@ export const boil: MethodRecord = {
     thin: BOILED,
   },
   dries: false,
+  isDry: false,
   caution: 'Slide them in from close above the water: splashes scald.',
 };

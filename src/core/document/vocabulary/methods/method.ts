@@ -31,6 +31,8 @@ export interface MethodRecord {
   tolerance: Readonly<Record<DoughKind, Tolerance>>;
   /** Steam leaves through the crust or vent while it cooks: g in 100 g of filling, by the form. House estimates. */
   dries: boolean;
+  /** Dry heat: what boils inside has no water round it, and looks for a way out. */
+  isDry: boolean;
   /** The usual caution at it. */
   caution: string;
 }

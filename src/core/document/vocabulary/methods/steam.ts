@@ -19,5 +19,6 @@ export const steam: MethodRecord = {
     thin: THIN_SKIN,
   },
   dries: false,
+  isDry: false,
   caution: 'Lift the lid away from you: steam burns.',
 };

@@ -1,0 +1,31 @@
+/** A skin as commands say it: by its shape and its sizes. */
+import { z } from 'zod';
+import { LIMITS } from '@/core/document/limits';
+import { between } from '@/core/document/span';
+
+const mm = between(LIMITS.skinMm, 'mm');
+const sheets = between(LIMITS.sheets, '').int('must be a whole number');
+
+export const skinInput = z.discriminatedUnion(
+  'shape',
+  [
+    z.strictObject({ shape: z.literal('round'), diameterMm: mm }),
+    z.strictObject({ shape: z.literal('oval'), lengthMm: mm, widthMm: mm }),
+    z.strictObject({ shape: z.literal('square'), sideMm: mm }),
+    z.strictObject({ shape: z.literal('strip'), lengthMm: mm, widthMm: mm }),
+    z
+      .strictObject({
+        shape: z.literal('pan'),
+        diameterMm: mm.optional(),
+        lengthMm: mm.optional(),
+        widthMm: mm.optional(),
+        depthMm: between(LIMITS.panDepthMm, 'mm').optional(),
+        sheetsBelow: sheets.optional(),
+        sheetsAbove: sheets.optional(),
+      })
+      .refine((pan) => (pan.diameterMm === undefined) === (pan.lengthMm !== undefined && pan.widthMm !== undefined), {
+        error: 'a pan would have diameterMm, or lengthMm and widthMm',
+      }),
+  ],
+  { error: 'shape would be round, oval, square, strip or pan' },
+);

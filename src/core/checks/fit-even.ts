@@ -1,0 +1,82 @@
+/** The second figure of Fit: do filling and dough come out even over the parcels planned? */
+import { formatNumber } from '../units/amount';
+import { formatGrams } from '../units/format';
+import { FORMS } from '../document/vocabulary/forms';
+import { type Accounts } from './account';
+import { type CheckState, type Figure } from './check';
+
+/** Short by so much of all parcels, nobody sees it; by more than the second, it is no small correction. House estimates. */
+const UNSEEN = 0.03;
+const FAR = 0.2;
+/** So much more than is needed is worth a word: of all parcels, and at least so many g. House estimates. */
+const OVER = 0.1;
+const OVER_G = 60;
+
+/** What comes out short or over, and by how many parcels. */
+export interface Evenness {
+  of: 'filling' | 'dough';
+  /** Parcels that it makes. */
+  makes: number;
+  isShort: boolean;
+}
+
+/** What stands out: the shorter of the two where one is short, else what there is most too much of. Null where they are even. */
+export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'fit'>): Evenness | null {
+  const { count, wrap } = accounts.batch;
+  const { fromFilling, fromDough } = accounts.balance;
+  const both: { of: Evenness['of']; makes: number; eachG: number }[] = [
+    { of: 'filling', makes: fromFilling, eachG: wrap.portionG },
+  ];
+  if (fromDough !== null) both.push({ of: 'dough', makes: fromDough, eachG: accounts.fit.wrapperG });
+  const least = both.reduce((a, b) => (b.makes < a.makes ? b : a));
+  if (least.makes < count * (1 - UNSEEN) && count - least.makes >= 0.5) return { ...least, isShort: true };
+  const most = both.reduce((a, b) => (b.makes > a.makes ? b : a));
+  if (most.makes > count * (1 + OVER) && (most.makes - count) * most.eachG >= OVER_G)
+    return { ...most, isShort: false };
+  return null;
+}
+
+/** @returns null where there is no filling to share out */
+export function evenFigure(accounts: Accounts): Figure | null {
+  const { batch, balance, ledger, fit } = accounts;
+  if (batch.lines.length === 0 || ledger.finishedG <= 0) return null;
+  const { count, wrap } = batch;
+  const uneven = unevenness(accounts);
+  const { fromFilling, fromDough, left } = balance;
+  const value = uneven?.makes ?? Math.min(fromFilling, fromDough ?? Infinity);
+  const band = [count * (1 - UNSEEN), count * (1 + OVER)] as const;
+  const whole = (parcels: number): string => formatNumber(Math.floor(parcels + 1e-9), 0);
+  const common = { value, band, deciding: value };
+  const each = `${formatNumber(wrap.portionG)} g each`;
+  if (uneven === null) {
+    return {
+      ...common,
+      state: 'good',
+      headline: 'comes out even',
+      sentence: `*${formatGrams(ledger.finishedG)}* of filling over ${count} ${nameOf(wrap.form, count)}${fromDough === null ? '' : `, dough for ${whole(fromDough)}`}.`,
+    };
+  }
+  const { of, makes, isShort } = uneven;
+  const state: CheckState = isShort && makes < count * (1 - FAR) ? 'fix' : 'watch';
+  if (isShort) {
+    return {
+      ...common,
+      state,
+      headline: `${of} for only ${whole(makes)} of ${count}`,
+      sentence:
+        of === 'filling'
+          ? `*${formatGrams(ledger.finishedG)}* of filling at ${each} is ${whole(makes)}.`
+          : `*${formatGrams(wrap.doughG ?? 0)}* of dough at ${formatNumber(fit.wrapperG)} g each is ${whole(makes)}.`,
+    };
+  }
+  const over = of === 'filling' ? (makes - count) * wrap.portionG : (makes - count) * fit.wrapperG;
+  return {
+    ...common,
+    state,
+    headline: `${of} for ${whole(makes)}, not ${count}`,
+    sentence: `*${formatGrams(left.of === of ? left.grams : over)}* of ${of} would be left over.`,
+  };
+}
+
+const nameOf = (form: keyof typeof FORMS, count: number): string =>
+  count === 1 ? FORMS[form].label : FORMS[form].plural;

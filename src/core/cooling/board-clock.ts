@@ -1,0 +1,136 @@
+/**
+ * The bench clock: seconds a parcel, when the last will be closed, how long the filling has stood between 5 and 60 °C, how warm
+ * it is by now, and when the rule's hours are up. Time is passed in.
+ */
+import { parcelsClosed } from '../document/boards';
+import { type BoardRun } from '../document/schema';
+import { type Warmth } from './warming';
+
+/** Perishable food may stand between 5 and 60 °C so long in all, minutes; in a kitchen above 32 °C half of it. */
+export const BENCH_RULE = {
+  minutes: 120,
+  hotRoomMinutes: 60,
+  hotRoomC: 32,
+  authority: 'US federal guidance on perishable food at room temperature; local codes come first',
+} as const;
+
+/** Warned so long before, min. House estimate: time to clear a shelf. */
+export const BOARD_WARNING = 15;
+/** The last so many taps say how quickly it goes now. */
+const LATEST_TAPS = 6;
+
+export interface BoardClock {
+  closed: number;
+  left: number;
+  /** Seconds a parcel, from the latest taps; null before two of them. */
+  secondsEach: number | null;
+  /** Minutes until the last is closed, and when, ISO 8601; null where nobody knows yet. */
+  toGoMinutes: number | null;
+  lastAt: string | null;
+  /** Minutes on the bench so far, all stretches together. */
+  outMinutes: number;
+  isOut: boolean;
+  limitMinutes: number;
+  /** Minutes until the rule's hours are up, if it stays out; below 0 since then. */
+  leftMinutes: number;
+  /** It will not be done by then: so many parts of the filling out of the fridge at a time; 1 where all may stand out. */
+  parts: number;
+}
+
+/** Minutes a filling has stood out by a time, all stretches together. */
+export const outMinutesAt = ({ stretches }: Pick<BoardRun, 'stretches'>, now: string): number =>
+  stretches.reduce(
+    (sum, { outAt, inAt }) => sum + Math.max(0, (Date.parse(inAt ?? now) - Date.parse(outAt)) / 60_000),
+    0,
+  );
+
+export const limitMinutesAt = (roomC: number): number =>
+  roomC > BENCH_RULE.hotRoomC ? BENCH_RULE.hotRoomMinutes : BENCH_RULE.minutes;
+
+/** Of the rule's hours so much is planned on: the rest is for what goes wrong. House estimate. */
+const PLANNED_SHARE = 0.8;
+
+/** So many parts of the filling out at a time, so that none stands out longer than it may. */
+export const partsFor = (wrapMinutes: number, limitMinutes: number): number =>
+  Math.max(1, Math.ceil(wrapMinutes / (limitMinutes * PLANNED_SHARE) - 1e-9));
+
+/**
+ * Reads the clock.
+ * @param now ISO 8601; @param usualSeconds a parcel usually takes here, before two have been tapped
+ */
+export function boardClock(
+  board: BoardRun,
+  { now, count, roomC, usualSeconds }: { now: string; count: number; roomC: number; usualSeconds: number },
+): BoardClock {
+  const closed = parcelsClosed(board);
+  const left = Math.max(0, count - closed);
+  const secondsEach = paceOf(board);
+  const pace = secondsEach ?? usualSeconds;
+  const lastTap = board.taps.length > 0 ? Date.parse(board.taps[board.taps.length - 1].at) : Date.parse(now);
+  // The one under the hands counts from the last tap.
+  const sinceTap = Math.min(pace, Math.max(0, (Date.parse(now) - lastTap) / 1000));
+  const toGoMinutes = left === 0 ? 0 : Math.max(0, left * pace - sinceTap) / 60;
+  const outMinutes = outMinutesAt(board, now);
+  const limitMinutes = limitMinutesAt(roomC);
+  return {
+    closed,
+    left,
+    secondsEach,
+    toGoMinutes,
+    lastAt: new Date(Date.parse(now) + toGoMinutes * 60_000).toISOString(),
+    outMinutes,
+    isOut: board.stretches.some((s) => s.inAt === null),
+    limitMinutes,
+    leftMinutes: limitMinutes - outMinutes,
+    parts: outMinutes + toGoMinutes <= limitMinutes ? 1 : partsFor(toGoMinutes, Math.max(1, limitMinutes - outMinutes)),
+  };
+}
+
+/** Seconds a parcel by the latest taps. A pause in the fridge is none of it. */
+function paceOf({ taps, stretches }: BoardRun): number | null {
+  const latest = taps.slice(-LATEST_TAPS);
+  if (latest.length < 2) return null;
+  const [first, last] = [latest[0], latest[latest.length - 1]];
+  const parcels = latest.slice(1).reduce((sum, tap) => sum + tap.parcels, 0);
+  const away = stretches.reduce((sum, { inAt }, i) => {
+    const next = stretches[i + 1]?.outAt;
+    if (inAt === null || next === undefined) return sum;
+    const from = Math.max(Date.parse(inAt), Date.parse(first.at));
+    const to = Math.min(Date.parse(next), Date.parse(last.at));
+    return sum + Math.max(0, to - from);
+  }, 0);
+  return (Date.parse(last.at) - Date.parse(first.at) - away) / 1000 / parcels;
+}
+
+export interface BoardEvent {
+  id: string;
+  kind: 'near' | 'over';
+  text: string;
+}
+
+/** What is due on the bench clock between two looks at it; at the first look only what is over already. */
+export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEvent[] {
+  if (!now.isOut) return [];
+  const hours = `${now.limitMinutes / 60} h`;
+  if (now.leftMinutes <= 0 && (before === null || before.leftMinutes > 0))
+    return [
+      {
+        id: 'board-over',
+        kind: 'over',
+        text: `the filling has been out of the fridge for ${hours} in all. Cook what is closed now, and do not keep the rest.`,
+      },
+    ];
+  if (before !== null && now.leftMinutes <= BOARD_WARNING && before.leftMinutes > BOARD_WARNING)
+    return [
+      {
+        id: 'board-near',
+        kind: 'near',
+        text: `${BOARD_WARNING} min until the filling has been out for ${hours} in all: the rest into the fridge, or cook.`,
+      },
+    ];
+  return [];
+}
+
+/** How warm a filling is by now: it warms while it stands out; in the fridge it is taken to stay as it is, which is the safe side. */
+export const warmthNow = (curve: { at(minute: number): Warmth }, board: BoardRun, now: string): Warmth =>
+  curve.at(outMinutesAt(board, now));

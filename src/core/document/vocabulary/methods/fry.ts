@@ -1,0 +1,19 @@
+/** In deep oil. */
+import { type MethodRecord, type Tolerance } from './method';
+
+const FRIED: Tolerance = { raw: [0, 6], cooked: [0, 3], sweet: [0, 4], parcel: 'a fried parcel' };
+
+export const fry: MethodRecord = {
+  label: 'deep-fry',
+  done: 'deep-fried',
+  imperative: 'Deep-fry',
+  isSet: true,
+  usualC: 175,
+  usualMinutes: { small: 5, large: 8, pan: 15 },
+  h: () => 350,
+  tolerance: { yeasted: FRIED, noodle: FRIED, short: FRIED, laminated: FRIED, thin: FRIED },
+  dries: false,
+  isDry: true,
+  caution:
+    'Oil never above 190 °C, the pot at most half full, never left alone; dry parcels only, for water makes it spit. Water never goes on burning oil: put the lid on.',
+};

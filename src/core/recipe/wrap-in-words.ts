@@ -1,0 +1,92 @@
+/** A wrapper as commands and recipes say it: a skin by its shape, or, as it was first said, by one diameter. */
+import { changeDough } from '../document/create';
+import { type Batch } from '../document/schema';
+import { type DoughId } from '../document/vocabulary/doughs';
+import { type FormId, FORMS } from '../document/vocabulary/forms';
+import { type Skin } from '../document/vocabulary/skins';
+
+export interface SaidSkin {
+  shape: 'round' | 'oval' | 'square' | 'strip' | 'pan';
+  diameterMm?: number;
+  lengthMm?: number;
+  widthMm?: number;
+  sideMm?: number;
+  depthMm?: number;
+  sheetsBelow?: number;
+  sheetsAbove?: number;
+}
+
+export interface SaidWrap extends Partial<Pick<Batch['wrap'], 'rimMm' | 'thicknessMm' | 'portionG'>> {
+  diameterMm?: number;
+  depthMm?: number;
+  dough?: DoughId;
+  skin?: SaidSkin;
+}
+
+/** The skin that is said, what is not said as it is in the usual one. Lengths of another shape count for nothing. */
+export function skinInWords(form: FormId, { skin, diameterMm, depthMm, thicknessMm }: SaidWrap, usual: Skin): Skin {
+  const said: SaidSkin | undefined =
+    skin ??
+    (diameterMm === undefined && depthMm === undefined
+      ? undefined
+      : { shape: 'sheetsBelow' in usual ? 'pan' : 'round' });
+  const across = said?.diameterMm ?? diameterMm;
+  const deep = said?.depthMm ?? depthMm;
+  const lined = 'sheetsBelow' in usual ? usual : null;
+  if (lined) {
+    // Said as one thickness, all sheets of a face are one.
+    const one = thicknessMm !== undefined && said?.sheetsBelow === undefined && said?.sheetsAbove === undefined;
+    const pan = {
+      depthMm: deep ?? lined.depthMm,
+      sheetsBelow: said?.sheetsBelow ?? (one ? 1 : lined.sheetsBelow),
+      sheetsAbove: said?.sheetsAbove ?? (one ? 1 : lined.sheetsAbove),
+    };
+    if (said?.lengthMm !== undefined && across === undefined)
+      return { shape: 'tin', lengthMm: said.lengthMm, widthMm: said.widthMm ?? said.lengthMm, ...pan };
+    return { shape: 'pan', diameterMm: across ?? (lined.shape === 'pan' ? lined.diameterMm : lined.lengthMm), ...pan };
+  }
+  if (said === undefined || !(FORMS[form].shapes as readonly string[]).includes(said.shape)) {
+    // A round across stands for a square of that side, and so on: what is meant is its size.
+    return across === undefined ? usual : withAcross(usual, across);
+  }
+  switch (said.shape) {
+    case 'round':
+      return across === undefined ? usual : { shape: 'round', diameterMm: across };
+    case 'square':
+      return said.sideMm === undefined ? usual : { shape: 'square', sideMm: said.sideMm };
+    case 'oval':
+    case 'strip': {
+      const { lengthMm, widthMm } = said;
+      return lengthMm === undefined || widthMm === undefined ? usual : { shape: said.shape, lengthMm, widthMm };
+    }
+    case 'pan':
+      return usual;
+  }
+}
+
+function withAcross(usual: Skin, mm: number): Skin {
+  switch (usual.shape) {
+    case 'round':
+      return { shape: 'round', diameterMm: mm };
+    case 'square':
+      return { shape: 'square', sideMm: mm };
+    case 'oval':
+      return { shape: 'oval', lengthMm: mm, widthMm: (mm * usual.widthMm) / usual.lengthMm };
+    default:
+      return usual;
+  }
+}
+
+/** A wrapper said in part, over what is usual. */
+export function wrapInWords(said: SaidWrap, usual: Batch['wrap'], dough: DoughId): Batch['wrap'] {
+  const base = dough === usual.dough ? usual : { ...usual, ...changeDough(dough, usual) };
+  const { rimMm, thicknessMm, portionG } = said;
+  return {
+    ...base,
+    skin: skinInWords(base.form, said, base.skin),
+    ...(rimMm === undefined ? {} : { rimMm }),
+    ...(thicknessMm === undefined ? {} : { thicknessMm }),
+    ...(portionG === undefined ? {} : { portionG }),
+    dough,
+  };
+}

@@ -1,0 +1,28 @@
+/** The steps of making a dough, with the minutes they take in this kitchen. */
+import { type DoughStep } from '../document/vocabulary/doughs/dough';
+import { type Dough } from './dough';
+import { riseMinutes } from './rise';
+
+export interface TimedStep {
+  what: string;
+  handsOnMinutes: number;
+  waitMinutes: [low: number, high: number];
+}
+
+/** Doughs rise by feel, not by the clock: from so much less to so much more. House estimate. */
+const EARLIER = 0.85;
+const LATER = 1.25;
+const roundTo5 = (minutes: number): number => Math.max(5, Math.round(minutes / 5) * 5);
+
+/** @param riseC where it rises, °C */
+export const timedSteps = (dough: Pick<Dough, 'steps' | 'parts'>, riseC: number): TimedStep[] =>
+  dough.steps.map((step) => ({
+    what: step.what,
+    handsOnMinutes: step.handsOnMinutes,
+    waitMinutes: waitOf(step, dough, riseC),
+  }));
+
+function waitOf({ isRise, waitMinutes }: DoughStep, { parts }: Pick<Dough, 'parts'>, riseC: number): [number, number] {
+  const minutes = isRise ? riseMinutes(parts, riseC) : null;
+  return minutes === null ? [...waitMinutes] : [roundTo5(minutes * EARLIER), roundTo5(minutes * LATER)];
+}

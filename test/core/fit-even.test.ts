@@ -1,0 +1,191 @@
+/** Fit's second question: do filling and dough come out even, what would mend it, and is it as promised? */
+import fc from 'fast-check';
+import { assess } from '@/core/checks/assess';
+import { ORDER } from '@/core/checks/check';
+import { forecastHeat } from '@/core/checks/heat';
+import { fullest, FULLER } from '@/core/checks/least-done';
+import { judgement } from '@/core/checks/judgement';
+import { soaksThroughIn } from '@/core/checks/wrap-findings';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
+import { isWithinLimits } from '@/core/document/within-limits';
+import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
+import { changeDough } from '@/core/document/create';
+import { lanternSupper } from '@/data/demo';
+import { LINE } from './make-lines';
+
+const AT = '2026-12-05T15:00:00Z';
+const [turkey, pumpkin, duck, haddock] = lanternSupper(AT);
+const changed = (batch: Batch, ...changes: Operation[]): Batch => changes.reduce(apply, batch);
+const wrap = (to: Partial<Batch['wrap']>): Operation => ({ do: 'setWrap', to });
+const count = (n: number): Operation => ({ do: 'setBatch', to: { count: n } });
+const full = (batch: Batch) => assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, 'first'));
+const fit = (...changes: Operation[]) => full(changed(turkey, ...changes)).checks.fit;
+
+describe('the headline', () => {
+  it('says when all is even, with portion × count as the key figure', () => {
+    expect(fit()).toMatchObject({ state: 'good', headline: 'Fit: closes easily', figure: '28 g × 24' });
+    expect(fit().sentence).toContain('Comes out even');
+    for (const batch of [pumpkin, duck, haddock]) expect(full(batch).checks.fit.state).toBe('good');
+  });
+  it('says when there is filling for only some of them, or dough', () => {
+    expect(fit(count(36))).toMatchObject({ state: 'fix', headline: 'Fit: filling for only 24 of 36', unit: 'parcels' });
+    expect(fit(wrap({ doughG: 720 }))).toMatchObject({ state: 'watch', headline: 'Fit: dough for only 21 of 24' });
+    expect(fit(wrap({ doughG: 500 })).state).toBe('fix');
+  });
+  it('says what would be left over, where it is worth a word', () => {
+    expect(fit(count(15))).toMatchObject({ state: 'watch', headline: 'Fit: filling for 24, not 15' });
+    expect(fit(wrap({ doughG: 1200 }))).toMatchObject({ state: 'watch', headline: 'Fit: dough for 35, not 24' });
+    // Two spoonfuls are not; a whole second pie is.
+    expect(fit(count(23)).state).toBe('good');
+    expect(full(changed(haddock, count(1))).checks.fit.state).toBe('watch');
+  });
+  it('what does not close comes before what comes out even, unless that is worse', () => {
+    expect(fit(wrap({ portionG: 60 })).headline).toBe('Fit: overfilled, will split');
+    expect(fit(wrap({ portionG: 60 })).fits).toMatchObject({ decides: 'closes', even: { state: 'fix' } });
+    expect(fit(wrap({ portionG: 20 }), count(60)).fits?.decides).toBe('even');
+  });
+  it('an empty filling is not shared out', () => {
+    const empty = { ...turkey, lines: [] };
+    expect(judgement(empty, DEFAULT_KITCHEN, null).checks.fit.fits?.even).toBeNull();
+  });
+});
+
+describe('what would mend it', () => {
+  const labels = (...changes: Operation[]) => fit(...changes).fixes.map((f) => f.label);
+  it('short of dough: more of it in flour and water, thinner, fewer', () => {
+    expect(labels(wrap({ doughG: 720 }))).toEqual([
+      expect.stringMatching(/^Mix \d+ g flour and \d+ g water more$/),
+      'Roll to 2.6 mm instead of 3',
+      'Make 21 instead of 24',
+    ]);
+    // A dough rolled to less than it bears is not offered.
+    expect(labels(wrap({ doughG: 300 })).join()).not.toContain('Roll to');
+  });
+  it('short of filling: fewer, more of it, less in each', () => {
+    expect(labels(count(36))).toEqual([
+      'Make 24 instead of 36',
+      expect.stringMatching(/^Make 1\.\d+ times the filling$/),
+      'Take 19 g instead of 28 g',
+    ]);
+  });
+  it('too much of either: more parcels with their dough, or less dough', () => {
+    expect(labels(count(15), wrap({ doughG: 520 }))).toContainEqual(
+      expect.stringMatching(/^Make 24 instead of 15, and mix \d+ g flour and \d+ g water more$/),
+    );
+    expect(labels(wrap({ doughG: 1200 }))).toEqual([expect.stringMatching(/^Mix \d+ g flour and \d+ g water less$/)]);
+  });
+  it('bought skins are bought, and weigh what the packet says', () => {
+    const bought = { ...changeDough('bought-skin', turkey.wrap), packet: { count: 30, grams: 300 }, doughG: 150 };
+    const check = fit(wrap(bought));
+    expect(full(changed(turkey, wrap(bought))).portion.wrapperG).toBeCloseTo(10, 6);
+    expect(check.headline).toBe('Fit: dough for only 15 of 24');
+    expect(check.fixes[0].label).toBe('Buy 90 g');
+  });
+
+  it('whatever the batch, every fix does what it promised, and none makes the check worse', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(turkey, pumpkin, duck, haddock),
+        fc.integer({ min: 1, max: 90 }),
+        fc.double({ min: 0.3, max: 2.2, noNaN: true }),
+        fc.option(fc.integer({ min: 100, max: 4000 })),
+        fc.constantFrom(...DOUGH_IDS),
+        (batch, n, portion, doughG, dough) => {
+          const portionG = Math.max(2, Math.round(batch.wrap.portionG * portion));
+          const at = changed(batch, count(n), wrap({ ...changeDough(dough, batch.wrap), portionG, doughG }));
+          const heat = forecastHeat(at, DEFAULT_KITCHEN, 'first');
+          const { fit: check } = assess(at, DEFAULT_KITCHEN, heat).checks;
+          for (const fix of check.fixes) {
+            const then = changed(at, ...fix.change);
+            expect(isWithinLimits(then)).toBe(true);
+            const after = judgement(then, DEFAULT_KITCHEN, forecastHeat(then, DEFAULT_KITCHEN, 'first')).checks.fit;
+            expect(after.value).toBeCloseTo(fix.promise, 9);
+            expect(ORDER[after.state]).toBeLessThanOrEqual(ORDER[check.state]);
+          }
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('the first three', () => {
+  const weigh = (...grams: number[]): Operation[] =>
+    grams.map((g, i) => ({ do: 'addWeighed', weighed: { at: `2026-12-05T16:0${i}:00Z`, what: 'filling', grams: g } }));
+  it('what was weighed corrects portion and skin, and says how many that makes', () => {
+    const heavy = changed(turkey, ...weigh(31, 32, 30));
+    const [fix] = full(heavy).checks.fit.fixes;
+    expect(fix).toMatchObject({ id: 'weighed', label: 'Go on as weighed: 31 g of filling' });
+    const then = changed(heavy, ...fix.change);
+    expect(then.wrap.portionG).toBe(31);
+    expect(full(then).checks.fit.headline).toBe('Fit: filling for only 22 of 24');
+    // As it is now planned, it needs no correction.
+    expect(full(then).checks.fit.fixes.map((f) => f.id)).not.toContain('weighed');
+    expect(full(changed(turkey, ...weigh(28, 28.5, 27.8))).checks.fit.fixes).toEqual([]);
+  });
+  it('a heavier skin is a thicker one', () => {
+    const skins: Operation[] = [40, 41, 42].map((grams, i) => ({
+      do: 'addWeighed',
+      weighed: { at: `2026-12-05T16:1${i}:00Z`, what: 'skin', grams },
+    }));
+    const at = changed(turkey, ...skins);
+    const [fix] = full(at).checks.fit.fixes;
+    const then = full(changed(at, ...fix.change));
+    expect(then.portion.wrapperG).toBeCloseTo(41, 0);
+  });
+  it('their spread is the least-done parcel’s, before the kitchen’s and the estimate', () => {
+    const kitchen = { ...DEFAULT_KITCHEN, portionSpread: { percent: 10, batches: 4 } };
+    expect(fullest(turkey, DEFAULT_KITCHEN)).toEqual({ factor: FULLER, from: 'estimate' });
+    expect(fullest(turkey, kitchen)).toEqual({ factor: 1.2, from: 'kitchen' });
+    const weighed = changed(turkey, ...weigh(27, 28, 29));
+    expect(fullest(weighed, kitchen)).toMatchObject({ from: 'weighed' });
+    expect(fullest(weighed, kitchen).factor).toBeCloseTo(1 + (2 * 1) / 28, 6);
+    // The forecast of the least-done parcel goes with it.
+    const least = (batch: Batch) => forecastHeat(batch, DEFAULT_KITCHEN, 'first').core?.leastDoneMinutes ?? NaN;
+    expect(least(changed(turkey, ...weigh(20, 28, 36)))).toBeGreaterThan(least(turkey) + 1);
+  });
+});
+
+describe('at the board', () => {
+  const texts = (batch: Batch) => full(batch).findings.map((f) => f.text);
+  it('a wet, closed parcel in the oven without a vent is told so, and the vent is one tap away', () => {
+    const wet = changed(haddock, wrap({ vent: 'none' }));
+    const [finding] = full(wet).findings.filter((f) => f.text.includes('without a vent'));
+    const vented = changed(wet, ...(finding.fix?.change ?? []));
+    expect(vented.wrap.vent).toBe('slit');
+    expect(texts(vented).join()).not.toContain('without a vent');
+    // Not of what is dry enough, open, or in steam.
+    expect(texts(duck).join()).not.toContain('vent');
+    const steamed = changed(turkey, { do: 'addLine', line: { ...turkey.lines[2], id: 'more', amount: 400 } });
+    expect(texts(steamed).join()).not.toContain('vent');
+  });
+  it('a vent under hot oil is closed', () => {
+    const fried = changed(pumpkin, wrap({ vent: 'slit' }), { do: 'setCook', to: { method: 'fry', mediumC: 175 } });
+    expect(texts(fried).join()).toContain('it spits');
+  });
+  it('a wet filling soaks through a thin skin sooner', () => {
+    expect(soaksThroughIn(1.5, 3)).toBeCloseTo(45, 9);
+    expect(soaksThroughIn(3, 3)).toBeCloseTo(180, 9);
+    expect(soaksThroughIn(1.5, 6)).toBeLessThan(soaksThroughIn(1.5, 3));
+    const loose = changed(turkey, wrap({ thicknessMm: 1 }), { do: 'addLine', line: LINE('courgette', 200) });
+    expect(texts(loose).join()).toMatch(/within about \d+ min of closing/);
+    expect(texts(turkey).join()).not.toContain('of closing');
+  });
+  it('a glaze brings its allergen', () => {
+    expect(full(changed(duck, wrap({ glaze: 'egg' }))).allergens).toContain('egg');
+    expect(full(duck).allergens).not.toContain('egg');
+  });
+});
+
+describe('what is left over', () => {
+  it('is kept, frozen, or made into another form', () => {
+    const { rest } = full(changed(turkey, count(15))).portion;
+    expect(rest[0]).toContain('a day');
+    expect(rest[1]).toContain('2 months');
+    expect(rest[2]).toMatch(/^Or make \d+ [a-z -]+ of \d+ g of it\.$/);
+    expect(full(changed(turkey, wrap({ doughG: 1200 }))).portion.rest.join()).toContain('rises on slowly');
+    expect(full(duck).portion.rest).toEqual([]);
+  });
+});

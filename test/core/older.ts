@@ -1,0 +1,18 @@
+/** What documents were like before. */
+import { type Batch } from '@/core/document/schema';
+
+/** A wrap as versions 2 to 5 had it: one diameter, and nothing else that came since. */
+export function wrapOfVersion5({
+  form,
+  dough,
+  doughSaltPercent,
+  skin,
+  rimMm,
+  thicknessMm,
+  portionG,
+  doughG,
+}: Batch['wrap']) {
+  if (skin.shape !== 'round') throw new Error('only round skins were known');
+  const { diameterMm } = skin;
+  return { form, dough, doughSaltPercent, diameterMm, rimMm, thicknessMm, depthMm: null, portionG, doughG };
+}
