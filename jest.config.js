@@ -5,11 +5,10 @@ const transformed =
 
 /** What both projects that draw the interface share. */
 const drawn = {
-  setupFiles: ['<rootDir>/test/setup.js'],
   setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
-    '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/family.ts',
+    '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/family.tsx',
     '^(@react-native-vector-icons|react-native-vector-icons)/': '<rootDir>/test/no-icon-family.js',
   },
   transformIgnorePatterns: [

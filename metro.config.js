@@ -3,10 +3,9 @@ const { getDefaultConfig } = require('expo/metro-config');
 const path = require('node:path');
 
 const config = getDefaultConfig(__dirname);
-config.resolver.assetExts.push('woff2');
 config.resolver.resolveRequest = (context, name, platform) => {
   if (name === '@react-native-vector-icons/material-design-icons') {
-    return { type: 'sourceFile', filePath: path.join(__dirname, 'src/ui/icons/family.ts') };
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'src/ui/icons/family.tsx') };
   }
   if (/^(@react-native-vector-icons|react-native-vector-icons)\//.test(name)) {
     throw new Error(`${name}: this icon family is left out on purpose; see src/ui/icons`);

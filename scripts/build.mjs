@@ -1,6 +1,6 @@
 // Builds the web application into dist/ where sources changed since the last build.
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { cacheFolder, installPackages, run } from './prepare.mjs';
 
@@ -40,30 +40,29 @@ export function build() {
   run('expo export', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
     env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
-  preloadFonts();
+  fingerprintFonts();
   writeParts();
   writeFileSync(mark, now);
 }
 
-/** What the application calls its fonts, by the files they are cut from (ui/theme). */
-const FAMILIES = { 'Fraunces-600': 'Fraunces', 'Atkinson-400': 'Atkinson', 'Atkinson-700': 'AtkinsonBold' };
-
-/** Fonts come with the page, not with the program: words that are drawn in them at once do not move. */
-function preloadFonts() {
-  const fonts = files('dist/assets').filter((file) => file.endsWith('.woff2'));
-  const rules = fonts.map((file) => {
-    const family = FAMILIES[path.basename(file).split('.')[0]];
-    if (family === undefined) throw new Error(`${file}: what is this font called?`);
-    return `@font-face { font-family: ${family}; src: url("/${path.relative('dist', file)}") format("woff2"); font-display: swap; }`;
+/** Fonts get a fingerprint into their names, so that they can be kept for ever, and are asked for with the page. */
+function fingerprintFonts() {
+  const named = files('dist/fonts').map((file) => {
+    const hash = createHash('md5').update(readFileSync(file)).digest('hex');
+    const to = file.replace(/\.woff2$/, `.${hash}.woff2`);
+    renameSync(file, to);
+    return { from: `/${path.relative('dist', file)}`, to: `/${path.relative('dist', to)}` };
   });
-  if (rules.length !== Object.keys(FAMILIES).length) throw new Error('the build has not all the fonts');
-  writeFileSync('dist/fonts.css', `${rules.join('\n')}\n`);
-  const links = fonts.map(
-    (file) => `<link rel="preload" as="font" type="font/woff2" crossorigin href="/${path.relative('dist', file)}" />`,
+  const css = readFileSync('dist/fonts.css', 'utf8');
+  writeFileSync(
+    'dist/fonts.css',
+    named.reduce((text, { from, to }) => text.replace(from, to), css),
+  );
+  const links = named.map(
+    ({ to }) => `    <link rel="preload" as="font" type="font/woff2" crossorigin href="${to}" />\n`,
   );
   const page = readFileSync('dist/index.html', 'utf8');
-  const head = [...links, '<link rel="stylesheet" href="/fonts.css" />'].map((link) => `    ${link}\n`).join('');
-  writeFileSync('dist/index.html', page.replace('  </head>', `${head}  </head>`));
+  writeFileSync('dist/index.html', page.replace('  </head>', `${links.join('')}  </head>`));
 }
 
 /** Lists every script that the page itself does not load, so that it can be fetched before the server is gone. */

@@ -18,7 +18,7 @@ const fonts = [
 ];
 for (const [from, to] of fonts) {
   const small = await subsetFont(readFileSync(require.resolve(from)), text, { targetFormat: 'woff2' });
-  writeFileSync(new URL(`../src/assets/fonts/${to}`, import.meta.url), small);
+  writeFileSync(new URL(`../public/fonts/${to}`, import.meta.url), small);
   console.log(to, small.length);
 }
 
@@ -42,8 +42,8 @@ const icons = await subsetFont(
   Object.values(glyphs)
     .map((code) => String.fromCodePoint(code))
     .join(''),
-  { targetFormat: 'truetype' },
+  { targetFormat: 'woff2' },
 );
-writeFileSync(new URL('../src/assets/fonts/icons.ttf', import.meta.url), icons);
+writeFileSync(new URL('../public/fonts/Icons.woff2', import.meta.url), icons);
 writeFileSync(new URL('../src/ui/icons/glyphs.json', import.meta.url), `${JSON.stringify(glyphs, null, 2)}\n`);
 console.log('icons', names.length, icons.length);

@@ -1,11 +1,3 @@
-declare module '*.woff2' {
-  const asset: number;
-  export default asset;
-}
-declare module '*.ttf' {
-  const asset: number;
-  export default asset;
-}
 declare module 'react-native-vector-icons/Icon' {
   import type { ComponentType } from 'react';
   import type { TextProps } from 'react-native';

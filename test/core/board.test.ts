@@ -1,5 +1,5 @@
 /** Out even, laid out and divided: balance, layouts of rounds, logs, sheets, pans, scoops, weighings. */
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { type Weighed } from '@/core/document/schema';
 import { type SkinOf } from '@/core/document/vocabulary/skins';
 import { balance } from '@/core/wrapper/balance';

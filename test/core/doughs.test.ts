@@ -1,5 +1,5 @@
 /** Doughs as formulas: every family sums, hydrates and rises as it should, and what is wanted of it can be weighed. */
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
 import { COMPACT } from '@/core/document/vocabulary/doughs/dough';
 import { DOUGH_IDS, DOUGHS, type DoughId } from '@/core/document/vocabulary/doughs';

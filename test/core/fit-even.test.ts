@@ -1,5 +1,5 @@
 /** Fit's second question: do filling and dough come out even, what would mend it, and is it as promised? */
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { ORDER } from '@/core/checks/check';
 import { forecastHeat } from '@/core/checks/heat';

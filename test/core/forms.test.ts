@@ -1,5 +1,5 @@
 /** Forms: what each holds, checked against geometry worked out another way. */
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { dough } from '@/core/wrapper/dough';
 import { fitParcel } from '@/core/wrapper/fit';
 import { FORM_IDS, FORMS, type FormId } from '@/core/document/vocabulary/forms';

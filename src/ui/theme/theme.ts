@@ -2,6 +2,7 @@
 import { createTheme } from '@rneui/themed/dist/config';
 import { type Palette } from './palette';
 
+/** Fonts by the names that public/fonts.css gives them. */
 export const SERIF = 'Fraunces';
 export const SANS = 'Atkinson';
 export const SANS_BOLD = 'AtkinsonBold';
