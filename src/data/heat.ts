@@ -7,7 +7,8 @@ import { type HeatForecast } from '@/core/checks/heat';
 import { type Kitchen } from '@/core/document/kitchen';
 import { minutesSince } from '@/core/document/runs';
 import { type Batch } from '@/core/document/schema';
-import { forecastHeat, propose } from '@/workers/client';
+import { type AtTheBoard } from '@/core/cooling/at-the-board';
+import { forecastBoard, forecastHeat, propose } from '@/workers/client';
 import { Superseded } from '@/workers/latest';
 import { heatVersion } from './heat-version';
 import { say } from './notices';
@@ -98,6 +99,15 @@ function together(first: HeatForecast | undefined, all: HeatForecast | undefined
   if (!first?.cooling || !all?.cooling) return first ?? all ?? null;
   const { alternatives, elapsed, leftOut } = all.cooling;
   return { ...first, cooling: { ...first.cooling, alternatives, elapsed, leftOut } };
+}
+
+/** What the board asks the solver, from the worker; the last answer stays on screen until the next has come. */
+export function useBoard(batch: Batch, kitchen: Kitchen): AtTheBoard | null {
+  const version = heatVersion(batch, kitchen);
+  const { data, error } = useAnswer<AtTheBoard>(batch.lines.length > 0 ? ['board', batch.id, version] : null, () =>
+    forecastBoard(batch, kitchen),
+  );
+  return isReal(error) ? null : (data ?? null);
 }
 
 /** What could be done, from the worker, for just this batch; until it has come, what could be done before, which is stale. */

@@ -18,7 +18,13 @@ const seen = new Map<string, number>();
 let storedAt = 0;
 let reading: Promise<void> | null = null;
 
-const runKey = ({ id, cool }: Pick<Batch, 'id' | 'cool'>): string => `${id} ${cool.run?.offHeatAt ?? ''}`;
+/** A batch has two clocks: of its cooling, and of the bench. */
+export type WhichClock = 'cool' | 'board';
+type Clocked = Pick<Batch, 'id' | 'cool' | 'wrap'>;
+
+/** When the clock began; null where it does not run. */
+const beginningOf = ({ cool, wrap }: Clocked, which: WhichClock): string | null =>
+  which === 'cool' ? (cool.run?.offHeatAt ?? null) : (wrap.board?.stretches[0]?.outAt ?? null);
 
 /** Takes up what was seen before a reload, and in other tabs. */
 async function recall(): Promise<void> {
@@ -40,10 +46,11 @@ function keep(now: number): void {
   );
 }
 
-/** The latest time there is for a batch's run: what the device says now, or the largest it ever said. ISO 8601. */
-export function latestIn(batch: Pick<Batch, 'id' | 'cool'>, now = new Date().toISOString()): string {
-  if (batch.cool.run === null) return now;
-  const key = runKey(batch);
+/** The latest time there is for a clock of a batch: what the device says now, or the largest it ever said. ISO 8601. */
+export function latestIn(batch: Clocked, now = new Date().toISOString(), which: WhichClock = 'cool'): string {
+  const began = beginningOf(batch, which);
+  if (began === null) return now;
+  const key = which === 'cool' ? `${batch.id} ${began}` : `${batch.id} ${which} ${began}`;
   const latest = Math.max(Date.parse(now), seen.get(key) ?? 0);
   seen.set(key, latest);
   keep(Date.parse(now));
@@ -54,8 +61,12 @@ export function latestIn(batch: Pick<Batch, 'id' | 'cool'>, now = new Date().toI
  * The device's time, and the latest there is for a batch's run, renewed every so often.
  * @param everyMs 0 stands still, as it does where no clock runs
  */
-export function useRunTime(batch: Pick<Batch, 'id' | 'cool'> | null, everyMs: number): { now: string; latest: string } {
-  const isRunning = batch !== null && batch.cool.run !== null;
+export function useRunTime(
+  batch: Clocked | null,
+  everyMs: number,
+  which: WhichClock = 'cool',
+): { now: string; latest: string } {
+  const isRunning = batch !== null && beginningOf(batch, which) !== null;
   const now = useNow(isRunning ? everyMs : 0);
   // Drawn once more when what was seen before the reload is known.
   const [, setRead] = useState(false);
@@ -64,5 +75,5 @@ export function useRunTime(batch: Pick<Batch, 'id' | 'cool'> | null, everyMs: nu
     reading ??= recall();
     void reading.then(() => setRead(true));
   }, [isRunning]);
-  return { now, latest: batch === null ? now : latestIn(batch, now) };
+  return { now, latest: batch === null ? now : latestIn(batch, now, which) };
 }

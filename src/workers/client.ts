@@ -18,6 +18,12 @@ export const propose = (...args: Parameters<WorkerApi['propose']>) => {
   return newest(`${batch.id} proposals`, () => ask((remote) => remote.propose(...args)));
 };
 
+/** What the board asks the solver about a batch; of each batch the latest request wins. */
+export const forecastBoard = (...args: Parameters<WorkerApi['forecastBoard']>) => {
+  const [batch] = args;
+  return newest(`${batch.id} board`, () => ask((remote) => remote.forecastBoard(...args)));
+};
+
 /** What the simulated thermometer of a batch shows at a minute. */
 export const simulatedSignal = (...args: Parameters<WorkerApi['simulatedSignal']>) =>
   ask((remote) => remote.simulatedSignal(...args));

@@ -21,9 +21,11 @@ import { forgottenFindings, stageProgress, type StageProgress } from '../filling
 import { stageFindings } from '../filling/stage-rules';
 import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
 import { lookUp } from '../food/larder';
+import { type Laid } from '../document/vocabulary/skins';
 import { type Limit } from '../safety/core-limit';
 import { type Verdict } from '../safety/verdict';
 import { type Balance } from '../wrapper/balance';
+import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
 import { ideasForRest } from '../wrapper/rest';
 import { portionSpoon } from '../wrapper/spoon';
@@ -74,6 +76,9 @@ export interface Assessment {
   /** How far each stage that has lines has got. */
   stages: StageProgress[];
   fit: Fit;
+  /** The skin as it is laid, and the dough it is of. */
+  laid: Laid;
+  dough: Dough;
   portion: Portion;
   /** What a practitioner would say of single lines: stage and dose. */
   findings: Finding[];
@@ -124,6 +129,8 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     holdBack: holdBack(lines, ledger.finishedG),
     stages: stageProgress(batch, lines),
     fit,
+    laid: accounts.laid,
+    dough: accounts.dough,
     portion: {
       ...accounts.balance,
       portionG: wrap.portionG,

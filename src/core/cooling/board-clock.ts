@@ -4,7 +4,6 @@
  */
 import { parcelsClosed } from '../document/boards';
 import { type BoardRun } from '../document/schema';
-import { type Warmth } from './warming';
 
 /** Perishable food may stand between 5 and 60 °C so long in all, minutes; in a kitchen above 32 °C half of it. */
 export const BENCH_RULE = {
@@ -130,7 +129,3 @@ export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEv
     ];
   return [];
 }
-
-/** How warm a filling is by now: it warms while it stands out; in the fridge it is taken to stay as it is, which is the safe side. */
-export const warmthNow = (curve: { at(minute: number): Warmth }, board: BoardRun, now: string): Warmth =>
-  curve.at(outMinutesAt(board, now));

@@ -1,5 +1,7 @@
 /** The small changes a kitchen is edited by: settings, what it owns, and what it has learned. */
 import { type OwnIngredient } from './own-ingredient-schema';
+import { type OwnDough } from './own-dough-schema';
+import { learnSpread } from './portion-spread';
 import { learnTarget } from './tastings';
 import { type Kitchen, USUAL_SALT_TARGET } from './kitchen';
 import { type Batch } from './schema';
@@ -11,7 +13,7 @@ export type FitKey = Pick<Fit, 'vessel' | 'place' | 'base' | 'covered'>;
 
 type Settings = Omit<
   Kitchen,
-  'format' | 'version' | 'revision' | 'writer' | 'tastings' | 'ingredients' | 'vessels' | 'cooling'
+  'format' | 'version' | 'revision' | 'writer' | 'tastings' | 'ingredients' | 'vessels' | 'cooling' | 'doughs'
 >;
 
 export type KitchenOperation =
@@ -20,6 +22,10 @@ export type KitchenOperation =
   | { do: 'removeVessel'; id: string }
   | { do: 'keepOwn'; ingredient: OwnIngredient }
   | { do: 'dropOwn'; id: string }
+  | { do: 'keepDough'; dough: OwnDough }
+  | { do: 'dropDough'; id: string }
+  /** The spread of one batch's portions, %, moves the kitchen's. */
+  | { do: 'learnSpread'; percent: number }
   | { do: 'keepFit'; fit: Fit }
   | { do: 'forgetFit'; key: FitKey }
   /** A tasting moves the target a little. */
@@ -44,6 +50,14 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
     }
     case 'dropOwn':
       return { ...kitchen, ingredients: kitchen.ingredients.filter((i) => i.id !== change.id) };
+    case 'keepDough': {
+      const others = kitchen.doughs.filter((d) => d.id !== change.dough.id);
+      return { ...kitchen, doughs: [...others, change.dough] };
+    }
+    case 'dropDough':
+      return { ...kitchen, doughs: kitchen.doughs.filter((d) => d.id !== change.id) };
+    case 'learnSpread':
+      return { ...kitchen, portionSpread: learnSpread(kitchen.portionSpread, change.percent) };
     case 'keepFit':
       return { ...kitchen, cooling: [...kitchen.cooling.filter((f) => !isSameKey(f, change.fit)), change.fit] };
     case 'forgetFit':

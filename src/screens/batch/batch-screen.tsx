@@ -37,13 +37,12 @@ import { StationBar, StationRail } from './station-bar';
 import { isStation, type Station, STATION_IDS, STATIONS } from '../stations';
 import { type ShownProps, type StationProps } from './station-props';
 import { useKeys } from './use-keys';
-import { BalanceTable } from './wrap/balance-table';
-import { WrapStation } from './wrap/wrap-station';
+import { Wrap } from './wrap';
 
 const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
   fill: (props) => <FillStation {...props} />,
   cool: (props) => <CoolStation {...props} />,
-  wrap: (props) => <WrapStation {...props} />,
+  wrap: (props) => <Wrap {...props} part="station" />,
   cook: (props) => <CookStation {...props} />,
   note: (props) => <NoteStation {...props} />,
 };
@@ -52,7 +51,7 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
 const Aside = memo(function Aside({ station, ...shown }: StationProps & { station: Station }) {
   if (station === 'fill') return <LedgerTable {...shown} />;
   if (station === 'cool') return <CurveAndWays {...shown} />;
-  return station === 'cook' ? <CurveAndReasons {...shown} /> : <BalanceTable {...shown} />;
+  return station === 'cook' ? <CurveAndReasons {...shown} /> : <Wrap {...shown} part="balance" />;
 });
 
 /** At Fill the list is what one came for: on a phone the drawing is smaller there. */
@@ -161,6 +160,7 @@ const ShownBatch = memo(function ShownBatch({
     >
       {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
       {check === 'cooling' && !wide && <CoolingCurve {...props} />}
+      {check === 'fit' && batch.lines.length > 0 && <Wrap {...props} part="scales" />}
       {check === 'moisture' && batch.lines.length > 0 && (
         <Measured>
           {(width) => (
@@ -191,6 +191,8 @@ const ShownBatch = memo(function ShownBatch({
   const section =
     station === 'cool' && assessment.heat?.cooling ? (
       <VesselSection {...props} />
+    ) : station === 'wrap' ? (
+      <Wrap {...props} part="drawings" />
     ) : (
       <Measured>
         {(width) => (

@@ -1,92 +1,123 @@
-/** Wrap: the skin, the portion, and whether filling and dough run out together. */
-import { LIMITS } from '@/core/document/limits';
+/** Wrap: the skin, the dough, the pieces, and the board, in working order. */
+import { router } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
-import { changeDough, changeForm } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
-import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
+import { changeForm } from '@/core/document/create';
 import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
-import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/document/vocabulary/skins';
-import { AmountField } from '@/ui/parts/amount-field';
-import { Choices } from '@/ui/parts/press';
-import { Small } from '@/ui/parts/text';
+import { SHAPES } from '@/core/document/vocabulary/skins';
+import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { planWrap } from '@/core/wrapper/plan';
+import { useBoard } from '@/data/heat';
+import { say } from '@/data/notices';
+import { Choices, Press } from '@/ui/parts/press';
+import { Rule } from '@/ui/parts/rule';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import { BenchPanel } from './bench-panel';
+import { ClosingPanel } from './closing-panel';
+import { DividePanel } from './divide-panel';
+import { DoughPanel } from './dough-panel';
+import { FirstThree } from './first-three';
+import { ForwardSlider } from './forward-slider';
+import { PanPanel } from './pan-panel';
+import { SkinFields } from './skin-fields';
 
-export function WrapStation({ batch, edit }: StationProps) {
+export function WrapStation(props: StationProps) {
+  const { batch, kitchen, assessment, edit } = props;
   const { wrap } = batch;
+  const { fit, laid, dough } = assessment;
+  const plan = useMemo(() => planWrap(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
   const isPan = SHAPES[wrap.skin.shape].isPan;
-  const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
   return (
-    <View style={{ gap: 16 }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
-        <AmountField
-          label="Filling in each"
-          unit="g"
-          value={wrap.portionG}
-          {...LIMITS.portionG}
-          step={isPan ? 50 : 1}
-          onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
-        />
-        <AmountField
-          label="Parcels"
-          unit="count"
-          value={batch.count}
-          {...LIMITS.count}
-          step={1}
-          whole
-          onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
-        />
-        {SHAPES[wrap.skin.shape].sizes.map(({ key, label }) => (
-          <AmountField
-            key={key}
-            label={label}
-            unit="mm"
-            value={sizeOf(wrap.skin, key) ?? null}
-            {...(key === 'depthMm' ? LIMITS.panDepthMm : LIMITS.skinMm)}
-            step={5}
-            onChange={(mm) => mm !== null && set({ skin: withSize(wrap.skin, key, mm) }, key)}
-          />
-        ))}
-        <AmountField
-          label={isPan ? 'One sheet thick' : 'Thickness'}
-          unit="mm"
-          value={wrap.thicknessMm}
-          {...LIMITS.thicknessMm}
-          step={isPan ? 0.1 : 0.5}
-          onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
-        />
-        {!isPan && (
-          <AmountField
-            label="Rim kept free"
-            unit="mm"
-            value={wrap.rimMm}
-            least={LIMITS.rimMm.least}
-            most={Math.min(LIMITS.rimMm.most, acrossOf(wrap.skin) / 2 - 1)}
-            step={1}
-            onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
-          />
-        )}
-        <AmountField
-          label="Dough at hand (or empty)"
-          unit="g"
-          value={wrap.doughG}
-          {...LIMITS.doughG}
-          optional
-          onChange={(doughG) => set({ doughG }, 'dough')}
-        />
-      </View>
-      <Small>{isPan ? 'One parcel is one pan.' : 'The rim is the edge kept free of filling so that it seals.'}</Small>
+    <View style={{ gap: 20 }}>
+      <Findings {...props} />
+      <Rest {...props} />
+      <SkinFields {...props} />
+      <ForwardSlider {...props} />
       <Choices
         label="Form"
         value={wrap.form}
         options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
-        onChange={(form) => set(changeForm(form, wrap), 'form')}
+        onChange={(form) => edit({ do: 'setWrap', to: changeForm(form, wrap) }, 'form')}
       />
-      <Choices
-        label="Wrapper"
-        value={wrap.dough}
-        options={DOUGH_IDS.map((value) => ({ value, label: DOUGHS[value].label }))}
-        onChange={(dough) => set(changeDough(dough, wrap), 'wrapper')}
-      />
+      {isPan && <PanPanel {...props} />}
+      <View style={{ alignItems: 'flex-start' }}>
+        <Press
+          title="Print it at life size"
+          icon="printer-outline"
+          onPress={() => router.navigate(`/batch/${batch.id}/mat`)}
+        />
+      </View>
+      <Rule />
+      <DoughPanel {...props} plan={plan} />
+      <Butter {...props} />
+      {!isPan && <DividePanel {...props} plan={plan} />}
+      <Rule />
+      <ClosingPanel {...props} />
+      <Rule />
+      <FirstThree {...props} />
+      <BenchPanel {...props} />
+    </View>
+  );
+}
+
+/** What a practitioner would say of the whole parcel. */
+function Findings({ assessment, edit, undoStep }: StationProps) {
+  const p = usePalette();
+  return assessment.findings
+    .filter(({ lineId }) => lineId === '')
+    .map(({ text, fix }) => (
+      <View
+        key={text}
+        style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 12, gap: 6, alignItems: 'flex-start' }}
+      >
+        <Small style={{ color: p.ink }}>{text}</Small>
+        {fix && (
+          <Press
+            title={fix.label}
+            onPress={async () => {
+              const outcome = await edit([...fix.change]);
+              if (outcome.ok)
+                say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
+            }}
+          />
+        )}
+      </View>
+    ));
+}
+
+/** What to do with what is left over. */
+function Rest({ assessment }: StationProps) {
+  const { left, rest } = assessment.portion;
+  if (assessment.checks.fit.fits?.even?.state === 'good' || rest.length === 0) return null;
+  return (
+    <View style={{ gap: 2 }}>
+      <Heading level={3}>What is left of the {left.of}</Heading>
+      {rest.map((idea) => (
+        <Small key={idea} style={{ fontSize: 15, lineHeight: 20 }}>
+          {idea}
+        </Small>
+      ))}
+    </View>
+  );
+}
+
+/** A butter dough in this kitchen. */
+function Butter({ batch, kitchen }: StationProps) {
+  const butter = useBoard(batch, kitchen)?.butter;
+  if (!butter) return null;
+  const t = (c: number) => formatTemperature(c, kitchen.temperature);
+  const minutes = (value: number | null) =>
+    value === null ? 'never' : `after about ${formatMinutes(Math.max(1, Math.round(value)))}`;
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading level={3}>Butter on this bench</Heading>
+      <Body>
+        At {t(kitchen.roomC)} the rolled sheet is past {t(butter.limitC)} {minutes(butter.sheetMinutes)}, a disc
+        straight from the fridge {minutes(butter.discMinutes)}.
+      </Body>
+      <Small>{butter.advice} Conduction; limit and coefficients are house estimates.</Small>
     </View>
   );
 }

@@ -1,0 +1,96 @@
+/** The skin laid flat as a drawing in real millimetres, with a ruler to check the printer by; and the same as an SVG file. */
+import { type FlatSkin } from '../document/vocabulary/forms/flat';
+import { f, line } from '../document/vocabulary/forms/paths';
+
+export type MatLine = 'outline' | 'rim' | 'filling' | 'folds' | 'ticks';
+export interface MatStroke {
+  /** mm */
+  width: number;
+  dash: string | null;
+}
+
+export const MAT_STROKES: Readonly<Record<MatLine, MatStroke>> = {
+  outline: { width: 0.6, dash: null },
+  rim: { width: 0.3, dash: '2 1.5' },
+  filling: { width: 0.4, dash: null },
+  folds: { width: 0.3, dash: '4 2' },
+  ticks: { width: 0.3, dash: null },
+};
+
+export interface MatPiece {
+  /** Where its middle lies, mm. */
+  x: number;
+  y: number;
+  lines: { kind: MatLine; path: string }[];
+  words: string;
+  /** Where its words stand below its middle, mm. */
+  below: number;
+}
+
+export interface Mat {
+  widthMm: number;
+  heightMm: number;
+  pieces: MatPiece[];
+  /** A ruler of 50 mm with ticks. */
+  ruler: string;
+  rulerWords: { x: number; y: number; text: string };
+}
+
+const EDGE = 6;
+const WORDS = 8;
+const RULER_MM = 50;
+const RULER_ROOM = 16;
+const KINDS: readonly MatLine[] = ['outline', 'rim', 'filling', 'folds', 'ticks'];
+
+/** Lays the pieces one below the other. */
+export function matOf(flats: readonly FlatSkin[]): Mat {
+  const widthMm = Math.max(RULER_MM + 30, ...flats.map((piece) => piece.widthMm)) + 2 * EDGE;
+  let top = EDGE;
+  const pieces = flats.map((piece): MatPiece => {
+    const y = top + piece.heightMm / 2;
+    top += piece.heightMm + WORDS;
+    const size =
+      Math.abs(piece.widthMm - piece.heightMm) < 0.5
+        ? `${Math.round(piece.widthMm)} mm`
+        : `${Math.round(piece.widthMm)} × ${Math.round(piece.heightMm)} mm`;
+    return {
+      x: widthMm / 2,
+      y,
+      lines: KINDS.flatMap((kind) => (piece[kind] === '' ? [] : [{ kind, path: piece[kind] }])),
+      words: `${piece.label}, ${size}${piece.each > 1 ? `, ${piece.each} times` : ''}`,
+      below: piece.heightMm / 2 + 5,
+    };
+  });
+  const y = top + 4;
+  const ticks = Array.from({ length: RULER_MM / 5 + 1 }, (_, i) =>
+    line(EDGE + i * 5, y, EDGE + i * 5, y + (i % 2 === 0 ? 4 : 2)),
+  );
+  return {
+    widthMm,
+    heightMm: top + RULER_ROOM,
+    pieces,
+    ruler: [line(EDGE, y, EDGE + RULER_MM, y), ...ticks].join(' '),
+    rulerWords: { x: EDGE + RULER_MM + 3, y: y + 4, text: '50 mm: check it' },
+  };
+}
+
+const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
+
+/** The mat as a file: width and height in mm, so that it prints at life size. */
+export function matSvg({ widthMm, heightMm, pieces, ruler, rulerWords }: Mat): string {
+  const path = (d: string, { width, dash }: MatStroke): string =>
+    `<path d="${d}" fill="none" stroke="#000" stroke-width="${width}"${dash === null ? '' : ` stroke-dasharray="${dash}"`}/>`;
+  const words = (x: number, y: number, text: string, anchor = 'start'): string =>
+    `<text x="${f(x)}" y="${f(y)}" font-family="sans-serif" font-size="4" text-anchor="${anchor}">${escaped(text)}</text>`;
+  return [
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${f(widthMm)}mm" height="${f(heightMm)}mm" viewBox="0 0 ${f(widthMm)} ${f(heightMm)}">`,
+    ...pieces.map(
+      (piece) =>
+        `<g transform="translate(${f(piece.x)} ${f(piece.y)})">${piece.lines.map(({ kind, path: d }) => path(d, MAT_STROKES[kind])).join('')}${words(0, piece.below, piece.words, 'middle')}</g>`,
+    ),
+    path(ruler, { width: 0.3, dash: null }),
+    words(rulerWords.x, rulerWords.y, rulerWords.text),
+    '</svg>',
+    '',
+  ].join('\n');
+}

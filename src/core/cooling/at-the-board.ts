@@ -1,0 +1,67 @@
+/** What takes the solver at the board: how warm the filling gets, how long a butter dough lasts, when frozen parcels are hard. */
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../document/schema';
+import { type Composition } from '../food/composition';
+import { type Dough } from '../wrapper/dough';
+import { type Fit } from '../wrapper/fit';
+import { type ButterDough, butterDough } from './butter-dough';
+import { minutesToHard } from './freezing';
+import { BENCH, type Warmth, warmingCurve } from './warming';
+
+export interface AtTheBoard {
+  /** The filling in its bowl from the fridge, minute by minute over the rule's hours and beyond. */
+  warmth: Warmth[];
+  /** How deep it was taken to lie, mm. */
+  depthMm: number;
+  butter: ButterDough | null;
+  /** Minutes on a tray until a raw parcel is hard; null where this freezer does not do it. */
+  hardMinutes: number | null;
+}
+
+/** A bowl of filling is about so deep, mm; a small one less. House estimate. */
+const BOWL_MM = 60;
+/** Computed so far, minutes: three hours, past any rule. */
+const LONG = 180;
+/** A bowl of so many g is as deep as that. */
+const BOWL_G = 800;
+
+export function workOutBoard(
+  batch: Batch,
+  kitchen: Kitchen,
+  known: { composition: Composition; finishedG: number; fit: Fit; dough: Dough; thicknessMm: number },
+): AtTheBoard {
+  const { composition, finishedG, fit, dough, thicknessMm } = known;
+  const depthMm = Math.max(15, Math.round(BOWL_MM * Math.min(1, Math.cbrt(finishedG / BOWL_G))));
+  const { fridgeC, roomC, freezerC } = kitchen;
+  const curve = warmingCurve(
+    { composition, thicknessMm: depthMm, startC: fridgeC, airC: roomC, ...BENCH.filling },
+    LONG,
+  );
+  return {
+    warmth: curve.samples,
+    depthMm,
+    butter: butterDough(dough, thicknessMm, fridgeC, roomC),
+    hardMinutes: minutesToHard(
+      {
+        ...fit.body,
+        wrapperMm: Math.max(0.3, thicknessMm),
+        filling: composition,
+        wrapper: dough.composition,
+        wrapperDensity: dough.density,
+      },
+      Math.min(batch.cook.startC, roomC),
+      freezerC,
+    ),
+  };
+}
+
+/** Between the samples, and the last one beyond them. */
+export function warmthAt(samples: readonly Warmth[], minute: number): Warmth {
+  const after = samples.findIndex((s) => s.minute >= minute);
+  if (after < 0) return samples[samples.length - 1];
+  if (after === 0) return samples[0];
+  const [a, b] = [samples[after - 1], samples[after]];
+  const part = (minute - a.minute) / (b.minute - a.minute);
+  const mix = (key: keyof Warmth): number => a[key] + (b[key] - a[key]) * part;
+  return { minute, middleC: mix('middleC'), surfaceC: mix('surfaceC'), meanC: mix('meanC') };
+}

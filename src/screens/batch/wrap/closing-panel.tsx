@@ -1,0 +1,51 @@
+/** How the edge is closed, what lets steam out, what is brushed on: each with what it costs. */
+import { View } from 'react-native';
+import { EDGES, GLAZE_IDS, GLAZES, VENTS, type VentId } from '@/core/document/vocabulary/edges';
+import { FORMS } from '@/core/document/vocabulary/forms';
+import { METHODS } from '@/core/document/vocabulary/methods';
+import { Choices } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+export function ClosingPanel({ batch, edit }: StationProps) {
+  const { wrap, cook } = batch;
+  const { edges, canHaveMouth, isClosed } = FORMS[wrap.form];
+  const vents: readonly VentId[] = canHaveMouth ? ['none', 'slit', 'mouth'] : ['none', 'slit'];
+  return (
+    <View style={{ gap: 10 }}>
+      {edges.length > 1 && (
+        <>
+          <Choices
+            label="Edge"
+            value={wrap.edge}
+            options={edges.map((value) => ({ value, label: EDGES[value].label }))}
+            onChange={(edge) => edit({ do: 'setWrap', to: { edge } }, 'edge')}
+          />
+          <Small>{EDGES[wrap.edge].trade}</Small>
+        </>
+      )}
+      {isClosed && (
+        <>
+          <Choices
+            label="Vent"
+            value={wrap.vent}
+            options={vents.map((value) => ({ value, label: VENTS[value].label }))}
+            onChange={(vent) => edit({ do: 'setWrap', to: { vent } }, 'vent')}
+          />
+          <Small>{VENTS[wrap.vent].trade}</Small>
+        </>
+      )}
+      {METHODS[cook.method].isDry && (
+        <>
+          <Choices
+            label="Glaze"
+            value={wrap.glaze}
+            options={GLAZE_IDS.map((value) => ({ value, label: GLAZES[value].label }))}
+            onChange={(glaze) => edit({ do: 'setWrap', to: { glaze } }, 'glaze')}
+          />
+          <Small>{GLAZES[wrap.glaze].trade}</Small>
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,219 @@
+/** Equal pieces: by weight, along a log with marks, by halving; and rounds cut from a sheet. */
+import { View } from 'react-native';
+import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { LIMITS } from '@/core/document/limits';
+import { formatNumber } from '@/core/units/amount';
+import { type WrapPlan } from '@/core/wrapper/plan';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Measured } from '@/ui/parts/measured';
+import { Press } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { SANS } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+import { sizeOf } from '@/core/document/vocabulary/skins';
+import { type StationProps } from '../station-props';
+
+type Props = StationProps & { plan: WrapPlan };
+
+export function DividePanel(props: Props) {
+  const { plan } = props;
+  return (
+    <View style={{ gap: 18 }}>
+      {plan.pieces && <Log pieces={plan.pieces} />}
+      <SheetOfRounds {...props} />
+    </View>
+  );
+}
+
+function Log({ pieces }: { pieces: NonNullable<WrapPlan['pieces']> }) {
+  const { logs, perLog, logMm, thickMm, pieceG, ballMm, halvings, then, count } = pieces;
+  const each = `${formatNumber(pieceG, pieceG < 20 ? 1 : 0)} g`;
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={3}>Cut the log</Heading>
+      <Small>
+        {logs === 1 ? 'One log' : `${logs} logs`} of {formatNumber(logMm, 0)} mm, {thickMm} mm thick: {perLog} pieces of{' '}
+        {each}
+        {logs * perLog > count ? ` (the last log ${count - (logs - 1) * perLog})` : ''}.
+      </Small>
+      <Measured>{(width) => <LogDrawing pieces={pieces} width={width} />}</Measured>
+      <Small>
+        {count > 1 && halvings > 0
+          ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. `
+          : ''}
+        As a ball a piece is {formatNumber(ballMm, 0)} mm across. Keep what is not in hand under a damp cloth.
+      </Small>
+    </View>
+  );
+}
+
+/** To scale, over a ruler in mm: to be held against a real one. */
+function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapPlan['pieces']>; width: number }) {
+  const p = usePalette();
+  const scale = (width - 8) / pieces.logMm;
+  const high = Math.min(46, Math.max(18, pieces.thickMm * scale));
+  const at = (mm: number): number => 4 + mm * scale;
+  const marks = pieces.marksMm;
+  const every = Math.max(1, Math.ceil(30 / (width / (marks.length + 1))));
+  const ticks = Array.from({ length: Math.floor(pieces.logMm / 10) + 1 }, (_, i) => i * 10);
+  return (
+    <View role="img" aria-label={`Cut at ${marks.map((mm) => `${Math.round(mm)} mm`).join(', ')}`}>
+      <Svg width={width} height={high + 42} aria-hidden>
+        <Rect x={4} y={4} width={width - 8} height={high} rx={high / 2} fill={p.dough} stroke={p.ink} strokeWidth={2} />
+        {marks.map((mm) => (
+          <Line
+            key={mm}
+            x1={at(mm)}
+            x2={at(mm)}
+            y1={4}
+            y2={4 + high}
+            stroke={p.beet}
+            strokeWidth={1.6}
+            strokeDasharray="5 4"
+          />
+        ))}
+        <Line x1={4} x2={width - 4} y1={high + 12} y2={high + 12} stroke={p.ink} strokeWidth={1.4} />
+        {ticks.map((mm) => (
+          <Line
+            key={mm}
+            x1={at(mm)}
+            x2={at(mm)}
+            y1={high + 12}
+            y2={high + (mm % 50 === 0 ? 21 : 17)}
+            stroke={p.ink}
+            strokeWidth={1}
+          />
+        ))}
+        {marks
+          .filter((_, i) => (i + 1) % every === 0)
+          .map((mm) => (
+            <SvgText key={mm} x={at(mm)} y={high + 35} fontFamily={SANS} fontSize={12} fill={p.ink} textAnchor="middle">
+              {Math.round(mm)}
+            </SvgText>
+          ))}
+        {/* The ends of the log are rounded in the hand: the last piece is as long as the others. */}
+        <Path d={`M ${width - 4} ${high + 6} v 12 M 4 ${high + 6} v 12`} stroke={p.ink} strokeWidth={1.4} />
+      </Svg>
+    </View>
+  );
+}
+
+function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
+  const { wrap } = batch;
+  const diameterMm = sizeOf(wrap.skin, 'diameterMm');
+  if (wrap.skin.shape !== 'round' || diameterMm === undefined || !plan.amounts) return null;
+  const sheet = wrap.sheet;
+  if (sheet === null)
+    return (
+      <View style={{ alignItems: 'flex-start', gap: 6 }}>
+        <Press
+          title="Cut rounds from a sheet instead"
+          onPress={() => void edit({ do: 'setWrap', to: { sheet: { lengthMm: 400, widthMm: 300 } } }, 'sheet')}
+        />
+      </View>
+    );
+  const { layout } = plan;
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={3}>Rounds from a sheet</Heading>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+        {(['lengthMm', 'widthMm'] as const).map((key) => (
+          <AmountField
+            key={key}
+            label={key === 'lengthMm' ? 'Rolled out long' : 'Rolled out wide'}
+            unit="mm"
+            value={sheet[key]}
+            {...LIMITS.sheetMm}
+            step={10}
+            onChange={(mm) =>
+              mm !== null && edit({ do: 'setWrap', to: { sheet: { ...sheet, [key]: mm } } }, `sheet-${key}`)
+            }
+          />
+        ))}
+      </View>
+      {layout && (
+        <>
+          <Body>
+            {layout.count} rounds of {formatNumber(diameterMm, 0)} mm,{' '}
+            {layout.kind === 'square' ? 'in rows' : 'in staggered rows'}; {formatNumber(100 * layout.trimmingsShare, 0)}{' '}
+            % trimmings
+            {layout.rerolled > 0 ? `, rolled once more ${layout.rerolled} rounds` : ''}.
+            {layout.sheetsNeeded > 0
+              ? ` ${layout.sheetsNeeded === 1 ? 'One sheet' : `${layout.sheetsNeeded} sheets`} in all.`
+              : ''}
+          </Body>
+          <Measured>
+            {(width) => <Rounds layout={layout} sheet={sheet} diameterMm={diameterMm} width={Math.min(width, 300)} />}
+          </Measured>
+          <Small>
+            {layout.cutterMm === null
+              ? 'Cutters that you own are kept in the Kitchen: the nearest is named here.'
+              : layout.cutterMm === diameterMm
+                ? `Your cutter of ${layout.cutterMm} mm is just right.`
+                : `Your nearest cutter is ${layout.cutterMm} mm.`}
+            {kitchen.cuttersMm.length > 0 && layout.cutterMm !== null && layout.cutterMm !== diameterMm ? ' ' : ''}
+          </Small>
+          {layout.cutterMm !== null && layout.cutterMm !== diameterMm && (
+            <Press
+              title={`Take the ${layout.cutterMm} mm cutter`}
+              onPress={() =>
+                void edit(
+                  { do: 'setWrap', to: { skin: { shape: 'round', diameterMm: layout.cutterMm ?? diameterMm } } },
+                  'cutter',
+                )
+              }
+            />
+          )}
+        </>
+      )}
+      <Press
+        title="No sheet: roll every piece"
+        onPress={() => void edit({ do: 'setWrap', to: { sheet: null } }, 'sheet')}
+      />
+    </View>
+  );
+}
+
+function Rounds({
+  layout,
+  sheet,
+  diameterMm,
+  width,
+}: {
+  layout: NonNullable<WrapPlan['layout']>;
+  sheet: { lengthMm: number; widthMm: number };
+  diameterMm: number;
+  width: number;
+}) {
+  const p = usePalette();
+  // The longer side lies across.
+  const scale = width / Math.max(sheet.lengthMm, sheet.widthMm);
+  const isTurned = sheet.lengthMm >= sheet.widthMm;
+  const [w, h] = isTurned ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm];
+  return (
+    <View role="img" aria-label={`${layout.count} rounds on a sheet of ${w} by ${h} mm`}>
+      <Svg width={w * scale} height={h * scale} aria-hidden>
+        <Rect
+          x={1}
+          y={1}
+          width={w * scale - 2}
+          height={h * scale - 2}
+          fill={p.faint}
+          stroke={p.ink}
+          strokeWidth={1.5}
+        />
+        {layout.centres.map(([x, y]) => (
+          <Circle
+            key={`${x} ${y}`}
+            cx={(isTurned ? y : x) * scale}
+            cy={(isTurned ? x : y) * scale}
+            r={(diameterMm / 2) * scale}
+            fill={p.dough}
+            stroke={p.ink}
+            strokeWidth={1.2}
+          />
+        ))}
+      </Svg>
+    </View>
+  );
+}

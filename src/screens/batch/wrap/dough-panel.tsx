@@ -1,0 +1,279 @@
+/** The dough: which, how much of each thing for this batch, how warm the water, which steps, and a formula of one's own. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { changeDough } from '@/core/document/create';
+import { LIMITS } from '@/core/document/limits';
+import { type Batch } from '@/core/document/schema';
+import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
+import { ingredientById } from '@/core/food/catalogue';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
+import { doughAmounts } from '@/core/wrapper/amounts';
+import { type WrapPlan } from '@/core/wrapper/plan';
+import { AmountField } from '@/ui/parts/amount-field';
+import { PairTable } from '@/ui/parts/pair-table';
+import { Choices, Press } from '@/ui/parts/press';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+import { FormulaEditor } from './formula-editor';
+
+type Props = StationProps & { plan: WrapPlan };
+
+export const ingredientName = (id: string): string => ingredientById(id)?.name ?? id;
+
+export function DoughPanel(props: Props) {
+  const { batch, kitchen, assessment, plan, edit } = props;
+  const { wrap } = batch;
+  const [isOpen, setOpen] = useState(false);
+  const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
+  const own = kitchen.doughs.map((d) => ({ value: d.id, label: d.name }));
+  const { variants } = DOUGHS[wrap.dough];
+  const chosen = wrap.ownDough?.id ?? wrap.dough;
+  const choose = (value: string) => {
+    const mine = kitchen.doughs.find((d) => d.id === value);
+    const family = DOUGH_IDS.find((id) => id === value);
+    if (mine) void set({ ...changeDough(mine.like, wrap), ownDough: mine }, 'wrapper');
+    else if (family) void set(changeDough(family, wrap), 'wrapper');
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Choices
+        label="Wrapper"
+        value={chosen as string}
+        options={[
+          ...DOUGH_IDS.map((value) => ({ value: value as string, label: DOUGHS[value].label })),
+          ...own,
+          ...(wrap.ownDough && !own.some((o) => o.value === chosen)
+            ? [{ value: chosen as string, label: wrap.ownDough.name }]
+            : []),
+        ]}
+        onChange={choose}
+      />
+      {variants.map(({ label, trade, parts }) => (
+        <View key={label} style={{ gap: 4, alignItems: 'flex-start' }}>
+          <Press
+            title={`${assessment.dough.label}, ${label}`.replace(`, ${label}, ${label}`, `, ${label}`)}
+            onPress={() =>
+              void set(
+                {
+                  ownDough: {
+                    id: 'own-variant',
+                    name: `${DOUGHS[wrap.dough].label}, ${label}`,
+                    like: wrap.dough,
+                    parts: copied(parts),
+                  },
+                },
+                'variant',
+              )
+            }
+          />
+          <Small>{trade}</Small>
+        </View>
+      ))}
+      {plan.amounts ? <Made {...props} /> : <Bought {...props} />}
+      {plan.amounts && (
+        <Press title={isOpen ? 'Close the formula' : 'Change the formula'} onPress={() => setOpen(!isOpen)} />
+      )}
+      {isOpen && plan.amounts && <FormulaEditor {...props} />}
+      <Steps plan={plan} scale={kitchen.temperature} />
+    </View>
+  );
+}
+
+const copied = (parts: WrapPlan['amounts'] extends null ? never : (typeof DOUGHS)['noodle']['parts']) =>
+  parts.map(({ name, share, formula }) => ({ name, share, formula: formula.map((line) => ({ ...line })) }));
+
+function Made({ batch, kitchen, assessment, plan, edit }: Props) {
+  const { wrap, count } = batch;
+  const { amounts, water, neededG } = plan;
+  const [flourG, setFlourG] = useState<number | null>(null);
+  if (!amounts) return null;
+  const tables =
+    amounts.parts.length > 0 ? amounts.parts : [{ name: '', grams: amounts.totalG, ingredients: amounts.ingredients }];
+  const t = (c: number) => formatTemperature(c, kitchen.temperature);
+  const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
+  const withFlour = (grams: number | null) => {
+    setFlourG(grams);
+    if (grams === null) void set({ doughG: null }, 'flour');
+    else void set({ doughG: Math.round(doughAmounts(assessment.dough.parts, { flourG: grams }).totalG) }, 'flour');
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      {tables.map(({ name, grams, ingredients }) => (
+        <PairTable
+          key={name}
+          title={name === '' ? `Dough for ${count}` : name[0].toUpperCase() + name.slice(1)}
+          note={
+            name === ''
+              ? `${count} × ${formatNumber(assessment.fit.wrapperG)} g and ${formatNumber(100 * wrap.spareShare, 0)} % to spare`
+              : undefined
+          }
+          columns={['of flour', 'weigh']}
+          rows={[
+            ...ingredients.map((i) => ({
+              name: ingredientName(i.ingredientId),
+              note:
+                i.ingredientId === amounts.heldBack
+                  ? `hold ${formatGrams(amounts.heldBackG)} of it back: add by the spoon until it no longer sticks`
+                  : undefined,
+              figures: [`${formatNumber(i.percent, 1)} %`, formatGrams(i.grams)],
+            })),
+            { name: 'Together', figures: ['', formatGrams(grams)], sum: true },
+          ]}
+        />
+      ))}
+      {water && (
+        <Sentence
+          text={
+            water.isTooHot
+              ? `For a dough of ${t(water.wantC)} the water would have to be hotter than flour bears: warm the flour, or the bowl.`
+              : `Water at *${t(water.waterC)}*${water.iceG >= 1 ? `, ${formatGrams(water.iceG)} of it as ice` : ''} gives a dough of ${t(water.wantC)} in this kitchen (${t(kitchen.roomC)}), kneaded by hand.`
+          }
+        />
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label="I have flour (or empty)"
+          unit="g"
+          value={flourG}
+          least={10}
+          most={10_000}
+          optional
+          onChange={withFlour}
+        />
+        <AmountField
+          label="Dough at hand (or empty)"
+          unit="g"
+          value={wrap.doughG}
+          {...LIMITS.doughG}
+          optional
+          onChange={(doughG) => set({ doughG }, 'dough')}
+        />
+        <AmountField
+          label="To spare"
+          unit="%"
+          value={Math.round(wrap.spareShare * 100)}
+          least={0}
+          most={50}
+          step={5}
+          onChange={(percent) => percent !== null && set({ spareShare: percent / 100 }, 'spare')}
+        />
+        <AmountField
+          label="Dough from mixing (or empty)"
+          unit="°C"
+          value={wrap.doughC}
+          {...LIMITS.doughC}
+          optional
+          onChange={(doughC) => set({ doughC }, 'dough-temperature')}
+        />
+        {plan.rise && (
+          <AmountField
+            label="It rises at (or empty)"
+            unit="°C"
+            value={wrap.riseC}
+            {...LIMITS.doughC}
+            optional
+            onChange={(riseC) => set({ riseC }, 'rise')}
+          />
+        )}
+      </View>
+      {wrap.doughG !== null && (
+        <Small>
+          {formatGrams(wrap.doughG)} of dough: {inWords(assessment, wrap.doughG)}. Needed with what is spare:{' '}
+          {formatGrams(neededG)}.
+        </Small>
+      )}
+    </View>
+  );
+}
+
+function inWords({ dough }: StationProps['assessment'], totalG: number): string {
+  return doughAmounts(dough.parts, { totalG })
+    .ingredients.map((i) => `${formatGrams(i.grams)} ${ingredientName(i.ingredientId).toLowerCase()}`)
+    .join(', ');
+}
+
+/** By count and weight of the packet. */
+function Bought({ batch, plan, edit }: Props) {
+  const { wrap } = batch;
+  const packet = wrap.packet ?? { count: 30, grams: 300 };
+  const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
+  const isLined = 'sheetsBelow' in wrap.skin;
+  const sheet = wrap.sheet ?? { lengthMm: 400, widthMm: 300 };
+  return (
+    <View style={{ gap: 12 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label={isLined ? 'Sheets in the packet' : 'Skins in the packet'}
+          unit="count"
+          value={wrap.packet?.count ?? null}
+          {...LIMITS.packetCount}
+          whole
+          optional
+          onChange={(count) => set({ packet: count === null ? null : { ...packet, count } }, 'packet-count')}
+        />
+        <AmountField
+          label="The packet weighs"
+          unit="g"
+          value={wrap.packet?.grams ?? null}
+          {...LIMITS.packetG}
+          optional
+          onChange={(grams) => set({ packet: grams === null ? null : { ...packet, grams } }, 'packet-grams')}
+        />
+        {isLined &&
+          (['lengthMm', 'widthMm'] as const).map((key) => (
+            <AmountField
+              key={key}
+              label={key === 'lengthMm' ? 'A sheet is long' : 'A sheet is wide'}
+              unit="mm"
+              value={wrap.sheet?.[key] ?? null}
+              {...LIMITS.sheetMm}
+              optional
+              onChange={(mm) => set({ sheet: mm === null ? null : { ...sheet, [key]: mm } }, `sheet-${key}`)}
+            />
+          ))}
+        <AmountField
+          label="At hand (or empty)"
+          unit="g"
+          value={wrap.doughG}
+          {...LIMITS.doughG}
+          optional
+          onChange={(doughG) => set({ doughG }, 'dough')}
+        />
+      </View>
+      {plan.bought && (
+        <Sentence
+          text={`*${plan.bought.pieces}* ${isLined ? 'sheets' : 'skins'} for ${batch.count}${plan.bought.packets === null ? '' : `: ${plan.bought.packets} ${plan.bought.packets === 1 ? 'packet' : 'packets'}`}.`}
+        />
+      )}
+    </View>
+  );
+}
+
+function Steps({ plan, scale }: { plan: WrapPlan; scale: 'C' | 'F' }) {
+  if (plan.steps.length === 0) return null;
+  const wait = ([low, high]: readonly [number, number]): string =>
+    high === 0
+      ? ''
+      : low === high
+        ? `, wait ${formatMinutes(low)}`
+        : `, wait ${formatMinutes(low)} to ${formatMinutes(high)}`;
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading level={3}>In this order</Heading>
+      {plan.steps.map((step, i) => (
+        <Small key={step.what} style={{ fontSize: 15, lineHeight: 21 }}>
+          {i + 1}. {step.what}: {step.handsOnMinutes > 0 ? `${step.handsOnMinutes} min of work` : 'no work'}
+          {wait(step.waitMinutes)}.
+        </Small>
+      ))}
+      {plan.rise && (
+        <Small>
+          {plan.rise.minutes === null
+            ? `At ${formatTemperature(plan.rise.c, scale)} yeast does nothing.`
+            : `Doubled after about ${formatMinutes(Math.round(plan.rise.minutes))} at ${formatTemperature(plan.rise.c, scale)} (house estimate).`}
+        </Small>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,97 @@
+/** The first three: weighed as they are made, they correct portion, thickness and count, and say how far parcels differ. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LIMITS } from '@/core/document/limits';
+import { WEIGHED, type WeighedWhat } from '@/core/document/vocabulary/weighed';
+import { formatNumber } from '@/core/units/amount';
+import { ENOUGH, weighing } from '@/core/wrapper/weighings';
+import { editKitchen, now } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+const WORDS: Record<WeighedWhat, string> = { parcel: 'closed parcel', filling: 'filling', skin: 'skin' };
+
+export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
+  const { wrap } = batch;
+  const [what, setWhat] = useState<WeighedWhat>('filling');
+  const [grams, setGrams] = useState<number | null>(null);
+  // The field is a new one after each weighing: what was typed is gone from it.
+  const [turn, setTurn] = useState(0);
+  const planned: Record<WeighedWhat, number> = {
+    parcel: assessment.portion.parcelG,
+    filling: wrap.portionG,
+    skin: assessment.fit.wrapperG,
+  };
+  const known = WEIGHED.flatMap((kind) => weighing(wrap.weighed, kind) ?? []);
+  const spread = (weighing(wrap.weighed, 'filling') ?? weighing(wrap.weighed, 'parcel'))?.spreadPercent ?? null;
+  const record = async () => {
+    if (grams === null) return;
+    const outcome = await edit({ do: 'addWeighed', weighed: { at: now(), what, grams } });
+    if (!outcome.ok) return;
+    setGrams(null);
+    setTurn(turn + 1);
+  };
+  const learn = async () => {
+    if (spread === null) return;
+    const outcome = await editKitchen({ do: 'learnSpread', percent: spread });
+    if (outcome.ok) say({ text: 'The kitchen has learned how much your portions differ.', kind: 'done' });
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={3}>The first three</Heading>
+      <Small>Weigh three as you make them: everything after them is corrected.</Small>
+      <Choices
+        label="On the scale"
+        value={what}
+        options={WEIGHED.map((value) => ({ value, label: WORDS[value] }))}
+        onChange={setWhat}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
+        <AmountField
+          key={`${what} ${turn}`}
+          label={`It weighs (planned ${formatNumber(planned[what], 0)})`}
+          unit="g"
+          value={grams}
+          {...LIMITS.portionG}
+          optional
+          onChange={setGrams}
+        />
+        <Press title="Weighed" kind="solid" onPress={() => void record()} disabled={grams === null} />
+      </View>
+      {wrap.weighed.map((weighed, i) => (
+        <View key={`${weighed.at} ${i}`} style={{ flexDirection: 'row', alignItems: 'center' }}>
+          <Body style={{ flex: 1 }}>
+            {WORDS[weighed.what]}: {formatNumber(weighed.grams)} g
+          </Body>
+          <IconPress
+            icon="close"
+            label={`Take back ${formatNumber(weighed.grams)} g`}
+            onPress={() => void edit({ do: 'removeWeighed', weighed })}
+          />
+        </View>
+      ))}
+      {known.map(({ what: kind, count, meanG, spreadPercent }) => (
+        <Small key={kind} style={{ fontSize: 15, lineHeight: 20 }}>
+          {count} weighed: {WORDS[kind]} {formatNumber(meanG, 1)} g on average
+          {spreadPercent === null
+            ? `; ${ENOUGH - count} more say how far they differ`
+            : `, ± ${formatNumber(spreadPercent, 0)} %`}
+          .
+        </Small>
+      ))}
+      {spread !== null && (
+        <View style={{ gap: 4, alignItems: 'flex-start' }}>
+          <Press title="Let the kitchen learn this spread" onPress={() => void learn()} />
+          <Small>
+            {kitchen.portionSpread === null
+              ? 'Until it knows better, the kitchen takes 8 % (house estimate).'
+              : `It takes ± ${formatNumber(kitchen.portionSpread.percent, 0)} % now, from ${kitchen.portionSpread.batches} ${kitchen.portionSpread.batches === 1 ? 'batch' : 'batches'}.`}
+          </Small>
+        </View>
+      )}
+    </View>
+  );
+}

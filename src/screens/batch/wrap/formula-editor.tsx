@@ -1,0 +1,154 @@
+/** A formula of one's own: percentages changed, or what was really weighed; kept with the batch, and in the Larder. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LIMITS } from '@/core/document/limits';
+import { type OwnDough } from '@/core/document/own-dough-schema';
+import { DOUGHS } from '@/core/document/vocabulary/doughs';
+import { isFlour } from '@/core/wrapper/formula';
+import { type WrapPlan } from '@/core/wrapper/plan';
+import { editKitchen } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
+import { Small } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { useRefusal } from '@/ui/parts/use-refusal';
+import { type StationProps } from '../station-props';
+import { ingredientName } from './dough-panel';
+
+type Way = 'percent' | 'weighed';
+type Parts = OwnDough['parts'];
+
+/** What a dough may be given that its formula does not have yet. */
+const MORE = [
+  'water',
+  'milk',
+  'egg',
+  'butter',
+  'sunflower-oil',
+  'sugar',
+  'salt',
+  'yeast-dried',
+  'baking-powder',
+  'vinegar',
+];
+
+export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: WrapPlan }) {
+  const { wrap } = batch;
+  const [way, setWay] = useState<Way>('percent');
+  const [weighed, setWeighed] = useState<Readonly<Record<string, number>>>({});
+  const { refusal, answered } = useRefusal();
+  const family = DOUGHS[wrap.dough];
+  const parts: Parts = (wrap.ownDough?.parts ?? family.parts).map(({ name, share, formula }) => ({
+    name,
+    share,
+    formula: formula.map((line) => ({ ...line })),
+  }));
+  const name = wrap.ownDough?.name ?? `${family.label}, mine`;
+  const own = (to: Partial<Pick<OwnDough, 'name' | 'parts'>>): OwnDough => ({
+    id: wrap.ownDough?.id ?? `own-${batch.id}`.slice(0, 60),
+    name,
+    like: wrap.dough,
+    parts,
+    ...to,
+  });
+  const set = (to: Partial<Pick<OwnDough, 'name' | 'parts'>>, what: string) =>
+    answered(edit({ do: 'setWrap', to: { ownDough: own(to) } }, what, 'beside'));
+  const change = (part: number, formula: Parts[number]['formula'], what: string) =>
+    set({ parts: parts.map((p, i) => (i === part ? { ...p, formula } : p)) }, what);
+  const keep = async () => {
+    const outcome = await editKitchen({ do: 'keepDough', dough: own({}) });
+    if (outcome.ok) say({ text: `“${name}” is in the Larder.`, kind: 'done' });
+  };
+  /** As typed, else as the plan would have it weighed. */
+  const gramsOf = (part: number, { ingredientId, percent }: Parts[number]['formula'][number]): number => {
+    const planned = plan.amounts?.parts[part]?.ingredients ?? plan.amounts?.ingredients ?? [];
+    return weighed[`${part} ${ingredientId}`] ?? planned.find((l) => l.ingredientId === ingredientId)?.grams ?? percent;
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      <Choices
+        label="As"
+        value={way}
+        options={[
+          { value: 'percent', label: 'percent of flour' },
+          { value: 'weighed', label: 'grams, as I weighed it' },
+        ]}
+        onChange={setWay}
+      />
+      <Small>Flour is 100 %. Grams are turned into percent of the flour.</Small>
+      {parts.map((part, i) => {
+        return (
+          <View key={part.name} style={{ gap: 8 }}>
+            {part.name !== '' && <Small>{part.name}</Small>}
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+              {part.formula.map((line) => {
+                const key = `${i} ${line.ingredientId}`;
+                return way === 'percent' ? (
+                  <AmountField
+                    key={key}
+                    label={ingredientName(line.ingredientId)}
+                    unit="%"
+                    value={Math.round(line.percent * 100) / 100}
+                    {...LIMITS.doughPercent}
+                    onChange={(percent) =>
+                      percent !== null &&
+                      change(
+                        i,
+                        part.formula.map((l) => (l === line ? { ...l, percent } : l)),
+                        key,
+                      )
+                    }
+                  />
+                ) : (
+                  <AmountField
+                    key={`${key} g`}
+                    label={ingredientName(line.ingredientId)}
+                    unit="g"
+                    value={gramsOf(i, line)}
+                    least={0}
+                    most={20_000}
+                    onChange={(grams) => grams !== null && setWeighed({ ...weighed, [key]: grams })}
+                  />
+                );
+              })}
+            </View>
+            {way === 'weighed' && (
+              <Press
+                title="Take these grams as the formula"
+                onPress={() =>
+                  void change(i, inPercent(part.formula.map((l) => ({ ...l, percent: gramsOf(i, l) }))), 'weighed')
+                }
+              />
+            )}
+            <Choices
+              label="Add to it"
+              value=""
+              options={MORE.filter((id) => !part.formula.some((l) => l.ingredientId === id)).map((value) => ({
+                value,
+                label: ingredientName(value).toLowerCase(),
+              }))}
+              onChange={(ingredientId) => void change(i, [...part.formula, { ingredientId, percent: 1 }], 'formula')}
+            />
+          </View>
+        );
+      })}
+      <TextField label="Called" value={name} onChange={(text) => void set({ name: text }, 'dough-name')} />
+      <Problem text={refusal} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        <Press title="Keep it in the Larder" onPress={() => void keep()} />
+        <Press
+          title={`As ${family.label} is made`}
+          onPress={() => void edit({ do: 'setWrap', to: { ownDough: null } }, 'formula')}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** Grams as percent of the flour among them. */
+function inPercent(grams: Parts[number]['formula']): Parts[number]['formula'] {
+  const flour = grams.reduce((sum, l) => sum + (isFlour(l.ingredientId) ? l.percent : 0), 0);
+  return flour <= 0 ? grams : grams.map((l) => ({ ...l, percent: Math.round((10_000 * l.percent) / flour) / 100 }));
+}

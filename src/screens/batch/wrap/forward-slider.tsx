@@ -1,0 +1,58 @@
+/** Wrapper-forward or filling-forward: the portion between the form's edges, and everything that moves with it. */
+import { View } from 'react-native';
+import { FORMS } from '@/core/document/vocabulary/forms';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams, formatMinutes } from '@/core/units/format';
+import { Heading, Small, Strong } from '@/ui/parts/text';
+import { Slider } from '@/ui/parts/slider';
+import { type StationProps } from '../station-props';
+
+/** From rather empty to as full as it still closes, of what is comfortable and of what it can hold. */
+const EMPTIEST = 0.7;
+
+export function ForwardSlider({ batch, assessment, edit }: StationProps) {
+  const { wrap, count } = batch;
+  const { fit, portion, salt, heat } = assessment;
+  const { tight } = FORMS[wrap.form];
+  const gPerMl = wrap.portionG / Math.max(1e-6, fit.fillMl);
+  const step = wrap.portionG >= 200 ? 10 : wrap.portionG >= 60 ? 2 : 1;
+  const inSteps = (g: number): number => Math.max(step, Math.round(g / step) * step);
+  const least = inSteps(EMPTIEST * fit.comfortableMl[0] * gPerMl);
+  const most = Math.max(least + step, inSteps(tight * fit.maxMl * gPerMl));
+  const share = (100 * fit.ratio) / (1 + fit.ratio);
+  const minutes = heat?.core?.minutes ?? null;
+  const figures = [
+    { name: 'filling in the bite', figure: `${formatNumber(share, 0)} %` },
+    { name: 'salt of the bite', figure: `${formatNumber(salt.bitePercent, 2)} %` },
+    { name: 'of what it holds', figure: `${formatNumber((100 * fit.fillMl) / fit.maxMl, 0)} %` },
+    { name: 'until it is hot', figure: minutes === null ? '…' : formatMinutes(Math.ceil(minutes)) },
+    { name: `dough for ${count}`, figure: formatGrams(portion.doughNeededG) },
+  ];
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading level={3}>Wrapper-forward or filling-forward</Heading>
+      <Slider
+        label="Filling in each"
+        value={Math.min(most, Math.max(least, wrap.portionG))}
+        least={least}
+        most={most}
+        step={step}
+        words={(g) => `${formatNumber(g)} g`}
+        onChange={(portionG) => edit({ do: 'setWrap', to: { portionG } }, 'portion')}
+      />
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+        <Small>more wrapper</Small>
+        <Strong style={{ fontSize: 15, lineHeight: 20 }}>{formatNumber(wrap.portionG)} g</Strong>
+        <Small>more filling</Small>
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 4 }}>
+        {figures.map(({ name, figure }) => (
+          <View key={name} style={{ minWidth: 92 }}>
+            <Strong style={{ fontSize: 16, lineHeight: 21 }}>{figure}</Strong>
+            <Small style={{ fontSize: 12, lineHeight: 16 }}>{name}</Small>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

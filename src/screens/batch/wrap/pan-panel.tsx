@@ -1,0 +1,89 @@
+/** The same pie in another pan: at the same depth, or as deep as the same filling lies in it. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LIMITS } from '@/core/document/limits';
+import { type SkinOf } from '@/core/document/vocabulary/skins';
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams } from '@/core/units/format';
+import { isPan, swapPan } from '@/core/wrapper/pan-swap';
+import { sheetsNeeded } from '@/core/wrapper/sheets';
+import { scaling } from '@/core/filling/scaling';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, Press } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+type Pan = SkinOf<'pan' | 'tin'>;
+
+export function PanPanel({ batch, assessment, edit }: StationProps) {
+  const { wrap } = batch;
+  const [open, setOpen] = useState(false);
+  const [shape, setShape] = useState<'pan' | 'tin'>('tin');
+  const [size, setSize] = useState({ diameterMm: 240, lengthMm: 300, widthMm: 200, depthMm: 45 });
+  const [keep, setKeep] = useState<'depth' | 'filling'>('depth');
+  const from = wrap.skin;
+  if (!isPan(from)) return null;
+  if (!open) return <Press title="Another pan" onPress={() => setOpen(true)} />;
+  const { sheetsBelow, sheetsAbove } = from;
+  const lined = { depthMm: size.depthMm, sheetsBelow, sheetsAbove };
+  const to: Pan =
+    shape === 'pan'
+      ? { shape, diameterMm: size.diameterMm, ...lined }
+      : { shape, lengthMm: size.lengthMm, widthMm: size.widthMm, ...lined };
+  const swap = swapPan(from, to, wrap.portionG, assessment.fit.fillMl, keep);
+  // A slab takes the square of its depth longer to heat: said roughly here, worked out at Cook.
+  const slower = (swap.toMm / swap.fromMm) ** 2;
+  const take = () =>
+    edit([
+      { do: 'setWrap', to: { skin: swap.skin, portionG: swap.portionG } },
+      ...(keep === 'depth' ? [scaling(batch, swap.factor)] : []),
+    ]);
+  const fields = shape === 'pan' ? (['diameterMm', 'depthMm'] as const) : (['lengthMm', 'widthMm', 'depthMm'] as const);
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={3}>Another pan</Heading>
+      <Choices
+        label="It is"
+        value={shape}
+        options={[
+          { value: 'pan', label: 'round' },
+          { value: 'tin', label: 'rectangular' },
+        ]}
+        onChange={setShape}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+        {fields.map((key) => (
+          <AmountField
+            key={key}
+            label={{ diameterMm: 'Across', lengthMm: 'Long', widthMm: 'Wide', depthMm: 'Deep' }[key]}
+            unit="mm"
+            value={size[key]}
+            {...(key === 'depthMm' ? LIMITS.panDepthMm : LIMITS.skinMm)}
+            step={5}
+            onChange={(mm) => mm !== null && setSize({ ...size, [key]: mm })}
+          />
+        ))}
+      </View>
+      <Choices
+        label="Keep"
+        value={keep}
+        options={[
+          { value: 'depth', label: 'the depth: more or less filling' },
+          { value: 'filling', label: 'the filling: deeper or shallower' },
+        ]}
+        onChange={setKeep}
+      />
+      <Body>
+        {keep === 'depth'
+          ? `${formatNumber(swap.factor, 2)} times the filling: ${formatGrams(swap.portionG)} a pan, ${formatNumber(swap.toMm, 0)} mm deep as before; about the same minutes.`
+          : `The same ${formatGrams(swap.portionG)}, ${formatNumber(swap.toMm, 0)} mm deep instead of ${formatNumber(swap.fromMm, 0)}; about ${formatNumber(slower, 1)} times the minutes to the middle.`}
+        {wrap.sheet ? ` ${sheetsNeeded(to, wrap.sheet).total} sheets of yours a pan.` : ''}
+      </Body>
+      {swap.toMm > to.depthMm && <Small>That is deeper than the pan.</Small>}
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <Press title="Take this pan" kind="solid" onPress={() => void take()} disabled={swap.toMm > to.depthMm} />
+        <Press title="Close" onPress={() => setOpen(false)} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,118 @@
+/** Portion, parcels and the skin's sizes, whatever shape it has. */
+import { View } from 'react-native';
+import { LIMITS } from '@/core/document/limits';
+import { type Batch } from '@/core/document/schema';
+import { FORMS } from '@/core/document/vocabulary/forms';
+import { acrossOf, type Shape, SHAPES, sizeOf, type Skin, withSize } from '@/core/document/vocabulary/skins';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+type Wrap = Batch['wrap'];
+
+/** The same size in another shape, as nearly as it can be. */
+function inShape(skin: Skin, shape: Shape): Skin {
+  const across = acrossOf(skin);
+  const lined = 'sheetsBelow' in skin ? skin : null;
+  if (shape === 'round') return { shape, diameterMm: across };
+  if (shape === 'oval')
+    return { shape, lengthMm: Math.min(LIMITS.skinMm.most, Math.round(across * 1.3)), widthMm: across };
+  if (shape === 'pan' && lined) return { ...sheets(lined), shape, diameterMm: across };
+  if (shape === 'tin' && lined) return { ...sheets(lined), shape, lengthMm: across, widthMm: across };
+  return skin;
+}
+const sheets = ({ depthMm, sheetsBelow, sheetsAbove }: Extract<Skin, { depthMm: number }>) => ({
+  depthMm,
+  sheetsBelow,
+  sheetsAbove,
+});
+
+export function SkinFields({ batch, assessment, edit }: StationProps) {
+  const { wrap } = batch;
+  const form = FORMS[wrap.form];
+  const { skin } = wrap;
+  const lined = 'sheetsBelow' in skin ? skin : null;
+  const set = (to: Partial<Wrap>, what: string) => edit({ do: 'setWrap', to }, what);
+  // Of what is bought by the packet the thickness follows from its weight.
+  const isWeighed = Math.abs(assessment.laid.thicknessMm - wrap.thicknessMm) > 1e-9;
+  return (
+    <View style={{ gap: 12 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label="Filling in each"
+          unit="g"
+          value={wrap.portionG}
+          {...LIMITS.portionG}
+          step={lined ? 50 : 1}
+          onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
+        />
+        <AmountField
+          label="Parcels"
+          unit="count"
+          value={batch.count}
+          {...LIMITS.count}
+          step={1}
+          whole
+          onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
+        />
+        {SHAPES[skin.shape].sizes.map(({ key, label }) => (
+          <AmountField
+            key={key}
+            label={label}
+            unit="mm"
+            value={sizeOf(skin, key) ?? null}
+            {...(key === 'depthMm'
+              ? LIMITS.panDepthMm
+              : { least: Math.max(LIMITS.skinMm.least, 2 * wrap.rimMm + 2), most: LIMITS.skinMm.most })}
+            step={5}
+            onChange={(mm) => mm !== null && set({ skin: withSize(skin, key, mm) }, key)}
+          />
+        ))}
+        {lined &&
+          (['sheetsBelow', 'sheetsAbove'] as const).map((key) => (
+            <AmountField
+              key={key}
+              label={key === 'sheetsBelow' ? 'Sheets below' : 'Sheets above'}
+              unit="count"
+              value={lined[key]}
+              {...LIMITS.sheets}
+              step={1}
+              whole
+              onChange={(n) => n !== null && set({ skin: { ...lined, [key]: n } }, key)}
+            />
+          ))}
+        {!isWeighed && (
+          <AmountField
+            label={lined ? 'One sheet thick' : 'Thickness'}
+            unit="mm"
+            value={wrap.thicknessMm}
+            {...LIMITS.thicknessMm}
+            step={lined ? 0.1 : 0.5}
+            onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
+          />
+        )}
+        {!lined && wrap.form !== 'folded-bun' && (
+          <AmountField
+            label={wrap.form === 'roll' ? 'Overlap' : 'Rim kept free'}
+            unit="mm"
+            value={wrap.rimMm}
+            least={LIMITS.rimMm.least}
+            most={Math.min(LIMITS.rimMm.most, acrossOf(skin) / 2 - 1)}
+            step={1}
+            onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
+          />
+        )}
+      </View>
+      {form.shapes.length > 1 && (
+        <Choices
+          label={lined ? 'Pan' : 'Skin'}
+          value={skin.shape}
+          options={form.shapes.map((value) => ({ value, label: SHAPES[value].label }))}
+          onChange={(shape) => shape !== skin.shape && set({ skin: inShape(skin, shape) }, 'shape')}
+        />
+      )}
+      <Small>{lined ? 'One parcel is one pan.' : form.made}</Small>
+    </View>
+  );
+}

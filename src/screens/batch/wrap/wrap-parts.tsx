@@ -1,0 +1,15 @@
+/** Everything of Wrap, loaded when it is first opened. */
+import { type StationProps } from '../station-props';
+import { Measured } from '@/ui/parts/measured';
+import { BalanceTable } from './balance-table';
+import { Scales } from './scales';
+import { WrapDrawings } from './wrap-drawings';
+import { WrapStation } from './wrap-station';
+
+export type WrapPart = 'drawings' | 'scales' | 'station' | 'balance';
+
+export default function WrapParts({ part, ...props }: StationProps & { part: WrapPart }) {
+  if (part === 'drawings') return <WrapDrawings {...props} />;
+  if (part === 'scales') return <Measured>{(width) => <Scales {...props} width={Math.min(width, 420)} />}</Measured>;
+  return part === 'station' ? <WrapStation {...props} /> : <BalanceTable {...props} />;
+}

@@ -1,0 +1,67 @@
+/** The skin laid flat at life size, on paper: a mat to roll on, with a ruler to check that the printer did not scale it. */
+import { router } from 'expo-router';
+import { useEffect } from 'react';
+import { ScrollView, View } from 'react-native';
+import { type Batch } from '@/core/document/schema';
+import { FORMS } from '@/core/document/vocabulary/forms';
+import { account } from '@/core/checks/account';
+import { MAT_STROKES, matOf, matSvg } from '@/core/checks/mat';
+import { saveBeside } from '@/data/files';
+import { useBatch, useKitchen } from '@/data/hooks';
+import { isBroken } from '@/data/repository';
+import { IconPress, Press } from '@/ui/parts/press';
+import { Heading, Small } from '@/ui/parts/text';
+import { useUncover } from '@/ui/shell/uncover';
+import { usePalette } from '@/ui/theme/use-palette';
+import { LostScreen } from '../lost-screen';
+import { UnreadScreen } from '../unread-screen';
+import { LifeSize } from './life-size';
+
+export function MatScreen({ id }: { id: string }) {
+  const { data, error, mutate } = useBatch(id);
+  if (data === undefined) return error ? <UnreadScreen error={error} again={() => void mutate()} /> : null;
+  if (!data || isBroken(data)) return <LostScreen />;
+  return <Sheet batch={data} />;
+}
+
+function Sheet({ batch }: { batch: Batch }) {
+  const p = usePalette();
+  useUncover();
+  const kitchen = useKitchen();
+  const { fit, laid } = account(batch, kitchen, null);
+  const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid));
+  useEffect(() => {
+    document.title = `${batch.title}, mat · Involucrum`;
+  }, [batch.title]);
+  return (
+    <ScrollView
+      role="main"
+      style={{ flex: 1, backgroundColor: p.ground }}
+      contentContainerStyle={{ padding: 18, gap: 12 }}
+    >
+      <View nativeID="not-printed" style={{ gap: 10 }}>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 10 }}>
+          <IconPress
+            icon="arrow-left"
+            label="Back to Wrap"
+            onPress={() => router.navigate(`/batch/${batch.id}/wrap`)}
+          />
+          <Press title="Print" kind="solid" icon="printer-outline" onPress={() => window.print()} />
+          <Press
+            title="Save as SVG"
+            icon="tray-arrow-down"
+            onPress={() => saveBeside(batch, '-mat.svg', matSvg(mat), 'image/svg+xml')}
+          />
+        </View>
+        <Small>
+          Print at 100 %, not “fit to page”, and hold a real ruler against the 50 mm. Put a sheet of baking paper over
+          it and roll to the line.
+        </Small>
+      </View>
+      <View nativeID="sheet" style={{ gap: 8 }}>
+        <Heading level={2}>{batch.title}</Heading>
+        <LifeSize mat={mat} strokes={MAT_STROKES} />
+      </View>
+    </ScrollView>
+  );
+}
