@@ -12,7 +12,7 @@ test('a part that is missing at the start: said, with a way to try again', async
   await expect(page.getByRole('heading', { name: 'Involucrum could not be loaded' })).toBeVisible();
   await page.unrouteAll();
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('article')).toHaveCount(4);
+  await expect(page.getByRole('article')).toHaveCount(6);
 });
 
 test('a station that is missing: the page says so, and comes when it is there again', async ({ page }) => {
@@ -27,13 +27,13 @@ test('a station that is missing: the page says so, and comes when it is there ag
 test('the validator missing: what is stored is not called lost', async ({ page }) => {
   // What a first visit stores is known to be good: the validator is needed when it is read again.
   await page.goto('/');
-  await expect(page.getByRole('article')).toHaveCount(4);
+  await expect(page.getByRole('article')).toHaveCount(6);
   await page.route(/\/validator-(entry|here)-[0-9a-f]+\.js/, (route) => route.abort());
   await page.reload();
   await expect(page.getByText(/What is stored could not be read just now/)).toBeVisible();
   await page.unrouteAll();
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('article')).toHaveCount(4);
+  await expect(page.getByRole('article')).toHaveCount(6);
 });
 
 /** The worker's script is the entry that the page itself does not load. */
@@ -85,7 +85,7 @@ test('all parts are there before they are needed: the server stops, and every st
   const server = await serve(8399);
   const page = await browser.newPage();
   await page.goto('http://127.0.0.1:8399/');
-  await expect(page.getByRole('article')).toHaveCount(4);
+  await expect(page.getByRole('article')).toHaveCount(6);
   // Every part of the list has come.
   const missing = () =>
     page.evaluate(async () => {

@@ -1,5 +1,6 @@
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
+import { BoardWatch } from '@/screens/board-watch';
 import { CoolingWatch } from '@/screens/cooling-watch';
 import { Boundary } from '@/ui/shell/boundary';
 import { Root } from '@/ui/shell/root';
@@ -15,6 +16,7 @@ export default function Layout() {
       </Boundary>
       <Boundary what="The clocks">
         <CoolingWatch />
+        <BoardWatch />
       </Boundary>
     </Root>
   );

@@ -145,12 +145,57 @@ function evening(accounts: Accounts): Candidate[] {
       label: `Make ${makes} instead of ${count}`,
       change: [{ do: 'setBatch', to: { count: makes } }],
     });
+  found.push(...bothGone(accounts));
   if (uneven.of === 'dough') found.push(...otherDough(accounts, uneven.isShort));
   if (uneven.of === 'filling' && uneven.isShort) found.push(...moreFilling(accounts));
-  // More dough than planned, and filling for it: both as they are, more parcels.
-  if (uneven.of === 'filling' && !uneven.isShort && wrap.doughG !== null) found.push(...doughForAll(accounts));
+  // As many as the filling makes, and the dough for just those.
+  if (!uneven.isShort && wrap.doughG !== null) found.push(...doughForAll(accounts));
   return found;
 }
+
+/** Thicker than this share of what is usual for it, a skin is bread. House estimate. */
+const THICKEST = 1.5;
+
+/** So that neither is left over: as many as the filling makes, rolled to what the dough then gives; or as the dough makes, shared out. */
+function bothGone({ batch, balance, ledger }: Accounts): Candidate[] {
+  const { wrap, count } = batch;
+  const { fromFilling, fromDough } = balance;
+  if (fromDough === null || DOUGHS[wrap.dough].packet !== null) return [];
+  const [byFilling, byDough] = [fromFilling, fromDough].map((n) => Math.floor(n + 1e-9));
+  const found: Candidate[] = [];
+  const thicknessMm = Math.floor((wrap.thicknessMm * fromDough * 10) / Math.max(1, byFilling)) / 10;
+  const { usualThicknessMm } = DOUGHS[wrap.dough];
+  const make = (n: number): string => (n === count ? '' : `Make ${n} instead of ${count}, `);
+  if (
+    byFilling >= 1 &&
+    byFilling !== count &&
+    byFilling <= LIMITS.count.most &&
+    thicknessMm !== wrap.thicknessMm &&
+    thicknessMm >= THINNEST * usualThicknessMm &&
+    thicknessMm <= THICKEST * usualThicknessMm
+  )
+    found.push({
+      id: 'both-rolled',
+      label: sentenceCase(`${make(byFilling)}rolled to ${formatNumber(thicknessMm)} mm`),
+      change: [
+        { do: 'setBatch', to: { count: byFilling } },
+        { do: 'setWrap', to: { thicknessMm } },
+      ],
+    });
+  const portionG = Math.floor((2 * ledger.finishedG) / Math.max(1, byDough)) / 2;
+  if (byDough >= 1 && byDough <= LIMITS.count.most && portionG >= 1 && portionG !== wrap.portionG)
+    found.push({
+      id: 'both-shared',
+      label: sentenceCase(`${make(byDough)}${formatNumber(portionG)} g in each`),
+      change: [
+        { do: 'setBatch', to: { count: byDough } },
+        { do: 'setWrap', to: { portionG } },
+      ],
+    });
+  return found;
+}
+
+const sentenceCase = (text: string): string => text[0].toUpperCase() + text.slice(1);
 
 /** Flour and liquid, in words: `71 g flour and 36 g water`. */
 function inFlour({ dough }: Accounts, totalG: number): string {
@@ -216,17 +261,17 @@ function moreFilling({ batch, balance }: Accounts): Candidate[] {
   ];
 }
 
-/** Parcels for all the filling, and the dough for them. */
+/** Parcels for all the filling, and just the dough for them. */
 function doughForAll(accounts: Accounts): Candidate[] {
   const { batch, balance } = accounts;
   const count = Math.floor(balance.fromFilling + 1e-9);
   const doughG = neededG(accounts, count);
   const moreG = doughG - (batch.wrap.doughG ?? 0);
-  if (count > LIMITS.count.most || moreG <= 0 || doughG > LIMITS.doughG.most) return [];
+  if (count < 1 || count > LIMITS.count.most || count === batch.count || doughG > LIMITS.doughG.most) return [];
   return [
     {
       id: 'all-filling',
-      label: `Make ${count} instead of ${batch.count}, and mix ${inFlour(accounts, moreG)} more`,
+      label: `Make ${count} instead of ${batch.count}, and mix ${inFlour(accounts, Math.abs(moreG))} ${moreG > 0 ? 'more' : 'less'}`,
       change: [
         { do: 'setBatch', to: { count } },
         { do: 'setWrap', to: { doughG } },
@@ -252,14 +297,19 @@ function choose(tried: readonly Tried[], now: Judgement): Tried[] {
     candidate.id === 'weighed' ||
     ((closes(then) + even(then) < closes(now) + even(now) || candidate.id === 'even-count') &&
       ORDER[then.state] <= ORDER[now.state]);
+  // What would rattle in its skin is no help.
+  const rattles = ({ then: { fits } }: Tried): boolean =>
+    fits !== undefined && fits.closes.value < HALF * fits.closes.band[0];
   const isEnough = tried.some(({ candidate, then }) => candidate.id === 'portion' && then.state === 'good');
   return tried
-    .filter(helps)
+    .filter((t) => helps(t) && !rattles(t))
     .filter(({ candidate }) => candidate.id !== 'portion-count' || !isEnough)
     .sort((a, b) => rank(a) - rank(b))
     .slice(0, MOST_OFFERED);
 }
 const MOST_OFFERED = 5;
+/** Filled to less than so much of what is comfortable, a parcel is not one. House estimate. */
+const HALF = 0.6;
 
 export const fitFixes: Mending = {
   candidates,

@@ -2,8 +2,10 @@
 import { type Batch } from '@/core/document/schema';
 import { duckPockets } from './duck-pockets';
 import { haddockPanPie } from './haddock-pan-pie';
+import { potatoFlatRounds } from './potato-flat-rounds';
 import { pumpkinHalfMoons } from './pumpkin-half-moons';
 import { turkeyPurses } from './turkey-purses';
+import { venisonHalfMoons } from './venison-half-moons';
 
 /** The demo batches as they stand at a moment (ISO 8601). */
 export const lanternSupper = (at: string): Batch[] => [
@@ -11,4 +13,6 @@ export const lanternSupper = (at: string): Batch[] => [
   pumpkinHalfMoons(at),
   duckPockets(at),
   haddockPanPie(at),
+  venisonHalfMoons(at),
+  potatoFlatRounds(at),
 ];

@@ -40,7 +40,7 @@ export function StationBar({ here, assessment, onGo }: Props) {
               minHeight: 70,
               paddingTop: 6,
               paddingBottom: 10,
-              paddingHorizontal: 7,
+              paddingHorizontal: 4,
               borderTopWidth: 5,
               borderTopColor: on ? p.beet : 'transparent',
               borderLeftWidth: i === 0 ? 0 : 1,
@@ -49,11 +49,11 @@ export function StationBar({ here, assessment, onGo }: Props) {
             }}
           >
             {on ? <Strong>{STATIONS[station].label}</Strong> : <Body>{STATIONS[station].label}</Body>}
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 5, minHeight: 20 }}>
+            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 3, minHeight: 20 }}>
               {checks.map((check) => (
-                <Disc key={check.id} sign={signOf(check)} size={16} />
+                <Disc key={check.id} sign={signOf(check)} size={14} />
               ))}
-              <Small numberOfLines={1} style={{ fontSize: 12, flexShrink: 1 }}>
+              <Small numberOfLines={1} style={{ fontSize: 11.5, flexShrink: 1 }}>
                 {figure}
               </Small>
             </View>

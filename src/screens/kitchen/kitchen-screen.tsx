@@ -13,6 +13,7 @@ import { Rule } from '@/ui/parts/rule';
 import { Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { BrokenKitchen } from '../broken-kitchen';
+import { AtTheBoard } from './at-the-board';
 import { LearnedCooling, Vessels } from './vessels';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 
@@ -127,6 +128,7 @@ export function KitchenScreen() {
       )}
       <Vessels kitchen={kitchen} />
       <LearnedCooling kitchen={kitchen} />
+      <AtTheBoard kitchen={kitchen} />
       <Choices
         label="Oven"
         value={kitchen.fanOven ? 'fan' : 'still'}

@@ -18,6 +18,7 @@ import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
 import { ByFamily } from './by-family';
 import { type IngredientActions, IngredientFacts } from './ingredient-facts';
+import { OwnDoughs } from './own-doughs';
 import { OwnIngredientForm } from './own-ingredient-form';
 
 const MOST_FOUND = 20;
@@ -25,7 +26,7 @@ const MOST_FOUND = 20;
 const FIRST = 24;
 
 export function LarderScreen() {
-  const { ingredients: own } = useKitchen();
+  const { ingredients: own, doughs } = useKitchen();
   const wide = useWide();
   const [text, setText] = useState('');
   const [all, setAll] = useState(false);
@@ -77,6 +78,7 @@ export function LarderScreen() {
           <Press title="Add one of your own" icon="plus" onPress={() => setForm({ own: null })} />
         </View>
       )}
+      <OwnDoughs doughs={doughs} />
       <Problem text={problem} />
       {shown.length === 0 && (!isSearching || reading !== null) && (
         <Body role="status">Nothing is called “{text}”. Try another name for it.</Body>

@@ -60,7 +60,10 @@ function Sheet({ batch }: { batch: Batch }) {
       </View>
       <View nativeID="sheet" style={{ gap: 8 }}>
         <Heading level={2}>{batch.title}</Heading>
-        <LifeSize mat={mat} strokes={MAT_STROKES} />
+        {/* Wider than a phone it is scrolled; on paper it is whole. */}
+        <ScrollView horizontal>
+          <LifeSize mat={mat} strokes={MAT_STROKES} />
+        </ScrollView>
       </View>
     </ScrollView>
   );

@@ -32,9 +32,16 @@ const KEYS: Readonly<Record<string, number>> = {
 export function Slider({ label, value, least, most, step, words, onChange }: Props) {
   const p = usePalette();
   const box = useRef<View>(null);
+  // Where the keys have taken it: what was chosen may still be on its way to storage.
+  const at = useRef(value);
+  useEffect(() => {
+    at.current = value;
+  }, [value]);
   const to = useStable((steps: number) => {
-    const next = Math.min(most, Math.max(least, Number.isFinite(steps) ? value + steps * step : steps));
-    if (next !== value) onChange(next);
+    const next = Math.min(most, Math.max(least, Number.isFinite(steps) ? at.current + steps * step : steps));
+    if (next === at.current) return;
+    at.current = next;
+    onChange(next);
   });
   useEffect(() => {
     const view: unknown = box.current;
@@ -48,19 +55,19 @@ export function Slider({ label, value, least, most, step, words, onChange }: Pro
     view.addEventListener('keydown', pressed);
     return () => view.removeEventListener('keydown', pressed);
   }, [to]);
+  // The theme's slider hands what it does not know on to its own element, which is the one that is focused.
+  const named = {
+    'aria-label': label,
+    'aria-valuemin': least,
+    'aria-valuemax': most,
+    'aria-valuenow': value,
+    'aria-valuetext': words(value),
+    tabIndex: 0,
+  } as object;
   return (
-    <View
-      ref={box}
-      role="slider"
-      aria-label={label}
-      aria-valuemin={least}
-      aria-valuemax={most}
-      aria-valuenow={value}
-      aria-valuetext={words(value)}
-      tabIndex={0}
-      style={{ minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: 4 }}
-    >
+    <View ref={box} style={{ minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: 4 }}>
       <Track
+        {...named}
         value={value}
         minimumValue={least}
         maximumValue={most}

@@ -35,7 +35,7 @@ export function FlatDrawing({ piece, pxPerMm }: { piece: FlatSkin; pxPerMm: numb
         <G transform={`translate(${width / 2} ${height / 2}) scale(${pxPerMm})`}>
           <Path
             d={piece.outline}
-            fill={piece.rim === '' ? p.dough : `url(#${hatch})`}
+            fill={piece.rim.endsWith('Z') ? `url(#${hatch})` : p.dough}
             stroke={p.ink}
             strokeWidth={px(2)}
           />

@@ -9,7 +9,7 @@ export function BalanceTable({ batch, assessment }: ShownProps) {
   const { portion, fit, ledger } = assessment;
   const isPan = FORMS[batch.wrap.form].sizeWord === 'pan';
   const left =
-    portion.left.of === 'nothing'
+    portion.left.of === 'nothing' || assessment.checks.fit.fits?.even?.state === 'good'
       ? 'they run out together'
       : `${formatGrams(portion.left.grams)} of ${portion.left.of} left over`;
   return (

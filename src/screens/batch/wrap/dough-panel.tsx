@@ -5,6 +5,7 @@ import { changeDough } from '@/core/document/create';
 import { LIMITS } from '@/core/document/limits';
 import { type Batch } from '@/core/document/schema';
 import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
+import { type DoughPart } from '@/core/document/vocabulary/doughs/dough';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
@@ -19,12 +20,15 @@ import { FormulaEditor } from './formula-editor';
 
 type Props = StationProps & { plan: WrapPlan };
 
+const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
+
 export const ingredientName = (id: string): string => ingredientById(id)?.name ?? id;
 
 export function DoughPanel(props: Props) {
   const { batch, kitchen, assessment, plan, edit } = props;
   const { wrap } = batch;
   const [isOpen, setOpen] = useState(false);
+  const [isChoosing, setChoosing] = useState(false);
   const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
   const own = kitchen.doughs.map((d) => ({ value: d.id, label: d.name }));
   const { variants } = DOUGHS[wrap.dough];
@@ -37,22 +41,35 @@ export function DoughPanel(props: Props) {
   };
   return (
     <View style={{ gap: 12 }}>
-      <Choices
-        label="Wrapper"
-        value={chosen as string}
-        options={[
-          ...DOUGH_IDS.map((value) => ({ value: value as string, label: DOUGHS[value].label })),
-          ...own,
-          ...(wrap.ownDough && !own.some((o) => o.value === chosen)
-            ? [{ value: chosen as string, label: wrap.ownDough.name }]
-            : []),
-        ]}
-        onChange={choose}
-      />
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <Small>Wrapper</Small>
+          <Heading level={2}>{capital(assessment.dough.label)}</Heading>
+        </View>
+        <Press
+          title={isChoosing ? 'Keep it' : 'Another'}
+          label={isChoosing ? 'Keep this wrapper' : 'Another wrapper'}
+          onPress={() => setChoosing(!isChoosing)}
+        />
+      </View>
+      {isChoosing && (
+        <Choices
+          label="Which"
+          value={chosen as string}
+          options={[
+            ...DOUGH_IDS.map((value) => ({ value: value as string, label: DOUGHS[value].label })),
+            ...own,
+            ...(wrap.ownDough && !own.some((o) => o.value === chosen)
+              ? [{ value: chosen as string, label: wrap.ownDough.name }]
+              : []),
+          ]}
+          onChange={choose}
+        />
+      )}
       {variants.map(({ label, trade, parts }) => (
         <View key={label} style={{ gap: 4, alignItems: 'flex-start' }}>
           <Press
-            title={`${assessment.dough.label}, ${label}`.replace(`, ${label}, ${label}`, `, ${label}`)}
+            title={`Make it ${label}`}
             onPress={() =>
               void set(
                 {
@@ -80,7 +97,8 @@ export function DoughPanel(props: Props) {
   );
 }
 
-const copied = (parts: WrapPlan['amounts'] extends null ? never : (typeof DOUGHS)['noodle']['parts']) =>
+/** A formula as it is kept with a batch: its own, to be changed. */
+const copied = (parts: readonly DoughPart[]) =>
   parts.map(({ name, share, formula }) => ({ name, share, formula: formula.map((line) => ({ ...line })) }));
 
 function Made({ batch, kitchen, assessment, plan, edit }: Props) {
@@ -102,7 +120,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
       {tables.map(({ name, grams, ingredients }) => (
         <PairTable
           key={name}
-          title={name === '' ? `Dough for ${count}` : name[0].toUpperCase() + name.slice(1)}
+          title={name === '' ? `Dough for ${count}` : capital(name)}
           note={
             name === ''
               ? `${count} × ${formatNumber(assessment.fit.wrapperG)} g and ${formatNumber(100 * wrap.spareShare, 0)} % to spare`

@@ -19,9 +19,12 @@ export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 
   const dough = portion.fromDough ?? count;
   const lean = Math.max(-1, Math.min(1, (portion.fromFilling - dough) / Math.max(1, count) / 0.5)) * MOST_LEAN;
   const middle = width / 2;
-  const arm = Math.min(130, width * 0.34);
+  const arm = Math.min(130, middle - 56);
   const top = 28;
-  const whole = (parcels: number): string => formatNumber(Math.floor(parcels + 1e-9), 0);
+  // Where it comes out even, it is for as many as are planned.
+  const isEven = assessment.checks.fit.fits?.even?.state === 'good';
+  const whole = (parcels: number): string =>
+    formatNumber(isEven && parcels < count ? count : Math.floor(parcels + 1e-9), 0);
   const sides = [
     {
       x: middle - arm,

@@ -82,7 +82,7 @@ function Legend({ batch, assessment }: Pick<ShownProps, 'batch' | 'assessment'>)
   const share = Math.round((100 * fit.ratio) / (1 + fit.ratio));
   const items = [
     { name: `filling ${formatNumber(wrap.portionG)} g`, note: `${portion.spoon}; ${share} % of the bite` },
-    ...(isPan
+    ...(isPan || wrap.form === 'folded-bun'
       ? []
       : [
           {

@@ -1,15 +1,28 @@
 /** Everything of Wrap, loaded when it is first opened. */
 import { type StationProps } from '../station-props';
+import { View } from 'react-native';
+import { useWide } from '@/ui/shell/use-wide';
 import { Measured } from '@/ui/parts/measured';
 import { BalanceTable } from './balance-table';
 import { Scales } from './scales';
 import { WrapDrawings } from './wrap-drawings';
-import { WrapStation } from './wrap-station';
+import { WrapStation, WrapWork } from './wrap-station';
 
 export type WrapPart = 'drawings' | 'scales' | 'station' | 'balance';
+
+/** On a wide screen the work stands beside the skin; on a phone it is in the station already. */
+function Aside(props: StationProps) {
+  const wide = useWide();
+  return (
+    <View style={{ gap: 24 }}>
+      {wide && <WrapWork {...props} />}
+      <BalanceTable {...props} />
+    </View>
+  );
+}
 
 export default function WrapParts({ part, ...props }: StationProps & { part: WrapPart }) {
   if (part === 'drawings') return <WrapDrawings {...props} />;
   if (part === 'scales') return <Measured>{(width) => <Scales {...props} width={Math.min(width, 420)} />}</Measured>;
-  return part === 'station' ? <WrapStation {...props} /> : <BalanceTable {...props} />;
+  return part === 'station' ? <WrapStation {...props} /> : <Aside {...props} />;
 }

@@ -12,6 +12,7 @@ import { say } from '@/data/notices';
 import { Choices, Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Body, Heading, Small } from '@/ui/parts/text';
+import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { BenchPanel } from './bench-panel';
@@ -23,11 +24,11 @@ import { ForwardSlider } from './forward-slider';
 import { PanPanel } from './pan-panel';
 import { SkinFields } from './skin-fields';
 
+/** The skin: how large, which form, how it is closed. On a wide screen what follows has a column of its own. */
 export function WrapStation(props: StationProps) {
-  const { batch, kitchen, assessment, edit } = props;
+  const { batch, edit } = props;
   const { wrap } = batch;
-  const { fit, laid, dough } = assessment;
-  const plan = useMemo(() => planWrap(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
+  const wide = useWide();
   const isPan = SHAPES[wrap.skin.shape].isPan;
   return (
     <View style={{ gap: 20 }}>
@@ -49,14 +50,27 @@ export function WrapStation(props: StationProps) {
           onPress={() => router.navigate(`/batch/${batch.id}/mat`)}
         />
       </View>
-      <Rule />
+      <ClosingPanel {...props} />
+      {!wide && <Rule />}
+      {!wide && <WrapWork {...props} />}
+    </View>
+  );
+}
+
+/** The work: the dough, the pieces, the first three, the clock on the bench. */
+export function WrapWork(props: StationProps) {
+  const { batch, kitchen, assessment } = props;
+  const { fit, laid, dough } = assessment;
+  const plan = useMemo(() => planWrap(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
+  const isPan = SHAPES[batch.wrap.skin.shape].isPan;
+  return (
+    <View style={{ gap: 20 }}>
       <DoughPanel {...props} plan={plan} />
       <Butter {...props} />
       {!isPan && <DividePanel {...props} plan={plan} />}
       <Rule />
-      <ClosingPanel {...props} />
-      <Rule />
       <FirstThree {...props} />
+      <Rule />
       <BenchPanel {...props} />
     </View>
   );

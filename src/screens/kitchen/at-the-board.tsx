@@ -1,0 +1,99 @@
+/** What the kitchen has at the board: round cutters, scoops, and how much its portions differ. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LIMITS, type Span } from '@/core/document/limits';
+import { type Kitchen } from '@/core/document/kitchen';
+import { formatNumber } from '@/core/units/amount';
+import { editKitchen } from '@/data/hooks';
+import { AmountField } from '@/ui/parts/amount-field';
+import { IconPress, Press } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+
+export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
+  const { cuttersMm, scoopsMl, portionSpread } = kitchen;
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>At the board</Heading>
+      <Sizes
+        what="cutter"
+        unit="mm"
+        note="Round cutters, and glasses and bowls used as such: Wrap names the nearest."
+        sizes={cuttersMm}
+        limits={LIMITS.skinMm}
+        onChange={(sizes) => void editKitchen({ do: 'setKitchen', to: { cuttersMm: sizes } })}
+      />
+      <Sizes
+        what="scoop"
+        unit="ml"
+        note="Scoops beyond the measuring spoons, level: Wrap says how many make a portion."
+        sizes={scoopsMl}
+        limits={LIMITS.scoopMl}
+        onChange={(sizes) => void editKitchen({ do: 'setKitchen', to: { scoopsMl: sizes } })}
+      />
+      {portionSpread && (
+        <View style={{ gap: 6, alignItems: 'flex-start' }}>
+          <Body>
+            Portions differ by ± {formatNumber(portionSpread.percent, 0)} % here, learned from {portionSpread.batches}{' '}
+            {portionSpread.batches === 1 ? 'batch' : 'batches'}.
+          </Body>
+          <Press
+            title="Forget it: back to the house estimate"
+            onPress={() => void editKitchen({ do: 'setKitchen', to: { portionSpread: null } })}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** A list of sizes, in order, each once. */
+function Sizes(props: {
+  what: string;
+  unit: string;
+  note: string;
+  sizes: readonly number[];
+  limits: Span;
+  onChange: (sizes: number[]) => void;
+}) {
+  const { what, unit, note, sizes, limits, onChange } = props;
+  const [size, setSize] = useState<number | null>(null);
+  // The field is a new one after each: what was typed is gone from it.
+  const [turn, setTurn] = useState(0);
+  const add = () => {
+    if (size === null) return;
+    onChange([...new Set([...sizes, size])].sort((a, b) => a - b));
+    setSize(null);
+    setTurn(turn + 1);
+  };
+  return (
+    <View style={{ gap: 6 }}>
+      <Small>{note}</Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
+        {sizes.map((value) => (
+          <View key={value} style={{ flexDirection: 'row', alignItems: 'center' }}>
+            <Body>
+              {formatNumber(value)} {unit}
+            </Body>
+            <IconPress
+              icon="close"
+              label={`Take the ${what} of ${formatNumber(value)} ${unit} away`}
+              onPress={() => onChange(sizes.filter((v) => v !== value))}
+            />
+          </View>
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
+        <AmountField
+          key={turn}
+          label={`A ${what} of`}
+          unit={unit}
+          value={size}
+          {...limits}
+          optional
+          onChange={setSize}
+        />
+        <Press title={`Add the ${what}`} onPress={add} disabled={size === null} />
+      </View>
+    </View>
+  );
+}
