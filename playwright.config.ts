@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 390, height: 844 },
+    // Every test fetches the whole program anew: packing it each time is a fifth of a second (the server's own tests pack it).
+    extraHTTPHeaders: { 'accept-encoding': 'identity' },
     launchOptions: {
       executablePath: chromium(),
       args: [

@@ -69,12 +69,12 @@ test('arrow keys move the choice in a group of radio buttons, and the focus with
   const on = (name: string) => form.getByRole('radio', { name, exact: true });
   await on('purse').focus();
   await page.keyboard.press('ArrowRight');
-  await expect(on('pocket')).toHaveAttribute('aria-checked', 'true');
-  await expect(on('pocket')).toBeFocused();
+  await expect(on('double round')).toHaveAttribute('aria-checked', 'true');
+  await expect(on('double round')).toBeFocused();
   await page.keyboard.press('ArrowUp');
   await expect(on('purse')).toHaveAttribute('aria-checked', 'true');
   await page.keyboard.press('End');
-  await expect(on('covered pan pie')).toBeFocused();
+  await expect(on('folded bun')).toBeFocused();
   await page.keyboard.press('ArrowDown');
   await expect(on('half-moon')).toHaveAttribute('aria-checked', 'true');
 });

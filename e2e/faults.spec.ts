@@ -111,6 +111,8 @@ test('a real probe goes on when the server is killed and started again; eight ta
   page,
   context,
 }) => {
+  // Eight whole programs are opened one after the other.
+  test.setTimeout(90_000);
   const PORT = 8397;
   const at = `http://127.0.0.1:${PORT}`;
   let server = await serve(PORT);

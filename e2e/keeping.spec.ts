@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, fromMenu, PUMPKIN, test, TURKEY } from './fixtures';
 
 /** Batches of the demo. */
-const DEMO = 4;
+const DEMO = 6;
 const KEY = 'involucrum/batch/demo-turkey-purses';
 
 test('a reload in the middle of editing keeps every stroke', async ({ page }) => {
@@ -180,7 +180,7 @@ test('a delete that fails does not say deleted; putting the demo in again change
   await page.goto('/kitchen');
   await page.getByRole('button', { name: 'Put the demo batches in again' }).click();
   await expect(
-    page.getByText('The demo: 1 fresh beside yours, which stay as they are, 3 there already.'),
+    page.getByText('The demo: 1 fresh beside yours, which stay as they are, 5 there already.'),
   ).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('article')).toHaveCount(DEMO + 1);

@@ -77,7 +77,7 @@ test('what one tab deletes, the other’s typing does not revive; it is offered 
   expect(await stored(page)).toBeNull();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect.poll(async () => (await stored(page))?.note.words).toBe('half a thought');
-  await expect(other.getByRole('article')).toHaveCount(4);
+  await expect(other.getByRole('article')).toHaveCount(6);
 });
 
 test('settings changed in two tabs at once are both kept', async ({ page, context }) => {

@@ -131,7 +131,9 @@ test('a form is changed, its skin is drawn flat, a dough is changed by its formu
   await expect(page.getByText(/sunflower oil 35.*made like oil-and-egg dough/)).toBeVisible();
 });
 
-test('the slider moves the portion and what goes with it, by keys too; all of Wrap is accessible', async ({ page }) => {
+test('the slider goes by keys, Wrap is accessible, and the mat is life size on paper and in its file', async ({
+  page,
+}) => {
   await page.goto('/batch/demo-turkey-purses/wrap');
   await forecastIsThere(page);
   const slider = page.getByRole('slider', { name: 'Filling in each' });
@@ -141,10 +143,6 @@ test('the slider moves the portion and what goes with it, by keys too; all of Wr
   await expect(slider).toHaveAttribute('aria-valuenow', '26');
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('26');
   await expectAccessible(page);
-});
-
-test('the mat is life size: millimetres on paper and in its file', async ({ page }) => {
-  await page.goto('/batch/demo-turkey-purses/wrap');
   await page.getByRole('button', { name: 'Print it at life size' }).click();
   await expect(page.getByRole('img', { name: /^Life size: skin, 110 mm; a ruler of 50 mm/ })).toBeVisible();
   // 122 mm at 96 px an inch.

@@ -273,9 +273,16 @@ export const putBeside = (batches: readonly Batch[]): Promise<{ fresh: number; b
     return count;
   });
 
+/** Fields in the order of their names: what was read has them in another than what was just made. */
+const inOrder = (_key: string, value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
+
 /** The same but for when and by whom it was stored. */
 function isUntouched(a: Batch, b: Batch): boolean {
-  const content = ({ revision: _r, writer: _w, createdAt: _c, updatedAt: _u, ...rest }: Batch) => JSON.stringify(rest);
+  const content = ({ revision: _r, writer: _w, createdAt: _c, updatedAt: _u, ...rest }: Batch) =>
+    JSON.stringify(rest, inOrder);
   return content(a) === content(b);
 }
 

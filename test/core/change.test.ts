@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { change } from '@/core/document/change';
-import { beginBatch, changeForm, titled } from '@/core/document/create';
+import { beginBatch, titled } from '@/core/document/create';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { CHECK_IDS } from '@/core/checks/check';
 import { forecastHeat } from '@/core/checks/heat';
@@ -103,7 +103,8 @@ const operation: fc.Arbitrary<Operation> = fc.oneof(
       dough: fc.constantFrom(...DOUGH_IDS),
     }),
   }),
-  fc.constantFrom(...FORM_IDS).map((form) => ({ do: 'setWrap' as const, to: changeForm(form, turkey.wrap) })),
+  fc.constantFrom(...FORM_IDS).map((form) => ({ do: 'setForm' as const, form })),
+  fc.constantFrom(...DOUGH_IDS).map((dough) => ({ do: 'setDough' as const, dough, own: null })),
   fc.record({ do: fc.constantFrom('startBoard', 'stopBoard', 'putAway', 'takeOut', 'setOut'), at: moment }),
   fc.record({
     do: fc.constant('addTap' as const),

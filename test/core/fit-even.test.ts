@@ -81,7 +81,7 @@ describe('what would mend it', () => {
     const check = fit(wrap(bought));
     expect(full(changed(turkey, wrap(bought))).portion.wrapperG).toBeCloseTo(10, 6);
     expect(check.headline).toBe('Fit: dough for only 15 of 24');
-    expect(check.fixes[0].label).toBe('Buy 90 g');
+    expect(check.fixes[0].label).toBe('Buy 9 skins more');
   });
 
   it('whatever the batch, every fix does what it promised, and none makes the check worse', () => {

@@ -6,7 +6,7 @@ import { type Accounts } from './account';
 import { type CheckState, type Figure } from './check';
 
 /** Short by so much of all parcels, nobody sees it; by more than the second, it is no small correction. House estimates. */
-const UNSEEN = 0.03;
+const UNSEEN = 0.05;
 const FAR = 0.2;
 /** So much more than is needed is worth a word: of all parcels, and at least so many g. House estimates. */
 const OVER = 0.1;
@@ -21,7 +21,7 @@ export interface Evenness {
 }
 
 /** What stands out: the shorter of the two where one is short, else what there is most too much of. Null where they are even. */
-export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'fit'>): Evenness | null {
+export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough' | 'fit'>): Evenness | null {
   const { count, wrap } = accounts.batch;
   const { fromFilling, fromDough } = accounts.balance;
   const both: { of: Evenness['of']; makes: number; eachG: number }[] = [
@@ -30,7 +30,9 @@ export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'fit'>
   if (fromDough !== null) both.push({ of: 'dough', makes: fromDough, eachG: accounts.fit.wrapperG });
   const least = both.reduce((a, b) => (b.makes < a.makes ? b : a));
   if (least.makes < count * (1 - UNSEEN) && count - least.makes >= 0.5) return { ...least, isShort: true };
-  const most = both.reduce((a, b) => (b.makes > a.makes ? b : a));
+  // Packets come as large as they come: what is left of bought skins is worth no word.
+  const made = both.filter(({ of }) => of === 'filling' || accounts.dough.parts.length > 0);
+  const most = made.reduce((a, b) => (b.makes > a.makes ? b : a));
   if (most.makes > count * (1 + OVER) && (most.makes - count) * most.eachG >= OVER_G)
     return { ...most, isShort: false };
   return null;

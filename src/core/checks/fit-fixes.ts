@@ -8,6 +8,7 @@ import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { scaling } from '../filling/scaling';
 import { doughAmounts } from '../wrapper/amounts';
+import { packetPieceG } from '../wrapper/laid';
 import { weighedParcel } from '../wrapper/weighings';
 import { type Accounts } from './account';
 import { type Candidate, type FitFigures, type Judgement, ORDER } from './check';
@@ -19,7 +20,7 @@ const STEP_MM = 5;
 /** Rolled thinner than this share of what is usual for it, a dough tears. House estimate. */
 const THINNEST = 0.6;
 /** Nobody scales a filling by more than this for a batch that is decided. House estimate. */
-const MOST_FILLING = 2.5;
+const MOST_FILLING = 4;
 
 type Wrap = Batch['wrap'];
 
@@ -133,6 +134,8 @@ function evening(accounts: Accounts): Candidate[] {
   );
   const makes = Math.floor(Math.min(fromFilling, fromDough ?? fromFilling) + 1e-9);
   const found: Candidate[] = [];
+  // Short of dough a cook mixes more; short of filling, puts less in each or makes fewer.
+  if (uneven.of === 'dough') found.push(...otherDough(accounts, uneven.isShort));
   if (uneven.of === 'filling' && portionG !== wrap.portionG)
     found.push({
       id: 'even-portion',
@@ -146,7 +149,6 @@ function evening(accounts: Accounts): Candidate[] {
       change: [{ do: 'setBatch', to: { count: makes } }],
     });
   found.push(...bothGone(accounts));
-  if (uneven.of === 'dough') found.push(...otherDough(accounts, uneven.isShort));
   if (uneven.of === 'filling' && uneven.isShort) found.push(...moreFilling(accounts));
   // As many as the filling makes, and the dough for just those.
   if (!uneven.isShort && wrap.doughG !== null) found.push(...doughForAll(accounts));
@@ -215,10 +217,14 @@ function otherDough(accounts: Accounts, isShort: boolean): Candidate[] {
   const doughG = neededG(accounts);
   const differenceG = Math.abs(doughG - (wrap.doughG ?? 0));
   const isBought = dough.parts.length === 0;
-  const verb = isBought ? (isShort ? 'Buy' : 'Keep back') : 'Mix';
+  const pieceG = packetPieceG(wrap, dough);
+  const what =
+    pieceG === null
+      ? inFlour(accounts, differenceG)
+      : `${Math.ceil(differenceG / pieceG - 1e-9)} ${SHAPES[wrap.skin.shape].isPan ? 'sheets' : 'skins'}`;
   const dough_: Candidate = {
     id: isShort ? 'more-dough' : 'less-dough',
-    label: `${verb} ${inFlour(accounts, differenceG)} ${isBought ? '' : isShort ? 'more' : 'less'}`.trim(),
+    label: `${isBought ? 'Buy' : 'Mix'} ${what} ${isShort ? 'more' : 'less'}`,
     change: [{ do: 'setWrap', to: { doughG } }],
   };
   if (!isShort) return [dough_];

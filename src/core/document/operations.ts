@@ -5,6 +5,10 @@ import { type LineFacts, scaleFilling } from './scale';
 import { splitLine } from './split-line';
 import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
 import { type Batch, type BoardRun, type CoolingRun, type Line, type Weighed } from './schema';
+import { changeDough, changeForm } from './create';
+import { type OwnDough } from './own-dough-schema';
+import { type DoughId } from './vocabulary/doughs';
+import { type FormId } from './vocabulary/forms';
 import { moveOut, putAway, startBoard, stopBoard, takeOut } from './boards';
 import { type Stage } from './vocabulary/stages';
 
@@ -34,6 +38,9 @@ export type Operation =
   | { do: 'addCoolReading'; reading: CoolingRun['readings'][number] }
   | { do: 'removeCoolReading'; reading: CoolingRun['readings'][number] }
   | { do: 'setWrap'; to: Partial<Omit<Batch['wrap'], 'weighed' | 'board' | 'earlierBoards'>> }
+  /** Another form or dough, with what comes with it, from what there is when it is applied. */
+  | { do: 'setForm'; form: FormId }
+  | { do: 'setDough'; dough: DoughId; own: OwnDough | null }
   | { do: 'addWeighed'; weighed: Weighed }
   | { do: 'removeWeighed'; weighed: Weighed }
   | { do: 'startBoard' | 'stopBoard' | 'putAway' | 'takeOut' | 'setOut'; at: string }
@@ -99,6 +106,10 @@ export function apply(batch: Batch, change: Operation): Batch {
       return withRun(batch, (run) => ({ ...run, readings: without(run.readings, change.reading) }));
     case 'setWrap':
       return { ...batch, wrap: { ...batch.wrap, ...change.to } };
+    case 'setForm':
+      return withWrap(batch, (wrap) => ({ ...wrap, ...changeForm(change.form, wrap) }));
+    case 'setDough':
+      return withWrap(batch, (wrap) => ({ ...wrap, ...changeDough(change.dough, wrap), ownDough: change.own }));
     case 'addWeighed':
       return withWrap(batch, (wrap) => ({ ...wrap, weighed: [...wrap.weighed, change.weighed] }));
     case 'removeWeighed':

@@ -1,7 +1,6 @@
 /** The dough: which, how much of each thing for this batch, how warm the water, which steps, and a formula of one's own. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { changeDough } from '@/core/document/create';
 import { LIMITS } from '@/core/document/limits';
 import { type Batch } from '@/core/document/schema';
 import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
@@ -36,8 +35,8 @@ export function DoughPanel(props: Props) {
   const choose = (value: string) => {
     const mine = kitchen.doughs.find((d) => d.id === value);
     const family = DOUGH_IDS.find((id) => id === value);
-    if (mine) void set({ ...changeDough(mine.like, wrap), ownDough: mine }, 'wrapper');
-    else if (family) void set(changeDough(family, wrap), 'wrapper');
+    const dough = mine?.like ?? family;
+    if (dough) void edit({ do: 'setDough', dough, own: mine ?? null }, 'wrapper');
   };
   return (
     <View style={{ gap: 12 }}>

@@ -2,7 +2,6 @@
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { changeForm } from '@/core/document/create';
 import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
 import { SHAPES } from '@/core/document/vocabulary/skins';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
@@ -40,7 +39,7 @@ export function WrapStation(props: StationProps) {
         label="Form"
         value={wrap.form}
         options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
-        onChange={(form) => edit({ do: 'setWrap', to: changeForm(form, wrap) }, 'form')}
+        onChange={(form) => edit({ do: 'setForm', form }, 'form')}
       />
       {isPan && <PanPanel {...props} />}
       <View style={{ alignItems: 'flex-start' }}>

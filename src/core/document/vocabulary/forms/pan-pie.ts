@@ -19,7 +19,7 @@ export const panPie: Form = {
   made: 'Sheets over the floor and up the wall, the filling, sheets on top, the overhang folded in.',
   law: 'A pan: its area times its depth.',
   maxMl: (laid) => (areaOf(laid.skin) * panOf(laid).depthMm) / 1000,
-  comfortable: [0.4, 0.85],
+  comfortable: [0.3, 0.85],
   tight: 1,
   // Floor and wall as often as there are sheets below, the cover as often as above.
   skinArea: (laid) => {

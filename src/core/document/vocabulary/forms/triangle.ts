@@ -18,7 +18,7 @@ export const triangle: Form = {
   shapes: ['square'],
   made: 'Filling on one half of a square, the corner folded over to its opposite, both edges sealed.',
   law: 'Cut across, the skin is two strips of length ℓ = L − |x|, L from fold to rim; bulged round they enclose ℓ²/π. Summed along the fold: 2 L³ / 3π.',
-  comfortable: [0.4, 0.65],
+  comfortable: [0.22, 0.6],
   maxMl: (laid) => (2 * heightOf(laid) ** 3) / (3 * Math.PI) / 1000,
   body: (laid, fillMl, wrapperMl) => {
     const fill = Math.min(1, fillMl / triangle.maxMl(laid));
