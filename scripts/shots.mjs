@@ -7,7 +7,7 @@ installChromium();
 build();
 
 const TURKEY = '/batch/demo-turkey-purses';
-const PUMPKIN = '/batch/demo-pumpkin-half-moons';
+const VENISON = '/batch/demo-venison-half-moons';
 const DUCK = '/batch/demo-duck-pockets';
 const HADDOCK = '/batch/demo-haddock-pan-pie';
 const phone = { width: 390, height: 844 };
@@ -38,9 +38,6 @@ const paste = async (page) => {
     );
   await page.getByRole('heading', { name: 'Paste a list or a recipe' }).evaluate((e) => e.scrollIntoView());
 };
-const leek = async (page) => {
-  await page.getByRole('button', { name: 'Celeriac', exact: true }).click();
-};
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
@@ -49,7 +46,7 @@ const SHOTS = [
   { name: 'card', url: `${HADDOCK}/card`, size: phone },
   { name: 'cool', url: `${DUCK}/cool`, size: phone },
   { name: 'cool-clock', url: `${DUCK}/cool`, size: phone, act: clock },
-  { name: 'wrap', url: `${PUMPKIN}/wrap`, size: phone },
+  { name: 'wrap', url: `${VENISON}/wrap`, size: phone },
   { name: 'cook', url: `${TURKEY}/cook`, size: phone },
   { name: 'note', url: `${TURKEY}/note`, size: phone },
   { name: 'begin', url: '/begin', size: phone },
@@ -60,7 +57,7 @@ const SHOTS = [
   { name: 'cool-wide', url: `${DUCK}/cool`, size: wide, act: clock },
   { name: 'cook-wide', url: `${TURKEY}/cook`, size: wide },
   { name: 'bench-wide', url: '/', size: wide },
-  { name: 'larder-wide', url: '/larder', size: wide, act: leek },
+  { name: 'wrap-wide', url: `${TURKEY}/wrap`, size: wide },
 ];
 
 const { withBrowser } = await import('./serve.mjs');

@@ -154,6 +154,87 @@ describe('npm run core', () => {
     expect(json.state).toBe('good');
   });
 
+  it('fit, for every form, and says what a form is made from', () => {
+    const square = { shape: 'square', sideMm: 60 };
+    const pillow = core('fit', {
+      form: 'pillow',
+      skin: square,
+      rimMm: 7,
+      thicknessMm: 1,
+      fillingG: 8,
+      dough: 'noodle',
+    });
+    expect(pillow.json.maxMl).toBeCloseTo((0.1905 * 46 ** 3) / 1000, 2);
+    const tin = { shape: 'pan', lengthMm: 300, widthMm: 200, depthMm: 40, sheetsBelow: 3, sheetsAbove: 2 };
+    expect(core('fit', { form: 'pan-pie', skin: tin, thicknessMm: 0.5, fillingG: 1400 }).json.maxMl).toBeCloseTo(
+      2400,
+      6,
+    );
+    const wrong = core('fit', {
+      form: 'triangle',
+      skin: { shape: 'round', diameterMm: 90 },
+      thicknessMm: 1,
+      fillingG: 9,
+    });
+    expect(wrong).toMatchObject({
+      status: 2,
+      stderr: 'skin: a triangle is made from square: { "shape": "square", … }\n',
+    });
+    expect(core('fit', { form: 'roll', thicknessMm: 2, fillingG: 20 }).stderr).toContain('skin: is missing');
+    expect(
+      core('fit', { form: 'purse', skin: { shape: 'round', diameterMm: 40 }, rimMm: 20, thicknessMm: 1, fillingG: 2 })
+        .stderr,
+    ).toBe('rimMm: must be less than half of the skin\n');
+  });
+
+  it('dough', () => {
+    const { json } = core('dough', { dough: 'noodle', flourG: 400, wantC: 24, roomC: 20 });
+    expect(Object.keys(json).slice(0, 8)).toEqual([
+      'ingredients',
+      'totalG',
+      'flourG',
+      'heldBackG',
+      'waterC',
+      'waterShare',
+      'saltPercent',
+      'steps',
+    ]);
+    expect(json).toMatchObject({ totalG: 592, flourG: 400, waterC: 29 });
+    expect(json.heldBackG).toBeCloseTo(9.4, 6);
+    expect(core('dough', { dough: 'Two-dough spiral pastry', totalG: 900 }).json.parts).toHaveLength(2);
+    const own = [
+      { ingredientId: 'wheat-flour', percent: 100 },
+      { ingredientId: 'water', percent: 50 },
+    ];
+    expect(core('dough', { formula: own, count: 10, pieceG: 30, spareShare: 0.1 }).json).toMatchObject({
+      totalG: 330,
+      flourG: 220,
+    });
+    expect(core('dough', { dough: 'cloud', totalG: 900 }).stderr).toContain(
+      'dough: "cloud" is not known; would be steamed-bun',
+    );
+    expect(core('dough', { dough: 'noodle', totalG: 900, flourG: 3 }).stderr).toBe(
+      '(input): would have one of totalG, count and pieceG, or flourG\n',
+    );
+    expect(core('dough', { formula: own.slice(1), totalG: 9 }).stderr).toContain('formula: has no flour');
+    expect(core('dough', { dough: 'bought-skin', totalG: 300 }).stderr).toContain('are bought, not made');
+  });
+
+  it('sheet and balance', () => {
+    const sheet = core('sheet', { widthMm: 300, lengthMm: 400, diameterMm: 90 }).json;
+    expect(sheet).toMatchObject({ count: 12 });
+    expect(sheet.centres).toHaveLength(12);
+    expect(core('sheet', { widthMm: 300, lengthMm: 400, diameterMm: 90, gap: 2 }).status).toBe(2);
+    expect(core('balance', { fillingG: 694, doughG: 720, portionG: 28, skinG: 34, count: 24 }).json).toMatchObject({
+      makes: 21,
+      left: { of: 'filling', grams: 106 },
+      doughNeededG: 816,
+    });
+    expect(core('balance', { fillingG: 694, doughG: 720, portionG: 0, skinG: 34, count: 24 }).stderr).toBe(
+      'portionG: must be above 0 g\n',
+    );
+  });
+
   it('assess, with the contract’s fields', () => {
     const { json } = core('assess', turkey);
     expect(Object.keys(json)).toEqual([
