@@ -123,7 +123,11 @@ describe('the dough', () => {
     expect(screen.getByText(/33\s°C/)).toBeTruthy();
     type('I have flour (or empty), g', '400');
     expect(batch().wrap.doughG).toBe(664);
-    type('I have flour (or empty), g', '');
+    // By the cup it becomes grams: 240 ml at 0.53 g/ml.
+    press('cups of 240 ml');
+    type('I have flour (or empty), cups', '3');
+    expect(batch().wrap.doughG).toBe(Math.round(3 * 240 * 0.53 * 1.659));
+    type('I have flour (or empty), cups', '');
     expect(batch().wrap.doughG).toBeNull();
   });
   it('two doughs are two tables', () => {

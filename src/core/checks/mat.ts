@@ -1,6 +1,7 @@
 /** The skin laid flat as a drawing in real millimetres, with a ruler to check the printer by; and the same as an SVG file. */
 import { type FlatSkin } from '../document/vocabulary/forms/flat';
 import { f, line } from '../document/vocabulary/forms/paths';
+import { type Pieces } from '../wrapper/pieces';
 
 export type MatLine = 'outline' | 'rim' | 'filling' | 'folds' | 'ticks';
 export interface MatStroke {
@@ -42,8 +43,32 @@ const RULER_MM = 50;
 const RULER_ROOM = 16;
 const KINDS: readonly MatLine[] = ['outline', 'rim', 'filling', 'folds', 'ticks'];
 
-/** Lays the pieces one below the other. */
-export function matOf(flats: readonly FlatSkin[]): Mat {
+/** Paper is no longer than this across, mm: of a longer log its beginning is drawn, and laid on again. */
+const PAPER_MM = 180;
+
+/** A log's edge with its marks, as many as go on the paper. */
+function logPiece({ marksMm, thickMm }: Pick<Pieces, 'marksMm' | 'thickMm'>): FlatSkin | null {
+  const shown = marksMm.filter((mm) => mm <= PAPER_MM);
+  if (shown.length === 0) return null;
+  const long = shown[shown.length - 1];
+  const [left, high] = [-long / 2, Math.min(20, thickMm / 2)];
+  return {
+    label: 'log: cut at the marks',
+    each: 1,
+    widthMm: long,
+    heightMm: 2 * high,
+    outline: line(left, high, left + long, high),
+    rim: '',
+    filling: '',
+    folds: '',
+    ticks: [0, ...shown].map((mm) => line(left + mm, -high, left + mm, high)).join(' '),
+  };
+}
+
+/** Lays the pieces one below the other, and below them a log to be cut by its marks. */
+export function matOf(skins: readonly FlatSkin[], pieces_: Pick<Pieces, 'marksMm' | 'thickMm'> | null = null): Mat {
+  const log = pieces_ && logPiece(pieces_);
+  const flats = log ? [...skins, log] : skins;
   const widthMm = Math.max(RULER_MM + 30, ...flats.map((piece) => piece.widthMm)) + 2 * EDGE;
   let top = EDGE;
   const pieces = flats.map((piece): MatPiece => {

@@ -25,7 +25,8 @@ export function wrapFindings(accounts: Accounts): Finding[] {
   const { batch, dough, laid } = accounts;
   if (batch.lines.length === 0) return [];
   const { wrap, cook } = batch;
-  const { isClosed, label } = FORMS[wrap.form];
+  // What is filled after the heat does not wait filled.
+  const { isClosed, label, isFilledAfter } = FORMS[wrap.form];
   const { board, heat } = moistureFigures(accounts);
   const found: Finding[] = [];
   if (
@@ -41,7 +42,7 @@ export function wrapFindings(accounts: Accounts): Finding[] {
       fix: { label: 'With a vent', change: [{ do: 'setWrap', to: { vent: 'slit' } }] },
     });
   const minutes = soaksThroughIn(laid.thicknessMm, board.value);
-  if (board.value > HARDLY_LOOSE && minutes < NO_MATTER && wrap.form !== 'folded-bun')
+  if (board.value > HARDLY_LOOSE && minutes < NO_MATTER && !isFilledAfter)
     found.push({
       lineId: WHOLE,
       text: `Loose liquid soaks into a skin of this thickness: cook them, or freeze them, within about ${formatMinutes(5 * Math.max(1, Math.round(minutes / 5)))} of closing (house estimate).`,

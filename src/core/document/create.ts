@@ -27,17 +27,14 @@ function usualWrap(form: FormId): Pick<Batch['wrap'], 'skin' | 'rimMm' | 'thickn
 /** What changing the form of a wrap comes to: where the skin will not do for it, the usual one comes with it. */
 export function changeForm(to: FormId, { form, skin, edge, vent }: Batch['wrap']): Partial<Batch['wrap']> {
   const [then, now] = [FORMS[to], FORMS[form]];
-  const keepsSkin = then.size === now.size && then.shapes.includes(skin.shape) && !CHANGES_SIZE.includes(to);
+  const keepsSkin = then.size === now.size && then.shapes.includes(skin.shape) && !then.hasOwnSize && !now.hasOwnSize;
   return {
     form: to,
     edge: then.edges.includes(edge) ? edge : then.edges[0],
     vent: vent === 'mouth' && !then.canHaveMouth ? 'none' : vent,
-    ...(to === form || (keepsSkin && !CHANGES_SIZE.includes(form)) ? {} : usualWrap(to)),
+    ...(to === form || keepsSkin ? {} : usualWrap(to)),
   };
 }
-
-/** Forms whose skins are of a size of their own, although others are made from the same shape. */
-const CHANGES_SIZE: readonly FormId[] = ['flat-round', 'envelope', 'pillow'];
 
 /** Thin sheets come several together: so thick one face of a pie is, mm. House estimate. */
 const FACE_MM = 2;

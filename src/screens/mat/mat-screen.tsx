@@ -6,6 +6,7 @@ import { type Batch } from '@/core/document/schema';
 import { FORMS } from '@/core/document/vocabulary/forms';
 import { account } from '@/core/checks/account';
 import { MAT_STROKES, matOf, matSvg } from '@/core/checks/mat';
+import { planWrap } from '@/core/wrapper/plan';
 import { saveBeside } from '@/data/files';
 import { useBatch, useKitchen } from '@/data/hooks';
 import { isBroken } from '@/data/repository';
@@ -28,8 +29,8 @@ function Sheet({ batch }: { batch: Batch }) {
   const p = usePalette();
   useUncover();
   const kitchen = useKitchen();
-  const { fit, laid } = account(batch, kitchen, null);
-  const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid));
+  const { fit, laid, dough } = account(batch, kitchen, null);
+  const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid), planWrap(batch, kitchen, fit, laid, dough).pieces);
   useEffect(() => {
     document.title = `${batch.title}, mat · Involucrum`;
   }, [batch.title]);

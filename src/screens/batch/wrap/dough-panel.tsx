@@ -9,19 +9,19 @@ import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
 import { doughAmounts } from '@/core/wrapper/amounts';
+import { isFlour } from '@/core/wrapper/formula';
 import { type WrapPlan } from '@/core/wrapper/plan';
 import { AmountField } from '@/ui/parts/amount-field';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import { ingredientName } from './ingredient-name';
 import { FormulaEditor } from './formula-editor';
 
 type Props = StationProps & { plan: WrapPlan };
 
 const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
-
-export const ingredientName = (id: string): string => ingredientById(id)?.name ?? id;
 
 export function DoughPanel(props: Props) {
   const { batch, kitchen, assessment, plan, edit } = props;
@@ -104,11 +104,15 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
   const { wrap, count } = batch;
   const { amounts, water, neededG } = plan;
   const [flourG, setFlourG] = useState<number | null>(null);
+  const [unit, setUnit] = useState<'g' | 'cup'>('g');
   if (!amounts) return null;
   const tables =
     amounts.parts.length > 0 ? amounts.parts : [{ name: '', grams: amounts.totalG, ingredients: amounts.ingredients }];
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
   const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
+  // Spooned and levelled, by the larder's own figure.
+  const flour = ingredientById(amounts.ingredients.find((i) => isFlour(i.ingredientId))?.ingredientId ?? 'wheat-flour');
+  const gramsIn = unit === 'g' ? 1 : kitchen.cupMl * (flour?.gPerMl ?? 0.53);
   const withFlour = (grams: number | null) => {
     setFlourG(grams);
     if (grams === null) void set({ doughG: null }, 'flour');
@@ -150,13 +154,14 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
+          key={unit}
           label="I have flour (or empty)"
-          unit="g"
-          value={flourG}
-          least={10}
-          most={10_000}
+          unit={unit === 'g' ? 'g' : 'cups'}
+          value={flourG === null ? null : flourG / gramsIn}
+          least={unit === 'g' ? 10 : 0.125}
+          most={unit === 'g' ? 10_000 : 80}
           optional
-          onChange={withFlour}
+          onChange={(amount) => withFlour(amount === null ? null : amount * gramsIn)}
         />
         <AmountField
           label="Dough at hand (or empty)"
@@ -194,6 +199,15 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           />
         )}
       </View>
+      <Choices
+        label="Flour at hand in"
+        value={unit}
+        options={[
+          { value: 'g', label: 'grams' },
+          { value: 'cup', label: `cups of ${kitchen.cupMl} ml` },
+        ]}
+        onChange={setUnit}
+      />
       {wrap.doughG !== null && (
         <Small>
           {formatGrams(wrap.doughG)} of dough: {inWords(assessment, wrap.doughG)}. Needed with what is spare:{' '}

@@ -15,7 +15,7 @@ import { Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
-import { ingredientName } from './dough-panel';
+import { ingredientName } from './ingredient-name';
 
 type Way = 'percent' | 'weighed';
 type Parts = OwnDough['parts'];

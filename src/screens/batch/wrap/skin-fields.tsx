@@ -92,9 +92,9 @@ export function SkinFields({ batch, assessment, edit }: StationProps) {
             onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
           />
         )}
-        {!lined && wrap.form !== 'folded-bun' && (
+        {form.rimWord !== null && (
           <AmountField
-            label={wrap.form === 'roll' ? 'Overlap' : 'Rim kept free'}
+            label={form.rimWord === 'overlap' ? 'Overlap' : 'Rim kept free'}
             unit="mm"
             value={wrap.rimMm}
             least={LIMITS.rimMm.least}

@@ -79,15 +79,15 @@ function Legend({ batch, assessment }: Pick<ShownProps, 'batch' | 'assessment'>)
   const { wrap } = batch;
   const { fit, portion, laid } = assessment;
   const isPan = SHAPES[laid.skin.shape].isPan;
+  const { rimWord } = FORMS[wrap.form];
   const share = Math.round((100 * fit.ratio) / (1 + fit.ratio));
   const items = [
     { name: `filling ${formatNumber(wrap.portionG)} g`, note: `${portion.spoon}; ${share} % of the bite` },
-    ...(isPan || wrap.form === 'folded-bun'
+    ...(rimWord === null
       ? []
       : [
           {
-            name:
-              wrap.form === 'roll' ? `overlap ${formatNumber(wrap.rimMm)} mm` : `rim ${formatNumber(wrap.rimMm)} mm`,
+            name: `${rimWord} ${formatNumber(wrap.rimMm)} mm`,
             note: EDGES[wrap.edge].label,
           },
         ]),

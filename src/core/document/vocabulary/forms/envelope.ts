@@ -28,6 +28,7 @@ export const envelope: Form = {
     wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
   }),
   usualRatio: [0.5, 1.6],
+  hasOwnSize: true,
   edges: ['pressed', 'pleats'],
   canHaveMouth: true,
   usual: {

@@ -32,6 +32,9 @@ export const foldedBun: Form = {
     };
   },
   usualRatio: [0.8, 1.2],
+  hasOwnSize: false,
+  rimWord: null,
+  isFilledAfter: true,
   isClosed: false,
   canHaveMouth: false,
   edges: ['pressed'],

@@ -42,6 +42,12 @@ export interface Form {
   body(laid: Laid, fillMl: number, wrapperMl: number): Body;
   /** Usual ratio of filling to wrapper by mass. House estimate. */
   usualRatio: readonly [low: number, high: number];
+  /** Its skins are of a size of their own: changing to or from it, the usual one comes with it. */
+  hasOwnSize: boolean;
+  /** What `rimMm` is of it; null where it has none. */
+  rimWord: 'rim' | 'overlap' | null;
+  /** It is cooked empty, and filled afterwards. */
+  isFilledAfter: boolean;
   /** It is sealed all round; else it is open somewhere as it is made, and needs no vent. */
   isClosed: boolean;
   /** It can be left with a small open mouth. */

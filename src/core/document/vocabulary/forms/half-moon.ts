@@ -32,6 +32,9 @@ export const halfMoon: Form = {
     };
   },
   usualRatio: [0.9, 2.2],
+  hasOwnSize: false,
+  rimWord: 'rim',
+  isFilledAfter: false,
   isClosed: true,
   canHaveMouth: false,
   edges: ['pressed', 'fork', 'pleats', 'rope'],

@@ -38,6 +38,9 @@ export const panPie: Form = {
     };
   },
   usualRatio: [2, 6],
+  hasOwnSize: false,
+  rimWord: null,
+  isFilledAfter: false,
   isClosed: true,
   canHaveMouth: false,
   edges: ['pressed', 'fork', 'pleats', 'rope'],

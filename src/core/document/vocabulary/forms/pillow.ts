@@ -28,6 +28,7 @@ export const pillow: Form = {
     wrapperMm: risen(laid.thicknessMm, pillow.skinArea(laid, fillMl), wrapperMl),
   }),
   usualRatio: [0.5, 1.6],
+  hasOwnSize: true,
   edges: ['pressed', 'fork'],
   usual: {
     skin: { shape: 'square', sideMm: 60 },

@@ -30,6 +30,9 @@ export const purse: Form = {
     return { dimension: 3, fillingMm: inner, wrapperMm: ballRadius(fillMl + wrapperMl) - inner };
   },
   usualRatio: [0.6, 1.3],
+  hasOwnSize: false,
+  rimWord: 'rim',
+  isFilledAfter: false,
   isClosed: true,
   canHaveMouth: true,
   edges: ['pleats'],
