@@ -13,6 +13,8 @@ test('section and checks, station, ledger: side by side; keys lead through', asy
 
   await page.keyboard.press('3');
   await expect(page.getByRole('region', { name: /^Fit: closes easily/ })).toBeVisible();
+  // Wrap is fetched when it is first opened: its work stands in the third column.
+  await expect(page.getByRole('heading', { name: 'In this order' })).toBeVisible();
   await page.keyboard.press('4');
   await expect(page.getByRole('heading', { name: 'How the middle heats' })).toBeVisible();
   await page.keyboard.press('/');

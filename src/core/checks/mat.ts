@@ -43,8 +43,8 @@ const RULER_MM = 50;
 const RULER_ROOM = 16;
 const KINDS: readonly MatLine[] = ['outline', 'rim', 'filling', 'folds', 'ticks'];
 
-/** Paper is no longer than this across, mm: of a longer log its beginning is drawn, and laid on again. */
-const PAPER_MM = 180;
+/** Of a longer log its beginning is drawn, and laid on again: A4 less the printer's edges and ours, mm. */
+const PAPER_MM = 170;
 
 /** A log's edge with its marks, as many as go on the paper. */
 function logPiece({ marksMm, thickMm }: Pick<Pieces, 'marksMm' | 'thickMm'>): FlatSkin | null {
