@@ -129,6 +129,8 @@ describe('sheets and pans', () => {
     const deeper = swapPan(pan, tin, 1400, 1372, 'filling');
     expect(deeper).toMatchObject({ factor: 1, portionG: 1400 });
     expect(deeper.toMm).toBeCloseTo((1372 * 1000) / 60_000, 9);
+    expect(deeper.slower).toBeCloseTo((deeper.toMm / deeper.fromMm) ** 2, 9);
+    expect(same.slower).toBeCloseTo(1, 9);
   });
 });
 

@@ -11,6 +11,8 @@ export interface PanSwap {
   /** How deep the filling lies, mm, before and after. */
   fromMm: number;
   toMm: number;
+  /** So many times as long until the middle is hot: a slab takes the square of its depth. Roughly; Cook works it out. */
+  slower: number;
 }
 
 export const isPan = (skin: Skin): skin is Pan => skin.shape === 'pan' || skin.shape === 'tin';
@@ -22,12 +24,14 @@ export const isPan = (skin: Skin): skin is Pan => skin.shape === 'pan' || skin.s
 export function swapPan(from: Pan, to: Pan, portionG: number, fillMl: number, keep: 'depth' | 'filling'): PanSwap {
   const areas = areaOf(to) / areaOf(from);
   const factor = keep === 'depth' ? areas : 1;
+  const deeper = factor / areas;
   const fromMm = (fillMl * 1000) / areaOf(from);
   return {
     skin: { ...to, sheetsBelow: from.sheetsBelow, sheetsAbove: from.sheetsAbove },
     portionG: Math.round(portionG * factor),
     factor,
     fromMm,
-    toMm: (fromMm * factor) / areas,
+    toMm: fromMm * deeper,
+    slower: deeper ** 2,
   };
 }

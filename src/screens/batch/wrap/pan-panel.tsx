@@ -31,8 +31,6 @@ export function PanPanel({ batch, assessment, edit }: StationProps) {
       ? { shape, diameterMm: size.diameterMm, ...lined }
       : { shape, lengthMm: size.lengthMm, widthMm: size.widthMm, ...lined };
   const swap = swapPan(from, to, wrap.portionG, assessment.fit.fillMl, keep);
-  // A slab takes the square of its depth longer to heat: said roughly here, worked out at Cook.
-  const slower = (swap.toMm / swap.fromMm) ** 2;
   const take = () =>
     edit([
       { do: 'setWrap', to: { skin: swap.skin, portionG: swap.portionG } },
@@ -76,7 +74,7 @@ export function PanPanel({ batch, assessment, edit }: StationProps) {
       <Body>
         {keep === 'depth'
           ? `${formatNumber(swap.factor, 2)} times the filling: ${formatGrams(swap.portionG)} a pan, ${formatNumber(swap.toMm, 0)} mm deep as before; about the same minutes.`
-          : `The same ${formatGrams(swap.portionG)}, ${formatNumber(swap.toMm, 0)} mm deep instead of ${formatNumber(swap.fromMm, 0)}; about ${formatNumber(slower, 1)} times the minutes to the middle.`}
+          : `The same ${formatGrams(swap.portionG)}, ${formatNumber(swap.toMm, 0)} mm deep instead of ${formatNumber(swap.fromMm, 0)}; about ${formatNumber(swap.slower, 1)} times the minutes to the middle.`}
         {wrap.sheet ? ` ${sheetsNeeded(to, wrap.sheet).total} sheets of yours a pan.` : ''}
       </Body>
       {swap.toMm > to.depthMm && <Small>That is deeper than the pan.</Small>}

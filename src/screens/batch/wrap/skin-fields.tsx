@@ -3,30 +3,14 @@ import { View } from 'react-native';
 import { LIMITS } from '@/core/document/limits';
 import { type Batch } from '@/core/document/schema';
 import { FORMS } from '@/core/document/vocabulary/forms';
-import { acrossOf, type Shape, SHAPES, sizeOf, type Skin, withSize } from '@/core/document/vocabulary/skins';
+import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/document/vocabulary/skins';
+import { inShape } from '@/core/document/vocabulary/skins/in-shape';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 
 type Wrap = Batch['wrap'];
-
-/** The same size in another shape, as nearly as it can be. */
-function inShape(skin: Skin, shape: Shape): Skin {
-  const across = acrossOf(skin);
-  const lined = 'sheetsBelow' in skin ? skin : null;
-  if (shape === 'round') return { shape, diameterMm: across };
-  if (shape === 'oval')
-    return { shape, lengthMm: Math.min(LIMITS.skinMm.most, Math.round(across * 1.3)), widthMm: across };
-  if (shape === 'pan' && lined) return { ...sheets(lined), shape, diameterMm: across };
-  if (shape === 'tin' && lined) return { ...sheets(lined), shape, lengthMm: across, widthMm: across };
-  return skin;
-}
-const sheets = ({ depthMm, sheetsBelow, sheetsAbove }: Extract<Skin, { depthMm: number }>) => ({
-  depthMm,
-  sheetsBelow,
-  sheetsAbove,
-});
 
 export function SkinFields({ batch, assessment, edit }: StationProps) {
   const { wrap } = batch;
