@@ -4,6 +4,7 @@ import { dough } from '@/core/wrapper/dough';
 import { fitParcel } from '@/core/wrapper/fit';
 import { FORM_IDS, FORMS, type FormId } from '@/core/document/vocabulary/forms';
 import { upperRadius } from '@/core/document/vocabulary/forms/double-round';
+import { usualRimMm } from '@/core/document/vocabulary/forms/usual-rim';
 import { moundArc, moundHeight, rectanglePillow, ROUND_PILLOW } from '@/core/document/vocabulary/forms/lens';
 import { acrossOf, type Laid, scaled, SHAPES, type Skin } from '@/core/document/vocabulary/skins';
 import { changeDough, changeForm } from '@/core/document/create';
@@ -135,9 +136,20 @@ describe('capacity laws', () => {
     expect(2 * fit.body.fillingMm).toBeCloseTo(20, 9);
   });
 
-  it('a mouth lets a purse be heaped a little', () => {
+  it('left with a mouth, a purse stands as a cup, and an envelope may be heaped', () => {
     const purse = { form: 'purse' as const, laid: FORMS.purse.usual, dough: dough('noodle'), fillingG: 40, density: 1 };
-    expect(fitParcel({ ...purse, hasMouth: true }).maxMl).toBeCloseTo(1.1 * fitParcel(purse).maxMl, 9);
+    // Foot and wall are one radius of the skin; the cup is a cylinder.
+    const [foot, wall] = [22, 33];
+    expect(2 * (foot + wall)).toBe(110);
+    expect(fitParcel({ ...purse, hasMouth: true }).maxMl).toBeCloseTo((Math.PI * foot ** 2 * wall) / 1000, 9);
+    const { maxMl, usual } = FORMS.envelope;
+    expect(maxMl(usual, true) / maxMl(usual)).toBeCloseTo(1.1, 9);
+  });
+  it('a small skin is given a narrower rim, the usual one its own', () => {
+    for (const form of FORM_IDS) expect(usualRimMm(form, FORMS[form].usual.skin)).toBe(FORMS[form].usual.rimMm);
+    expect(usualRimMm('half-moon', { shape: 'round', diameterMm: 75 })).toBe(6.5);
+    expect(usualRimMm('half-moon', { shape: 'round', diameterMm: 30 })).toBe(4);
+    expect(usualRimMm('pocket', { shape: 'round', diameterMm: 400 })).toBe(20);
   });
 });
 

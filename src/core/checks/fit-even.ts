@@ -8,6 +8,8 @@ import { type CheckState, type Figure } from './check';
 /** Short by so much of all parcels, nobody sees it; by more than the second, it is no small correction. House estimates. */
 const UNSEEN = 0.05;
 const FAR = 0.2;
+/** Of less than half a parcel missing, so much of all is seen. House estimate. */
+const UNSEEN_PART = 0.1;
 /** So much more than is needed is worth a word: of all parcels, and at least so many g. House estimates. */
 const OVER = 0.1;
 const OVER_G = 60;
@@ -29,7 +31,8 @@ export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough
   ];
   if (fromDough !== null) both.push({ of: 'dough', makes: fromDough, eachG: accounts.fit.wrapperG });
   const least = both.reduce((a, b) => (b.makes < a.makes ? b : a));
-  if (least.makes < count * (1 - UNSEEN) && count - least.makes >= 0.5) return { ...least, isShort: true };
+  const missing = count - least.makes;
+  if (missing > count * (missing >= 0.5 ? UNSEEN : UNSEEN_PART)) return { ...least, isShort: true };
   // Packets come as large as they come: what is left of bought skins is worth no word.
   const made = both.filter(({ of }) => of === 'filling' || accounts.dough.parts.length > 0);
   const most = made.reduce((a, b) => (b.makes > a.makes ? b : a));
@@ -61,14 +64,16 @@ export function evenFigure(accounts: Accounts): Figure | null {
   const { of, makes, isShort } = uneven;
   const state: CheckState = isShort && makes < count * (1 - FAR) ? 'fix' : 'watch';
   if (isShort) {
+    const share = formatNumber(100 * makes, 0);
+    const enough = count === 1 ? `${share} % of one` : whole(makes);
     return {
       ...common,
       state,
-      headline: `${of} for only ${whole(makes)} of ${count}`,
+      headline: count === 1 ? `${of} for only ${share} % of it` : `${of} for only ${whole(makes)} of ${count}`,
       sentence:
         of === 'filling'
-          ? `*${formatGrams(ledger.finishedG)}* of filling at ${each} is ${whole(makes)}.`
-          : `*${formatGrams(wrap.doughG ?? 0)}* of dough at ${formatNumber(fit.wrapperG)} g each is ${whole(makes)}.`,
+          ? `*${formatGrams(ledger.finishedG)}* of filling at ${each} is ${enough}.`
+          : `*${formatGrams(wrap.doughG ?? 0)}* of dough at ${formatNumber(fit.wrapperG)} g each is ${enough}.`,
     };
   }
   const over = of === 'filling' ? (makes - count) * wrap.portionG : (makes - count) * fit.wrapperG;

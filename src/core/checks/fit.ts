@@ -1,6 +1,6 @@
 /** Fit: does it close, and does it come out even? The check shows what is worse. */
 import { COMPACT } from '../document/vocabulary/doughs/dough';
-import { FORMS } from '../document/vocabulary/forms';
+import { type FormId, FORMS } from '../document/vocabulary/forms';
 import { skinWords } from '../document/vocabulary/skins';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
@@ -45,8 +45,18 @@ function closesFigure({ batch, fit, density }: Accounts): Figure {
   const [low, high] = fit.comfortableMl;
   const size = skinWords(batch.wrap.skin);
   const portion = `${formatNumber(batch.wrap.portionG)} g`;
-  const common = { value: fit.fillMl, band: fit.comfortableMl, deciding: fit.fillMl, state: fit.state };
-  if (isComfortable(common)) {
+  const isNearlyEnough = fit.fillMl < low && fit.fillMl >= SLIGHTLY * low;
+  const state = isNearlyEnough ? ('good' as const) : fit.state;
+  const common = { value: fit.fillMl, band: fit.comfortableMl, deciding: fit.fillMl, state };
+  if (state === 'good' && isMostlyDough(batch.wrap.form, fit.ratio)) {
+    return {
+      ...common,
+      state: 'watch',
+      headline: 'mostly dough',
+      sentence: `*${portion}* of filling in ${formatNumber(fit.wrapperG, 0)} g of dough: a bite is ${share(1 / (1 + fit.ratio))} % wrapper.`,
+    };
+  }
+  if (state === 'good') {
     return {
       ...common,
       headline: 'closes easily',
@@ -71,8 +81,13 @@ const SLACK = {
   pan: 'thin between its sheets',
 } as const;
 
-export const isComfortable = ({ value, band: [low, high] }: Pick<Judgement, 'value' | 'band'>): boolean =>
-  value !== null && low !== null && high !== null && value >= low && value <= high;
+/** A parcel that holds this share of the least that is comfortable is no worse for it: under-filling hurts nobody. House estimate. */
+const SLIGHTLY = 0.8;
+
+/** Below this share of the least that is usual, the ratio of filling to wrapper is worth a word: wrapper-forward is a school. House estimate. */
+const FAR_UNDER = 0.5;
+
+const isMostlyDough = (form: FormId, ratio: number): boolean => ratio < FAR_UNDER * FORMS[form].usualRatio[0];
 
 export const fit: CheckRule = { label: 'Fit', judge };
 

@@ -3,6 +3,7 @@ import { changeDough } from '../document/create';
 import { type Batch } from '../document/schema';
 import { type DoughId } from '../document/vocabulary/doughs';
 import { type FormId, FORMS } from '../document/vocabulary/forms';
+import { usualRimMm } from '../document/vocabulary/forms/usual-rim';
 import { type Skin } from '../document/vocabulary/skins';
 
 export interface SaidSkin {
@@ -81,10 +82,11 @@ function withAcross(usual: Skin, mm: number): Skin {
 export function wrapInWords(said: SaidWrap, usual: Batch['wrap'], dough: DoughId): Batch['wrap'] {
   const base = dough === usual.dough ? usual : { ...usual, ...changeDough(dough, usual) };
   const { rimMm, thicknessMm, portionG } = said;
+  const skin = skinInWords(base.form, said, base.skin);
   return {
     ...base,
-    skin: skinInWords(base.form, said, base.skin),
-    ...(rimMm === undefined ? {} : { rimMm }),
+    skin,
+    rimMm: rimMm ?? usualRimMm(base.form, skin),
     ...(thicknessMm === undefined ? {} : { thicknessMm }),
     ...(portionG === undefined ? {} : { portionG }),
     dough,

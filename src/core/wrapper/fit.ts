@@ -32,16 +32,13 @@ export interface FitInput {
   hasMouth?: boolean;
 }
 
-/** Left open on top, it may be heaped: so much more than closed. House estimate. */
-const HEAPED = 1.1;
-
 /**
  * How a parcel's filling fits its skin.
  * Good within the comfortable share of what the form can hold; Watch when slack or tight; Fix when it would split.
  */
 export function fitParcel({ form: id, laid, dough, fillingG, density, hasMouth = false }: FitInput): Fit {
   const form = FORMS[id];
-  const maxMl = form.maxMl(laid) * (hasMouth ? HEAPED : 1);
+  const maxMl = form.maxMl(laid, hasMouth);
   const fillMl = fillingG / density;
   const [low, high] = form.comfortable;
   const share = maxMl > 0 ? fillMl / maxMl : Infinity;

@@ -11,6 +11,9 @@ import { type Filled, type SectionShape } from './section';
 /** Side of the square that it folds to, inside the seams, mm. */
 const folded = (laid: Laid): number => Math.max(0, (skinOf(laid, 'square').sideMm - 2 * laid.rimMm) / Math.SQRT2);
 
+/** Its corners left open, it may be heaped: so much more than closed. House estimate. */
+const HEAPED = 1.1;
+
 export const envelope: Form = {
   ...halfMoon,
   label: 'envelope',
@@ -18,7 +21,7 @@ export const envelope: Form = {
   shapes: ['square'],
   made: 'Filling in the middle of a square, the four corners folded up to meet over it, the seams pinched.',
   law: 'Folded, it is two squares of side w = (side − 2 rims) / √2 sealed flat: at most w³ (1/π − 0.142 (1 − 1/10)) = 0.19 w³.',
-  maxMl: (laid) => rectanglePillow(folded(laid), folded(laid)) / 1000,
+  maxMl: (laid, hasMouth = false) => ((hasMouth ? HEAPED : 1) * rectanglePillow(folded(laid), folded(laid))) / 1000,
   comfortable: [0.35, 0.6],
   tight: 0.8,
   skinArea: ({ skin }) => areaOf(skin),

@@ -27,8 +27,8 @@ export interface Form {
   made: string;
   /** Why the capacity is what it is, for "why?". */
   law: string;
-  /** The most it can hold before it splits, ml. */
-  maxMl(laid: Laid): number;
+  /** The most it can hold before it splits, ml; left with a mouth, before it runs over. */
+  maxMl(laid: Laid, hasMouth?: boolean): number;
   /** Comfortable fill as a share of the most. House estimates. */
   comfortable: readonly [low: number, high: number];
   /** Up to this share it can be closed, tightly. House estimate. */

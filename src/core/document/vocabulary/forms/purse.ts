@@ -7,6 +7,8 @@ import { type Filled, type SectionShape } from './section';
 
 /** How many layers the pleats lay over each other on average. House estimate. */
 const PLEAT_OVERLAP = 1.3;
+/** Left open, it stands as a cup so many times as high as the radius of its foot. House estimate. */
+const CUP_HEIGHT = 1.5;
 /** Edge that one pleat takes up, mm. House estimate. */
 const PLEAT_MM = 19;
 
@@ -16,11 +18,14 @@ export const purse: Form = {
   shapes: ['round'],
   sizeWord: 'skin',
   made: 'Filling in the middle, the edge gathered up over it pleat by pleat and twisted shut, or left with a small open mouth.',
-  law: 'Gathered round, the skin inside the rim covers a ball of radius a / (2√p), with pleats p = 1.3 layers deep on average.',
-  maxMl: (laid) => {
-    const a = skinOf(laid, 'round').diameterMm / 2 - laid.rimMm;
-    const r = Math.max(0, a) / (2 * Math.sqrt(PLEAT_OVERLAP));
-    return ((4 / 3) * Math.PI * r ** 3) / 1000;
+  law: 'Gathered round, the skin inside the rim covers a ball of radius a / (2√p), with pleats p = 1.3 layers deep on average. Left open, it stands as a cup that needs no rim: foot b and wall R − b, half as high again as its foot’s radius, so 1.5 π (R / 2.5)³.',
+  maxMl: (laid, hasMouth = false) => {
+    const R = skinOf(laid, 'round').diameterMm / 2;
+    const r = Math.max(0, R - laid.rimMm) / (2 * Math.sqrt(PLEAT_OVERLAP));
+    const closed = (4 / 3) * Math.PI * r ** 3;
+    const foot = R / (1 + CUP_HEIGHT);
+    const open = CUP_HEIGHT * Math.PI * foot ** 3;
+    return (hasMouth ? Math.max(closed, open) : closed) / 1000;
   },
   comfortable: [0.7, 0.95],
   tight: 1,

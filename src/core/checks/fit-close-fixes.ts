@@ -1,0 +1,142 @@
+/** So that it closes easily: another portion, another rim, another skin or cut, a thinner one. The least that does it. */
+import { DOUGHS } from '../document/vocabulary/doughs';
+import { FORMS } from '../document/vocabulary/forms';
+import { usualRimMm } from '../document/vocabulary/forms/usual-rim';
+import { LIMITS } from '../document/limits';
+import { type Operation } from '../document/operations';
+import { scaled, type Skin, skinWords } from '../document/vocabulary/skins';
+import { formatNumber } from '../units/amount';
+import { type Accounts } from './account';
+import { type Candidate } from './check';
+import { inSteps, STEP_MM, takes, THINNEST } from './fit-words';
+
+/** So far inside what is comfortable a fix aims, share of its width: a cook changes no more than must be. House estimate. */
+const INSIDE = 0.2;
+/** Nobody takes a third of the portion or three times it, or makes half or twice as many, because of a skin. House estimates. */
+const MOST_PORTION = 3;
+const MOST_COUNT = 2;
+/** A rim so many times as wide as is usual for its size is what is in the way. House estimate. */
+const WIDE_RIM = 1.25;
+
+export function closing(accounts: Accounts): Candidate[] {
+  const { batch, fit, density } = accounts;
+  const [low, high] = fit.comfortableMl;
+  const inside = INSIDE * (high - low);
+  // Slack, it is to come in from below; overfilled, from above.
+  const aimMl = fit.fillMl > high ? high - inside : low + inside;
+  const isOut = fit.fillMl > high || fit.fillMl < low;
+  const isStrip = batch.wrap.skin.shape === 'strip';
+  return [
+    ...rims(accounts),
+    ...(isOut && isStrip ? cuts(batch, fit.fillMl) : []),
+    ...(isOut ? portions(accounts, wholeGrams(aimMl * density)) : []),
+    ...(isOut && !isStrip ? skins(batch, fit.hasMouth, fit.fillMl) : []),
+    ...thinner(accounts),
+  ];
+}
+
+const wholeGrams = (grams: number): number => Math.max(1, Math.round(grams));
+
+const setPortion = (portionG: number): Operation => ({ do: 'setWrap', to: { portionG } });
+
+function portions({ batch, fit, density, ledger }: Accounts, portionG: number): Candidate[] {
+  const { wrap, count } = batch;
+  const isNear = (to: number): boolean => to * MOST_PORTION >= wrap.portionG && to <= MOST_PORTION * wrap.portionG;
+  const [low, high] = fit.comfortableMl;
+  const found: Candidate[] = [];
+  // Where all the filling, shared out, is comfortable, that mends both.
+  const sharedG = ledger.finishedG / count;
+  const shared = sharedG >= 20 ? Math.floor(sharedG) : Math.floor(sharedG * 2) / 2;
+  if (shared >= 1 && isNear(shared) && shared / density >= low && shared / density <= high)
+    return [{ id: 'portion-shared', label: takes(shared, wrap.portionG), change: [setPortion(shared)] }];
+  if (!isNear(portionG)) return found;
+  found.push({ id: 'portion', label: takes(portionG, wrap.portionG), change: [setPortion(portionG)] });
+  const then = Math.floor(ledger.finishedG / portionG);
+  if (
+    then >= 1 &&
+    then !== count &&
+    then <= LIMITS.count.most &&
+    then <= MOST_COUNT * count &&
+    then * MOST_COUNT >= count
+  )
+    found.push({
+      id: 'portion-count',
+      label: `${takes(portionG, wrap.portionG)}, and make ${then} instead of ${count}`,
+      change: [setPortion(portionG), { do: 'setBatch', to: { count: then } }],
+    });
+  return found;
+}
+
+/** A rim wider than is usual for the skin, when it is overfilled. */
+function rims({ batch: { wrap }, fit }: Accounts): Candidate[] {
+  const rimMm = usualRimMm(wrap.form, wrap.skin);
+  if (fit.fillMl <= fit.comfortableMl[1] || rimMm <= 0 || wrap.rimMm < WIDE_RIM * rimMm) return [];
+  const { rimWord } = FORMS[wrap.form];
+  return [
+    {
+      id: 'rim',
+      label: `Leave ${formatNumber(rimMm)} mm of ${rimWord ?? 'rim'} instead of ${formatNumber(wrap.rimMm)} mm`,
+      change: [{ do: 'setWrap', to: { rimMm } }],
+    },
+  ];
+}
+
+/** A rope is cut to another length; it stays as thick as is comfortable for its strip. */
+function cuts({ wrap }: Accounts['batch'], fillMl: number): Candidate[] {
+  const { skin } = wrap;
+  if (skin.shape !== 'strip') return [];
+  const form = FORMS[wrap.form];
+  const [low, high] = form.comfortable;
+  const perMm = ((high - INSIDE * (high - low)) * form.maxMl(wrap)) / skin.lengthMm;
+  const lengthMm = STEP_MM * Math.round(fillMl / perMm / STEP_MM);
+  if (lengthMm <= 0 || lengthMm === skin.lengthMm) return [];
+  return [
+    {
+      id: 'cut',
+      label: `Cut to ${formatNumber(lengthMm)} mm instead of ${formatNumber(skin.lengthMm)} mm`,
+      change: [{ do: 'setWrap', to: { skin: { ...skin, lengthMm } } }],
+    },
+  ];
+}
+
+function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number): Candidate[] {
+  const form = FORMS[wrap.form];
+  const holds = (skin: Skin): number => form.maxMl({ ...wrap, skin }, hasMouth);
+  const skin = skinFor(wrap.skin, holds, fillMl, (form.comfortable[0] + form.comfortable[1]) / 2);
+  if (JSON.stringify(skin) === JSON.stringify(wrap.skin)) return [];
+  return [
+    {
+      id: 'skin',
+      label: `${form.sizeWord === 'pan' ? 'Take' : 'Roll'}: ${skinWords(skin)} instead of ${skinWords(wrap.skin)}`,
+      change: [{ do: 'setWrap', to: { skin } }],
+    },
+  ];
+}
+
+/** The skin of which this filling is such a share, to the next step: rolled anew, it may as well be right. */
+function skinFor(skin: Skin, holds: (skin: Skin) => number, fillMl: number, share: number): Skin {
+  // Bisection on how many times as large: more skin holds more.
+  let [small, large] = [0.25, 4];
+  for (let i = 0; i < 30; i++) {
+    const middle = Math.sqrt(small * large);
+    if (share * holds(scaled(skin, middle)) < fillMl) small = middle;
+    else large = middle;
+  }
+  return inSteps(scaled(skin, large), Math.ceil);
+}
+
+/** Mostly dough: rolled as thin as is usual, or as the ratio asks for. */
+function thinner({ batch: { wrap }, fit, dough }: Accounts): Candidate[] {
+  const [usual] = FORMS[wrap.form].usualRatio;
+  if (dough.parts.length === 0 || fit.ratio >= usual) return [];
+  const least = THINNEST * DOUGHS[wrap.dough].usualThicknessMm;
+  const thicknessMm = Math.max(least, Math.floor((wrap.thicknessMm * fit.ratio * 10) / usual) / 10);
+  if (thicknessMm >= wrap.thicknessMm) return [];
+  return [
+    {
+      id: 'thinner-skin',
+      label: `Roll to ${formatNumber(thicknessMm)} mm instead of ${formatNumber(wrap.thicknessMm)}`,
+      change: [{ do: 'setWrap', to: { thicknessMm } }],
+    },
+  ];
+}
