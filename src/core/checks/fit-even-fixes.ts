@@ -12,8 +12,8 @@ import { type Candidate } from './check';
 import { unevenness } from './fit-even';
 import { inSteps, takes, THINNEST } from './fit-words';
 
-/** Nobody scales a filling by more than this for a batch that is decided. House estimate. */
-const MOST_FILLING = 4;
+/** Nobody makes more than so many times the filling for a batch that is decided. House estimate. */
+const MOST_FILLING = 2.5;
 
 /** So that filling and dough run out together. */
 export function evening(accounts: Accounts): Candidate[] {

@@ -86,7 +86,7 @@ export const fitFixes: Mending = {
   },
 };
 
-/** `20 of 40 parcels`; of what there is too much, `for 18 more left over`. */
+/** `20 of 40`; of what there is too much, `for 18 more left over`. */
 function made({ even, count }: FitFigures): string {
   const makes = even?.value ?? 0;
   const over = Math.floor(makes - count + 1e-9);
@@ -94,5 +94,5 @@ function made({ even, count }: FitFigures): string {
   const whole = Math.min(count, Math.floor(makes + 1e-9));
   return count === 1 && makes < 1
     ? `${formatNumber(100 * makes, 0)} % of one`
-    : `${formatNumber(whole, 0)} of ${count} parcels`;
+    : `${formatNumber(whole, 0)} of ${count}`;
 }

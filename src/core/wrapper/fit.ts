@@ -46,10 +46,11 @@ export function fitParcel({ form: id, laid, dough, fillingG, density, hasMouth =
   const body = form.body(laid, fillMl, (wrapperG / dough.cookedDensity) * 1000);
   return {
     maxMl,
-    comfortableMl: [low * maxMl, high * maxMl],
+    // With a mouth it may hold more; what fills it closed is still enough.
+    comfortableMl: [low * form.maxMl(laid), high * maxMl],
     fillMl,
     hasMouth,
-    state: share > form.tight ? 'fix' : share > high || share < low ? 'watch' : 'good',
+    state: share > form.tight ? 'fix' : share > high || fillMl < low * form.maxMl(laid) ? 'watch' : 'good',
     wrapperG,
     ratio: fillingG / wrapperG,
     halfThicknessMm: body.fillingMm + body.wrapperMm,

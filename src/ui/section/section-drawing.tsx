@@ -33,27 +33,34 @@ const WORDS_PX = 138;
 const WORDS_APART_PX = 48;
 /** Paper left and right of the parcel, mm. */
 const EDGE_MM = 10;
+/** Room over the parcel for its dimension, and under the board for the ruler, px. */
+const OVER_PX = 46;
+const UNDER_PX = 36;
+/** Ticks no nearer than the first, numbers no nearer than the second, px. */
+const TICKS_APART_PX = 5;
+const NUMBERS_APART_PX = 30;
 
 function Drawing({ batch, assessment, width, small = false }: Props) {
   const p = usePalette();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { fit, ledger } = assessment;
   const shape = FORMS[batch.wrap.form].section(fit, batch.wrap);
-  const overMm = small ? 3 : 13;
   const paperMm = small
     ? Math.max(shape.widthMm, shape.heightMm) + 8
     : ((shape.widthMm + EDGE_MM) * width) / (width - WORDS_PX);
   const scale = width / paperMm;
+  const size = (px: number): number => px / scale;
+  const overMm = small ? 3 : size(OVER_PX);
+  const underMm = small ? 2 : size(UNDER_PX);
   // Low parcels still leave room for two labels one above the other.
   const drawnMm = small ? paperMm - 8 : Math.max(shape.heightMm, (2 * WORDS_APART_PX) / scale);
-  const heightMm = drawnMm + overMm + (small ? 3 : 11);
+  const heightMm = drawnMm + overMm + underMm + (small ? 1 : 0);
   const left = shape.leftMm;
   const offset = small ? (paperMm - shape.widthMm) / 2 + left : EDGE_MM / 2 + left;
-  const board = heightMm - (small ? 2 : 11);
+  const board = heightMm - underMm;
   const drops = Math.round(Math.min(14, ledger.freePer100) * DROPS);
   const pieces = piecesOf(batch, assessment);
   const cut = fit.state === 'fix' && fit.fillMl > fit.maxMl * 0.5;
-  const size = (px: number): number => px / scale;
   const right = offset - left + shape.widthMm;
   const labelY = board - Math.max(shape.heightMm * 0.72, size(WORDS_APART_PX * 1.65));
   const words = { fontFamily: SANS_BOLD, fontSize: size(15), fill: p.ink };
@@ -87,7 +94,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
             <Dimension
               x1={offset - left}
               x2={right}
-              y={board - shape.heightMm - 6}
+              y={board - shape.heightMm - size(22)}
               text={
                 shape.isSlice ? `slice, ${formatNumber(shape.widthMm, 0)} mm` : `${formatNumber(shape.widthMm, 0)} mm`
               }
@@ -127,9 +134,15 @@ export const SectionDrawing = memo(Drawing);
 
 type Size = (px: number) => number;
 
+/** The least of these steps, mm, that is so many px wide. */
+const stepOf = (steps: readonly number[], px: number, size: Size): number =>
+  steps.find((mm) => mm >= size(px)) ?? steps[steps.length - 1];
+
 function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from: number; size: Size }) {
   const p = usePalette();
-  const ticks = Array.from({ length: Math.floor((lengthMm - from) / 2) + 1 }, (_, i) => i * 2);
+  const tickMm = stepOf([2, 5, 10, 20], TICKS_APART_PX, size);
+  const numberMm = stepOf([10, 20, 50, 100], NUMBERS_APART_PX, size);
+  const ticks = Array.from({ length: Math.floor((lengthMm - from) / tickMm) + 1 }, (_, i) => i * tickMm);
   return (
     <>
       <Line x1={0} y1={y} x2={lengthMm} y2={y} stroke={p.ink} strokeWidth={size(1.6)} />
@@ -139,15 +152,22 @@ function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from:
           x1={from + mm}
           y1={y}
           x2={from + mm}
-          y2={y + (mm % 10 === 0 ? 3 : 1.6)}
+          y2={y + size(mm % numberMm === 0 ? 10 : 6)}
           stroke={p.ink}
-          strokeWidth={size(mm % 10 === 0 ? 1.4 : 0.8)}
+          strokeWidth={size(mm % numberMm === 0 ? 1.4 : 0.8)}
         />
       ))}
       {ticks
-        .filter((mm) => mm % (size(26) > 10 ? 20 : 10) === 0 && from + mm < lengthMm - size(16))
+        .filter((mm) => mm % numberMm === 0 && from + mm < lengthMm - size(22))
         .map((mm) => (
-          <SvgText key={mm} x={from + mm + 0.6} y={y + 7.4} fontFamily={SANS} fontSize={size(12)} fill={p.soft}>
+          <SvgText
+            key={mm}
+            x={from + mm + size(2)}
+            y={y + size(24)}
+            fontFamily={SANS}
+            fontSize={size(12)}
+            fill={p.soft}
+          >
             {mm}
           </SvgText>
         ))}
@@ -164,8 +184,8 @@ function Dimension({ x1, x2, y, text, size }: { x1: number; x2: number; y: numbe
     <>
       <Line x1={x1} y1={y} x2={middle - half} y2={y} {...stroke} />
       <Line x1={middle + half} y1={y} x2={x2} y2={y} {...stroke} />
-      <Line x1={x1} y1={y - 1.8} x2={x1} y2={y + 1.8} {...stroke} />
-      <Line x1={x2} y1={y - 1.8} x2={x2} y2={y + 1.8} {...stroke} />
+      <Line x1={x1} y1={y - size(6)} x2={x1} y2={y + size(6)} {...stroke} />
+      <Line x1={x2} y1={y - size(6)} x2={x2} y2={y + size(6)} {...stroke} />
       <SvgText x={middle} y={y + size(5)} fontFamily={SANS_BOLD} fontSize={size(15)} fill={p.ink} textAnchor="middle">
         {text}
       </SvgText>

@@ -80,8 +80,8 @@ function purseSection({ body, hasMouth }: Filled): SectionShape {
   const R = body.fillingMm + body.wrapperMm;
   const t = body.wrapperMm;
   const r = body.fillingMm;
-  const neck = hasMouth ? R * 0.3 + 2 : R * 0.13 + 2;
-  const top = hasMouth ? -1.72 * R : -1.92 * R;
+  const neck = hasMouth ? R * 0.42 + t * 0.5 : R * 0.13 + 2;
+  const top = hasMouth ? -1.6 * R : -1.92 * R;
   const skin = [
     `M ${f(-R * 0.62)} 0`,
     `C ${f(-R * 1.02)} 0 ${f(-R * 1.06)} ${f(-R * 0.5)} ${f(-R * 0.98)} ${f(-R * 0.82)}`,
@@ -92,10 +92,18 @@ function purseSection({ body, hasMouth }: Filled): SectionShape {
   ].join(' ');
   const foot = -t * 0.75;
   const cy = foot - r * 0.92;
+  // Left open, the filling stands up between the lips.
+  const lip = neck - t * 0.5;
+  const openTop = [
+    `C ${f(-r * 0.74)} ${f(cy - r * 0.8)} ${f(-lip * 1.25)} ${f(-R * 1.4)} ${f(-lip)} ${f(top)}`,
+    `Q 0 ${f(top - R * 0.12)} ${f(lip)} ${f(top)}`,
+    `C ${f(lip * 1.25)} ${f(-R * 1.4)} ${f(r * 0.74)} ${f(cy - r * 0.8)} ${f(r * 0.86)} ${f(cy - r * 0.55)}`,
+  ].join(' ');
+  const dome = `C ${f(-r * 0.5)} ${f(cy - r * 1.02)} ${f(r * 0.5)} ${f(cy - r * 1.02)} ${f(r * 0.86)} ${f(cy - r * 0.55)}`;
   const filling = [
     `M ${f(-r * 0.72)} ${f(foot)}`,
     `C ${f(-r * 1.12)} ${f(foot)} ${f(-r * 1.12)} ${f(cy - r * 0.25)} ${f(-r * 0.86)} ${f(cy - r * 0.55)}`,
-    `C ${f(-r * 0.5)} ${f(cy - r * 1.02)} ${f(r * 0.5)} ${f(cy - r * 1.02)} ${f(r * 0.86)} ${f(cy - r * 0.55)}`,
+    hasMouth ? openTop : dome,
     `C ${f(r * 1.12)} ${f(cy - r * 0.25)} ${f(r * 1.12)} ${f(foot)} ${f(r * 0.72)} ${f(foot)} Z`,
   ].join(' ');
   const pleat = (x: number, spread: number) =>
