@@ -2,12 +2,15 @@
 import { beginBatch } from '@/core/document/create';
 import { moveOut, parcelsClosed, putAway, startBoard, stopBoard, takeOut } from '@/core/document/boards';
 import { MOST } from '@/core/document/limits';
-import { type BoardRun } from '@/core/document/schema';
+import { type Batch, type BoardRun } from '@/core/document/schema';
 import { boardClock, boardEvents, limitMinutesAt, outMinutesAt, partsFor } from '@/core/cooling/board-clock';
 import { butterDough } from '@/core/cooling/butter-dough';
 import { HARD_C, minutesToHard } from '@/core/cooling/freezing';
 import { warmingCurve } from '@/core/cooling/warming';
+import { forecastBoard } from '@/core/checks/board';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { dough } from '@/core/wrapper/dough';
+import { lanternSupper } from '@/data/demo';
 
 const filling = { water: 0.7, protein: 0.16, fat: 0.08, carbohydrate: 0.04, fibre: 0.01, ash: 0.01 };
 
@@ -184,4 +187,14 @@ describe('as it is kept', () => {
       }),
     ).toBe(7);
   });
+});
+
+it('a raw filling comes out of the fridge, a cooked one as warm as it may be wrapped', () => {
+  const [turkey, pumpkin, duck] = lanternSupper('2026-12-05T15:00:00Z');
+  const comesOut = (batch: Batch) => forecastBoard(batch, DEFAULT_KITCHEN).fillingC;
+  expect(comesOut(turkey)).toBe(DEFAULT_KITCHEN.fridgeC);
+  expect(comesOut(duck)).toBe(dough('short').wrapReadyC);
+  expect(comesOut(pumpkin)).toBe(dough('noodle').wrapReadyC);
+  // And from there it cools on the bench.
+  expect(forecastBoard(duck, DEFAULT_KITCHEN).warmth[16].middleC).toBeLessThan(25);
 });

@@ -149,7 +149,7 @@ describe('capacity laws', () => {
     for (const form of FORM_IDS) expect(usualRimMm(form, FORMS[form].usual.skin)).toBe(FORMS[form].usual.rimMm);
     expect(usualRimMm('half-moon', { shape: 'round', diameterMm: 75 })).toBe(6.5);
     expect(usualRimMm('half-moon', { shape: 'round', diameterMm: 30 })).toBe(4);
-    expect(usualRimMm('pocket', { shape: 'round', diameterMm: 400 })).toBe(20);
+    expect(usualRimMm('pocket', { shape: 'round', diameterMm: 400 })).toBe(12);
   });
 });
 

@@ -396,7 +396,7 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
     },
     {},
     /slack/,
-    /^Roll: 125 mm skin/,
+    /^Roll: 120 mm skin/,
   ],
   [
     'filling for nine pies and skins for six',

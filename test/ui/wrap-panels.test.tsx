@@ -107,6 +107,16 @@ describe('the skin', () => {
     expect(screen.getByText(/^At most 600\smm/)).toBeTruthy();
     expect(batch().wrap.skin).toMatchObject({ lengthMm: 280 });
   });
+  it('a dough may rise in the kitchen, somewhere warm, or slowly in the fridge', () => {
+    const { batch } = openStation(planned(DoughPanel), turkey);
+    press('slowly in the fridge');
+    expect(batch().wrap.riseC).toBe(4);
+    expect(screen.getByText(/^Doubled after about .*h.* at 4\s°C/)).toBeTruthy();
+    press('somewhere warm');
+    expect(batch().wrap.riseC).toBe(30);
+    press('in the kitchen');
+    expect(batch().wrap.riseC).toBeNull();
+  });
   it('the portion is stepped, and everything that moves with it is shown', () => {
     openStation(ForwardSlider, turkey);
     expect(screen.getByText(/45\s%/)).toBeTruthy();

@@ -2,10 +2,19 @@
 import { type AtTheBoard, workOutBoard } from '../cooling/at-the-board';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
-import { account } from './account';
+import { account, type Accounts } from './account';
 
 export function forecastBoard(batch: Batch, kitchen: Kitchen): AtTheBoard {
-  const { ledger, fit, dough, laid } = account(batch, kitchen, null);
+  const accounts = account(batch, kitchen, null);
+  const { ledger, fit, dough, laid } = accounts;
   const { composition, finishedG } = ledger;
-  return workOutBoard(batch, kitchen, { composition, finishedG, fit, dough, thicknessMm: laid.thicknessMm });
+  const fillingC = comesOutAt(accounts);
+  return workOutBoard(batch, kitchen, { composition, finishedG, fit, dough, thicknessMm: laid.thicknessMm, fillingC });
+}
+
+/** Raw fillings are kept cold, °C; what was cooked is wrapped as warm as Cool lets it go, the warmest it may be. */
+function comesOutAt({ goesInRaw, coolTarget, coolConstraints, kitchen: { fridgeC } }: Accounts): number {
+  if (goesInRaw || coolTarget === null) return fridgeC;
+  const [{ c, mixtureC }] = coolConstraints;
+  return Math.max(fridgeC, mixtureC ?? c);
 }

@@ -66,8 +66,8 @@ function logPiece({ marksMm, thickMm }: Pick<Pieces, 'marksMm' | 'thickMm'>): Fl
 }
 
 /** Lays the pieces one below the other, and below them a log to be cut by its marks. */
-export function matOf(skins: readonly FlatSkin[], pieces_: Pick<Pieces, 'marksMm' | 'thickMm'> | null = null): Mat {
-  const log = pieces_ && logPiece(pieces_);
+export function matOf(skins: readonly FlatSkin[], divided: Pick<Pieces, 'marksMm' | 'thickMm'> | null = null): Mat {
+  const log = divided && logPiece(divided);
   const flats = log ? [...skins, log] : skins;
   const widthMm = Math.max(RULER_MM + 30, ...flats.map((piece) => piece.widthMm)) + 2 * EDGE;
   let top = EDGE;

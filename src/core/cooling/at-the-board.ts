@@ -9,8 +9,10 @@ import { minutesToHard } from './freezing';
 import { BENCH, type Warmth, warmingCurve } from './warming';
 
 export interface AtTheBoard {
-  /** The filling in its bowl from the fridge, minute by minute over the rule's hours and beyond. */
+  /** The filling in its bowl, minute by minute over the rule's hours and beyond. */
   warmth: Warmth[];
+  /** As cold, or warm, as it was when it came out, °C. */
+  fillingC: number;
   /** How deep it was taken to lie, mm. */
   depthMm: number;
   butter: ButterDough | null;
@@ -28,17 +30,26 @@ const BOWL_G = 800;
 export function workOutBoard(
   batch: Batch,
   kitchen: Kitchen,
-  known: { composition: Composition; finishedG: number; fit: Fit; dough: Dough; thicknessMm: number },
+  known: {
+    composition: Composition;
+    finishedG: number;
+    fit: Fit;
+    dough: Dough;
+    thicknessMm: number;
+    /** The filling as it comes to the board, °C. */
+    fillingC: number;
+  },
 ): AtTheBoard {
-  const { composition, finishedG, fit, dough, thicknessMm } = known;
+  const { composition, finishedG, fit, dough, thicknessMm, fillingC } = known;
   const depthMm = Math.max(15, Math.round(BOWL_MM * Math.min(1, Math.cbrt(finishedG / BOWL_G))));
   const { fridgeC, roomC, freezerC } = kitchen;
   const curve = warmingCurve(
-    { composition, thicknessMm: depthMm, startC: fridgeC, airC: roomC, ...BENCH.filling },
+    { composition, thicknessMm: depthMm, startC: fillingC, airC: roomC, ...BENCH.filling },
     LONG,
   );
   return {
     warmth: curve.samples,
+    fillingC,
     depthMm,
     butter: butterDough(dough, thicknessMm, fridgeC, roomC),
     hardMinutes: minutesToHard(

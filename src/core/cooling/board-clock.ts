@@ -23,9 +23,9 @@ export interface BoardClock {
   left: number;
   /** Seconds a parcel, from the latest taps; null before two of them. */
   secondsEach: number | null;
-  /** Minutes until the last is closed, and when, ISO 8601; null where nobody knows yet. */
-  toGoMinutes: number | null;
-  lastAt: string | null;
+  /** Minutes until the last is closed, and when, ISO 8601. */
+  toGoMinutes: number;
+  lastAt: string;
   /** Minutes on the bench so far, all stretches together. */
   outMinutes: number;
   isOut: boolean;

@@ -44,7 +44,9 @@ export function dough(id: DoughId, own: OwnDough | null = null): Dough {
   if (known) return known;
   if (!(DOUGH_IDS as readonly string[]).includes(id)) throw new RangeError(`no dough is called ${id}`);
   const made =
-    own === null ? made_(id, DOUGHS[id], DOUGHS[id].parts) : made_(own.like, DOUGHS[own.like], own.parts, own.name);
+    own === null
+      ? recordOf(id, DOUGHS[id], DOUGHS[id].parts)
+      : recordOf(own.like, DOUGHS[own.like], own.parts, own.name);
   if (own === null) FAMILY.set(id, made);
   else OWN.set(own, made);
   return made;
@@ -58,7 +60,7 @@ const lean = (): number => {
 let LEAN: number | null = null;
 
 /** A dough of a record, of other parts where they are another's. */
-function made_(id: DoughId, record: DoughRecord, parts: readonly DoughPart[], label: string = record.label): Dough {
+function recordOf(id: DoughId, record: DoughRecord, parts: readonly DoughPart[], label: string = record.label): Dough {
   const { packet, conductivity, kind, usualThicknessMm, steps, isLayered, water, usualC } = record;
   const totals = formulaTotals(parts);
   const known = totals.flatMap(({ ingredientId, share }) => {

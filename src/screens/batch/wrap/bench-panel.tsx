@@ -85,8 +85,10 @@ export function BenchPanel(props: StationProps) {
             Too slow for all of it at once: take a {PARTS[clock.parts] ?? `${clock.parts}th`} of the rest out at a time.
           </Body>
         )}
-        {facts?.depthMm !== undefined && (
-          <Small>Taken to lie {facts.depthMm} mm deep in its bowl (house estimate).</Small>
+        {facts !== null && (
+          <Small>
+            Taken to come out at {t(facts.fillingC)} and to lie {facts.depthMm} mm deep in its bowl (house estimate).
+          </Small>
         )}
       </View>
       <Taps closed={clock.closed} left={clock.left} onTap={tap} />
@@ -125,8 +127,7 @@ export function BenchPanel(props: StationProps) {
 }
 
 const PARTS: Readonly<Record<number, string>> = { 2: 'half', 3: 'third', 4: 'quarter', 5: 'fifth', 6: 'sixth' };
-const at = (iso: string | null): string =>
-  iso === null ? '' : new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+const at = (iso: string): string => new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
 
 /** What the rule says once its hours are up. */
 function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {

@@ -21,6 +21,10 @@ import { FormulaEditor } from './formula-editor';
 
 type Props = StationProps & { plan: WrapPlan };
 
+/** Where a dough is put to rise: an oven with its light on; a fridge is no warmer than the second, °C. House estimates. */
+const WARM_RISE_C = 30;
+const COLD_RISE_C = 10;
+
 const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
 
 export function DoughPanel(props: Props) {
@@ -208,6 +212,20 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         ]}
         onChange={setUnit}
       />
+      {plan.rise && (
+        <Choices
+          label="It rises"
+          value={wrap.riseC === null ? 'kitchen' : wrap.riseC <= COLD_RISE_C ? 'fridge' : 'warm'}
+          options={[
+            { value: 'kitchen', label: 'in the kitchen' },
+            { value: 'warm', label: 'somewhere warm' },
+            { value: 'fridge', label: 'slowly in the fridge' },
+          ]}
+          onChange={(school) =>
+            set({ riseC: school === 'kitchen' ? null : school === 'warm' ? WARM_RISE_C : kitchen.fridgeC }, 'rise')
+          }
+        />
+      )}
       {wrap.doughG !== null && (
         <Small>
           {formatGrams(wrap.doughG)} of dough: {inWords(assessment, wrap.doughG)}. Needed with what is spare:{' '}
