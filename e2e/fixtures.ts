@@ -19,6 +19,7 @@ export const test = base.extend<{ clean: void }>({
           wrong.push(`other host: ${url}`);
       });
       await page.addInitScript(() => {
+        Object.defineProperty(navigator, 'connection', { value: { saveData: true }, configurable: true });
         document.addEventListener('securitypolicyviolation', (event) =>
           console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`),
         );

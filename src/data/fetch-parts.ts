@@ -6,8 +6,12 @@
 /** Made by the build: every script that the first screen does not load. */
 const LIST = '/parts.json';
 
+/** A browser that is told to save data asks for nothing before it is needed. */
+const savesData = (): boolean => (navigator as { connection?: { saveData?: boolean } }).connection?.saveData === true;
+
 /** Fetches them one after another. What cannot be had is asked for again when it is needed, and then it is said. */
 export async function fetchParts(): Promise<void> {
+  if (savesData()) return;
   try {
     const answer = await fetch(LIST);
     if (!answer.ok) return;
