@@ -98,9 +98,9 @@ async function keystrokes(browser, address) {
   await page.getByRole('button', { name: /^Celeriac, / }).click();
   await typing(page, '8 lines', celeriac);
   await page.goto(`${address}${TURKEY}/fill`);
-  await page.getByRole('button', { name: 'Paste a list of ingredients' }).click();
+  await page.getByRole('button', { name: 'Paste a list or a recipe' }).click();
   const lines = Array.from({ length: 52 }, (_, i) => `${20 + i} g ${NAMES[i % NAMES.length]}`).join('\n');
-  await page.getByLabel('One ingredient a line, as the recipe has it').fill(lines);
+  await page.getByLabel('One ingredient a line, as the recipe has it; its method may follow').fill(lines);
   await page.getByRole('button', { name: 'Put 52 lines in' }).click();
   await page.getByRole('button', { name: /^Celeriac, / }).click();
   await typing(page, '60 lines', celeriac);
