@@ -20,6 +20,7 @@ for (const { name, form, school, text, wrong } of HOUSEHOLDS) {
     expect(asked).toBeLessThanOrEqual(2);
     await put.click();
     await expect(page.getByRole('heading', { name: 'Paste a list or a recipe' })).toHaveCount(0);
+    await expect(page.getByRole('link', { name: /^Fill;/ })).not.toHaveAttribute('aria-label', /nothing in it/);
     await forecastIsThere(page);
     if (wrong) {
       const check = page.getByRole('region', { name: new RegExp(`^${wrong.check}: too wet`) });

@@ -1,4 +1,5 @@
 /** Whole recipes, their methods, and what a line says beside its food. */
+import { countInWords, usualCount } from '@/core/document/create';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { readBatch } from '@/core/document/read';
 import { ingredientById } from '@/core/food/catalogue';
@@ -21,10 +22,20 @@ describe('a whole recipe', () => {
     '300 g flour', '150 ml water', '', 'Method', '1. Fry the onion.', 'Mix it with the pork. Fill and seal.',
   ].join('\n'); // prettier-ignore
 
+  it('what it makes, and whom it serves, are two things; one a person is meant of what is as large as a hand', () => {
+    const of = (line: string) => takeApart(['Hut pockets', line, 'Ingredients', '500 g leeks'].join('\n'));
+    expect(of('Serves 6')).toMatchObject({ count: null, serves: 6 });
+    expect(of('Makes about 30')).toMatchObject({ count: 30, serves: null });
+    expect(countInWords('pocket', of('Serves 6'))).toBe(6);
+    expect(countInWords('half-moon', of('Serves 6'))).toBeNull();
+    expect(countInWords('half-moon', of('Makes 30'))).toBe(30);
+    expect([usualCount('half-moon'), usualCount('pocket'), usualCount('pan-pie')]).toEqual([24, 6, 1]);
+  });
   it('is taken apart: title, count, what goes in, what does not, steps', () => {
     expect(takeApart(text)).toEqual({
       title: 'Hut-night parcels',
       count: 24,
+      serves: null,
       ingredients: ['- 500 g minced pork', '• 1 onion, chopped'],
       others: ['300 g flour', '150 ml water'],
       steps: ['Fry the onion.', 'Mix it with the pork. Fill and seal.'],

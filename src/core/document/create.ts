@@ -1,6 +1,6 @@
 /** A new batch from the few things a cook says first. */
 import { type FormId, FORMS } from './vocabulary/forms';
-import { MOST } from './limits';
+import { LIMITS, MOST } from './limits';
 import { type DoughId, DOUGHS } from './vocabulary/doughs';
 import { type Batch } from './schema';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary/formats';
@@ -15,6 +15,16 @@ export interface Beginning {
   /** Now, ISO 8601. */
   at: string;
 }
+
+/** So many are begun with, by their size: bites for a table, one a person, one pan. House estimates. */
+const USUAL_COUNT = { small: 24, large: 6, pan: 1 } as const;
+export const usualCount = (form: FormId): number => USUAL_COUNT[FORMS[form].size];
+
+/** How many a recipe's own words mean of a form: what it makes; of what is one a person, those it serves. Null where it says neither. */
+export const countInWords = (form: FormId, said: { count: number | null; serves: number | null }): number | null => {
+  const count = said.count ?? (FORMS[form].size === 'large' ? said.serves : null);
+  return count !== null && count >= 1 && count <= LIMITS.count.most ? count : null;
+};
 
 /** The usual skin and portion for a form; the portion is the middle of what fits comfortably. */
 function usualWrap(form: FormId): Pick<Batch['wrap'], 'skin' | 'rimMm' | 'thicknessMm' | 'portionG'> {

@@ -3,7 +3,9 @@
 export interface WholeRecipe {
   /** Null where the text begins with its ingredients. */
   title: string | null;
+  /** Parcels that it makes, and people that it serves, where it says so. */
   count: number | null;
+  serves: number | null;
   /** The lines of ingredients, as they stand. */
   ingredients: string[];
   /** Ingredients of something else: dough, glaze, dip. Kept in words. */
@@ -20,7 +22,8 @@ const PART = /^(?:for\s+(?:the\s+)?|the\s+)?([a-z][a-z -]{2,24}?)\s*:?$/i;
 const ELSEWHERE =
   /\b(?:dough|pastry|wrappers?|skins?|crust|glaze|egg wash|dip|dipping sauce|to serve|serving|garnish|topping)\b/i;
 const OF_FILLING = /\b(?:filling|stuffing|mixture|inside)\b/i;
-const COUNT = /\b(?:makes|yields?|serves|enough for|for)\s+(?:about\s+|around\s+)?(\d{1,3})\b/i;
+const COUNT = /\b(makes|yields?|serves|feeds|enough for|for)\s+(?:about\s+|around\s+)?(\d{1,3})\b/i;
+const PEOPLE = /^(?:serves|feeds)$/i;
 const AMOUNT =
   /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|half\s|a few|some|pinch|handful|juice|zest|salt\b|freshly|black pepper)/i;
 const NUMBERED = /^(?:step\s*)?\d{1,2}\s*[.):]\s*(?=[A-Za-z])/i;
@@ -48,7 +51,7 @@ function isStep(line: string): boolean {
 export function takeApart(text: string): WholeRecipe {
   const raw = text.split(/\r?\n/).map((line) => line.trim());
   const hasHeadings = raw.some(isHeading);
-  const recipe: WholeRecipe = { title: null, count: null, ingredients: [], others: [], steps: [] };
+  const recipe: WholeRecipe = { title: null, count: null, serves: null, ingredients: [], others: [], steps: [] };
   let part: 'ingredients' | 'others' | 'steps' = 'ingredients';
   for (const [i, line] of raw.entries()) {
     if (line === '') continue;
@@ -59,7 +62,9 @@ export function takeApart(text: string): WholeRecipe {
     if (INGREDIENTS.test(line)) part = 'ingredients';
     else if (METHOD.test(line)) part = 'steps';
     else if (COUNT.test(line) && line.split(' ').length <= 8 && !AMOUNT.test(line)) {
-      recipe.count ??= Number(COUNT.exec(line)?.[1]);
+      const [, verb, said] = COUNT.exec(line) ?? [];
+      if (PEOPLE.test(verb)) recipe.serves ??= Number(said);
+      else recipe.count ??= Number(said);
     } else if (part !== 'steps' && isPart(line)) part = ELSEWHERE.test(line) ? 'others' : 'ingredients';
     else if (part === 'steps' || isStep(line)) {
       part = 'steps';

@@ -3,7 +3,7 @@ import { LIMITS, MOST } from '@/core/document/limits';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { beginBatch } from '@/core/document/create';
+import { beginBatch, usualCount } from '@/core/document/create';
 import { type School, SCHOOL_IDS, SCHOOLS } from '@/core/document/vocabulary/schools';
 import { FORM_IDS, type FormId, FORMS } from '@/core/document/vocabulary/forms';
 import { keepBatch, now } from '@/data/hooks';
@@ -17,11 +17,13 @@ import { PlaceScreen } from '@/ui/shell/place-screen';
 export function BeginScreen() {
   const [title, setTitle] = useState('');
   const [form, setForm] = useState<FormId>('half-moon');
-  const [count, setCount] = useState(24);
+  // As many as is usual for the form, until the cook says how many.
+  const [said, setCount] = useState<number | null>(null);
   const [school, setSchool] = useState<School>('raw');
+  const count = said ?? usualCount(form);
   const begin = async () => {
     const name =
-      title.trim() === '' ? `${FORMS[form].label[0].toUpperCase()}${FORMS[form].label.slice(1)}s` : title.trim();
+      title.trim() === '' ? `${FORMS[form].plural[0].toUpperCase()}${FORMS[form].plural.slice(1)}` : title.trim();
     const batch = beginBatch({ id: newId(), title: name, form, count, school, at: now() });
     if (await keepBatch(batch)) router.replace(`/batch/${batch.id}/fill`);
   };
@@ -41,15 +43,7 @@ export function BeginScreen() {
         options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
         onChange={setForm}
       />
-      <AmountField
-        label="How many"
-        unit="parcels"
-        value={count}
-        {...LIMITS.count}
-        step={1}
-        whole
-        onChange={(value) => setCount(value ?? 24)}
-      />
+      <AmountField label="How many" unit="parcels" value={count} {...LIMITS.count} step={1} whole onChange={setCount} />
       <View style={{ gap: 6 }}>
         <Choices
           label="The filling goes in"

@@ -5,6 +5,7 @@
 import { STAGES } from '@/core/document/vocabulary/stages';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
+import { countInWords } from '@/core/document/create';
 import { MOST } from '@/core/document/limits';
 import { lineOf } from '@/core/document/new-line';
 import { type Operation } from '@/core/document/operations';
@@ -83,8 +84,10 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
       .join('\n')
       .slice(0, MOST.words);
     if (words !== batch.note.words) changes.push({ do: 'setNote', to: { words } });
-    if (recipe.title !== null && batch.lines.length === 0) {
-      changes.push({ do: 'setBatch', to: { title: recipe.title.slice(0, MOST.title) } });
+    if (batch.lines.length === 0) {
+      const count = countInWords(batch.wrap.form, recipe);
+      if (recipe.title !== null) changes.push({ do: 'setBatch', to: { title: recipe.title.slice(0, MOST.title) } });
+      if (count !== null) changes.push({ do: 'setBatch', to: { count } });
     }
     const outcome = edit(changes, '', 'beside');
     answered(outcome);
@@ -125,6 +128,7 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
         <Strong>
           {recipe.title}
           {recipe.count === null ? '' : `, makes ${recipe.count}`}
+          {recipe.serves === null ? '' : `, serves ${recipe.serves}`}
         </Strong>
       )}
       <View role="list" aria-label="What was understood">
