@@ -12,7 +12,7 @@
 import { type FaceState, faceState, isStraight, meet } from './face-state';
 import { type Grid, makeGrid } from './grid';
 import { type Material } from './material';
-import { type Problem, type State } from './problem';
+import { type Layer, type Problem, type State } from './problem';
 
 /** Looked up once for the innermost loops. */
 const { abs, floor, max, min } = Math;
@@ -65,6 +65,8 @@ export class Body {
   private readonly correction: Float64Array;
   private readonly outer: FaceState;
   private readonly inner: FaceState;
+  /** Where each cell boils, °C; null where nothing does. */
+  private readonly caps: Float64Array | null;
   /** Properties and faces are those of the present temperatures. */
   private isFresh = false;
   /** Properties that do not change have been looked up. */
@@ -85,6 +87,8 @@ export class Body {
   private seconds = 0;
   private vapour = 0;
   private heatLost = 0;
+  private boiledOuter = 0;
+  private boiledInner = 0;
 
   constructor(private readonly problem: Problem) {
     const refinement = problem.refinement ?? 1;
@@ -107,6 +111,10 @@ export class Body {
     this.bend = row();
     this.halfWidth = this.grid.width.map((width) => width / 2);
     this.temperature = row().fill(problem.startC);
+    const capOf = ({ capC }: Layer): number => capC ?? problem.capC ?? Infinity;
+    this.caps = problem.layers.every((layer) => capOf(layer) === Infinity)
+      ? null
+      : row().map((_, i) => capOf(problem.layers[this.grid.layerOf[i]]));
     this.outer = faceState(problem.outer, n - 1, this.grid.outerArea[n - 1], problem.startC);
     this.inner = faceState(problem.inner, 0, this.grid.innerArea, problem.startC);
     const radius = thicknesses.reduce((sum, t) => sum + t, 0);
@@ -170,13 +178,11 @@ export class Body {
   /** Takes over the temperatures at the end of a step, none above the cap, and plans the next step. */
   private arrive(dt: number): void {
     const { cells, temperature, before, end } = this;
-    const cap = this.problem.capC ?? Infinity;
+    this.boil();
     let change = 0;
     for (let i = 0; i < cells; i++) {
-      const capped = end[i] > cap ? cap : end[i];
-      if (capped < end[i]) this.heatLost += this.heatAbove(i, end[i], capped);
-      change = max(change, abs(capped - before[i]));
-      temperature[i] = capped;
+      change = max(change, abs(end[i] - before[i]));
+      temperature[i] = end[i];
     }
     if (!this.linear) this.foresee(dt);
     this.isFresh = false;
@@ -186,6 +192,20 @@ export class Body {
     // A step cut short by `limit` says nothing against the longer one that was planned.
     const next = dt < this.step ? max(this.step, wanted) : wanted;
     this.step = change < this.coarseness * QUIET_C ? next : min(this.coarseness * this.longestStep, next);
+  }
+
+  /** What is hotter than its water boils gives the heat to the steam. */
+  private boil(): void {
+    const { cells, caps, end, problem } = this;
+    if (caps === null) return;
+    for (let i = 0; i < cells; i++) {
+      if (end[i] <= caps[i]) continue;
+      const heat = this.heatAbove(i, end[i], caps[i]);
+      this.heatLost += heat;
+      if (problem.inner && 2 * i < cells) this.boiledInner += heat;
+      else this.boiledOuter += heat;
+      end[i] = caps[i];
+    }
   }
 
   /** How the cells move at the end of a step, and how that changes: where the search of the next step begins. */
@@ -291,8 +311,11 @@ export class Body {
       warmestAt,
       wrapperC: t[this.layers[this.layers.length - 1].from],
       vapour: this.vapour,
+      innerC: this.problem.inner ? this.inner.surfaceC : t[0] + (t[0] - t[1]) / 8,
       heatLost: this.heatLost,
       heatLeft: heat,
+      boiledOuter: this.boiledOuter,
+      boiledInner: this.boiledInner,
     };
   }
 

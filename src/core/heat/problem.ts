@@ -10,11 +10,20 @@ export interface Exchange {
 }
 export type Face = (surfaceC: number, seconds: number) => Exchange;
 
+/** From the centre, or the inner face, outward. */
+export interface Layer {
+  /** m */
+  thickness: number;
+  material: Material;
+  /** Where water boils in it, °C, where that is not the whole body's. */
+  capC?: number;
+}
+
 export interface Problem {
   /** 1 to 3 */
   dimension: number;
   /** From the centre outward. */
-  layers: readonly { thickness: number; material: Material }[];
+  layers: readonly Layer[];
   startC: number;
   outer: Face;
   /** The face at r = 0 of a slab; without it the centre is a plane or point of symmetry. */
@@ -40,9 +49,14 @@ export interface State {
   wrapperC: number;
   /** Vapour lost since the start through both faces, kg per m² of face (slabs). */
   vapour: number;
+  /** The face at r = 0 of a slab that has one, °C; else as the centre. */
+  innerC: number;
   /** Heat lost since the start through both faces and by boiling, and the enthalpy still in the body: J per unit shape. */
   heatLost: number;
   heatLeft: number;
+  /** Of the heat lost, what water took that boiled under the outer and under the inner face: J per unit shape. */
+  boiledOuter: number;
+  boiledInner: number;
 }
 
 /** A face with one coefficient (W/m²·K) and one medium temperature. */

@@ -13,6 +13,9 @@ export function interpolate(a: State, b: State, part: number): State {
     warmestAt: between('warmestAt'),
     wrapperC: between('wrapperC'),
     vapour: between('vapour'),
+    innerC: between('innerC'),
+    boiledOuter: between('boiledOuter'),
+    boiledInner: between('boiledInner'),
     heatLost: between('heatLost'),
     heatLeft: between('heatLeft'),
   };

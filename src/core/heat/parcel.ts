@@ -1,0 +1,148 @@
+/** A parcel in surroundings that change: put from one into another, turned, its faces drying to a crust. */
+import { Body } from './conduction';
+import { BOILING_HEAT, crustDepth, crustSurface, throughCrust } from './crust';
+import { type Exchange, type Face, type Layer, type State } from './problem';
+
+/** What a face meets. */
+export interface Surroundings {
+  mediumC: number;
+  /** W/m²·K */
+  h: number;
+}
+
+/** Around it, or above (outer) and below (inner) a slab. */
+export interface Around {
+  outer: Surroundings;
+  inner?: Surroundings;
+}
+
+export interface ParcelInput {
+  /** 1 to 3 */
+  dimension: number;
+  /** From the centre outward; of a slab with two faces from the inner face to the outer. */
+  layers: readonly Layer[];
+  startC: number;
+  around: Around;
+  /** Water that a face loses as it dries, kg/m³; 0: it dries to no crust. */
+  crustWater?: number;
+  refinement?: number;
+}
+
+export interface ParcelState extends State {
+  /** The faces themselves, crust included, °C. */
+  outerFaceC: number;
+  innerFaceC: number;
+  /** Heat taken in through the faces since the start, J per unit shape. */
+  takenIn: number;
+  /** How far what came in differs from what is in it and what boiled off, share of what came in. */
+  residual: number;
+  /** Water boiled off since the start, kg per unit shape. */
+  boiledOff: number;
+}
+
+/** Less heat than this is no heat to find an error in, J per unit shape. */
+const SOME_HEAT = 1e-3;
+
+export class HeatedParcel {
+  private readonly body: Body;
+  private readonly crustWater: number;
+  /** No deeper than its outermost layer, m. */
+  private readonly deepest: { outer: number; inner: number };
+  private readonly outerArea: number;
+  private around: Around;
+  private isTurned = false;
+  private depth = { outer: 0, inner: 0 };
+  private readonly exchange: { outer: Exchange; inner: Exchange };
+  private readonly heatAtStart: number;
+
+  constructor({ dimension, layers, startC, around, crustWater = 0, refinement }: ParcelInput) {
+    this.around = around;
+    this.crustWater = crustWater;
+    this.deepest = { outer: layers[layers.length - 1].thickness, inner: layers[0].thickness };
+    this.outerArea = layers.reduce((sum, { thickness }) => sum + thickness, 0) ** (dimension - 1);
+    this.exchange = { outer: { ...around.outer }, inner: { ...(around.inner ?? around.outer) } };
+    const face =
+      (which: 'outer' | 'inner'): Face =>
+      () =>
+        this.exchange[which];
+    this.body = new Body({
+      dimension,
+      layers,
+      startC,
+      outer: face('outer'),
+      inner: around.inner === undefined ? undefined : face('inner'),
+      refinement,
+    });
+    this.heatAtStart = this.body.state().heatLeft;
+  }
+
+  /** From now on it is somewhere else. */
+  put(around: Around): void {
+    this.around = around;
+    this.exchangeAnew();
+    this.body.restart();
+  }
+
+  /** What was below is above. */
+  turn(): void {
+    this.isTurned = !this.isTurned;
+    this.exchangeAnew();
+    this.body.restart();
+  }
+
+  /** Its surroundings are a little warmer or colder than they were. */
+  drift(mediumC: number): void {
+    this.around = {
+      outer: { ...this.around.outer, mediumC },
+      ...(this.around.inner ? { inner: { ...this.around.inner, mediumC } } : {}),
+    };
+    this.exchangeAnew();
+  }
+
+  /** What each face of the body meets now. */
+  private facing(): { outer: Surroundings; inner: Surroundings } {
+    const { outer, inner = outer } = this.around;
+    return this.isTurned ? { outer: inner, inner: outer } : { outer, inner };
+  }
+
+  private exchangeAnew(): void {
+    const facing = this.facing();
+    for (const which of ['outer', 'inner'] as const) {
+      const { mediumC, h } = facing[which];
+      this.exchange[which].mediumC = mediumC;
+      this.exchange[which].h = throughCrust(h, this.depth[which]);
+    }
+  }
+
+  /** Moves on by one step of the solver's choosing, at most `limit` seconds. */
+  advance(limit: number): ParcelState {
+    const now = this.body.advance(limit);
+    if (this.crustWater > 0) {
+      this.depth = {
+        outer: Math.min(this.deepest.outer, crustDepth(now.boiledOuter / this.outerArea, this.crustWater)),
+        inner: Math.min(this.deepest.inner, crustDepth(now.boiledInner, this.crustWater)),
+      };
+      this.exchangeAnew();
+    }
+    return this.seen(now);
+  }
+
+  state(): ParcelState {
+    return this.seen(this.body.state());
+  }
+
+  private seen(now: State): ParcelState {
+    const { outer, inner } = this.facing();
+    const boiled = now.boiledOuter + now.boiledInner;
+    const takenIn = boiled - now.heatLost;
+    const kept = now.heatLeft - this.heatAtStart + boiled;
+    return {
+      ...now,
+      outerFaceC: crustSurface(outer.mediumC, now.surfaceC, outer.h, this.depth.outer),
+      innerFaceC: crustSurface(inner.mediumC, now.innerC, inner.h, this.depth.inner),
+      takenIn,
+      residual: Math.abs(kept - takenIn) / Math.max(SOME_HEAT, Math.abs(takenIn)),
+      boiledOff: boiled / BOILING_HEAT,
+    };
+  }
+}
