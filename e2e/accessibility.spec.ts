@@ -1,5 +1,14 @@
 /** axe on every screen, light and dark; the keyboard reaches every control. */
-import { expect, expectAccessible, forecastIsThere, PUMPKIN, test, TURKEY } from './fixtures';
+import {
+  expect,
+  expectAccessible,
+  expectNoJump,
+  forecastIsThere,
+  PUMPKIN,
+  test,
+  TURKEY,
+  watchShifts,
+} from './fixtures';
 
 const SCREENS = [
   '/',
@@ -13,11 +22,10 @@ const SCREENS = [
 ];
 
 for (const screen of SCREENS) {
-  test(`axe finds nothing serious on ${screen}`, async ({ page }) => {
+  test(`nothing jumps, and axe finds nothing serious, on ${screen}`, async ({ page }) => {
+    await watchShifts(page);
     await page.goto(screen);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await forecastIsThere(page);
-    await page.waitForTimeout(300);
+    await expectNoJump(page);
     await expectAccessible(page);
   });
 }

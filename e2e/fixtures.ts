@@ -68,3 +68,29 @@ export async function forecastIsThere(page: Page): Promise<void> {
   // What could be done follows.
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
 }
+
+/** Notes from now on what moves on the page by itself; to be called before the page is opened. */
+export async function watchShifts(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const seen: [shift: number, what: string][] = [];
+    Object.assign(window, { seen });
+    interface Shift extends PerformanceEntry {
+      value: number;
+      sources: { node: Node | null }[];
+    }
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as Shift[])
+        seen.push([entry.value, entry.sources.map((s) => s.node?.textContent?.slice(0, 60)).join(' | ')]);
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+}
+
+/** Nothing has jumped since, once all is there. */
+export async function expectNoJump(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await forecastIsThere(page);
+  await page.waitForTimeout(500);
+  const seen = await page.evaluate(() => (window as unknown as { seen: [number, string][] }).seen);
+  const shift = seen.reduce((sum, [value]) => sum + value, 0);
+  expect(shift, JSON.stringify(seen)).toBeLessThanOrEqual(0.05);
+}

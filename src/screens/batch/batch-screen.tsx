@@ -189,7 +189,7 @@ const ShownBatch = memo(function ShownBatch({
   );
   // While it cools, what matters is seen in its vessel.
   const section =
-    station === 'cool' && assessment.heat?.cooling ? (
+    station === 'cool' && (assessment.heat?.cooling || assessment.checks.cooling.pending) ? (
       <VesselSection {...props} />
     ) : station === 'wrap' ? (
       <Wrap {...props} part="drawings" />

@@ -52,7 +52,8 @@ export function CheckPanel({
           </Pressable>
         )}
       </View>
-      <Sentence text={check.sentence} style={{ marginTop: -10 }} />
+      {/* While it is being worked out there is room for the answer: two lines. */}
+      <Sentence text={check.sentence} style={{ marginTop: -10, ...(check.pending ? { minHeight: 48 } : {}) }} />
       {open && <Reasons why={check.why} />}
       {children}
       {isStale && check.fixes.length === 0 && check.state === 'fix' && (

@@ -25,7 +25,17 @@ const MOST_MM = 150;
 export function VesselSection({ batch, assessment, edit }: StationProps) {
   const { cool } = batch;
   const forecast = assessment.heat?.cooling;
-  if (!forecast) return null;
+  // Until the forecast is there the vessel stands as it is planned, so that nothing moves when it comes.
+  if (!forecast)
+    return (
+      <VesselDrawing
+        depthMm={cool.depthMm}
+        base={cool.base}
+        covered={cool.covered}
+        hottest={0.5}
+        stirred={cool.stirred}
+      />
+    );
   const drag = (mm: number) =>
     edit({ do: 'setCool', to: { depthMm: Math.round(mm), vessel: byDepth(cool.vessel) } }, 'drag');
   // Where it is hottest once it is well under way.
