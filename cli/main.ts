@@ -6,7 +6,15 @@ import { readFileSync } from 'node:fs';
 import { type Command, InputError } from './command';
 import { balanceCommand, doughCommand, sheetCommand } from './commands/dough';
 import { convertCommand, ingredientCommand, parseCommand } from './commands/food';
-import { conductCommand, coolCommand, lethalityCommand, thermalCommand } from './commands/heat';
+import {
+  conductCommand,
+  cookCommand,
+  coolCommand,
+  fryCommand,
+  lethalityCommand,
+  spreadCommand,
+  thermalCommand,
+} from './commands/heat';
 import { assessCommand, fitCommand } from './commands/parcel';
 import { batchCommand } from './commands/recipe';
 
@@ -22,6 +30,9 @@ const COMMANDS: Record<string, Command> = {
   dough: doughCommand,
   sheet: sheetCommand,
   balance: balanceCommand,
+  cook: cookCommand,
+  fry: fryCommand,
+  spread: spreadCommand,
   assess: assessCommand,
   batch: batchCommand,
 };

@@ -1,8 +1,12 @@
 /** `conduct`, `thermal`, `cool`, `lethality`: the physics alone. */
 import { z } from 'zod';
-import { COMPONENTS, type Composition, normalise } from '@/core/food/composition';
+import { type Composition, normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
 import { conduct, conductInput } from '@/core/heat/conduct';
+import { cook, cookInput } from '@/core/heat/cook';
+import { fry, fryInput } from '@/core/heat/fry';
+import { compositionInput as composition } from '@/core/heat/layer-input';
+import { spread, spreadInput } from '@/core/heat/spread';
 import { inTheColdAt, warmestRoom } from '@/core/cooling/plan';
 import { airOf } from '@/core/cooling/air';
 import { coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/cooling/curve';
@@ -12,21 +16,6 @@ import { type Place } from '@/core/document/vocabulary/places';
 import { allCoolingStages } from '@/core/safety/cooling-stages';
 import { lethality, lethalityInput } from '@/core/safety/lethality';
 import { command, InputError } from '../command';
-
-const fraction = z.number().min(0, 'must be 0 to 1').max(1, 'must be 0 to 1');
-const composition = z
-  .strictObject({
-    water: fraction,
-    protein: fraction,
-    fat: fraction,
-    carbohydrate: fraction,
-    fibre: fraction,
-    ash: fraction,
-  })
-  .refine(
-    (c) => Math.abs(COMPONENTS.reduce((sum, name) => sum + c[name], 0) - 1) <= 0.03,
-    'mass fractions must sum to 1 ± 0.03',
-  );
 
 /** An ordinary cooked filling, where none is given. House estimate. */
 const USUAL_FILLING: Composition = normalise({
@@ -46,6 +35,10 @@ export const conductCommand = command(conductInput, (input) => {
     throw error;
   }
 });
+
+export const cookCommand = command(cookInput, cook);
+export const fryCommand = command(fryInput, fry);
+export const spreadCommand = command(spreadInput, spread);
 
 export const thermalCommand = command(
   z.strictObject({

@@ -57,6 +57,46 @@ describe('npm run core', () => {
     expect(Object.keys(json.samples[0])).toEqual(['minute', 'centreC', 'surfaceC', 'meanC']);
   });
 
+  it('cook, fry and spread', () => {
+    const moon = {
+      dimension: 2,
+      layers: [
+        {
+          thicknessMm: 9,
+          composition: { water: 0.66, protein: 0.17, fat: 0.1, carbohydrate: 0.05, fibre: 0.01, ash: 0.01 },
+        },
+        { thicknessMm: 2.5, k: 0.4, density: 1180, heatCapacity: 2600 },
+      ],
+      startC: 8,
+    };
+    const heated = {
+      ...moon,
+      steps: [{ minutes: 8, faces: { outer: { mediumC: 100, h: 300 } } }],
+      target: { centreC: 74 },
+      altitudeM: 500,
+    };
+    const cooked = core('cook', heated).json;
+    expect(Object.keys(cooked)).toEqual(['minutes', 'samples', 'energyBalance']);
+    expect(Object.keys(cooked.samples[0])).toEqual(['minute', 'centreC', 'surfaceC', 'meanC']);
+    expect(cooked.energyBalance).toBeLessThan(0.005);
+    const fried = core('fry', {
+      oilG: 1400,
+      setC: 175,
+      powerW: 2000,
+      parcels: 8,
+      parcel: { ...moon, areaCm2: 55 },
+      minutes: 4,
+    }).json;
+    expect(Object.keys(fried)).toEqual(['lowestC', 'lowestAtMinute', 'recoveredAtMinute', 'samples', 'largestLoad']);
+    expect(Object.keys(fried.samples[0])).toEqual(['minute', 'oilC', 'centreC']);
+    const differ = { count: 24, portionSigma: 0.08, startSigmaC: 2, mediumSigmaC: 1 };
+    const all = core('spread', { ...heated, ...differ, seed: 3 }).json;
+    expect(Object.keys(all)).toEqual(['averageMinutes', 'allDoneMinutes95', 'quantiles']);
+    expect(all.allDoneMinutes95).toBeGreaterThan(all.averageMinutes);
+    const bad = core('spread', { ...heated, ...differ, portionSigma: 2 });
+    expect(bad).toMatchObject({ status: 2, stdout: '', stderr: expect.stringContaining('portionSigma: ') });
+  });
+
   it('cool, with every pack’s stages', () => {
     const input = {
       massG: 900,

@@ -3,23 +3,14 @@ import { z } from '../zod';
 import { Body } from './conduction';
 import { convective, type State } from './problem';
 import { constantMaterial } from './material';
+import { dimensionInput, plainLayerInput } from './layer-input';
 import { interpolate } from './states';
 
 const positive = (what: string) => z.number().positive(`${what} must be above 0`);
 
 export const conductInput = z.strictObject({
-  dimension: z.number().min(1, 'must be 1 (slab) to 3 (sphere)').max(3, 'must be 1 (slab) to 3 (sphere)'),
-  layers: z
-    .array(
-      z.strictObject({
-        thicknessMm: positive('thickness').max(2000, 'must be at most 2000 mm'),
-        k: positive('conductivity, W/m·K,').max(1000, 'must be at most 1000 W/m·K'),
-        density: positive('density, kg/m³,').max(25_000, 'must be at most 25 000 kg/m³'),
-        heatCapacity: positive('heat capacity, J/kg·K,').max(20_000, 'must be at most 20 000 J/kg·K'),
-      }),
-    )
-    .min(1, 'needs at least one layer')
-    .max(20, 'takes at most 20 layers'),
+  dimension: dimensionInput,
+  layers: z.array(plainLayerInput).min(1, 'needs at least one layer').max(20, 'takes at most 20 layers'),
   startC: z.number().min(-273.15, 'is below absolute zero'),
   surface: z.strictObject({
     mediumC: z.number().min(-273.15, 'is below absolute zero'),

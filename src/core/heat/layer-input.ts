@@ -1,8 +1,7 @@
 /** Layers as commands say them: by their properties, or as food by its composition. */
 import { z } from '../zod';
 import { COMPONENTS, type Composition, normalise } from '../food/composition';
-import { foodMaterialOf } from './material';
-import { constantMaterial } from './material';
+import { constantMaterial, foodMaterialOf } from './material';
 import { type Layer } from './problem';
 import { thermalProperties } from '../food/thermal';
 
