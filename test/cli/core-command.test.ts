@@ -346,7 +346,7 @@ describe('npm run core', () => {
       water: { estimate: { by: 'grams', grams: 40 } },
     });
     expect(json.batch.wrap).toMatchObject({ skin: { shape: 'round', diameterMm: 100 }, portionG: 18, rimMm: 8 });
-    expect(json.batch.cook).toMatchObject({ minutes: 9, method: 'boil' });
+    expect(json.batch.cook).toMatchObject({ steps: [{ medium: 'water', minutes: 9 }], method: 'boil' });
     expect(json.batch.cool).toMatchObject({ depthMm: 80, covered: true, vessel: { kind: 'pot' } });
     expect(json.batch.water.estimate).toEqual({ by: 'grams', grams: 40 });
     expect(

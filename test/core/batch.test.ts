@@ -1,4 +1,5 @@
-import { wrapOfVersion5 } from './older';
+import { lasting } from '@/core/document/cooking';
+import { cookOfVersion6, wrapOfVersion5 } from './older';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
 import { judgement } from '@/core/checks/judgement';
@@ -52,7 +53,7 @@ const TROUBLED: [string, Batch][] = [
   ],
   ['turkey overfilled', changed(turkey, { do: 'setWrap', to: { portionG: 45 } })],
   ['turkey slack', changed(turkey, { do: 'setWrap', to: { portionG: 12 } })],
-  ['turkey steamed too short', changed(turkey, { do: 'setCook', to: { minutes: 9 } })],
+  ['turkey steamed too short', changed(turkey, { do: 'setCook', to: { steps: lasting(turkey.cook.steps, 9) } })],
   ['turkey unsalted', changed(turkey, { do: 'removeLine', id: 'salt' }, { do: 'removeLine', id: 'soy' })],
   ['turkey oversalted', changed(turkey, { do: 'changeLine', id: 'salt', to: { amount: 12 } })],
   ['pumpkin dry', changed(pumpkin, { do: 'addLine', line: LINE('breadcrumbs-dry', 40) })],
@@ -136,7 +137,9 @@ describe('core: only a reading makes a batch safe', () => {
 
   it('is never Good by forecast, however long it cooks', () => {
     for (const minutes of [16, 30, 120]) {
-      expect(full(changed(turkey, { do: 'setCook', to: { minutes } })).checks.core.state).not.toBe('good');
+      expect(
+        full(changed(turkey, { do: 'setCook', to: { steps: lasting(turkey.cook.steps, minutes) } })).checks.core.state,
+      ).not.toBe('good');
     }
   });
 
@@ -339,7 +342,15 @@ describe('reading a document', () => {
       } = turkey.cool;
       const cool = { ...rested, offHeatAt: null };
       const water = { panG: null, cookOff, drainedG: 3 };
-      return { ...rest, version: 1, lines: turkey.lines.map(line), wrap, water, cool };
+      return {
+        ...rest,
+        version: 1,
+        lines: turkey.lines.map(line),
+        wrap,
+        water,
+        cool,
+        cook: cookOfVersion6(turkey.cook),
+      };
     };
 
     it('an estimate stays one', () => {

@@ -17,6 +17,7 @@ import { STAGE_IDS } from '@/core/document/vocabulary/stages';
 import { TASTE_IDS } from '@/core/document/vocabulary/tastes';
 import { VESSEL_IDS } from '@/core/document/vocabulary/vessels';
 import { catalogue, ingredientById } from '@/core/food/catalogue';
+import { MEDIUM_IDS } from '@/core/document/vocabulary/media';
 import { METHOD_IDS } from '@/core/document/vocabulary/methods';
 import { BASE_IDS } from '@/core/document/vocabulary/bases';
 import { PLACE_IDS } from '@/core/document/vocabulary/places';
@@ -116,7 +117,14 @@ const operation: fc.Arbitrary<Operation> = fc.oneof(
   }),
   fc.record({
     do: fc.constant('setCook' as const),
-    to: fc.record({ minutes: number, mediumC: number, startC: number, method: fc.constantFrom(...METHOD_IDS) }),
+    to: fc.record({
+      steps: fc.array(
+        fc.record({ medium: fc.constantFrom(...MEDIUM_IDS), mediumC: number, minutes: number, turn: fc.boolean() }),
+        { maxLength: 14 },
+      ),
+      startC: number,
+      method: fc.constantFrom(...METHOD_IDS),
+    }),
   }),
   fc.record({ do: fc.constant('setNote' as const), to: fc.record({ words: fc.string({ maxLength: 6000 }) }) }),
 );
@@ -352,7 +360,16 @@ describe('what is worked out for an extreme batch', () => {
       legs: fc.array(stay, { maxLength: 6 }),
       ...edge,
     });
-    const cooked = fc.record({ minutes: fc.constantFrom(0.5, 240), startC: fc.constantFrom(-25, 60) });
+    const step = fc.record({
+      medium: fc.constantFrom(...MEDIUM_IDS),
+      mediumC: fc.constantFrom(null, 60, 300),
+      minutes: fc.constantFrom(0.5, 240),
+      turn: fc.boolean(),
+    });
+    const cooked = fc.record({
+      steps: fc.array(step, { minLength: 1, maxLength: 12 }),
+      startC: fc.constantFrom(-25, 60),
+    });
     fc.assert(
       fc.property(
         fc.constantFrom(...DEMO),

@@ -1,4 +1,5 @@
 /** Fit's second question: do filling and dough come out even, what would mend it, and is it as promised? */
+import { stepsOf } from '@/core/document/ready-plans';
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { ORDER } from '@/core/checks/check';
@@ -165,7 +166,10 @@ describe('at the board', () => {
     expect(texts(steamed).join()).not.toContain('vent');
   });
   it('a vent under hot oil is closed', () => {
-    const fried = changed(pumpkin, wrap({ vent: 'slit' }), { do: 'setCook', to: { method: 'fry', mediumC: 175 } });
+    const fried = changed(pumpkin, wrap({ vent: 'slit' }), {
+      do: 'setCook',
+      to: { method: 'fry', steps: stepsOf('fry', pumpkin.wrap.form) },
+    });
     expect(texts(fried).join()).toContain('it spits');
   });
   it('a wet filling soaks through a thin skin sooner', () => {

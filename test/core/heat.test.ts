@@ -1,4 +1,5 @@
 import { normalise } from '@/core/food/composition';
+import { MEDIA } from '@/core/document/vocabulary/media';
 import { cookingCurve, type CookingPlan } from '@/core/heat/cooking';
 import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
 import { boilingPoint, evaporation, saturationPressure } from '@/core/heat/surfaces';
@@ -125,11 +126,14 @@ describe('core forecast', () => {
       wrapperConductivity: wrapper.conductivity,
     };
   };
+  /** One step in surroundings that are the same all round. */
+  const allRound = (mediumC: number, h: number): CookingPlan['steps'] => [
+    { minutes: 10, above: { mediumC, h }, below: { mediumC, h }, turn: false, heats: true },
+  ];
   const moon: CookingPlan = {
     parcel: parcel('half-moon', 'noodle', 90, 1.2, 13),
     startC: 5,
-    mediumC: 100,
-    h: 300,
+    steps: allRound(100, 300),
     boilingC: 100,
   };
   const to74 = (plan: CookingPlan) => cookingCurve(plan, { at: 'centre', c: 74 }).minutesTo(74) ?? Infinity;
@@ -137,23 +141,27 @@ describe('core forecast', () => {
   it('heats as kitchens find: a 20 g half-moon steamed 5 min, boiled 4½', () => {
     expect(to74(moon)).toBeGreaterThan(4);
     expect(to74(moon)).toBeLessThan(6);
-    expect(to74({ ...moon, h: 1000 })).toBeGreaterThan(3.5);
-    expect(to74({ ...moon, h: 1000 })).toBeLessThan(5);
+    expect(to74({ ...moon, steps: allRound(100, 1000) })).toBeGreaterThan(3.5);
+    expect(to74({ ...moon, steps: allRound(100, 1000) })).toBeLessThan(5);
   });
 
   it('a 60 g bun steamed 12 to 17 min; a 100 g baked parcel 20 to 30', () => {
     const bun: CookingPlan = { ...moon, parcel: parcel('purse', 'steamed-bun', 110, 3, 28), startC: 8 };
     expect(to74(bun)).toBeGreaterThan(12);
     expect(to74(bun)).toBeLessThan(17);
-    const pie: CookingPlan = { ...moon, parcel: parcel('half-moon', 'short', 130, 3, 55), mediumC: 190, h: 14 };
+    const oven = MEDIA.oven.faces({ setC: 190, boilingC: 100, roomC: 21, fanOven: false });
+    const baked: CookingPlan['steps'] = [{ minutes: 25, ...oven, turn: false, heats: true }];
+    const pie: CookingPlan = { ...moon, parcel: parcel('half-moon', 'short', 130, 3, 55), steps: baked };
     expect(to74(pie)).toBeGreaterThan(18);
     expect(to74(pie)).toBeLessThan(32);
   });
 
   it('no place gets hotter than water boils, however hot the oven', () => {
-    const curve = cookingCurve({ ...moon, mediumC: 240, h: 40, boilingC: 95 }, { at: 'centre', c: 94.9 });
+    const curve = cookingCurve({ ...moon, steps: allRound(240, 40), boilingC: 95 }, { at: 'centre', c: 94.9 });
     for (const sample of curve.samples) expect(sample.centreC).toBeLessThanOrEqual(95);
-    expect(cookingCurve({ ...moon, boilingC: 95, mediumC: 95 }, { at: 'centre', c: 96 }).minutesTo(96)).toBeNull();
+    expect(
+      cookingCurve({ ...moon, boilingC: 95, steps: allRound(95, 300) }, { at: 'centre', c: 96 }).minutesTo(96),
+    ).toBeNull();
   });
 
   it('takes longer from colder, fuller and with a thicker skin', () => {

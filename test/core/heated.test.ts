@@ -169,13 +169,13 @@ describe('steps', () => {
 describe('the crust', () => {
   it('the deeper it has dried, the less goes through and the nearer its face is to the heat', () => {
     expect(throughCrust(350, 0)).toBe(350);
-    expect(throughCrust(350, 0.001)).toBeCloseTo(1 / (1 / 350 + 0.001 / 0.15), 6);
+    expect(throughCrust(350, 0.001)).toBeCloseTo(1 / (1 / 350 + 0.001 / 0.1), 6);
     expect(crustSurface(175, 100, 350, 0)).toBe(100);
     expect(crustSurface(175, 100, 350, 0.002)).toBeGreaterThan(crustSurface(175, 100, 350, 0.001));
     // The same heat through both.
     const [h, depth] = [350, 0.0015];
     const face = crustSurface(175, 100, h, depth);
-    expect(h * (175 - face)).toBeCloseTo((0.15 * (face - 100)) / depth, 6);
+    expect(h * (175 - face)).toBeCloseTo((0.1 * (face - 100)) / depth, 6);
   });
   it('browns twice as fast for ten degrees', () => {
     expect(browningRate(150)).toBe(1);

@@ -16,3 +16,8 @@ export function wrapOfVersion5({
   const { diameterMm } = skin;
   return { form, dough, doughSaltPercent, diameterMm, rimMm, thicknessMm, depthMm: null, portionG, doughG };
 }
+
+/** Cooking as versions 1 to 6 had it: one medium, one time. */
+export function cookOfVersion6({ steps: [{ mediumC, minutes }], ...cook }: Batch['cook']) {
+  return { ...cook, mediumC: mediumC ?? 100, minutes };
+}

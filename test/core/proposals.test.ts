@@ -1,4 +1,5 @@
 /** What is proposed, and in which order; the judgement does not wait for it. */
+import { lasting } from '@/core/document/cooking';
 import { assess } from '@/core/checks/assess';
 import { CHECK_IDS } from '@/core/checks/check';
 import { forecastHeat } from '@/core/checks/heat';
@@ -14,7 +15,11 @@ const first = (batch: Batch) => forecastHeat(batch, DEFAULT_KITCHEN, 'first');
 
 it('what makes something else worse comes last, and says so', () => {
   // A larger skin than the time was planned for: the portion mends the fit, the skin makes the core late.
-  const full = changed(turkey, { do: 'setWrap', to: { portionG: 44 } }, { do: 'setCook', to: { minutes: 13 } });
+  const full = changed(
+    turkey,
+    { do: 'setWrap', to: { portionG: 44 } },
+    { do: 'setCook', to: { steps: lasting(turkey.cook.steps, 13) } },
+  );
   const { fixes } = assess(full, DEFAULT_KITCHEN, first(full)).checks.fit;
   const buts = fixes.map((fix) => fix.but);
   expect(buts.indexOf(null)).toBeLessThanOrEqual(0);

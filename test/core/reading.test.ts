@@ -208,7 +208,7 @@ describe('the batch that it becomes', () => {
       },
       FRESH,
     );
-    expect(batch.cook).toMatchObject({ method: 'bake', mediumC: 190, minutes: 22 });
+    expect(batch.cook).toMatchObject({ method: 'bake', steps: [{ medium: 'oven', mediumC: 190, minutes: 22 }] });
     expect(batch.wrap).toMatchObject({ dough: 'short', thicknessMm: 3.5 });
   });
 });

@@ -19,14 +19,42 @@ const opened = (name: string, version = 4): Batch => {
   return read.value;
 };
 
+describe('version 6', () => {
+  it.each([
+    ['turkey', 'steam', null, 18],
+    ['haddock', 'oven', 180, 75],
+    ['venison', 'oil', 170, 6],
+  ])('%s: its method is one step, everything else as it was', (name, medium, mediumC, minutes) => {
+    const { version: _then, cook: old, ...rest } = stored(name, 6) as Json & { cook: Json };
+    const { version, cook, ...now } = opened(name, 6);
+    expect(now).toEqual(rest);
+    expect(version).toBe(BATCH_VERSION);
+    expect(cook).toEqual({
+      method: old.method,
+      startC: old.startC,
+      readings: old.readings,
+      steps: [{ medium, mediumC, minutes, turn: false }],
+    });
+  });
+  it('what lay on a griddle was turned half-way', () => {
+    expect(opened('flat', 6).cook.steps).toEqual([
+      { medium: 'griddle', mediumC: 190, minutes: 4.5, turn: false },
+      { medium: 'griddle', mediumC: 190, minutes: 4.5, turn: true },
+    ]);
+  });
+  it('the kitchen opens as it was', () => {
+    expect(readKitchen(stored('kitchen', 6))).toEqual({ ok: true, value: stored('kitchen', 6) });
+  });
+});
+
 describe('version 5', () => {
   it.each([
     ['turkey', 'pleats'],
     ['pumpkin', 'pressed'],
     ['duck-cooling', 'pressed'],
   ])('%s: everything it had is there, its skin under its shape', (name, edge) => {
-    const { version: _then, wrap: old, ...rest } = stored(name, 5) as Json & { wrap: Json };
-    const { version, wrap, ...now } = opened(name, 5);
+    const { version: _then, wrap: old, cook: _cook, ...rest } = stored(name, 5) as Json & { wrap: Json };
+    const { version, wrap, cook: _cookNow, ...now } = opened(name, 5);
     expect(now).toEqual(rest);
     expect(version).toBe(BATCH_VERSION);
     const { diameterMm, depthMm: _none, ...kept } = old;
@@ -72,8 +100,8 @@ describe('version 5', () => {
 
 describe('version 4', () => {
   it.each(['turkey', 'pumpkin', 'duck-cooling', 'haddock', 'own-ingredients'])('%s: nothing is lost', (name) => {
-    const { version: _then, ingredients: _own, wrap: _skin, ...old } = stored(name);
-    const { version, ingredients: _traits, wrap: _shape, ...now } = opened(name);
+    const { version: _then, ingredients: _own, wrap: _skin, cook: _cook, ...old } = stored(name);
+    const { version, ingredients: _traits, wrap: _shape, cook: _steps, ...now } = opened(name);
     expect(now).toEqual(old);
     expect(version).toBe(BATCH_VERSION);
   });

@@ -1,3 +1,4 @@
+import { lasting } from '@/core/document/cooking';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { apply, type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
@@ -30,7 +31,7 @@ describe('what heat depends on', () => {
     const others: Batch[] = [
       changed(duck, { do: 'startCooling', at: AT }),
       changed(duck, { do: 'setCool', to: { depthMm: 21 } }),
-      changed(duck, { do: 'setCook', to: { minutes: 3 } }),
+      changed(duck, { do: 'setCook', to: { steps: lasting(duck.cook.steps, 3) } }),
       changed(duck, { do: 'removeLine', id: duck.lines[0].id }),
     ];
     expect(new Set([now, ...others.map((b) => version(b))]).size).toBe(others.length + 1);

@@ -4,6 +4,7 @@ import { type Assessment } from './judgement';
 import { CHECK_IDS, type Judgement } from './check';
 import { type Kitchen } from '../document/kitchen';
 import { type Batch } from '../document/schema';
+import { stepWords } from './step-words';
 import { type Stage } from '../document/vocabulary/stages';
 import { gramsOf } from '../filling/lines';
 import { lookUp } from '../food/larder';
@@ -98,7 +99,7 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
     },
     {
       name: 'Cook',
-      text: `${cook.method}, ${t(cook.mediumC)}, ${formatMinutes(cook.minutes)}; then measure: ${t(limit.c)}${limit.holdMinutes > 0 ? ` for ${formatMinutes(limit.holdMinutes)}` : ''} (${limit.because})`,
+      text: `${cook.steps.map((step) => stepWords(step, kitchen.temperature)).join(', then ')}; then measure: ${t(limit.c)}${limit.holdMinutes > 0 ? ` for ${formatMinutes(limit.holdMinutes)}` : ''} (${limit.because})`,
     },
   );
   return facts;

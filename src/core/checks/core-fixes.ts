@@ -1,4 +1,5 @@
 /** What may mend Core: a longer time. */
+import { lasting, plannedMinutes } from '../document/cooking';
 import { METHODS } from '../document/vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { type Accounts } from './account';
@@ -13,8 +14,8 @@ function candidates({ batch, limit, heat }: Accounts, { value, unit }: Judgement
   return [
     {
       id: 'longer',
-      label: `${METHODS[batch.cook.method].imperative} ${minutes} min instead of ${formatNumber(batch.cook.minutes)}`,
-      change: [{ do: 'setCook', to: { minutes } }],
+      label: `${METHODS[batch.cook.method].imperative} ${minutes} min instead of ${formatNumber(plannedMinutes(batch.cook))}`,
+      change: [{ do: 'setCook', to: { steps: lasting(batch.cook.steps, minutes) } }],
     },
   ];
 }

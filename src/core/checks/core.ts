@@ -1,4 +1,5 @@
 /** Core: hot enough inside. A forecast says when to measure; only the thermometer says that it is safe. */
+import { plannedMinutes } from '../document/cooking';
 import { METHODS } from '../document/vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
@@ -18,7 +19,7 @@ function judge(accounts: Accounts): Judgement {
     unit: 'min',
     why: accounts.isTrial ? [] : reasons(accounts, forecast),
     cautions: cautions(accounts),
-    figure: `${formatNumber(batch.cook.minutes)} min`,
+    figure: `${formatNumber(plannedMinutes(batch.cook))} min`,
   };
   if (read.lowestC !== null && limit.kind === 'safety') {
     const lowest = formatTemperature(read.lowestC, kitchen.temperature);
@@ -83,10 +84,10 @@ function judge(accounts: Accounts): Judgement {
   }
   const average = formatMinutes(forecast.minutes);
   const least = formatMinutes(Math.ceil(forecast.leastDoneMinutes));
-  const planned = { ...common, value: batch.cook.minutes, band: [forecast.leastDoneMinutes, null] as const };
-  const sentence = `${where[0].toUpperCase()}${where.slice(1)} after about *${average}*, ${least} in the least-done; planned ${formatNumber(batch.cook.minutes)} min.`;
-  if (batch.cook.minutes < forecast.leastDoneMinutes) {
-    const short = batch.cook.minutes < forecast.minutes;
+  const planned = { ...common, value: plannedMinutes(batch.cook), band: [forecast.leastDoneMinutes, null] as const };
+  const sentence = `${where[0].toUpperCase()}${where.slice(1)} after about *${average}*, ${least} in the least-done; planned ${formatNumber(plannedMinutes(batch.cook))} min.`;
+  if (plannedMinutes(batch.cook) < forecast.leastDoneMinutes) {
+    const short = plannedMinutes(batch.cook) < forecast.minutes;
     return {
       ...planned,
       state: short ? 'fix' : 'watch',

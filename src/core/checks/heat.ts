@@ -1,8 +1,16 @@
 /** The heat forecasts of a batch: how its hot part cools and how its parcels heat. Runs in the worker. */
 import { drawLedger, type Ledger } from '../filling/ledger';
-import { cookingCurve, type CookingPlan, type CookingSample, type CookingTarget } from '../heat/cooking';
+import {
+  cookingCurve,
+  type Browning,
+  type CookingPlan,
+  type CookingSample,
+  type CookingStep,
+  type CookingTarget,
+} from '../heat/cooking';
 import { boilingPoint } from '../heat/surfaces';
-import { METHODS } from '../document/vocabulary/methods';
+import { mainStep } from '../document/cooking';
+import { MEDIA } from '../document/vocabulary/media';
 import { fillingDensity } from '../filling/density';
 import { fitParcel } from '../wrapper/fit';
 import { laidOf } from '../wrapper/laid';
@@ -22,6 +30,9 @@ export interface CoreForecast {
   samples: CookingSample[];
   leastDone: CookingSample[];
   mediumC: number;
+  /** When the faces of the average parcel are brown, and too brown, as long as it cooks. */
+  above: Browning;
+  below: Browning;
 }
 
 export interface HeatForecast {
@@ -81,8 +92,12 @@ export function cookingPlan(
     fillingG: portionG,
     density: fillingDensity(ledger.composition),
   });
-  const method = METHODS[batch.cook.method];
   const boilingC = boilingPoint(kitchen.altitudeM);
+  const [first, ...rest] = batch.cook.steps.map(({ medium, mediumC, minutes, turn }): CookingStep => {
+    const { faces, heats, usualC } = MEDIA[medium];
+    const { roomC, fanOven } = kitchen;
+    return { minutes, turn, heats, ...faces({ setC: mediumC ?? usualC, boilingC, roomC, fanOven }) };
+  });
   return {
     parcel: {
       ...body,
@@ -92,8 +107,7 @@ export function cookingPlan(
       wrapperConductivity: o.dough.conductivity,
     },
     startC,
-    mediumC: method.isSet ? batch.cook.mediumC : boilingC,
-    h: method.h(kitchen),
+    steps: [first, ...rest],
     boilingC,
   };
 }
@@ -101,9 +115,7 @@ export function cookingPlan(
 function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger): CoreForecast {
   const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
   const average = cookingPlan(batch, kitchen, o, ledger, batch.wrap.portionG, batch.cook.startC);
-  // A little beyond the planned time, so that the curve shows where the plan ends.
-  const shown = batch.cook.minutes * 1.1;
-  const curve = cookingCurve(average, target, shown);
+  const curve = cookingCurve(average, target);
   const least = cookingCurve(
     cookingPlan(
       batch,
@@ -114,7 +126,6 @@ function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger
       batch.cook.startC - COLDER_C,
     ),
     target,
-    shown,
   );
   return {
     targetC: target.c,
@@ -123,6 +134,8 @@ function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger
     leastDoneMinutes: least.minutesTo(target.c),
     samples: curve.samples,
     leastDone: least.samples,
-    mediumC: average.mediumC,
+    mediumC: mainStep(batch.cook).mediumC ?? average.boilingC,
+    above: curve.above,
+    below: curve.below,
   };
 }

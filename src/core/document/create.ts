@@ -1,4 +1,5 @@
 /** A new batch from the few things a cook says first. */
+import { stepsSaid } from './cooking';
 import { type FormId, FORMS } from './vocabulary/forms';
 import { LIMITS, MOST } from './limits';
 import { type DoughId, DOUGHS } from './vocabulary/doughs';
@@ -104,7 +105,7 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
       ...NOTHING_SAID,
       edge: FORMS[form].edges[0],
     },
-    cook: { method, mediumC, startC: 20, minutes, readings: [] },
+    cook: { method, steps: stepsSaid(method, form, { mediumC, minutes }), startC: 20, readings: [] },
     note: { outcomes: [], words: '' },
   };
 }

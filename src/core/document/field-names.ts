@@ -39,7 +39,7 @@ const WORDS: Record<string, string> = {
   'wrap.weighed': 'Parcels weighed',
   'wrap.board.taps': 'Parcels closed',
   'wrap.board.stretches': 'Times on the bench',
-  'cook.minutes': 'Planned time',
+  'cook.steps': 'Steps of cooking',
   'cook.readings': 'Readings',
   'note.words': 'In your own words',
   vessels: 'Vessels',

@@ -83,6 +83,7 @@ export const MOST = {
   earlierRuns: 20,
   coolReadings: 300,
   readings: 500,
+  cookSteps: 12,
   vessels: 40,
   vesselName: 60,
   coolingFits: 200,

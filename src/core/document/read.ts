@@ -5,6 +5,7 @@ import { BATCH_FORMAT, BATCH_VERSION, KITCHEN_VERSION } from './vocabulary/forma
 import { type Kitchen, kitchenSchema } from './kitchen-schema';
 import { type Batch, batchSchema, type Line, lineSchema } from './schema';
 import { toVersion6 } from './to-version-6';
+import { toVersion7 } from './to-version-7';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -18,6 +19,7 @@ export const MIGRATIONS: Record<number, (document: Json) => Json> = {
   3: toVersion4,
   4: toVersion5,
   5: toVersion6,
+  6: toVersion7,
 };
 
 /**

@@ -3,6 +3,7 @@
  * Schema, its documentation (docs/format.md). Screens edit it through operations; `assess` derives everything else.
  */
 import { z } from '../zod';
+import { MEDIUM_IDS } from './vocabulary/media';
 import { METHOD_IDS } from './vocabulary/methods';
 import { LINE_UNITS } from './vocabulary/line-units';
 import { DOUGH_IDS } from './vocabulary/doughs';
@@ -276,11 +277,21 @@ const readingSchema = z.strictObject({
   at: moment.describe('When it was read.'),
 });
 
+const stepSchema = z.strictObject({
+  medium: z.enum(MEDIUM_IDS).describe('What it is cooked in, on or under.'),
+  mediumC: celsius(LIMITS.mediumC).nullable().describe('How hot that is, °C; null where it is not the cook’s to set.'),
+  minutes: within(LIMITS.cookMinutes, 'minutes').describe('So long.'),
+  turn: z.boolean().describe('The parcels are turned over as the step begins.'),
+});
+
 const cookSchema = z.strictObject({
   method: z.enum(METHOD_IDS).describe('How it is cooked.'),
-  mediumC: celsius(LIMITS.mediumC).describe('Temperature of steam, water or oven, °C.'),
+  steps: z
+    .array(stepSchema)
+    .min(1, 'needs at least one step')
+    .max(...most(MOST.cookSteps, 'steps'))
+    .describe('What is done, in order.'),
   startC: celsius(LIMITS.cookStartC).describe('Temperature of the parcel when it goes in, °C.'),
-  minutes: within(LIMITS.cookMinutes, 'minutes').describe('Planned time.'),
   readings: z
     .array(readingSchema)
     .max(...most(MOST.readings, 'readings'))

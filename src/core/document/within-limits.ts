@@ -39,6 +39,6 @@ export function isWithinLimits({ lines, ingredients, count, water, cool, wrap, c
     within(wrap.doughG, LIMITS.doughG) &&
     wrap.rimMm < acrossOf(wrap.skin) / 2 &&
     (FORMS[wrap.form].shapes as readonly string[]).includes(wrap.skin.shape) &&
-    within(cook.minutes, LIMITS.cookMinutes)
+    cook.steps.every((step) => within(step.minutes, LIMITS.cookMinutes) && within(step.mediumC, LIMITS.mediumC))
   );
 }

@@ -299,19 +299,26 @@ export class Body {
         warmestAt = (i + 0.5) / cells;
       }
     }
+    const { layers, problem } = this;
+    const last = layers[layers.length - 1];
+    const wrapped = problem.inner && layers.length > 2 ? [layers[0].to, last.from] : [0, layers[0].to];
+    let coldestC = Infinity;
+    for (let i = wrapped[0]; i < wrapped[1]; i++) coldestC = min(coldestC, t[i]);
     // With a face at r = 0 the middle of the slab is meant; else T ≈ a + b r² about the plane or point of symmetry.
     const half = floor(cells / 2);
     const middle = cells % 2 === 1 ? t[half] : (t[half - 1] + t[half]) / 2;
+    const centreC = problem.inner ? middle : t[0] + (t[0] - t[1]) / 8;
     return {
       seconds: this.seconds,
-      centreC: this.problem.inner ? middle : t[0] + (t[0] - t[1]) / 8,
+      centreC,
       surfaceC: outer.surfaceC,
       meanC: weighted / weight,
       warmestC: warmest,
       warmestAt,
-      wrapperC: t[this.layers[this.layers.length - 1].from],
+      wrapperC: problem.inner && layers.length > 2 ? min(t[layers[0].to - 1], t[last.from]) : t[last.from],
+      coldestC: problem.inner ? coldestC : min(coldestC, centreC),
       vapour: this.vapour,
-      innerC: this.problem.inner ? this.inner.surfaceC : t[0] + (t[0] - t[1]) / 8,
+      innerC: problem.inner ? this.inner.surfaceC : centreC,
       heatLost: this.heatLost,
       heatLeft: heat,
       boiledOuter: this.boiledOuter,

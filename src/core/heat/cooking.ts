@@ -1,9 +1,11 @@
-/** Heating a parcel: how its centre, and the coldest of a load, approach the limit. */
+/** Cooking a parcel by a plan of steps: how its coldest part approaches the limit, and how its faces brown. */
 import { type Composition } from '../food/composition';
-import { Body } from './conduction';
-import { convective, type State } from './problem';
+import { BROWN_MINUTES, browningRate, BURNT_MINUTES } from './crust';
+import { foodMaterial, foodMaterialOf } from './material';
+import { type ParcelState, type Surroundings } from './parcel';
+import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
-import { foodMaterial } from './material';
+import { type HeatStep, heatInSteps, type SteppedPlan } from './stepped';
 
 export interface ParcelBody {
   /** 1 slab to 3 sphere */
@@ -20,11 +22,20 @@ export interface ParcelBody {
   wrapperConductivity: number;
 }
 
+/** A step of the plan, as the parcel meets it. */
+export interface CookingStep {
+  minutes: number;
+  above: Surroundings;
+  below: Surroundings;
+  turn: boolean;
+  /** Heat goes in; else it rests. */
+  heats: boolean;
+}
+
 export interface CookingPlan {
   parcel: ParcelBody;
   startC: number;
-  mediumC: number;
-  h: number;
+  steps: readonly [CookingStep, ...CookingStep[]];
   boilingC: number;
 }
 
@@ -32,64 +43,135 @@ export interface CookingSample {
   minute: number;
   centreC: number;
   wrapperC: number;
+  /** The face that was above at the start, crust included, and the one below; where there is one face, the same. */
   surfaceC: number;
+  bottomC: number;
 }
 
-/** What must get hot: the filling's centre, or the wrapper where it meets the filling. */
+/** What must get hot: the coldest of the filling, or the wrapper where it meets the filling. */
 export interface CookingTarget {
   at: 'centre' | 'wrapper';
   c: number;
 }
 
+/** When a face is brown, and when it is too brown; null where it is not within what was computed. */
+export interface Browning {
+  brownAt: number | null;
+  burntAt: number | null;
+}
+
 export interface CookingCurve {
   samples: CookingSample[];
-  /** Minutes until the target's place has reached a temperature; null where it does not within three hours. */
+  /** Minutes until the target is reached, the last step that heats going on as long as it takes; null where not within three hours. */
   minutesTo(c: number): number | null;
+  /** Of each face, as long as it is computed. */
+  above: Browning;
+  below: Browning;
+  /** Share of the heat taken in that is not accounted for. */
+  residual: number;
 }
 
 /** The longest cooking computed, minutes. */
 const LONGEST = 180;
+/** Of a ball or bar so much of the surface lies on what is below it. House estimate. */
+const LYING = 0.3;
 
-/**
- * Heats until the target is reached, or for three hours.
- * @param atLeast minutes that the curve goes on for in any case
- */
-export function cookingCurve(plan: CookingPlan, target: CookingTarget, atLeast = 0, refinement = 1): CookingCurve {
-  const { parcel } = plan;
-  const place = target.at === 'centre' ? 'centreC' : 'wrapperC';
-  const body = new Body({
+/** One coefficient for what is round: its faces by their share of the surface, each with its own medium. */
+export function averaged(above: Surroundings, below: Surroundings): Surroundings {
+  const [a, b] = [(1 - LYING) * above.h, LYING * below.h];
+  const dry = (1 - LYING) * (above.hDry ?? above.h) + LYING * (below.hDry ?? below.h);
+  return { h: a + b, hDry: dry, mediumC: (a * above.mediumC + b * below.mediumC) / (a + b) };
+}
+
+const stepFor = ({ minutes, above, below, turn }: CookingStep, isSlab: boolean): HeatStep =>
+  isSlab ? { minutes, outer: above, inner: below, turn } : { minutes, outer: averaged(above, below) };
+
+function steppedFrom({ parcel, startC, steps, boilingC }: CookingPlan): SteppedPlan {
+  const isSlab = parcel.dimension === 1;
+  const filling: Layer = {
+    thickness: ((isSlab ? 2 : 1) * parcel.fillingMm) / 1000,
+    material: foodMaterialOf(parcel.filling),
+    capC: boilingC,
+  };
+  const wrapper: Layer = {
+    thickness: parcel.wrapperMm / 1000,
+    material: foodMaterial(parcel.wrapper, {
+      density: parcel.wrapperDensity,
+      conductivityFactor: parcel.wrapperConductivity,
+    }),
+    capC: boilingC,
+  };
+  const [first, ...rest] = steps.map((step) => stepFor(step, isSlab));
+  return {
     dimension: parcel.dimension,
-    layers: [
-      { thickness: parcel.fillingMm / 1000, material: foodMaterial(parcel.filling) },
-      {
-        thickness: parcel.wrapperMm / 1000,
-        material: foodMaterial(parcel.wrapper, {
-          density: parcel.wrapperDensity,
-          conductivityFactor: parcel.wrapperConductivity,
-        }),
-      },
-    ],
-    startC: plan.startC,
-    outer: convective(plan.h, plan.mediumC),
-    capC: plan.boilingC,
-    refinement,
-  });
-  const states: State[] = [body.state()];
-  for (let now = states[0]; now[place] < target.c || now.seconds < atLeast * 60; states.push(now)) {
-    if (now.seconds >= LONGEST * 60) break;
-    now = body.advance(LONGEST * 60 - now.seconds);
-  }
-  const minutesTo = (c: number) => crossing(states, place, c, 'up');
-  const end = states[states.length - 1].seconds;
-  const samples = Array.from({ length: INTERVALS + 1 }, (_, i) => toSample(stateAt(states, (end * i) / INTERVALS)));
-  return { samples, minutesTo };
+    layers: isSlab ? [wrapper, filling, wrapper] : [filling, wrapper],
+    startC,
+    steps: [first, ...rest],
+    crustWater: parcel.wrapperDensity * parcel.wrapper.water,
+  };
+}
+
+/** The plan with its last step that heats going on for as long as anything is computed, and nothing after it. */
+function goingOn(plan: CookingPlan): CookingPlan {
+  const last = plan.steps.map(({ heats }) => heats).lastIndexOf(true);
+  const at = last < 0 ? plan.steps.length - 1 : last;
+  const [first, ...rest] = plan.steps
+    .slice(0, at + 1)
+    .map((step, i) => (i === at ? { ...step, minutes: Math.max(step.minutes, LONGEST) } : step));
+  return { ...plan, steps: [first, ...rest] };
+}
+
+/** Cooks by the plan, and on until the target is reached where the plan does not reach it. */
+export function cookingCurve(plan: CookingPlan, target: CookingTarget, refinement = 1): CookingCurve {
+  const place = target.at === 'centre' ? 'coldestC' : 'wrapperC';
+  const isSlab = plan.parcel.dimension === 1;
+  const planned = heatInSteps({ ...steppedFrom(plan), refinement });
+  const isThere = planned.some((now) => now[place] >= target.c);
+  const shown = isThere
+    ? planned
+    : heatInSteps(
+        { ...steppedFrom(goingOn(plan)), refinement },
+        (now) => now[place] >= target.c || now.seconds >= LONGEST * 60,
+      );
+  const end = shown[shown.length - 1];
+  return {
+    samples: Array.from({ length: INTERVALS + 1 }, (_, i) => sampleAt(shown, (end.seconds * i) / INTERVALS, isSlab)),
+    minutesTo: (c) => crossing(shown, place, c, 'up'),
+    above: browningOf(shown, 'outerFaceC'),
+    below: browningOf(shown, isSlab ? 'innerFaceC' : 'outerFaceC'),
+    residual: end.residual,
+  };
 }
 
 const INTERVALS = 60;
 
-const toSample = ({ seconds, centreC, wrapperC, surfaceC }: State): CookingSample => ({
-  minute: seconds / 60,
-  centreC,
-  wrapperC,
-  surfaceC,
-});
+function sampleAt(states: readonly ParcelState[], seconds: number, isSlab: boolean): CookingSample {
+  const now = stateAt(states, seconds);
+  const after = Math.max(
+    1,
+    states.findIndex((s) => s.seconds >= seconds),
+  );
+  const [a, b] = [states[after - 1], states[after] ?? states[after - 1]];
+  const part = b.seconds > a.seconds ? (now.seconds - a.seconds) / (b.seconds - a.seconds) : 0;
+  const face = (key: 'outerFaceC' | 'innerFaceC'): number => a[key] + (b[key] - a[key]) * part;
+  return {
+    minute: seconds / 60,
+    centreC: now.coldestC,
+    wrapperC: now.wrapperC,
+    surfaceC: face('outerFaceC'),
+    bottomC: isSlab ? face('innerFaceC') : face('outerFaceC'),
+  };
+}
+
+/** The browning dose of a face, step by step of the solver. */
+function browningOf(states: readonly ParcelState[], face: 'outerFaceC' | 'innerFaceC'): Browning {
+  let dose = 0;
+  let [brownAt, burntAt]: [number | null, number | null] = [null, null];
+  for (let i = 1; i < states.length; i++) {
+    const minutes = (states[i].seconds - states[i - 1].seconds) / 60;
+    dose += minutes * browningRate((states[i][face] + states[i - 1][face]) / 2);
+    if (brownAt === null && dose >= BROWN_MINUTES) brownAt = states[i].seconds / 60;
+    if (burntAt === null && dose >= BURNT_MINUTES) burntAt = states[i].seconds / 60;
+  }
+  return { brownAt, burntAt };
+}

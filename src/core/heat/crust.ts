@@ -6,11 +6,15 @@
 
 /** Heat that boils water off, J/kg. */
 export const BOILING_HEAT = 2.257e6;
-/** A dried crust, W/m·K: between 0.1 and 0.2 for porous bread crust and fried batter. House estimate within that range. */
-const CRUST_K = 0.15;
+/** A dried crust, W/m·K: 0.1 to 0.2 for bread crust and fried batter; the low end, as pastry is. House estimate. */
+const CRUST_K = 0.1;
 /** It browns twice as fast for so many degrees more, and at this temperature counts minute for minute. House estimates. */
 const DOUBLES_C = 10;
 export const BROWNING_C = 150;
+
+/** A face is brown after so many minutes at 150 °C, and too brown after so many. House estimates. */
+export const BROWN_MINUTES = 3;
+export const BURNT_MINUTES = 15;
 
 /** How deep a face has dried, m. @param boiled heat that its water took, J/m² @param water in the moist layer, kg/m³ */
 export const crustDepth = (boiled: number, water: number): number => (water > 0 ? boiled / (BOILING_HEAT * water) : 0);

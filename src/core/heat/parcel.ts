@@ -6,8 +6,10 @@ import { type Exchange, type Face, type Layer, type State } from './problem';
 /** What a face meets. */
 export interface Surroundings {
   mediumC: number;
-  /** W/m²·K */
+  /** W/m²·K, into a moist face */
   h: number;
+  /** Onto a face that has dried, W/m²·K, where that is more: until then the difference goes into drying it. */
+  hDry?: number;
 }
 
 /** Around it, or above (outer) and below (inner) a slab. */
@@ -40,6 +42,12 @@ export interface ParcelState extends State {
   boiledOff: number;
 }
 
+/** A face dried so deep is dry: nothing is left for the air to take, m. House estimate: about a sheet of pastry. */
+const DRY_M = 0.003;
+
+/** Coefficient from the medium onto a face that has dried so deep, W/m²·K. */
+const filmOn = ({ h, hDry = h }: Surroundings, depth: number): number => h + (hDry - h) * Math.min(1, depth / DRY_M);
+
 /** Less heat than this is no heat to find an error in, J per unit shape. */
 const SOME_HEAT = 1e-3;
 
@@ -51,7 +59,9 @@ export class HeatedParcel {
   private readonly outerArea: number;
   private around: Around;
   private isTurned = false;
-  private depth = { outer: 0, inner: 0 };
+  private readonly depth = { outer: 0, inner: 0 };
+  /** Heat that went into drying the faces from outside, J/m²: it never was in the parcel. */
+  private readonly dragged = { outer: 0, inner: 0 };
   private readonly exchange: { outer: Exchange; inner: Exchange };
   private readonly heatAtStart: number;
 
@@ -108,23 +118,32 @@ export class HeatedParcel {
   private exchangeAnew(): void {
     const facing = this.facing();
     for (const which of ['outer', 'inner'] as const) {
-      const { mediumC, h } = facing[which];
-      this.exchange[which].mediumC = mediumC;
-      this.exchange[which].h = throughCrust(h, this.depth[which]);
+      this.exchange[which].mediumC = facing[which].mediumC;
+      this.exchange[which].h = throughCrust(filmOn(facing[which], this.depth[which]), this.depth[which]);
     }
   }
 
   /** Moves on by one step of the solver's choosing, at most `limit` seconds. */
   advance(limit: number): ParcelState {
+    const from = this.body.state().seconds;
     const now = this.body.advance(limit);
-    if (this.crustWater > 0) {
-      this.depth = {
-        outer: Math.min(this.deepest.outer, crustDepth(now.boiledOuter / this.outerArea, this.crustWater)),
-        inner: Math.min(this.deepest.inner, crustDepth(now.boiledInner, this.crustWater)),
-      };
-      this.exchangeAnew();
-    }
+    if (this.crustWater > 0) this.dry(now, now.seconds - from);
     return this.seen(now);
+  }
+
+  /** Water that boiled under a face, and what the air took from it before, leave a crust. */
+  private dry(now: State, seconds: number): void {
+    const facing = this.facing();
+    const boiled = { outer: now.boiledOuter / this.outerArea, inner: now.boiledInner };
+    const faceC = { outer: now.surfaceC, inner: now.innerC };
+    for (const which of ['outer', 'inner'] as const) {
+      const { mediumC, h, hDry = h } = facing[which];
+      const drag = hDry - filmOn(facing[which], this.depth[which]);
+      this.dragged[which] += Math.max(0, drag * (mediumC - faceC[which])) * seconds;
+      const heat = boiled[which] + this.dragged[which];
+      this.depth[which] = Math.min(this.deepest[which], crustDepth(heat, this.crustWater));
+    }
+    this.exchangeAnew();
   }
 
   state(): ParcelState {
@@ -138,8 +157,8 @@ export class HeatedParcel {
     const kept = now.heatLeft - this.heatAtStart + boiled;
     return {
       ...now,
-      outerFaceC: crustSurface(outer.mediumC, now.surfaceC, outer.h, this.depth.outer),
-      innerFaceC: crustSurface(inner.mediumC, now.innerC, inner.h, this.depth.inner),
+      outerFaceC: crustSurface(outer.mediumC, now.surfaceC, filmOn(outer, this.depth.outer), this.depth.outer),
+      innerFaceC: crustSurface(inner.mediumC, now.innerC, filmOn(inner, this.depth.inner), this.depth.inner),
       takenIn,
       residual: Math.abs(kept - takenIn) / Math.max(SOME_HEAT, Math.abs(takenIn)),
       boiledOff: boiled / BOILING_HEAT,

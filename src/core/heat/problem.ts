@@ -45,8 +45,10 @@ export interface State {
   /** The hottest cell or face, and where it lies: 0 the centre or the inner face, 1 the outer. */
   warmestC: number;
   warmestAt: number;
-  /** Where the outermost layer begins: the inner face of a wrapper. */
+  /** Where the outermost layer begins: the inner face of a wrapper; of a slab wrapped on both faces, the colder of the two. */
   wrapperC: number;
+  /** The coldest of what is wrapped: of the innermost layer, or of a slab with two faces of all but its outer layers. */
+  coldestC: number;
   /** Vapour lost since the start through both faces, kg per m² of face (slabs). */
   vapour: number;
   /** The face at r = 0 of a slab that has one, °C; else as the centre. */

@@ -12,6 +12,7 @@ export function interpolate(a: State, b: State, part: number): State {
     warmestC: between('warmestC'),
     warmestAt: between('warmestAt'),
     wrapperC: between('wrapperC'),
+    coldestC: between('coldestC'),
     vapour: between('vapour'),
     innerC: between('innerC'),
     boiledOuter: between('boiledOuter'),
@@ -34,7 +35,7 @@ export function stateAt(states: readonly State[], seconds: number): State {
 /** Minutes until a temperature is first reached, rising or falling; null where it is not. */
 export function crossing(
   states: readonly State[],
-  place: 'centreC' | 'wrapperC' | 'warmestC',
+  place: 'centreC' | 'coldestC' | 'wrapperC' | 'warmestC',
   c: number,
   direction: 'up' | 'down',
 ): number | null {

@@ -1,11 +1,12 @@
 /** The words of a recipe as a batch: what is understood becomes lines, what is not becomes a question, the rest is kept as notes. */
+import { stepsSaid } from '../document/cooking';
 import { beginBatch } from '../document/create';
 import { LIMITS, MOST } from '../document/limits';
 import { freshId, lineOf } from '../document/new-line';
 import { type Batch, type Line } from '../document/schema';
 import { type DoughId } from '../document/vocabulary/doughs';
 import { type FormId, FORMS } from '../document/vocabulary/forms';
-import { METHODS, type Method } from '../document/vocabulary/methods';
+import { type Method } from '../document/vocabulary/methods';
 import { type School, SCHOOLS } from '../document/vocabulary/schools';
 import { SALT_ID } from '../food/ingredient';
 import { normaliseName } from '../food/singular';
@@ -25,7 +26,7 @@ export interface FillingInWords {
   lines: readonly string[];
   dough?: DoughId;
   wrap?: SaidWrap;
-  cook?: Partial<Pick<Batch['cook'], 'method' | 'mediumC' | 'startC' | 'minutes'>>;
+  cook?: { method?: Method; mediumC?: number; startC?: number; minutes?: number };
   cool?: Partial<Pick<Batch['cool'], 'depthMm' | 'covered' | 'place' | 'base'>>;
   water?: Partial<Pick<Batch['water'], 'estimate'>>;
   ingredients?: readonly OwnIngredient[];
@@ -70,10 +71,10 @@ export function batchInWords(words: FillingInWords, { id, at }: { id: string; at
     cook: {
       ...begun.cook,
       method,
-      ...(method === begun.cook.method
+      ...(cook.startC === undefined ? {} : { startC: cook.startC }),
+      ...(method === begun.cook.method && cook.mediumC === undefined && cook.minutes === undefined
         ? {}
-        : { mediumC: METHODS[method].usualC, minutes: METHODS[method].usualMinutes[FORMS[form].size] }),
-      ...cook,
+        : { steps: stepsSaid(method, form, heatSaid(cook, method, begun)) }),
     },
     cool: { ...begun.cool, ...coolIn(cool, begun.cool) },
     note: {
@@ -83,6 +84,18 @@ export function batchInWords(words: FillingInWords, { id, at }: { id: string; at
   };
   return { batch, questions, notes };
 }
+
+/** As hot and as long as is said; what is not said of the form's own method is as is usual for the form. */
+const heatSaid = (
+  { mediumC, minutes }: NonNullable<FillingInWords['cook']>,
+  method: Method,
+  { cook, wrap }: Batch,
+): { mediumC?: number; minutes?: number } => {
+  const { usual } = FORMS[wrap.form];
+  return method === cook.method
+    ? { mediumC: mediumC ?? usual.mediumC, minutes: minutes ?? usual.minutes }
+    : { mediumC, minutes };
+};
 
 /** A depth that is said is that of a pot, or of something flat. */
 function coolIn(cool: NonNullable<FillingInWords['cool']>, usual: Batch['cool']): Partial<Batch['cool']> {

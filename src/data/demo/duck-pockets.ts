@@ -1,4 +1,5 @@
 /** Braised, flour-bound, in short pastry, baked. Cooling too slowly as it opens: it stands covered in its pot on a cold porch. */
+import { stepsSaid } from '@/core/document/cooking';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -37,6 +38,6 @@ export function duckPockets(at: string): Batch {
       covered: true,
     },
     wrap: { ...batch.wrap, skin: { shape: 'round', diameterMm: 150 }, portionG: 78 },
-    cook: { ...batch.cook, mediumC: 190, minutes: 34, startC: 14 },
+    cook: { ...batch.cook, steps: stepsSaid('bake', batch.wrap.form, { mediumC: 190, minutes: 34 }), startC: 14 },
   };
 }

@@ -1,4 +1,5 @@
 /** White sauce under thin sheets. Too wet as it opens: the leek is only sweated and the sauce is thin. */
+import { stepsSaid } from '@/core/document/cooking';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -36,6 +37,6 @@ export function haddockPanPie(at: string): Batch {
       place: 'counter',
     },
     wrap: { ...batch.wrap, portionG: 1450 },
-    cook: { ...batch.cook, mediumC: 180, minutes: 75, startC: 18 },
+    cook: { ...batch.cook, steps: stepsSaid('bake', batch.wrap.form, { mediumC: 180, minutes: 75 }), startC: 18 },
   };
 }

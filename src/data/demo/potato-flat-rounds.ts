@@ -1,4 +1,5 @@
 /** Meatless: mash with chives and brined cheese, rolled out in a soft dough and griddled. In order as it opens. */
+import { lasting } from '@/core/document/cooking';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -30,6 +31,6 @@ export function potatoFlatRounds(at: string): Batch {
       place: 'counter',
     },
     wrap: { ...batch.wrap, skin: { shape: 'round', diameterMm: 170 }, portionG: 110 },
-    cook: { ...batch.cook, minutes: 9, startC: 20 },
+    cook: { ...batch.cook, steps: lasting(batch.cook.steps, 9), startC: 20 },
   };
 }

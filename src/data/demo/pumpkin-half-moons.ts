@@ -1,4 +1,5 @@
 /** Meatless: roasted pumpkin and drained curd in noodle dough, boiled. */
+import { lasting } from '@/core/document/cooking';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -31,6 +32,6 @@ export function pumpkinHalfMoons(at: string): Batch {
       place: 'counter',
     },
     wrap: { ...batch.wrap, portionG: 14 },
-    cook: { ...batch.cook, minutes: 6, startC: 18 },
+    cook: { ...batch.cook, steps: lasting(batch.cook.steps, 6), startC: 18 },
   };
 }

@@ -1,4 +1,5 @@
 /** Raw filling, yeasted dough, steamed. In order as it opens: what celeriac and turkey let go of is what a bun wants. */
+import { lasting } from '@/core/document/cooking';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -33,6 +34,6 @@ export function turkeyPurses(at: string): Batch {
       place: 'fridge',
     },
     wrap: { ...batch.wrap, portionG: 28 },
-    cook: { ...batch.cook, minutes: 18, startC: 12 },
+    cook: { ...batch.cook, steps: lasting(batch.cook.steps, 18), startC: 12 },
   };
 }

@@ -1,4 +1,5 @@
 /** Part-cooked: raw venison with browned onion and mash, in oil-and-egg dough, deep-fried. Filling for too few as it opens. */
+import { stepsSaid } from '@/core/document/cooking';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -39,6 +40,11 @@ export function venisonHalfMoons(at: string): Batch {
       portionG: 16,
       edge: 'fork',
     },
-    cook: { ...batch.cook, method: 'fry', mediumC: 170, minutes: 6, startC: 10 },
+    cook: {
+      ...batch.cook,
+      method: 'fry',
+      steps: stepsSaid('fry', batch.wrap.form, { mediumC: 170, minutes: 6 }),
+      startC: 10,
+    },
   };
 }

@@ -1,4 +1,7 @@
 /** How the middle heats, with the limit and the planned time. */
+import { plannedMinutes } from '@/core/document/cooking';
+import { MEDIA } from '@/core/document/vocabulary/media';
+import { type CookStep } from '@/core/document/vocabulary/media/step';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
 import { Curve, CurveRoom } from '@/ui/curve';
@@ -51,11 +54,22 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         label={`Forecast: ${inScale(forecast.targetC)} after about ${forecast.minutes === null ? 'more than three hours' : formatMinutes(forecast.minutes)}.`}
         height={HEIGHT}
         target={{ c: forecast.targetC, side: 'above', text: limit }}
-        marks={[{ minute: batch.cook.minutes, text: `planned ${formatMinutes(batch.cook.minutes)}`, kind: 'plan' }]}
+        marks={marksOf(batch.cook.steps)}
         yMax={100}
         yMin={Math.min(0, forecast.samples[0].centreC)}
         formatC={inScale}
       />
     </View>
   );
+}
+
+/** Where each step after the first begins, and where the plan ends. */
+function marksOf(steps: readonly CookStep[]): { minute: number; text: string; kind: 'plan' }[] {
+  const begins = steps.slice(1).map((step, i) => ({
+    minute: plannedMinutes({ steps: steps.slice(0, i + 1) }),
+    text: step.turn ? 'turned' : MEDIA[step.medium].label,
+    kind: 'plan' as const,
+  }));
+  const minute = plannedMinutes({ steps });
+  return [...begins, { minute, text: `planned ${formatMinutes(minute)}`, kind: 'plan' }];
 }

@@ -1,18 +1,16 @@
 /** In the oven. */
+import { step } from '../media/step';
 import { type MethodRecord } from './method';
 
-/** Radiation and the drag of evaporation included. */
-const STILL_OVEN = 14;
-const FAN_OVEN = 22;
+const USUAL_C = 190;
 
 export const bake: MethodRecord = {
   label: 'bake',
   done: 'baked',
   imperative: 'Bake',
-  isSet: true,
-  usualC: 190,
+  usualC: USUAL_C,
   usualMinutes: { small: 22, large: 35, pan: 65 },
-  h: ({ fanOven }) => (fanOven ? FAN_OVEN : STILL_OVEN),
+  steps: (minutes) => [step('oven', USUAL_C, minutes)],
   tolerance: {
     laminated: { raw: [0, 8], cooked: [0, 3], sweet: [0, 8], parcel: 'laminated pastry in the oven' },
     short: { raw: [1, 10], cooked: [0, 4.5], sweet: [0, 12], parcel: 'short pastry in the oven' },

@@ -1,4 +1,5 @@
 /** In boiling water. */
+import { step } from '../media/step';
 import { BUN_IN_STEAM, type MethodRecord, THIN_IN_WATER, type Tolerance } from './method';
 
 const BOILED: Tolerance = { ...THIN_IN_WATER, parcel: 'a boiled parcel' };
@@ -7,10 +8,9 @@ export const boil: MethodRecord = {
   label: 'boil',
   done: 'boiled',
   imperative: 'Boil',
-  isSet: false,
   usualC: 100,
   usualMinutes: { small: 7, large: 18, pan: 60 },
-  h: () => 1000,
+  steps: (minutes) => [step('water', null, minutes)],
   tolerance: {
     yeasted: { ...BUN_IN_STEAM, parcel: 'a boiled bun' },
     noodle: BOILED,

@@ -1,16 +1,18 @@
 /** In deep oil. */
+import { step } from '../media/step';
 import { type MethodRecord, type Tolerance } from './method';
 
 const FRIED: Tolerance = { raw: [0, 6], cooked: [0, 3], sweet: [0, 4], parcel: 'a fried parcel' };
+
+const USUAL_C = 175;
 
 export const fry: MethodRecord = {
   label: 'deep-fry',
   done: 'deep-fried',
   imperative: 'Deep-fry',
-  isSet: true,
-  usualC: 175,
+  usualC: USUAL_C,
   usualMinutes: { small: 5, large: 8, pan: 15 },
-  h: () => 350,
+  steps: (minutes) => [step('oil', USUAL_C, minutes)],
   tolerance: { yeasted: FRIED, noodle: FRIED, short: FRIED, laminated: FRIED, thin: FRIED },
   dries: false,
   isDry: true,

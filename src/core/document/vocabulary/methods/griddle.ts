@@ -1,16 +1,18 @@
 /** On a hot plate, turned. */
+import { step } from '../media/step';
 import { type MethodRecord, type Tolerance } from './method';
 
 const GRIDDLED: Tolerance = { raw: [1, 9], cooked: [0, 5], sweet: [0, 8], parcel: 'a griddled parcel' };
+
+const USUAL_C = 190;
 
 export const griddle: MethodRecord = {
   label: 'griddle',
   done: 'griddled',
   imperative: 'Griddle',
-  isSet: true,
-  usualC: 190,
+  usualC: USUAL_C,
   usualMinutes: { small: 8, large: 10, pan: 20 },
-  h: () => 150,
+  steps: (minutes) => [step('griddle', USUAL_C, minutes / 2), step('griddle', USUAL_C, minutes / 2, true)],
   tolerance: { yeasted: GRIDDLED, noodle: GRIDDLED, short: GRIDDLED, laminated: GRIDDLED, thin: GRIDDLED },
   dries: false,
   isDry: true,

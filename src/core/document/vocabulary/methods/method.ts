@@ -1,4 +1,5 @@
 /** What a method of cooking is. */
+import { type CookStep } from '../media/step';
 
 /** How a dough takes free liquid. */
 export type DoughKind = 'yeasted' | 'noodle' | 'short' | 'laminated' | 'thin';
@@ -15,19 +16,20 @@ export interface Tolerance extends Readonly<Record<FillingKind, Band>> {
   parcel: string;
 }
 
+/** As large as a mouthful or two, as a hand, or a whole pan. */
+export type Size = 'small' | 'large' | 'pan';
+
 export interface MethodRecord {
   /** `steam`, and said of a batch: `steamed`; to the cook: `Steam`. */
   label: string;
   done: string;
   imperative: string;
-  /** Its temperature is the cook's to set; else it is boiling water or its steam, as hot as the altitude lets it be. */
-  isSet: boolean;
   /** What is usual, °C. */
   usualC: number;
   /** Minutes that are usual for what is small, as large as a hand, or a whole pan. House estimates. */
-  usualMinutes: Readonly<Record<'small' | 'large' | 'pan', number>>;
-  /** Surface coefficient on a parcel, W/m²·K, by the kitchen. House estimates within the ranges of heat-transfer texts. */
-  h(kitchen: { fanOven: boolean }): number;
+  usualMinutes: Readonly<Record<Size, number>>;
+  /** How it is usually done, in so many minutes in all. */
+  steps(minutes: number): readonly [CookStep, ...CookStep[]];
   tolerance: Readonly<Record<DoughKind, Tolerance>>;
   /** Steam leaves through the crust or vent while it cooks: g in 100 g of filling, by the form. House estimates. */
   dries: boolean;

@@ -1,4 +1,5 @@
 /** Over boiling water, lid on. */
+import { step } from '../media/step';
 import { BUN_IN_STEAM, type MethodRecord, THIN_IN_WATER, type Tolerance } from './method';
 
 const THIN_SKIN: Tolerance = { ...THIN_IN_WATER, parcel: 'a steamed thin skin' };
@@ -7,10 +8,9 @@ export const steam: MethodRecord = {
   label: 'steam',
   done: 'steamed',
   imperative: 'Steam',
-  isSet: false,
   usualC: 100,
   usualMinutes: { small: 12, large: 25, pan: 70 },
-  h: () => 300,
+  steps: (minutes) => [step('steam', null, minutes)],
   tolerance: {
     yeasted: { ...BUN_IN_STEAM, parcel: 'a steamed bun' },
     noodle: THIN_SKIN,

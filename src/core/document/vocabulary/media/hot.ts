@@ -1,0 +1,27 @@
+/** Hot oil and hot metal. */
+import { allRound, type MediumRecord } from './medium';
+
+const HOT = { isSet: true, heats: true, browns: true };
+/** Over an open pan the air is warm, °C, and does little. */
+const OVER_PAN = { mediumC: 60, h: 10 };
+
+export const oil: MediumRecord = {
+  ...HOT,
+  label: 'deep oil',
+  usualC: 175,
+  faces: allRound(({ setC }) => ({ mediumC: setC, h: 350 })),
+};
+
+export const shallowOil: MediumRecord = {
+  ...HOT,
+  label: 'shallow oil',
+  usualC: 170,
+  faces: ({ setC }) => ({ above: OVER_PAN, below: { mediumC: setC, h: 250 } }),
+};
+
+export const griddle: MediumRecord = {
+  ...HOT,
+  label: 'pan or griddle',
+  usualC: 190,
+  faces: ({ setC }) => ({ above: OVER_PAN, below: { mediumC: setC, h: 150 } }),
+};

@@ -1,0 +1,35 @@
+/** What a parcel is cooked in, on and under: the heat that each of its faces meets. */
+
+export interface Met {
+  mediumC: number;
+  /** W/m²·K, into a moist face; and onto a dry one, where that is more. */
+  h: number;
+  hDry?: number;
+}
+
+/** What decides how hot a medium is and how well it gives its heat. */
+export interface Where {
+  /** As the cook set it, °C. */
+  setC: number;
+  boilingC: number;
+  roomC: number;
+  fanOven: boolean;
+}
+
+export interface MediumRecord {
+  label: string;
+  /** Its temperature is the cook's to set; else it is boiling water or its steam, or the room. */
+  isSet: boolean;
+  usualC: number;
+  /** Heat goes into the parcel; else it rests and only what it has goes on to its middle. */
+  heats: boolean;
+  /** Dry enough, and hot enough, to brown. */
+  browns: boolean;
+  /** Coefficients and temperatures above and below. House estimates within the ranges of heat-transfer texts. */
+  faces(where: Where): { above: Met; below: Met };
+}
+
+/** The same all round. */
+export const allRound = (met: (where: Where) => Met): MediumRecord['faces'] => {
+  return (where) => ({ above: met(where), below: met(where) });
+};

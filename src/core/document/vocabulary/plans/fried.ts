@@ -1,0 +1,59 @@
+/** In oil, in a pan, on a griddle. */
+import { step } from '../media/step';
+import { METHODS } from '../methods';
+import { type PlanRecord } from './plan';
+
+const FRY = METHODS.fry.usualMinutes;
+const GRIDDLE = METHODS.griddle.usualMinutes;
+
+export const fried: PlanRecord = {
+  label: 'deep-fry',
+  method: 'fry',
+  note: 'Dry parcels, few at a time, out before the sizzle dies.',
+  steps: (size) => METHODS.fry.steps(FRY[size]),
+};
+
+export const shallowFried: PlanRecord = {
+  label: 'shallow-fry, turned',
+  method: 'fry',
+  note: 'A finger of oil: less to heat and to fear, each side by itself.',
+  steps: (size) => [step('shallow-oil', 170, FRY[size] * 0.8), step('shallow-oil', 170, FRY[size] * 0.8, true)],
+};
+
+export const searedAndSteamed: PlanRecord = {
+  label: 'sear, then steam with a few spoonfuls of water',
+  method: 'sear',
+  note: 'Brown below, soft above; lid on as soon as the water is in, off when the sizzle comes back.',
+  steps: (size) => METHODS.sear.steps(METHODS.sear.usualMinutes[size]),
+};
+
+export const searedInWater: PlanRecord = {
+  label: 'sear, then water half-way up',
+  method: 'sear',
+  note: 'More water boils longer: for thick skins and raw fillings; the bottom must crisp again at the end.',
+  steps: () => [step('griddle', 190, 2), step('pan-steam', null, 9), step('griddle', 190, 2)],
+};
+
+export const seared: PlanRecord = {
+  label: 'sear, then a starch slurry that leaves a lace',
+  method: 'sear',
+  note: 'A teaspoon of starch in 100 ml of water: when that is gone, what is left crisps to a lace.',
+  steps: () => [step('griddle', 190, 1.5), step('pan-steam', null, 7), step('griddle', 190, 2.5)],
+};
+
+export const griddled: PlanRecord = {
+  label: 'griddle, turned once',
+  method: 'griddle',
+  note: 'Each side once, in peace.',
+  steps: (size) => METHODS.griddle.steps(GRIDDLE[size]),
+};
+
+export const griddledOften: PlanRecord = {
+  label: 'griddle, turned three times',
+  method: 'griddle',
+  note: 'Turned before either side is too brown: the middle is hot sooner and more evenly.',
+  steps: (size) =>
+    [0, 1, 2, 3].map((i) => step('griddle', METHODS.griddle.usualC, GRIDDLE[size] / 4, i > 0)) as [
+      ReturnType<typeof step>,
+    ],
+};

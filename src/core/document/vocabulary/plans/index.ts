@@ -1,0 +1,29 @@
+/** Ready-made cooking plans, by id; the first of a method is its usual one. */
+import { idsOf, recordsOf } from '../records';
+import { baked, bakedAndRested, bakedInTwo, bakedOnStone, grilled, reheated } from './baked';
+import { fried, griddled, griddledOften, seared, searedAndSteamed, searedInWater, shallowFried } from './fried';
+import { type PlanRecord } from './plan';
+import { boiled, resteamed, steamed, steamedShut } from './steamed';
+
+export const PLANS = recordsOf<PlanRecord>()({
+  steam: steamed,
+  'steam-shut': steamedShut,
+  boil: boiled,
+  bake: baked,
+  'bake-stone': bakedOnStone,
+  'bake-two': bakedInTwo,
+  'bake-grill': grilled,
+  'bake-rest': bakedAndRested,
+  fry: fried,
+  'fry-shallow': shallowFried,
+  'sear-steam': searedAndSteamed,
+  'sear-water': searedInWater,
+  'sear-lace': seared,
+  griddle: griddled,
+  'griddle-often': griddledOften,
+  'steam-again': resteamed,
+  'oven-again': reheated,
+});
+export type PlanId = keyof typeof PLANS;
+export const PLAN_IDS = idsOf(PLANS);
+export { type PlanRecord } from './plan';

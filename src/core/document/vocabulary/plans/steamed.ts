@@ -1,0 +1,35 @@
+/** In steam and in water. */
+import { step } from '../media/step';
+import { METHODS } from '../methods';
+import { type PlanRecord } from './plan';
+
+const STEAM = METHODS.steam.usualMinutes;
+const BOIL = METHODS.boil.usualMinutes;
+
+export const steamed: PlanRecord = {
+  label: 'steam',
+  method: 'steam',
+  note: 'Lid on, water boiling before they go in.',
+  steps: (size) => METHODS.steam.steps(STEAM[size]),
+};
+
+export const steamedShut: PlanRecord = {
+  label: 'steam, then leave the lid shut',
+  method: 'steam',
+  note: 'Some minutes off the heat before the lid is lifted: a risen bun that meets cold air at once collapses.',
+  steps: (size) => [step('steam', null, STEAM[size]), step('lid-shut', null, 4)],
+};
+
+export const boiled: PlanRecord = {
+  label: 'boil',
+  method: 'boil',
+  note: 'In plenty of water; they float before their middle is hot.',
+  steps: (size) => METHODS.boil.steps(BOIL[size]),
+};
+
+export const resteamed: PlanRecord = {
+  label: 're-steam what was cooked',
+  method: 'steam',
+  note: 'Straight from the fridge; the skin comes back soft. Cooked before, it must be hot all through again.',
+  steps: (size) => [step('steam', null, Math.ceil(STEAM[size] * 0.8))],
+};

@@ -1,0 +1,145 @@
+/** How it is cooked: a ready-made plan, or one's own, step by step. */
+import { Fragment, useState } from 'react';
+import { View } from 'react-native';
+import { stepWords } from '@/core/checks/step-words';
+import { addStep, changeStep, removeStep } from '@/core/document/cooking';
+import { LIMITS, MOST } from '@/core/document/limits';
+import { type Batch } from '@/core/document/schema';
+import { MEDIA, MEDIUM_IDS } from '@/core/document/vocabulary/media';
+import { METHODS } from '@/core/document/vocabulary/methods';
+import { type CookStep } from '@/core/document/vocabulary/media/step';
+import { PLAN_IDS, type PlanId, PLANS } from '@/core/document/vocabulary/plans';
+import { planOf, stepsOf } from '@/core/document/ready-plans';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { TemperatureField } from '@/ui/parts/temperature-field';
+import { type StationProps } from '../station-props';
+
+const MEDIUM_OPTIONS = MEDIUM_IDS.map((value) => ({ value, label: MEDIA[value].label }));
+const PLAN_OPTIONS = PLAN_IDS.map((value) => ({ value, label: PLANS[value].label }));
+const TURNS = [
+  { value: 'no', label: 'as it lies' },
+  { value: 'yes', label: 'turned over' },
+] as const;
+
+export function StepsPanel({ batch, kitchen, edit }: StationProps) {
+  const { cook, wrap } = batch;
+  const [isChoosing, setChoosing] = useState(false);
+  const plan = planOf(cook, wrap.form);
+  const set = (to: Partial<Omit<Batch['cook'], 'readings'>>, what: string) => edit({ do: 'setCook', to }, what);
+  const take = (id: PlanId) => {
+    void set({ method: PLANS[id].method, steps: stepsOf(id, wrap.form) }, 'plan');
+    setChoosing(false);
+  };
+  return (
+    <View style={{ gap: 14 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <Small>How</Small>
+          <Heading level={2}>
+            {capital(plan === null ? `${METHODS[cook.method].label}, your own way` : PLANS[plan].label)}
+          </Heading>
+        </View>
+        <Press
+          title={isChoosing ? 'Keep it' : 'Another'}
+          label={isChoosing ? 'Keep this way of cooking' : 'Another way of cooking'}
+          onPress={() => setChoosing(!isChoosing)}
+        />
+      </View>
+      {plan !== null && !isChoosing && <Small>{PLANS[plan].note}</Small>}
+      {isChoosing && (
+        <Choices label="Way of cooking" value={plan ?? ('' as PlanId)} options={PLAN_OPTIONS} onChange={take} />
+      )}
+      {cook.steps.map((step, i) => (
+        <StepFields
+          key={i}
+          step={step}
+          at={i}
+          isOnly={cook.steps.length === 1}
+          scale={kitchen.temperature}
+          onChange={(to, what) => void set({ steps: changeStep(cook.steps, i, to) }, `step-${i}-${what}`)}
+          onRemove={() => void set({ steps: removeStep(cook.steps, i) }, 'step-removed')}
+        />
+      ))}
+      {cook.steps.length < MOST.cookSteps && (
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press
+            title="Then another step"
+            icon="plus"
+            onPress={() => void set({ steps: addStep(cook.steps) }, 'step-added')}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
+
+function StepFields(props: {
+  step: CookStep;
+  at: number;
+  isOnly: boolean;
+  scale: 'C' | 'F';
+  onChange: (to: Partial<CookStep>, what: string) => void;
+  onRemove: () => void;
+}) {
+  const { step, at, isOnly, scale, onChange } = props;
+  const [isOpen, setOpen] = useState(false);
+  const name = isOnly ? '' : `, step ${at + 1}`;
+  return (
+    <View style={{ gap: 10 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
+        <Body style={{ flex: 1 }}>
+          {isOnly ? '' : `${at + 1}. `}
+          {capital(stepWords(step, scale))}
+        </Body>
+        <IconPress
+          icon={isOpen ? 'chevron-up' : 'chevron-down'}
+          label={isOpen ? `Close what it is cooked in${name}` : `Change what it is cooked in${name}`}
+          onPress={() => setOpen(!isOpen)}
+        />
+        {!isOnly && <IconPress icon="close" label={`Leave step ${at + 1} out`} onPress={props.onRemove} />}
+      </View>
+      {isOpen && (
+        <Fragment>
+          <Choices
+            label={`In, on or under${name}`}
+            value={step.medium}
+            options={MEDIUM_OPTIONS}
+            onChange={(medium) => onChange({ medium }, 'medium')}
+          />
+          {at > 0 && (
+            <Choices
+              label={`As the step begins${name}`}
+              value={step.turn ? 'yes' : 'no'}
+              options={TURNS}
+              onChange={(turn) => onChange({ turn: turn === 'yes' }, 'turn')}
+            />
+          )}
+        </Fragment>
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+        <AmountField
+          label={`Planned time${name}`}
+          unit="min"
+          value={step.minutes}
+          {...LIMITS.cookMinutes}
+          step={1}
+          onChange={(minutes) => minutes !== null && onChange({ minutes }, 'minutes')}
+        />
+        {MEDIA[step.medium].isSet && (
+          <TemperatureField
+            label={`Heat${name}`}
+            c={step.mediumC}
+            {...LIMITS.mediumC}
+            step={5}
+            scale={scale}
+            onChange={(mediumC) => onChange({ mediumC }, 'heat')}
+          />
+        )}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,174 @@
+/** Steps of cooking: ready-made plans, how they are changed, and what each medium gives. */
+import { addStep, changeStep, lasting, mainStep, plannedMinutes, removeStep, stepsSaid } from '@/core/document/cooking';
+import { planOf, stepsOf } from '@/core/document/ready-plans';
+import { MOST } from '@/core/document/limits';
+import { apply } from '@/core/document/operations';
+import { batchSchema } from '@/core/document/schema';
+import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
+import { MEDIA, MEDIUM_IDS } from '@/core/document/vocabulary/media';
+import { METHOD_IDS } from '@/core/document/vocabulary/methods';
+import { type CookStep } from '@/core/document/vocabulary/media/step';
+import { PLAN_IDS, PLANS } from '@/core/document/vocabulary/plans';
+import { forecastHeat } from '@/core/checks/heat';
+import { stepWords } from '@/core/checks/step-words';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { averaged, cookingCurve } from '@/core/heat/cooking';
+import { lanternSupper } from '@/data/demo';
+
+const [turkey, , duck, haddock, venison, flat] = lanternSupper('2026-12-05T15:00:00Z');
+const step = (medium: CookStep['medium'], minutes: number, more: Partial<CookStep> = {}): CookStep => ({
+  medium,
+  mediumC: MEDIA[medium].isSet ? MEDIA[medium].usualC : null,
+  minutes,
+  turn: false,
+  ...more,
+});
+const cooked = (batch: typeof duck, steps: CookStep[], startC = batch.cook.startC) => {
+  const core = forecastHeat(apply(batch, { do: 'setCook', to: { steps, startC } }), DEFAULT_KITCHEN, 'first').core;
+  if (!core) throw new Error('no forecast');
+  return core;
+};
+
+describe('ready-made plans', () => {
+  it.each(PLAN_IDS)('%s can be taken for every form, and is known again', (id) => {
+    for (const form of FORM_IDS) {
+      const steps = stepsOf(id, form);
+      const cook = { ...turkey.cook, method: PLANS[id].method, steps };
+      expect(batchSchema.safeParse({ ...turkey, cook }).success).toBe(true);
+      const again = planOf(cook, form);
+      // Two plans may be made of the same media: then the first of them is meant.
+      expect(
+        again === id ||
+          JSON.stringify(PLANS[again ?? id].steps(FORMS[form].size).map((s) => s.medium)) ===
+            JSON.stringify(steps.map((s) => s.medium)),
+      ).toBe(true);
+    }
+  });
+  it('every method has a plan', () => {
+    for (const method of METHOD_IDS) expect(PLAN_IDS.some((id) => PLANS[id].method === method)).toBe(true);
+  });
+  it('as commands say it: so hot, so long', () => {
+    expect(stepsSaid('bake', 'pocket', { mediumC: 200, minutes: 30 })).toEqual([step('oven', 30, { mediumC: 200 })]);
+    expect(stepsSaid('steam', 'purse', { mediumC: 200, minutes: 14 })).toEqual([step('steam', 14)]);
+    const turned = stepsSaid('griddle', 'flat-round', { minutes: 12 });
+    expect(turned.map(({ minutes, turn }) => [minutes, turn])).toEqual([
+      [6, false],
+      [6, true],
+    ]);
+  });
+});
+
+describe('steps changed', () => {
+  const two = [step('oven', 10, { mediumC: 215 }), step('oven', 30, { mediumC: 170 }), step('rest', 8)];
+  it('all together, the one that is meant, and a longer time', () => {
+    expect(plannedMinutes({ steps: two })).toBe(48);
+    expect(mainStep({ steps: two })).toBe(two[1]);
+    expect(mainStep({ steps: [step('oil', 3), step('rest', 10)] }).medium).toBe('oil');
+    // What heats last is what goes on; a rest is no longer than it was.
+    expect(lasting(two, 60).map((s) => s.minutes)).toEqual([10, 42, 8]);
+    expect(lasting([step('griddle', 4), step('griddle', 4, { turn: true })], 12).map((s) => s.minutes)).toEqual([6, 6]);
+  });
+  it('another medium comes with its usual heat, the same one keeps it', () => {
+    expect(changeStep(two, 0, { medium: 'steam' })[0]).toMatchObject({ medium: 'steam', mediumC: null });
+    expect(changeStep(two, 0, { medium: 'oil' })[0]).toMatchObject({ mediumC: 175 });
+    expect(changeStep(two, 0, { minutes: 12 })[0]).toEqual({ ...two[0], minutes: 12 });
+  });
+  it('one more, one less, never none and never too many', () => {
+    expect(addStep(two)).toHaveLength(4);
+    expect(removeStep(two, 0)).toEqual(two.slice(1));
+    expect(removeStep([two[0]], 0)).toHaveLength(1);
+    const full = Array.from({ length: MOST.cookSteps }, () => two[0]);
+    expect(addStep(full)).toHaveLength(MOST.cookSteps);
+  });
+  it('in words', () => {
+    expect(stepWords(two[0], 'C')).toMatch(/^oven, on a tray, 215\s°C, 10\smin$/);
+    expect(stepWords(step('griddle', 4, { turn: true }), 'F')).toMatch(/^turned, pan or griddle, 374\s°F, 4\smin$/);
+  });
+});
+
+describe('media', () => {
+  it.each(MEDIUM_IDS)('%s gives each face what a text would', (id) => {
+    const { faces, usualC, isSet, heats, browns } = MEDIA[id];
+    const at = { setC: usualC, boilingC: 95, roomC: 21, fanOven: false };
+    const { above, below } = faces(at);
+    for (const { h, hDry = h, mediumC } of [above, below]) {
+      expect(h).toBeGreaterThan(0);
+      expect(h).toBeLessThanOrEqual(1000);
+      expect(hDry).toBeGreaterThanOrEqual(h);
+      // Water and its steam are never hotter than water boils here.
+      if (!isSet) expect(mediumC).toBeLessThanOrEqual(95);
+    }
+    if (browns) expect(heats && isSet).toBe(true);
+    expect(faces({ ...at, fanOven: true }).above.h).toBeGreaterThanOrEqual(above.h);
+  });
+  it('what is round has one coefficient, its faces by their share, each with its medium', () => {
+    const [above, below] = [
+      { mediumC: 60, h: 10 },
+      { mediumC: 190, h: 150 },
+    ];
+    const { h, mediumC } = averaged(above, below);
+    expect(h).toBeCloseTo(0.7 * 10 + 0.3 * 150, 9);
+    // No heat goes either way at the temperature that both together would bring it to.
+    expect(0.7 * 10 * (mediumC - 60)).toBeCloseTo(0.3 * 150 * (190 - mediumC), 9);
+    expect(averaged(above, above).h).toBeCloseTo(above.h, 9);
+  });
+});
+
+describe('the forecast of a plan', () => {
+  it('orders ways as they are: stone quicker than tray, frozen slower, off the heat it goes on', () => {
+    const minutes = (steps: CookStep[], startC?: number) => cooked(duck, steps, startC).minutes ?? Infinity;
+    const tray = minutes([step('oven', 34)]);
+    expect(minutes([step('stone', 34)])).toBeLessThan(tray);
+    expect(minutes([step('oven', 34, { mediumC: 160 })])).toBeGreaterThan(tray);
+    expect(minutes([step('oven', 34)], -18)).toBeGreaterThan(1.5 * minutes([step('oven', 34)], 4));
+    // Out of the oven just too early, the middle gets there while it rests.
+    const early = cooked(duck, [step('oven', Math.floor(tray) - 1), step('rest', 12)]);
+    expect(early.minutes).toBeGreaterThan(tray - 2);
+    expect(early.minutes).toBeLessThan(tray + 8);
+  });
+  it('on a griddle, turned: hot in the middle within the minutes of recipes; one side alone takes longer', () => {
+    const turned = cooked(flat, [step('griddle', 5), step('griddle', 5, { turn: true })]).minutes ?? Infinity;
+    expect(turned).toBeGreaterThan(4);
+    expect(turned).toBeLessThan(12);
+    expect(cooked(flat, [step('griddle', 10)]).minutes ?? Infinity).toBeGreaterThan(turned);
+  });
+  it('browns as kitchens find: oil in minutes, an oven in half an hour, steam never; below on stone before above', () => {
+    const oil = cooked(venison, [step('oil', 6, { mediumC: 170 })]);
+    expect(oil.above.brownAt).toBeGreaterThan(2.5);
+    expect(oil.above.brownAt).toBeLessThan(6);
+    const oven = cooked(duck, [step('oven', 40)]);
+    expect(oven.above.brownAt).toBeGreaterThan(22);
+    expect(oven.above.brownAt).toBeLessThan(38);
+    expect(oven.above.burntAt).toBeNull();
+    expect(cooked(turkey, [step('steam', 18)]).above.brownAt).toBeNull();
+    const pie = cooked(haddock, [step('stone', 60, { mediumC: 180 })]);
+    expect(pie.below.brownAt ?? Infinity).toBeLessThan(pie.above.brownAt ?? Infinity);
+  });
+  it('a plan that never gets there says so; what goes on is the last step that heats', () => {
+    expect(cooked(duck, [step('hold', 60)])).toMatchObject({ minutes: null, leastDoneMinutes: null });
+    const short = cooked(duck, [step('oven', 5), step('rest', 2)]);
+    expect(short.minutes).toBeGreaterThan(10);
+  });
+  it('closes its energy balance, whatever the plan', () => {
+    const parcel = {
+      dimension: 1,
+      fillingMm: 8,
+      wrapperMm: 3,
+      filling: { water: 0.7, protein: 0.15, fat: 0.08, carbohydrate: 0.05, fibre: 0.01, ash: 0.01 },
+      wrapper: { water: 0.3, protein: 0.08, fat: 0.15, carbohydrate: 0.45, fibre: 0.01, ash: 0.01 },
+      wrapperDensity: 900,
+      wrapperConductivity: 1,
+    };
+    const where = { boilingC: 100, roomC: 21, fanOven: true };
+    for (const id of PLAN_IDS) {
+      const [first, ...rest] = stepsOf(id, 'flat-round').map(({ medium, mediumC, minutes, turn }) => ({
+        minutes,
+        turn,
+        heats: MEDIA[medium].heats,
+        ...MEDIA[medium].faces({ ...where, setC: mediumC ?? 100 }),
+      }));
+      const plan = { parcel, startC: -18, boilingC: 100, steps: [first, ...rest] as const };
+      expect(cookingCurve(plan, { at: 'centre', c: 74 }).residual).toBeLessThan(0.005);
+    }
+  });
+});
