@@ -5,13 +5,15 @@ import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
-import { lanternSupper } from './demo';
 import { say } from './notices';
 import { whilePending, writePending } from './pending';
 import * as repository from './repository';
 import * as undo from './undo';
 
 export const now = (): string => new Date().toISOString();
+
+/** The demo, as it stands now; fetched when it is asked for, which is once. */
+const demo = async (): Promise<Batch[]> => (await import('./demo')).lanternSupper(now());
 
 const BATCHES = 'batches';
 const KITCHEN = 'kitchen';
@@ -49,7 +51,7 @@ export function useOtherTabs(): void {
 /** All batches and the records that could not be read. */
 export function useBatches() {
   return useSWR<Batches, Error>(BATCHES, async () => {
-    await repository.openFirst(() => lanternSupper(now()));
+    await repository.openFirst(demo);
     return repository.listBatches();
   });
 }
@@ -57,7 +59,7 @@ export function useBatches() {
 /** One batch: undefined while loading, null where there is none. */
 export function useBatch(id: string) {
   return useSWR<Batch | repository.BrokenRecord | null, Error>(one(id), async () => {
-    await repository.openFirst(() => lanternSupper(now()));
+    await repository.openFirst(demo);
     const batch = await repository.loadBatch(id);
     if (batch !== null && !repository.isBroken(batch)) await undo.recall(batch, repository.WRITER);
     return batch;
@@ -67,7 +69,7 @@ export function useBatch(id: string) {
 /** The kitchen as it is stored, with what of it could not be read; undefined until storage has answered. */
 export const useStoredKitchen = (): repository.StoredKitchen | undefined =>
   useSWR(KITCHEN, async () => {
-    await repository.openFirst(() => lanternSupper(now()));
+    await repository.openFirst(demo);
     return repository.loadKitchen();
   }).data;
 
@@ -245,7 +247,7 @@ export async function storeAgain(): Promise<void> {
 export async function restoreDemo(): Promise<void> {
   let count: Awaited<ReturnType<typeof repository.putBeside>>;
   try {
-    count = await repository.putBeside(lanternSupper(now()));
+    count = await repository.putBeside(await demo());
   } catch (error) {
     sayProblem(messageOf(error));
     return;

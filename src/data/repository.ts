@@ -244,11 +244,11 @@ async function finishPending(): Promise<void> {
 }
 
 /** At the very first visit, stores what is given. Later visits find the mark and store nothing. */
-export const openFirst = (demo: () => Batch[]): Promise<void> =>
+export const openFirst = (demo: () => Promise<Batch[]> | Batch[]): Promise<void> =>
   inTurn(async () => {
     await finishPending();
     if ((await readToChange(OPENED)) !== null) return;
-    for (const batch of demo()) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
+    for (const batch of await demo()) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
     await writeText(OPENED, '1');
   });
 

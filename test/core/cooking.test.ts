@@ -10,6 +10,8 @@ import { METHOD_IDS } from '@/core/document/vocabulary/methods';
 import { type CookStep } from '@/core/document/vocabulary/media/step';
 import { PLAN_IDS, PLANS } from '@/core/document/vocabulary/plans';
 import { forecastHeat } from '@/core/checks/heat';
+import { assess } from '@/core/checks/assess';
+import { crustWords } from '@/core/checks/crust';
 import { stepWords } from '@/core/checks/step-words';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { averaged, cookingCurve } from '@/core/heat/cooking';
@@ -111,6 +113,57 @@ describe('media', () => {
     // No heat goes either way at the temperature that both together would bring it to.
     expect(0.7 * 10 * (mediumC - 60)).toBeCloseTo(0.3 * 150 * (190 - mediumC), 9);
     expect(averaged(above, above).h).toBeCloseTo(above.h, 9);
+  });
+});
+
+describe('brown against hot', () => {
+  const judged = (batch: typeof duck, steps: CookStep[], startC: number) => {
+    const changed = apply(batch, { do: 'setCook', to: { steps, startC } });
+    return assess(changed, DEFAULT_KITCHEN, forecastHeat(changed, DEFAULT_KITCHEN, 'first')).checks.core;
+  };
+  it('frozen into hot oil they are dark before they are hot: less heat, or thawed, each with both times after it', () => {
+    const core = judged(venison, [step('oil', 9, { mediumC: 185 })], -18);
+    expect(core).toMatchObject({ state: 'fix', headline: 'Core: too brown before it is hot' });
+    expect(core.sentence).toMatch(
+      /^Too brown after about \*\d+\smin\* \(house estimate\); 74\s°C in the middle only after/,
+    );
+    expect(core.fixes.length).toBeGreaterThan(0);
+    // Oil cooler than 160 °C would soak them.
+    expect(core.fixes.map((f) => f.id)).toEqual(['thaw', 'lower-20']);
+    for (const fix of core.fixes) {
+      expect(fix.effect).toMatch(/^hot \d+ → \d+, too brown \d+ → (\d+|never) min$/);
+      const then = judged(
+        fix.change.reduce(apply, apply(venison, { do: 'setCook', to: { startC: -18 } })),
+        [...fix.change.reduce(apply, venison).cook.steps],
+        fix.id === 'thaw' ? DEFAULT_KITCHEN.fridgeC : -18,
+      );
+      expect(then.state).not.toBe('fix');
+      expect(then.value).toBe(fix.promise);
+    }
+  });
+  it('left in too long it is said, and the shorter time offered; an ordinary bake is left alone', () => {
+    const late = judged(venison, [step('oil', 25, { mediumC: 180 })], 10);
+    expect(late.headline).toBe('Core: too brown by then');
+    expect(late.fixes[0]).toMatchObject({ id: 'shorter' });
+    for (const [batch, steps] of [
+      [duck, [step('oven', 34)]],
+      [haddock, [step('oven', 60, { mediumC: 180 })]],
+      [venison, [step('oil', 6, { mediumC: 170 })]],
+      [flat, stepsOf('griddle', 'flat-round')],
+    ] as const) {
+      expect(judged(batch, [...steps], batch.cook.startC).headline).not.toMatch(/brown/);
+    }
+  });
+  it('what the cook will see, in words; nothing of steam', () => {
+    const words = (batch: typeof duck) => {
+      const { core } = forecastHeat(batch, DEFAULT_KITCHEN, 'first');
+      return core && crustWords(batch, core);
+    };
+    expect(words(duck)).toMatch(/^Crust: brown after about \d+\smin \(house estimate/);
+    expect(words(apply(haddock, { do: 'setCook', to: { steps: [step('stone', 50)] } }))).toMatch(
+      /above brown after .*, below brown after/,
+    );
+    expect(words(turkey)).toBeNull();
   });
 });
 

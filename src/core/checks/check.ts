@@ -1,5 +1,6 @@
 /** What a check is: a state, the sentence with the number that decides, and the fixes. */
 import { type Operation } from '../document/operations';
+import { type CrustFigures } from './crust';
 
 export const CHECK_IDS = ['moisture', 'salt', 'cooling', 'fit', 'core'] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
@@ -91,6 +92,8 @@ export interface Judgement {
   unit: string;
   /** Where a check looks at two moments. */
   figures?: Figures;
+  /** Of Core in dry heat, the crust beside the middle. */
+  crust?: CrustFigures;
   /** Of Fit, both its figures. */
   fits?: FitFigures;
   why: readonly Reason[];

@@ -1,27 +1,133 @@
-/** What may mend Core: a longer time. */
-import { lasting, plannedMinutes } from '../document/cooking';
+/** What may mend Core: a longer time; where the crust is ahead of the middle, less heat for longer, thawing, two stages. */
+import { lasting, mainStep, plannedMinutes } from '../document/cooking';
+import { LIMITS } from '../document/limits';
+import { type Batch } from '../document/schema';
+import { MEDIA } from '../document/vocabulary/media';
+import { type CookStep } from '../document/vocabulary/media/step';
 import { METHODS } from '../document/vocabulary/methods';
 import { formatNumber } from '../units/amount';
+import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
-import { type Candidate, type Judgement } from './check';
+import { type Candidate, type Judgement, ORDER } from './check';
 import { type Mending } from './rule';
 
-/** A longer time, where the planned one does not do for the least-done parcel. */
-function candidates({ batch, limit, heat }: Accounts, { value, unit }: Judgement): Candidate[] {
+/** Less heat is tried in such steps, K. */
+const LOWER_K = [20, 40];
+/** Cooler oil does not fry: it soaks, °C. House estimate, as cooks have it. */
+const LEAST_OIL_C = 160;
+/** Two stages: so much of the time hot at first, the rest so much lower, K. House estimates. */
+const FIRST_STAGE = 0.3;
+const SECOND_LOWER_K = 40;
+
+function candidates(accounts: Accounts, now: Judgement): Candidate[] {
+  const { batch, limit, heat } = accounts;
   const least = heat?.core?.leastDoneMinutes ?? null;
-  if (least === null || unit !== 'min' || value === null || value >= least) return [];
-  const minutes = Math.ceil(least + limit.holdMinutes);
+  if (least === null || now.unit !== 'min' || now.value === null) return [];
+  const needed = Math.ceil(least + limit.holdMinutes);
+  const burntAt = burning(now);
+  if (burntAt !== null) return browning(accounts, needed, burntAt);
+  if (now.value >= least) return [];
   return [
     {
       id: 'longer',
-      label: `${METHODS[batch.cook.method].imperative} ${minutes} min instead of ${formatNumber(plannedMinutes(batch.cook))}`,
-      change: [{ do: 'setCook', to: { steps: lasting(batch.cook.steps, minutes) } }],
+      label: `${METHODS[batch.cook.method].imperative} ${needed} min instead of ${formatNumber(plannedMinutes(batch.cook))}`,
+      change: [{ do: 'setCook', to: { steps: lasting(batch.cook.steps, needed) } }],
     },
   ];
 }
 
+/** When it is too brown, where that is before it is hot or before it comes out; else null. */
+function burning({ crust, value, band }: Judgement): number | null {
+  const burntAt = crust?.burntAt ?? null;
+  if (burntAt === null || value === null) return null;
+  return burntAt < (band[0] ?? 0) || burntAt < value ? burntAt : null;
+}
+
+const minutesOf = (steps: readonly CookStep[]): string => formatNumber(plannedMinutes({ steps }));
+
+/** So that the middle is hot before the crust is too brown. */
+function browning({ batch, kitchen }: Accounts, needed: number, burntAt: number): Candidate[] {
+  const { cook } = batch;
+  const t = (c: number): string => formatTemperature(c, kitchen.temperature);
+  const setSteps = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
+  // The time alone, where it is hot in time and only stays in too long.
+  if (needed < burntAt) {
+    const steps = lasting(cook.steps, needed);
+    return [
+      {
+        id: 'shorter',
+        label: `${METHODS[cook.method].imperative} ${minutesOf(steps)} min instead of ${minutesOf(cook.steps)}`,
+        change: setSteps(steps),
+      },
+    ];
+  }
+  return [
+    ...thawed(batch, kitchen.fridgeC, needed),
+    ...LOWER_K.flatMap((k) =>
+      lower(cook, k, needed).map((steps): Candidate => ({
+        id: `lower-${k}`,
+        label: `${t(mainStep({ steps }).mediumC ?? 0)} instead of ${t(mainStep(cook).mediumC ?? 0)}, for ${minutesOf(steps)} min`,
+        change: setSteps(steps),
+      })),
+    ),
+    ...twoStages(cook, needed).map((steps): Candidate => ({
+      id: 'two-stages',
+      label: `Two stages: ${steps.map((s) => `${t(s.mediumC ?? 0)} for ${formatNumber(s.minutes)} min`).join(', then ')}`,
+      change: setSteps(steps),
+    })),
+  ];
+}
+
+/** So much less heat it takes so much longer: about in proportion to how far the medium is above boiling. */
+const slower = (mediumC: number, k: number): number => (mediumC - 40) / Math.max(10, mediumC - k - 40);
+
+function thawed({ cook }: Batch, fridgeC: number, needed: number): Candidate[] {
+  if (cook.startC >= 0) return [];
+  // Fresh it takes about half as long as frozen.
+  const steps = lasting(cook.steps, Math.ceil(needed * 0.65));
+  return [
+    {
+      id: 'thaw',
+      label: `Thaw them in the fridge first, then ${minutesOf(steps)} min`,
+      change: [{ do: 'setCook', to: { startC: fridgeC, steps } }],
+    },
+  ];
+}
+
+function lower(cook: Batch['cook'], k: number, needed: number): CookStep[][] {
+  const { mediumC } = mainStep(cook);
+  const least = mainStep(cook).medium === 'oil' ? LEAST_OIL_C : LIMITS.mediumC.least;
+  if (mediumC === null || mediumC - k < least) return [];
+  const colder = cook.steps.map((s) =>
+    MEDIA[s.medium].browns && s.mediumC !== null ? { ...s, mediumC: s.mediumC - k } : s,
+  );
+  return [lasting(colder, Math.ceil(needed * slower(mediumC, k)))];
+}
+
+function twoStages(cook: Batch['cook'], needed: number): CookStep[][] {
+  const [only, ...more] = cook.steps;
+  if (more.length > 0 || only.medium === 'oil' || only.mediumC === null || !MEDIA[only.medium].browns) return [];
+  const total = needed * slower(only.mediumC, SECOND_LOWER_K * (1 - FIRST_STAGE));
+  return [
+    [
+      { ...only, minutes: Math.round(total * FIRST_STAGE) },
+      { ...only, minutes: Math.ceil(total * (1 - FIRST_STAGE)), mediumC: only.mediumC - SECOND_LOWER_K },
+    ],
+  ];
+}
+
+const minutes = (value: number | null | undefined): string => (value == null ? 'never' : formatNumber(value, 0));
+
 export const coreFixes: Mending = {
   candidates,
   choose: (tried) => [...tried],
-  effect: (now, then) => `${formatNumber(now.value ?? 0)} → ${formatNumber(then.value ?? 0)} min`,
+  // Tried by the solver: what does not help is not offered.
+  helps: (now, then) =>
+    burning(now) === null ||
+    ORDER[then.state] < ORDER[now.state] ||
+    (burning(then) === null && then.state === now.state),
+  effect: (now, then) =>
+    burning(now) === null || now.crust === undefined
+      ? `${formatNumber(now.value ?? 0)} → ${formatNumber(then.value ?? 0)} min`
+      : `hot ${minutes(now.crust.hotAt)} → ${minutes(then.crust?.hotAt)}, too brown ${minutes(now.crust.burntAt)} → ${minutes(then.crust?.burntAt)} min`,
 };

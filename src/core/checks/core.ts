@@ -5,6 +5,7 @@ import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
+import { crustOf } from './crust';
 import { type CoreForecast } from './heat';
 import { COLDER_C, fullest } from './least-done';
 import { type CheckRule } from './rule';
@@ -84,8 +85,23 @@ function judge(accounts: Accounts): Judgement {
   }
   const average = formatMinutes(forecast.minutes);
   const least = formatMinutes(Math.ceil(forecast.leastDoneMinutes));
-  const planned = { ...common, value: plannedMinutes(batch.cook), band: [forecast.leastDoneMinutes, null] as const };
+  const crust = crustOf(batch, forecast) ?? undefined;
+  const planned = {
+    ...common,
+    ...(crust ? { crust } : {}),
+    value: plannedMinutes(batch.cook),
+    band: [forecast.leastDoneMinutes, null] as const,
+  };
   const sentence = `${where[0].toUpperCase()}${where.slice(1)} after about *${average}*, ${least} in the least-done; planned ${formatNumber(plannedMinutes(batch.cook))} min.`;
+  const burntAt = crust?.burntAt ?? null;
+  if (burntAt !== null && burntAt < forecast.leastDoneMinutes) {
+    return {
+      ...planned,
+      state: 'fix',
+      headline: 'Core: too brown before it is hot',
+      sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} only after ${least} in the least-done.`,
+    };
+  }
   if (plannedMinutes(batch.cook) < forecast.leastDoneMinutes) {
     const short = plannedMinutes(batch.cook) < forecast.minutes;
     return {
@@ -93,6 +109,14 @@ function judge(accounts: Accounts): Judgement {
       state: short ? 'fix' : 'watch',
       headline: short ? 'Core: time too short' : 'Core: short for the fullest',
       sentence,
+    };
+  }
+  if (burntAt !== null && burntAt < plannedMinutes(batch.cook)) {
+    return {
+      ...planned,
+      state: 'watch',
+      headline: 'Core: too brown by then',
+      sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} after ${least} in the least-done; planned ${formatNumber(plannedMinutes(batch.cook))} min.`,
     };
   }
   if (limit.kind === 'doneness') return { ...planned, state: 'good', headline: 'Core: cooked through', sentence };

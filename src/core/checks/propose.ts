@@ -57,7 +57,7 @@ function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: 
         if (after === null) return [];
         const then = judge(after);
         const promise = then[id].value;
-        if (promise === null) return [];
+        if (promise === null || mending.helps?.(now[id], then[id]) === false) return [];
         return [
           { ...candidate, promise, effect: mending.effect(now[id], then[id], accounts), but: getsWorse(id, now, then) },
         ];

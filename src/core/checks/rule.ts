@@ -21,6 +21,8 @@ export interface Mending {
   choose(tried: readonly Tried[], now: Judgement): Tried[];
   /** A change that stays first even where another check then asks for something. */
   staysFirst?(candidate: Candidate): boolean;
+  /** Whether it helps after all, once heat has been worked out for it; without this, everything does. */
+  helps?(now: Judgement, then: Judgement): boolean;
   /** What the deciding number does. */
   effect(now: Judgement, then: Judgement, accounts: Accounts): string;
 }

@@ -1,4 +1,5 @@
 /** How the middle heats, with the limit and the planned time. */
+import { crustWords } from '@/core/checks/crust';
 import { plannedMinutes } from '@/core/document/cooking';
 import { MEDIA } from '@/core/document/vocabulary/media';
 import { type CookStep } from '@/core/document/vocabulary/media/step';
@@ -6,7 +7,7 @@ import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
 import { Curve, CurveRoom } from '@/ui/curve';
 import { Reasons } from '@/ui/parts/reasons';
-import { Heading } from '@/ui/parts/text';
+import { Heading, Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
 
@@ -32,6 +33,7 @@ export function CurveAndReasons(props: ShownProps) {
 function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
   const forecast = assessment.heat?.core;
   if (!forecast) return assessment.checks.core.pending ? <CurveRoom height={HEIGHT} /> : null;
+  const crust = crustWords(batch, forecast);
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
   const middle = forecast.at === 'centre';
   const limit = middle
@@ -59,6 +61,7 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         yMin={Math.min(0, forecast.samples[0].centreC)}
         formatC={inScale}
       />
+      {crust !== null && <Small>{crust}</Small>}
     </View>
   );
 }
