@@ -115,7 +115,6 @@ export function cookingPlan(
 function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger): CoreForecast {
   const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
   const average = cookingPlan(batch, kitchen, o, ledger, batch.wrap.portionG, batch.cook.startC);
-  const curve = cookingCurve(average, target);
   const least = cookingCurve(
     cookingPlan(
       batch,
@@ -127,11 +126,14 @@ function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger
     ),
     target,
   );
+  const leastDoneMinutes = least.minutesTo(target.c);
+  // The crust goes on browning until the least-done is hot.
+  const curve = cookingCurve(average, target, { atLeast: leastDoneMinutes ?? 0 });
   return {
     targetC: target.c,
     at: target.at,
     minutes: curve.minutesTo(target.c),
-    leastDoneMinutes: least.minutesTo(target.c),
+    leastDoneMinutes,
     samples: curve.samples,
     leastDone: least.samples,
     mediumC: mainStep(batch.cook).mediumC ?? average.boilingC,

@@ -121,17 +121,24 @@ function goingOn(plan: CookingPlan): CookingPlan {
   return { ...plan, steps: [first, ...rest] };
 }
 
-/** Cooks by the plan, and on until the target is reached where the plan does not reach it. */
-export function cookingCurve(plan: CookingPlan, target: CookingTarget, refinement = 1): CookingCurve {
+/**
+ * Cooks by the plan, and on until the target is reached where the plan does not reach it.
+ * @param options `atLeast`: minutes that it goes on for in any case
+ */
+export function cookingCurve(
+  plan: CookingPlan,
+  target: CookingTarget,
+  { refinement = 1, atLeast = 0 }: { refinement?: number; atLeast?: number } = {},
+): CookingCurve {
   const place = target.at === 'centre' ? 'coldestC' : 'wrapperC';
   const isSlab = plan.parcel.dimension === 1;
   const planned = heatInSteps({ ...steppedFrom(plan), refinement });
-  const isThere = planned.some((now) => now[place] >= target.c);
+  const isThere = planned.some((now) => now[place] >= target.c) && planned[planned.length - 1].seconds >= atLeast * 60;
   const shown = isThere
     ? planned
     : heatInSteps(
         { ...steppedFrom(goingOn(plan)), refinement },
-        (now) => now[place] >= target.c || now.seconds >= LONGEST * 60,
+        (now) => (now[place] >= target.c && now.seconds >= atLeast * 60) || now.seconds >= LONGEST * 60,
       );
   const end = shown[shown.length - 1];
   return {
