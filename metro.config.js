@@ -1,4 +1,4 @@
-// One icon family and no Zod locales: the first screen's JavaScript has a budget (npm run bench).
+// One icon family, no Zod locales, and of the matrix library only what is used: the first screen's JavaScript has a budget (npm run bench).
 const { getDefaultConfig } = require('expo/metro-config');
 const path = require('node:path');
 
@@ -12,6 +12,9 @@ config.resolver.resolveRequest = (context, name, platform) => {
   }
   if (/(^|\/)locales\/index\.js$/.test(name) && /[\\/]node_modules[\\/]zod[\\/]/.test(context.originModulePath)) {
     return { type: 'empty' };
+  }
+  if (name === 'ml-matrix' && /[\\/]ml-levenberg-marquardt[\\/]/.test(context.originModulePath)) {
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'scripts/ml-matrix-parts.js') };
   }
   return context.resolveRequest(context, name, platform);
 };

@@ -12,8 +12,10 @@ import { PLAN_IDS, PLANS } from '@/core/document/vocabulary/plans';
 import { forecastHeat } from '@/core/checks/heat';
 import { assess } from '@/core/checks/assess';
 import { crustWords } from '@/core/checks/crust';
+import { spreadWords } from '@/core/checks/spread-words';
 import { stepWords } from '@/core/checks/step-words';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { normalQuantile } from '@/core/heat/normal';
 import { averaged, cookingCurve } from '@/core/heat/cooking';
 import { lanternSupper } from '@/data/demo';
 
@@ -223,5 +225,53 @@ describe('the forecast of a plan', () => {
       const plan = { parcel, startC: -18, boilingC: 100, steps: [first, ...rest] as const };
       expect(cookingCurve(plan, { at: 'centre', c: 74 }).residual).toBeLessThan(0.005);
     }
+  });
+});
+
+describe('the least-done parcel', () => {
+  it('the likeliest of those that are there just then takes as long as 100 000 draws say', () => {
+    for (const batch of [turkey, duck, haddock, venison, flat]) {
+      const core = forecastHeat(batch, DEFAULT_KITCHEN, 'all').core;
+      expect(Math.abs((core?.spread?.allDoneMinutes ?? 0) / (core?.leastDoneMinutes ?? 1) - 1)).toBeLessThan(0.04);
+      expect(core?.spread?.earlyMinutes).toBeLessThan(core?.minutes ?? 0);
+      expect(core?.spread?.lateMinutes).toBeGreaterThan(core?.minutes ?? 0);
+    }
+  });
+  it('the more there are, and the more they differ, the later the last one is there', () => {
+    const last = (count: number, percent: number) =>
+      forecastHeat(
+        apply(duck, { do: 'setBatch', to: { count } }),
+        { ...DEFAULT_KITCHEN, portionSpread: { percent, batches: 3 } },
+        'first',
+      ).core?.leastDoneMinutes ?? Infinity;
+    expect(last(4, 8)).toBeLessThan(last(20, 8));
+    expect(last(20, 4)).toBeLessThan(last(20, 12));
+  });
+  it('in steam the fullest is the last; in an oven it also lies in the cool corner', () => {
+    const [steamed, baked] = [turkey, duck].map((b) => forecastHeat(b, DEFAULT_KITCHEN, 'first').core);
+    expect(steamed?.differs.fullerShare).toBeGreaterThan(0.1);
+    expect(steamed?.differs.coolerK).toBeLessThan(3);
+    expect(baked?.differs.coolerK).toBeGreaterThan(8);
+  });
+  it('in words: all of them, and which is the last; nothing while it is worked out', () => {
+    const words = (depth: 'first' | 'all') => {
+      const { core } = forecastHeat(duck, DEFAULT_KITCHEN, depth);
+      return core && spreadWords(core, 20, 'C');
+    };
+    expect(words('first')).toBeNull();
+    expect(words('all')).toMatch(
+      /^All 20 are there after \*\d+\smin\* in 95 of 100 batches, a forecast; one takes \d+ to \d+\smin\. The last is one with \d+ % more filling, where it is \d+\s°C cooler/,
+    );
+  });
+  it('the normal distribution, backwards', () => {
+    for (const [share, z] of [
+      [0.5, 0],
+      [0.841344746, 1],
+      [0.975, 1.959963985],
+      [0.001, -3.090232306],
+      [0.99787, 2.858],
+    ])
+      expect(normalQuantile(share)).toBeCloseTo(z, share === 0.99787 ? 2 : 6);
+    expect(normalQuantile(1)).toBe(Infinity);
   });
 });

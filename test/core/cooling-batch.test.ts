@@ -1,4 +1,4 @@
-import { wrapOfVersion5 } from './older';
+import { cookOfVersion6, wrapOfVersion5 } from './older';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
 import { type CoolingForecast } from '@/core/cooling/forecast';
@@ -318,7 +318,9 @@ describe('older documents', () => {
     const { vessel: _v, share: _s, legs: _l, stirEveryMinutes: _e, run: _r, earlierRuns: _er, ...rest } = turkey.cool;
     const { writer: _w, ...old } = turkey;
     const wrap = wrapOfVersion5(turkey.wrap);
-    expect(readBatch({ ...old, version: 2, wrap, cool: { ...rest, offHeatAt: null } })).toEqual({
+    expect(
+      readBatch({ ...old, version: 2, wrap, cook: cookOfVersion6(turkey.cook), cool: { ...rest, offHeatAt: null } }),
+    ).toEqual({
       ok: true,
       value: turkey,
     });

@@ -4,7 +4,7 @@ import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { ORDER } from '@/core/checks/check';
 import { forecastHeat } from '@/core/checks/heat';
-import { fullest, FULLER } from '@/core/checks/least-done';
+import { PORTION_SPREAD, spreadOf } from '@/core/checks/least-done';
 import { judgement } from '@/core/checks/judgement';
 import { soaksThroughIn } from '@/core/checks/wrap-findings';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
@@ -141,11 +141,11 @@ describe('the first three', () => {
   });
   it('their spread is the least-done parcel’s, before the kitchen’s and the estimate', () => {
     const kitchen = { ...DEFAULT_KITCHEN, portionSpread: { percent: 10, batches: 4 } };
-    expect(fullest(turkey, DEFAULT_KITCHEN)).toEqual({ factor: FULLER, from: 'estimate' });
-    expect(fullest(turkey, kitchen)).toEqual({ factor: 1.2, from: 'kitchen' });
+    expect(spreadOf(turkey, DEFAULT_KITCHEN)).toMatchObject({ portion: PORTION_SPREAD, from: 'estimate' });
+    expect(spreadOf(turkey, kitchen)).toMatchObject({ portion: 0.1, from: 'kitchen' });
     const weighed = changed(turkey, ...weigh(27, 28, 29));
-    expect(fullest(weighed, kitchen)).toMatchObject({ from: 'weighed' });
-    expect(fullest(weighed, kitchen).factor).toBeCloseTo(1 + (2 * 1) / 28, 6);
+    expect(spreadOf(weighed, kitchen).from).toBe('weighed');
+    expect(spreadOf(weighed, kitchen).portion).toBeCloseTo(1 / 28, 6);
     // The forecast of the least-done parcel goes with it.
     const least = (batch: Batch) => forecastHeat(batch, DEFAULT_KITCHEN, 'first').core?.leastDoneMinutes ?? NaN;
     expect(least(changed(turkey, ...weigh(20, 28, 36)))).toBeGreaterThan(least(turkey) + 1);

@@ -5,7 +5,8 @@ import { fry, fryInput, MOST_FALL_K } from '@/core/heat/fry';
 import { layerOf, waterOf } from '@/core/heat/layer-input';
 import { type LoadOfParcels, OIL_HEAT_CAPACITY, type Pot, runPot, WATER_HEAT_CAPACITY } from '@/core/heat/pot';
 import { normal } from '@/core/heat/random';
-import { allDone, differing, drawMinutes, minutesUntil, quantile, spread, surfaceOf } from '@/core/heat/spread';
+import { allDone, drawMinutes, quantile } from '@/core/heat/draws';
+import { differing, minutesUntil, spread, surfaceOf } from '@/core/heat/spread';
 import { slab } from './analytic-series';
 
 const k = 0.5;

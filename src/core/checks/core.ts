@@ -7,7 +7,6 @@ import { type Accounts } from './account';
 import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { crustOf } from './crust';
 import { type CoreForecast } from './heat';
-import { COLDER_C, fullest } from './least-done';
 import { type CheckRule } from './rule';
 
 function judge(accounts: Accounts): Judgement {
@@ -107,7 +106,7 @@ function judge(accounts: Accounts): Judgement {
     return {
       ...planned,
       state: short ? 'fix' : 'watch',
-      headline: short ? 'Core: time too short' : 'Core: short for the fullest',
+      headline: short ? 'Core: time too short' : 'Core: short for the last',
       sentence,
     };
   }
@@ -147,7 +146,6 @@ function cautions({ batch, limit }: Accounts): string[] {
 }
 
 function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | null): Reason[] {
-  const full = fullest(batch, kitchen);
   return [
     {
       text: `Needed, because of ${limit.because}`,
@@ -166,12 +164,17 @@ function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | n
             source: 'Choi & Okos 1986; surface coefficients are house estimates',
           },
           {
-            text: `The least-done parcel holds ${Math.round(100 * (full.factor - 1))} % more and starts ${COLDER_C} °C colder`,
-            source:
-              full.from === 'estimate' ? HOUSE : full.from === 'weighed' ? 'from the parcels weighed' : 'your kitchen',
+            text: `The least-done of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatNumber(forecast.differs.colderK, 1)} K colder, in a place ${formatNumber(forecast.differs.coolerK, 0)} K cooler: in 95 of 100 batches all are there when it is`,
+            source: FROM[forecast.differs.from],
           },
         ]
       : []),
     { text: 'A forecast never makes a batch safe; a thermometer reading does.' },
   ];
 }
+
+const FROM = {
+  estimate: HOUSE,
+  weighed: 'portions from the parcels weighed; start and place house estimates',
+  kitchen: 'portions as in your kitchen; start and place house estimates',
+} as const;

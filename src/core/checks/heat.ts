@@ -2,6 +2,7 @@
 import { drawLedger, type Ledger } from '../filling/ledger';
 import {
   cookingCurve,
+  minutesUntilDone,
   type Browning,
   type CookingPlan,
   type CookingSample,
@@ -14,12 +15,23 @@ import { MEDIA } from '../document/vocabulary/media';
 import { fillingDensity } from '../filling/density';
 import { fitParcel } from '../wrapper/fit';
 import { laidOf } from '../wrapper/laid';
-import { COLDER_C, fullest } from './least-done';
+import { type Deviations, leastDoneOf, type ParcelSpread, spreadOf, SURE } from './least-done';
+import { fitResponse } from '../heat/response';
+import { allDone, DRAWS, drawMinutes, quantile } from '../heat/draws';
+import { type Met } from '../document/vocabulary/media/medium';
 import { type CoolingForecast, workOutCooling } from '../cooling/forecast';
 import { hotPartOf } from '../cooling/hot-part';
 import { type Kitchen } from '../document/kitchen';
 import { type Outline, outline } from './outline';
 import { type Batch } from '../document/schema';
+
+export interface MinutesSpread {
+  /** By then every parcel is there in 95 of 100 batches. */
+  allDoneMinutes: number;
+  /** Of 20 parcels one is there before the first, one after the second. */
+  earlyMinutes: number;
+  lateMinutes: number;
+}
 
 export interface CoreForecast {
   targetC: number;
@@ -30,6 +42,10 @@ export interface CoreForecast {
   samples: CookingSample[];
   leastDone: CookingSample[];
   mediumC: number;
+  /** How the least-done differs: so much fuller, colder at the start, and in a cooler place. */
+  differs: { fullerShare: number; colderK: number; coolerK: number; from: ParcelSpread['from'] };
+  /** All parcels together; null while it is being worked out. */
+  spread: MinutesSpread | null;
   /** When the faces of the average parcel are brown, and too brown, as long as it cooks. */
   above: Browning;
   below: Browning;
@@ -54,10 +70,15 @@ export function workOutHeat(batch: Batch, kitchen: Kitchen): HeatWorked {
   const part = o.coolTarget ? hotPartOf(o.lines, batch.water) : null;
   const cooling =
     part && workOutCooling({ cool: batch.cool, part, constraints: o.coolConstraints, pack: o.pack }, kitchen);
-  const core = o.lines.length > 0 ? forecastCore(batch, kitchen, o, before) : null;
+  const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
+  const cooked: Cooked = { batch, kitchen, o, ledger: before, spread: spreadOf(batch, kitchen), target };
+  const core = o.lines.length > 0 ? forecastCore(cooked) : null;
   return {
     heat: { cooling: cooling?.forecast ?? null, core },
-    withAlternatives: (elapsed) => ({ cooling: cooling?.withAlternatives(elapsed) ?? null, core }),
+    withAlternatives: (elapsed) => ({
+      cooling: cooling?.withAlternatives(elapsed) ?? null,
+      core: core && { ...core, spread: core.leastDoneMinutes === null ? null : spreadOfMinutes(cooked) },
+    }),
   };
 }
 
@@ -76,27 +97,35 @@ export function forecastHeat(
   return depth === 'first' ? worked.heat : worked.withAlternatives(elapsed);
 }
 
-/** The parcel and its surroundings, for the core forecast and for docs and tests. */
-export function cookingPlan(
-  batch: Batch,
-  kitchen: Kitchen,
-  o: Outline,
-  ledger: Ledger,
-  portionG: number,
-  startC: number,
+/** What makes the parcel and its surroundings, once for all that differ. */
+interface Cooked {
+  batch: Batch;
+  kitchen: Kitchen;
+  o: Outline;
+  ledger: Ledger;
+  spread: ParcelSpread;
+  target: CookingTarget;
+}
+
+/** A parcel so many standard deviations fuller, colder and in a cooler place than the average. */
+function planFor(
+  { batch, kitchen, o, ledger, spread }: Cooked,
+  [fuller, colder, cooler]: Deviations = [0, 0, 0],
 ): CookingPlan {
   const { body } = fitParcel({
     form: batch.wrap.form,
     laid: laidOf(batch.wrap, o.dough),
     dough: o.dough,
-    fillingG: portionG,
+    fillingG: batch.wrap.portionG * Math.max(LEAST_PORTION, 1 + fuller * spread.portion),
     density: fillingDensity(ledger.composition),
   });
   const boilingC = boilingPoint(kitchen.altitudeM);
+  const { roomC, fanOven } = kitchen;
   const [first, ...rest] = batch.cook.steps.map(({ medium, mediumC, minutes, turn }): CookingStep => {
     const { faces, heats, usualC } = MEDIA[medium];
-    const { roomC, fanOven } = kitchen;
-    return { minutes, turn, heats, ...faces({ setC: mediumC ?? usualC, boilingC, roomC, fanOven }) };
+    const { above, below } = faces({ setC: mediumC ?? usualC, boilingC, roomC, fanOven });
+    const there = (met: Met): Met => (heats ? { ...met, mediumC: met.mediumC - cooler * spread.placeK } : met);
+    return { minutes, turn, heats, above: there(above), below: there(below) };
   });
   return {
     parcel: {
@@ -106,38 +135,69 @@ export function cookingPlan(
       wrapperDensity: o.dough.cookedDensity,
       wrapperConductivity: o.dough.conductivity,
     },
-    startC,
+    startC: batch.cook.startC - colder * spread.startK,
     steps: [first, ...rest],
     boilingC,
   };
 }
 
-function forecastCore(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger): CoreForecast {
-  const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
-  const average = cookingPlan(batch, kitchen, o, ledger, batch.wrap.portionG, batch.cook.startC);
-  const least = cookingCurve(
-    cookingPlan(
-      batch,
-      kitchen,
-      o,
-      ledger,
-      batch.wrap.portionG * fullest(batch, kitchen).factor,
-      batch.cook.startC - COLDER_C,
-    ),
-    target,
-  );
-  const leastDoneMinutes = least.minutesTo(target.c);
+/** However much portions differ, something is in each. */
+const LEAST_PORTION = 0.2;
+
+/** How much longer each takes for one standard deviation, in log minutes; null where a parcel then never gets there. */
+function slopesOf(cooked: Cooked, average: number): Deviations | null {
+  const slope = (deviations: Deviations): number | null => {
+    const minutes = minutesUntilDone(planFor(cooked, deviations), cooked.target);
+    return minutes === null || !(average > 0) ? null : Math.max(0, Math.log(minutes / average));
+  };
+  const [fuller, colder, cooler] = [slope([1, 0, 0]), slope([0, 1, 0]), slope([0, 0, 1])];
+  return fuller === null || colder === null || cooler === null ? null : [fuller, colder, cooler];
+}
+
+function forecastCore(cooked: Cooked): CoreForecast {
+  const { batch, target, spread } = cooked;
+  const plan = planFor(cooked);
+  const averageMinutes = minutesUntilDone(plan, target);
+  const slopes = averageMinutes === null ? null : slopesOf(cooked, averageMinutes);
+  const deviations = slopes === null ? null : leastDoneOf(slopes, batch.count);
+  const least = cookingCurve(planFor(cooked, deviations ?? undefined), target);
+  const leastDoneMinutes = deviations === null ? null : least.minutesTo(target.c);
   // The crust goes on browning until the least-done is hot.
-  const curve = cookingCurve(average, target, { atLeast: leastDoneMinutes ?? 0 });
+  const curve = cookingCurve(plan, target, { atLeast: leastDoneMinutes ?? 0 });
+  const [fuller, colder, cooler] = deviations ?? [0, 0, 0];
   return {
     targetC: target.c,
     at: target.at,
     minutes: curve.minutesTo(target.c),
     leastDoneMinutes,
+    differs: {
+      fullerShare: fuller * spread.portion,
+      colderK: colder * spread.startK,
+      coolerK: cooler * spread.placeK,
+      from: spread.from,
+    },
+    spread: null,
     samples: curve.samples,
     leastDone: least.samples,
-    mediumC: mainStep(batch.cook).mediumC ?? average.boilingC,
+    mediumC: mainStep(batch.cook).mediumC ?? plan.boilingC,
     above: curve.above,
     below: curve.below,
+  };
+}
+
+/** The same dice for every batch: a forecast read again is the same. */
+const SEED = 1;
+
+/** All parcels together, by a response surface and 100 000 draws; null where some never get there. */
+function spreadOfMinutes(cooked: Cooked): MinutesSpread | null {
+  const surface = fitResponse(([fuller, colder, cooler]) =>
+    minutesUntilDone(planFor(cooked, [fuller, colder, cooler]), cooked.target),
+  );
+  if (surface === null) return null;
+  const minutes = drawMinutes(surface, DRAWS, SEED);
+  return {
+    allDoneMinutes: allDone(minutes, cooked.batch.count),
+    earlyMinutes: quantile(minutes, 1 - SURE),
+    lateMinutes: quantile(minutes, SURE),
   };
 }

@@ -1,29 +1,61 @@
-/** How the least-done parcel of a batch differs from the average one. */
+/**
+ * How the least-done parcel of a batch differs from the average one. Parcels differ in their filling, in how cold they go in
+ * and in the place they lie; all of a batch are there with probability F(t)^N. The parcel that decides is the likeliest of
+ * those that are there just then: first-order reliability (Hasofer & Lind 1974), in standard deviations of each.
+ */
+import { mainStep } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
+import { MEDIA } from '../document/vocabulary/media';
+import { normalQuantile } from '../heat/normal';
 import { weighing } from '../wrapper/weighings';
 
-/** It holds so much more filling, until parcels are weighed. House estimate: portions differ by about 8 %. */
-export const FULLER = 1.15;
-/** It starts so much colder, K. House estimate. */
-export const COLDER_C = 2;
-/** The fullest of a batch is about two standard deviations beyond the average; never taken for less or more than this. House estimates. */
-const DEVIATIONS = 2;
-const LEAST = 1.04;
-const MOST = 1.4;
+/** Portions differ by so much, share, until parcels are weighed. House estimate. */
+export const PORTION_SPREAD = 0.08;
+/** Never taken for less or more than this, share: three weighings are few. House estimates. */
+const LEAST = 0.02;
+const MOST = 0.2;
+/** They go in so differently cold, K. House estimate. */
+const START_K = 1.5;
+/** In so many of a hundred batches every parcel is there. */
+export const SURE = 0.95;
 
-export interface Fullest {
-  /** Of the portion. */
-  factor: number;
-  /** Where the figure comes from. */
+/** Standard deviations of what differs, and where that of the portion comes from. */
+export interface ParcelSpread {
+  /** Of the filling, share. */
+  portion: number;
+  startK: number;
+  /** From place to place in the oven, pan or steamer, K. */
+  placeK: number;
   from: 'weighed' | 'kitchen' | 'estimate';
 }
 
-/** How much fuller the fullest parcel is: by this batch's weighings, else this kitchen's, else the house estimate. */
-export function fullest({ wrap }: Pick<Batch, 'wrap'>, { portionSpread }: Pick<Kitchen, 'portionSpread'>): Fullest {
+export function spreadOf(
+  { wrap, cook }: Pick<Batch, 'wrap' | 'cook'>,
+  { portionSpread }: Pick<Kitchen, 'portionSpread'>,
+): ParcelSpread {
   const weighed = (weighing(wrap.weighed, 'filling') ?? weighing(wrap.weighed, 'parcel'))?.spreadPercent ?? null;
   const percent = weighed ?? portionSpread?.percent ?? null;
-  if (percent === null) return { factor: FULLER, from: 'estimate' };
-  const factor = Math.min(MOST, Math.max(LEAST, 1 + (DEVIATIONS * percent) / 100));
-  return { factor, from: weighed === null ? 'kitchen' : 'weighed' };
+  return {
+    portion: percent === null ? PORTION_SPREAD : Math.min(MOST, Math.max(LEAST, percent / 100)),
+    startK: START_K,
+    placeK: MEDIA[mainStep(cook).medium].placesK,
+    from: weighed !== null ? 'weighed' : percent === null ? 'estimate' : 'kitchen',
+  };
+}
+
+/** Standard deviations by which a parcel is fuller, colder at the start, and in a cooler place. */
+export type Deviations = readonly [fuller: number, colder: number, cooler: number];
+
+/**
+ * The parcel that decides when all are there.
+ * @param slopes how much longer, in log minutes, each takes for one standard deviation
+ * @param count parcels in the batch
+ */
+export function leastDoneOf(slopes: Deviations, count: number): Deviations {
+  const length = Math.hypot(...slopes);
+  if (length === 0) return [0, 0, 0];
+  const z = normalQuantile(SURE ** (1 / count));
+  const [a, b, c] = slopes.map((slope) => (z * slope) / length);
+  return [a, b, c];
 }

@@ -1,7 +1,7 @@
 /** Cooking a parcel by a plan of steps: how its coldest part approaches the limit, and how its faces brown. */
 import { type Composition } from '../food/composition';
 import { BROWN_MINUTES, browningRate, BURNT_MINUTES } from './crust';
-import { foodMaterial, foodMaterialOf } from './material';
+import { foodMaterialOf } from './material';
 import { type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
@@ -95,7 +95,7 @@ function steppedFrom({ parcel, startC, steps, boilingC }: CookingPlan): SteppedP
   };
   const wrapper: Layer = {
     thickness: parcel.wrapperMm / 1000,
-    material: foodMaterial(parcel.wrapper, {
+    material: foodMaterialOf(parcel.wrapper, {
       density: parcel.wrapperDensity,
       conductivityFactor: parcel.wrapperConductivity,
     }),
@@ -121,6 +121,23 @@ function goingOn(plan: CookingPlan): CookingPlan {
   return { ...plan, steps: [first, ...rest] };
 }
 
+const placeOf = ({ at }: CookingTarget): 'coldestC' | 'wrapperC' => (at === 'centre' ? 'coldestC' : 'wrapperC');
+
+/** Minutes until the target is reached, and nothing else: by the plan, or its last step that heats going on; null where never. */
+export function minutesUntilDone(plan: CookingPlan, target: CookingTarget): number | null {
+  const place = placeOf(target);
+  const isThere = (now: ParcelState): boolean => now[place] >= target.c;
+  const planned = heatInSteps(steppedFrom(plan), isThere);
+  const within = crossing(planned, place, target.c, 'up');
+  if (within !== null) return within;
+  return crossing(
+    heatInSteps(steppedFrom(goingOn(plan)), (now) => isThere(now) || now.seconds >= LONGEST * 60),
+    place,
+    target.c,
+    'up',
+  );
+}
+
 /**
  * Cooks by the plan, and on until the target is reached where the plan does not reach it.
  * @param options `atLeast`: minutes that it goes on for in any case
@@ -130,7 +147,7 @@ export function cookingCurve(
   target: CookingTarget,
   { refinement = 1, atLeast = 0 }: { refinement?: number; atLeast?: number } = {},
 ): CookingCurve {
-  const place = target.at === 'centre' ? 'coldestC' : 'wrapperC';
+  const place = placeOf(target);
   const isSlab = plan.parcel.dimension === 1;
   const planned = heatInSteps({ ...steppedFrom(plan), refinement });
   const isThere = planned.some((now) => now[place] >= target.c) && planned[planned.length - 1].seconds >= atLeast * 60;

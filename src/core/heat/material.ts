@@ -57,15 +57,16 @@ export interface FoodOptions {
 }
 
 /** Tables take about a millisecond to make, and one filling is cooled in a dozen ways. */
-const MADE = new WeakMap<Composition, Material>();
+const MADE = new WeakMap<Composition, { density?: number; factor?: number; material: Material }[]>();
 
-/** The material of a compact food: the same composition gives the same tables. */
-export function foodMaterialOf(composition: Composition): Material {
-  const known = MADE.get(composition);
-  if (known) return known;
-  const made = foodMaterial(composition);
-  MADE.set(composition, made);
-  return made;
+/** The material of a food: the same composition, taken the same way, gives the same tables. */
+export function foodMaterialOf(composition: Composition, options: FoodOptions = {}): Material {
+  const { density, conductivityFactor } = options;
+  const known = MADE.get(composition)?.find((m) => m.density === density && m.factor === conductivityFactor);
+  if (known) return known.material;
+  const material = foodMaterial(composition, options);
+  MADE.set(composition, [...(MADE.get(composition) ?? []), { density, factor: conductivityFactor, material }]);
+  return material;
 }
 
 /** A food by its composition (Choi–Okos), tabulated every half degree from −40 to 160 °C; held constant outside. */

@@ -1,16 +1,12 @@
 /** How parcels differ, and what that does to the time until every one of them is hot enough: the `spread` command. */
 import { z } from '../zod';
+import { allDone, DRAWS, drawMinutes, quantile } from './draws';
 import { hasPossibleFaces, heatedInput, steppedPlan, twoFaces } from './cook';
 import { type Layer } from './problem';
-import { normal } from './random';
 import { fitResponse, type ResponseSurface } from './response';
 import { type HeatStep, heatInSteps, type SteppedPlan } from './stepped';
 import { crossing } from './states';
 
-/** Draws of a parcel. */
-export const DRAWS = 100_000;
-/** In so many of a hundred batches every parcel is there. */
-const SURE = 0.95;
 /** The last step goes on until a parcel is there, at most so long, minutes. */
 const LONGEST = 180;
 const SHARES = [0.05, 0.25, 0.5, 0.75, 0.95, 0.99] as const;
@@ -87,25 +83,6 @@ export const surfaceOf = (plan: SteppedPlan, spread: Spread, centreC: number): R
       centreC,
     ),
   );
-
-/** Minutes of so many parcels drawn at random, ascending. */
-export function drawMinutes(surface: ResponseSurface, draws: number, seed: number): Float64Array {
-  const next = normal(seed);
-  const minutes = new Float64Array(draws);
-  for (let i = 0; i < draws; i++) minutes[i] = surface.minutes([next(), next(), next()]);
-  return minutes.sort();
-}
-
-/** The value below which such a share lies. */
-export function quantile(ascending: Float64Array, share: number): number {
-  const at = share * (ascending.length - 1);
-  const below = Math.floor(at);
-  const above = Math.min(ascending.length - 1, below + 1);
-  return ascending[below] + (ascending[above] - ascending[below]) * (at - below);
-}
-
-/** If F is the distribution of one parcel's minutes, all N are there with probability F(t)^N. */
-export const allDone = (ascending: Float64Array, count: number): number => quantile(ascending, SURE ** (1 / count));
 
 export function spread(input: SpreadInput): SpreadResult {
   const plan = steppedPlan(input);

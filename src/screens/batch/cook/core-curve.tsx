@@ -1,5 +1,6 @@
 /** How the middle heats, with the limit and the planned time. */
 import { crustWords } from '@/core/checks/crust';
+import { spreadWords } from '@/core/checks/spread-words';
 import { plannedMinutes } from '@/core/document/cooking';
 import { MEDIA } from '@/core/document/vocabulary/media';
 import { type CookStep } from '@/core/document/vocabulary/media/step';
@@ -7,7 +8,7 @@ import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
 import { Curve, CurveRoom } from '@/ui/curve';
 import { Reasons } from '@/ui/parts/reasons';
-import { Heading, Small } from '@/ui/parts/text';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
 
@@ -62,6 +63,7 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         formatC={inScale}
       />
       {crust !== null && <Small>{crust}</Small>}
+      {forecast.leastDoneMinutes !== null && <Spread words={spreadWords(forecast, batch.count, kitchen.temperature)} />}
     </View>
   );
 }
@@ -75,4 +77,13 @@ function marksOf(steps: readonly CookStep[]): { minute: number; text: string; ki
   }));
   const minute = plannedMinutes({ steps });
   return [...begins, { minute, text: `planned ${formatMinutes(minute)}`, kind: 'plan' }];
+}
+
+/** All parcels together: worked out after the curve, with room kept for it. */
+function Spread({ words }: { words: string | null }) {
+  return (
+    <View style={{ minHeight: 72 }} aria-busy={words === null} aria-label="When all of them are hot">
+      {words === null ? <Small>Working out how they differ …</Small> : <Sentence text={words} />}
+    </View>
+  );
 }

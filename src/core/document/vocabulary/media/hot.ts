@@ -1,13 +1,14 @@
 /** Hot oil and hot metal. */
 import { allRound, type MediumRecord } from './medium';
 
-const HOT = { isSet: true, heats: true, browns: true };
+const HOT = { placesK: 10, isSet: true, heats: true, browns: true };
 /** Over an open pan the air is warm, °C, and does little. */
 const OVER_PAN = { mediumC: 60, h: 10 };
 
 export const oil: MediumRecord = {
   ...HOT,
   label: 'deep oil',
+  placesK: 3,
   usualC: 175,
   faces: allRound(({ setC }) => ({ mediumC: setC, h: 350 })),
 };

@@ -25,6 +25,8 @@ export interface MediumRecord {
   heats: boolean;
   /** Dry enough, and hot enough, to brown. */
   browns: boolean;
+  /** From place to place it differs by so much, K (one standard deviation). House estimate. */
+  placesK: number;
   /** Coefficients and temperatures above and below. House estimates within the ranges of heat-transfer texts. */
   faces(where: Where): { above: Met; below: Met };
 }

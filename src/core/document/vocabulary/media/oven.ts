@@ -18,7 +18,7 @@ const air = ({ fanOven, setC }: Where, times = 1): Met => {
   const { h, hDry } = fanOven ? FAN : STILL;
   return { mediumC: setC, h: h * times, hDry: hDry * times };
 };
-const OVEN = { isSet: true, usualC: 190, heats: true, browns: true };
+const OVEN = { placesK: 8, isSet: true, usualC: 190, heats: true, browns: true };
 
 export const oven: MediumRecord = {
   ...OVEN,
@@ -54,6 +54,7 @@ export const grill: MediumRecord = {
 export const hold: MediumRecord = {
   ...OVEN,
   label: 'kept hot',
+  placesK: 2,
   usualC: 65,
   heats: false,
   browns: false,

@@ -4,6 +4,7 @@ import { type MediumRecord } from './medium';
 export const rest: MediumRecord = {
   label: 'rest in the room',
   isSet: false,
+  placesK: 0,
   usualC: 20,
   heats: false,
   browns: false,

@@ -1,7 +1,7 @@
 /** Water and its steam: never hotter than it boils here. */
 import { allRound, type MediumRecord } from './medium';
 
-const WET = { isSet: false, usualC: 100, heats: true, browns: false };
+const WET = { placesK: 1, isSet: false, usualC: 100, heats: true, browns: false };
 
 export const steam: MediumRecord = {
   ...WET,

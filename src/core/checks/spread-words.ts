@@ -1,0 +1,29 @@
+/** When all parcels are hot, and which is the last: in a sentence. */
+import { formatNumber } from '../units/amount';
+import { formatMinutes } from '../units/format';
+import { type CoreForecast } from './heat';
+
+/** Less than this of each makes no parcel the last. */
+const WORTH_SHARE = 0.03;
+const WORTH_K = 2;
+
+/** What sets the last parcel apart. */
+function lastOne({ fullerShare, coolerK }: CoreForecast['differs'], scale: 'C' | 'F'): string {
+  const cooler = scale === 'F' ? 1.8 * coolerK : coolerK;
+  const marks = [
+    ...(fullerShare >= WORTH_SHARE ? [`with ${formatNumber(100 * fullerShare, 0)} % more filling`] : []),
+    ...(coolerK >= WORTH_K ? [`where it is ${formatNumber(cooler, 0)}\u00a0°${scale} cooler`] : []),
+  ];
+  return marks.length === 0
+    ? ''
+    : ` The last is one ${marks.join(', ')}: measure the thickest, from the coolest place.`;
+}
+
+/** @returns null while it is being worked out */
+export function spreadWords({ spread, differs }: CoreForecast, count: number, scale: 'C' | 'F'): string | null {
+  if (spread === null) return null;
+  const all = formatMinutes(Math.ceil(spread.allDoneMinutes));
+  if (count === 1) return `It is there after *${all}* in 95 of 100 batches, a forecast.${lastOne(differs, scale)}`;
+  const one = `${formatNumber(spread.earlyMinutes, 0)} to ${formatMinutes(Math.round(spread.lateMinutes))}`;
+  return `All ${count} are there after *${all}* in 95 of 100 batches, a forecast; one takes ${one}.${lastOne(differs, scale)}`;
+}

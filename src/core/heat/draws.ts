@@ -1,0 +1,27 @@
+/** Parcels drawn at random from a response surface, and when all of them are there. */
+import { normal } from './random';
+import { type ResponseSurface } from './response';
+
+/** Draws of a parcel. */
+export const DRAWS = 100_000;
+/** In so many of a hundred batches every parcel is there. */
+const SURE = 0.95;
+
+/** Minutes of so many parcels drawn at random, ascending. */
+export function drawMinutes(surface: ResponseSurface, draws: number, seed: number): Float64Array {
+  const next = normal(seed);
+  const minutes = new Float64Array(draws);
+  for (let i = 0; i < draws; i++) minutes[i] = surface.minutes([next(), next(), next()]);
+  return minutes.sort();
+}
+
+/** The value below which such a share lies. */
+export function quantile(ascending: Float64Array, share: number): number {
+  const at = share * (ascending.length - 1);
+  const below = Math.floor(at);
+  const above = Math.min(ascending.length - 1, below + 1);
+  return ascending[below] + (ascending[above] - ascending[below]) * (at - below);
+}
+
+/** If F is the distribution of one parcel's minutes, all N are there with probability F(t)^N. */
+export const allDone = (ascending: Float64Array, count: number): number => quantile(ascending, SURE ** (1 / count));
