@@ -2,7 +2,7 @@
 import { addStep, changeStep, lasting, mainStep, plannedMinutes, removeStep, stepsSaid } from '@/core/document/cooking';
 import { planOf, stepsOf } from '@/core/document/ready-plans';
 import { MOST } from '@/core/document/limits';
-import { apply } from '@/core/document/operations';
+import { apply, type Operation } from '@/core/document/operations';
 import { batchSchema } from '@/core/document/schema';
 import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
 import { MEDIA, MEDIUM_IDS } from '@/core/document/vocabulary/media';
@@ -11,7 +11,7 @@ import { type CookStep } from '@/core/document/vocabulary/media/step';
 import { PLAN_IDS, PLANS } from '@/core/document/vocabulary/plans';
 import { forecastHeat } from '@/core/checks/heat';
 import { assess } from '@/core/checks/assess';
-import { crustWords } from '@/core/checks/crust';
+import { crustWords } from '@/core/checks/crust-words';
 import { spreadWords } from '@/core/checks/spread-words';
 import { stepWords } from '@/core/checks/step-words';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
@@ -225,6 +225,29 @@ describe('the forecast of a plan', () => {
       const plan = { parcel, startC: -18, boilingC: 100, steps: [first, ...rest] as const };
       expect(cookingCurve(plan, { at: 'centre', c: 74 }).residual).toBeLessThan(0.005);
     }
+  });
+});
+
+describe('cautions', () => {
+  const said = (batch: typeof duck, ...changes: Operation[]) =>
+    assess(changes.reduce(apply, batch), DEFAULT_KITCHEN, null).checks.core.cautions.join(' | ');
+  const frying: Operation = { do: 'setCook', to: { method: 'fry', steps: [step('oil', 6)] } };
+
+  it('a filling too wet for hot oil is said before anything else; a dry one is not', () => {
+    expect(said(haddock, frying)).toMatch(/^Too wet for hot oil: it spits and bursts/);
+    expect(said(venison)).not.toContain('Too wet for hot oil');
+    expect(said(haddock)).not.toContain('hot oil');
+  });
+  it('only what applies: steam of what is steamed, bones of fish, once reheated of what was cooked, frozen of what is frozen', () => {
+    expect(said(turkey)).toContain('steam burns');
+    expect(said(turkey)).not.toMatch(/bones|reheated|Frozen|Kept hot|Oil never/);
+    expect(said(haddock)).toMatch(/reheated once, to 74\s°C all through \(home chart/);
+    expect(said(haddock)).toContain('bones');
+    expect(said(duck)).not.toContain('bones');
+    expect(said(turkey, { do: 'setCook', to: { startC: -18 } })).toContain('Frozen, the crust looks done');
+    const held = said(turkey, { do: 'setCook', to: { steps: [step('steam', 18), step('hold', 30, { mediumC: 60 })] } });
+    expect(held).not.toContain('Kept hot means');
+    expect(said(flat)).toContain('Raw flour');
   });
 });
 

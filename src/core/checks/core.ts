@@ -1,10 +1,10 @@
 /** Core: hot enough inside. A forecast says when to measure; only the thermometer says that it is safe. */
 import { plannedMinutes } from '../document/cooking';
-import { METHODS } from '../document/vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
+import { cautionsFor } from './cautions';
 import { crustOf } from './crust';
 import { type CoreForecast } from './heat';
 import { type CheckRule } from './rule';
@@ -18,7 +18,7 @@ function judge(accounts: Accounts): Judgement {
     id: 'core' as const,
     unit: 'min',
     why: accounts.isTrial ? [] : reasons(accounts, forecast),
-    cautions: cautions(accounts),
+    cautions: accounts.isTrial ? [] : cautionsFor(accounts),
     figure: `${formatNumber(plannedMinutes(batch.cook))} min`,
   };
   if (read.lowestC !== null && limit.kind === 'safety') {
@@ -134,15 +134,6 @@ function moreMinutes(forecast: CoreForecast, fromC: number): number | null {
   const curve = forecast.leastDone;
   const at = curve.find((sample) => sample.centreC >= fromC);
   return at && forecast.leastDoneMinutes !== null ? Math.max(0, forecast.leastDoneMinutes - at.minute) : null;
-}
-
-function cautions({ batch, limit }: Accounts): string[] {
-  return [
-    limit.kind === 'safety'
-      ? 'Colour and time do not show that the middle is hot: measure at least three, the thickest first. Local codes come first.'
-      : 'Raw flour can carry germs: do not taste raw dough.',
-    METHODS[batch.cook.method].caution,
-  ];
 }
 
 function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | null): Reason[] {

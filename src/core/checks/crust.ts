@@ -1,7 +1,6 @@
 /** The crust beside the middle: when it is brown, when it is too brown. Estimates, by a dose of browning. */
 import { MEDIA } from '../document/vocabulary/media';
 import { type Batch } from '../document/schema';
-import { formatMinutes } from '../units/format';
 import { type CoreForecast } from './heat';
 
 export interface CrustFigures {
@@ -23,24 +22,8 @@ export function crustOf({ cook }: Pick<Batch, 'cook'>, forecast: CoreForecast): 
   };
 }
 
-function soonest(a: number | null, b: number | null): number | null {
+/** The sooner of two, where there is one. */
+export function soonest(a: number | null, b: number | null): number | null {
   if (a === null || b === null) return a ?? b;
   return Math.min(a, b);
-}
-
-/** Faces that brown within a minute of each other are not told apart. */
-const TOGETHER = 1;
-
-/** What the cook will see, in a sentence; null where nothing browns. */
-export function crustWords(batch: Pick<Batch, 'cook'>, forecast: CoreForecast): string | null {
-  if (crustOf(batch, forecast) === null) return null;
-  const { above, below } = forecast;
-  const after = (minutes: number | null): string =>
-    minutes === null ? 'still pale' : `brown after about ${formatMinutes(Math.max(1, Math.round(minutes)))}`;
-  const isSame =
-    above.brownAt === below.brownAt ||
-    (above.brownAt !== null && below.brownAt !== null && Math.abs(above.brownAt - below.brownAt) < TOGETHER);
-  const burnt = soonest(above.burntAt, below.burntAt);
-  const faces = isSame ? after(above.brownAt) : `above ${after(above.brownAt)}, below ${after(below.brownAt)}`;
-  return `Crust: ${faces}${burnt === null ? '' : `; too brown after ${formatMinutes(Math.round(burnt))}`} (house estimate; go by your eye).`;
 }

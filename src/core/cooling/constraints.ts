@@ -25,7 +25,7 @@ const RAW_MIXTURE_C = 12;
 const AROUND_C = 40;
 
 /** Curd and finely grated cheese are mixed in anyway. */
-const isCheeseInPieces = ({ family, liquid, composition, release, binder }: Ingredient): boolean =>
+export const isCheeseInPieces = ({ family, liquid, composition, release, binder }: Ingredient): boolean =>
   family === 'dairy' &&
   !liquid &&
   composition.protein > 0.1 &&

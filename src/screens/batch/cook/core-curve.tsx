@@ -1,5 +1,5 @@
 /** How the middle heats, with the limit and the planned time. */
-import { crustWords } from '@/core/checks/crust';
+import { crustWords } from '@/core/checks/crust-words';
 import { spreadWords } from '@/core/checks/spread-words';
 import { plannedMinutes } from '@/core/document/cooking';
 import { MEDIA } from '@/core/document/vocabulary/media';

@@ -1,0 +1,45 @@
+/** What can hurt at the heat, by method and filling: what applies, and nothing else. */
+import { isCheeseInPieces } from '../cooling/constraints';
+import { MEDIA, type MediumId } from '../document/vocabulary/media';
+import { METHODS } from '../document/vocabulary/methods';
+import { formatTemperature } from '../units/format';
+import { type Accounts } from './account';
+import { moisture } from './moisture';
+
+const OIL: readonly MediumId[] = ['oil', 'shallow-oil'];
+/** Hot food is kept no cooler than this, °C (US federal guidance; local codes come first). */
+const KEPT_HOT_C = 60;
+
+/** The gravest first. */
+export function cautionsFor(accounts: Accounts): string[] {
+  const { batch, kitchen, limit, lines } = accounts;
+  const { steps, startC, method } = batch.cook;
+  const t = (c: number): string => formatTemperature(c, kitchen.temperature);
+  const isInOil = steps.some(({ medium }) => OIL.includes(medium));
+  const isSafety = limit.kind === 'safety';
+  const coolest = Math.min(...steps.filter(({ medium }) => medium === 'hold').map((s) => s.mediumC ?? Infinity));
+  return [
+    ...(isInOil && lines.length > 0 && moisture.judge(accounts).state === 'fix'
+      ? ['Too wet for hot oil: it spits and bursts. Dry or bind the filling first; Fill says how.']
+      : []),
+    isSafety
+      ? 'Colour and time do not show that the middle is hot: measure at least three, the thickest first. Local codes come first.'
+      : 'Raw flour can carry germs: do not taste raw dough.',
+    ...(isSafety && !accounts.goesInRaw
+      ? [
+          `A cooked filling is reheated once, to ${t(limit.c)} all through (${limit.authority}); what is left is not kept again.`,
+        ]
+      : []),
+    METHODS[method].caution,
+    ...(startC < 0 ? ['Frozen, the crust looks done long before the middle is: measure more than three.'] : []),
+    ...(coolest < KEPT_HOT_C
+      ? [`Kept hot means ${t(KEPT_HOT_C)} or more in the middle (US federal guidance; local codes come first).`]
+      : []),
+    ...(lines.some(({ ingredient }) => isCheeseInPieces(ingredient)) && steps.some(({ medium }) => MEDIA[medium].heats)
+      ? ['Molten cheese burns mouth and hand: some minutes on the rack first.']
+      : []),
+    ...(lines.some(({ ingredient }) => ingredient.family === 'fish' && ingredient.allergens.includes('fish'))
+      ? ['Fish: feel for bones before it is wrapped.']
+      : []),
+  ];
+}
