@@ -23,7 +23,7 @@ export function cautionsFor(accounts: Accounts): string[] {
       ? ['Too wet for hot oil: it spits and bursts. Dry or bind the filling first; Fill says how.']
       : []),
     isSafety
-      ? 'Colour and time do not show that the middle is hot: measure at least three, the thickest first. Local codes come first.'
+      ? `Colour and time do not show that the middle is hot: measure ${batch.count < 3 ? 'every one' : 'at least three, the thickest first'}. Local codes come first.`
       : 'Raw flour can carry germs: do not taste raw dough.',
     ...(isSafety && !accounts.goesInRaw
       ? [

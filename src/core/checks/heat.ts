@@ -73,11 +73,13 @@ export function workOutHeat(batch: Batch, kitchen: Kitchen): HeatWorked {
   const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
   const cooked: Cooked = { batch, kitchen, o, ledger: before, spread: spreadOf(batch, kitchen), target };
   const core = o.lines.length > 0 ? forecastCore(cooked) : null;
+  // Worked out once, however often the alternatives begin anew.
+  let whole: CoreForecast | null = null;
   return {
     heat: { cooling: cooling?.forecast ?? null, core },
     withAlternatives: (elapsed) => ({
       cooling: cooling?.withAlternatives(elapsed) ?? null,
-      core: core && { ...core, spread: core.leastDoneMinutes === null ? null : spreadOfMinutes(cooked) },
+      core: core && (whole ??= withSpread(core, cooked)),
     }),
   };
 }
@@ -184,6 +186,9 @@ function forecastCore(cooked: Cooked): CoreForecast {
     below: curve.below,
   };
 }
+
+const withSpread = (core: CoreForecast, cooked: Cooked): CoreForecast =>
+  core.leastDoneMinutes === null ? core : { ...core, spread: spreadOfMinutes(cooked) };
 
 /** The same dice for every batch: a forecast read again is the same. */
 const SEED = 1;

@@ -25,5 +25,5 @@ export function spreadWords({ spread, differs }: CoreForecast, count: number, sc
   const all = formatMinutes(Math.ceil(spread.allDoneMinutes));
   if (count === 1) return `It is there after *${all}* in 95 of 100 batches, a forecast.${lastOne(differs, scale)}`;
   const one = `${formatNumber(spread.earlyMinutes, 0)} to ${formatMinutes(Math.round(spread.lateMinutes))}`;
-  return `All ${count} are there after *${all}* in 95 of 100 batches, a forecast; one takes ${one}.${lastOne(differs, scale)}`;
+  return `${count === 2 ? 'Both' : `All ${count}`} are there after *${all}* in 95 of 100 batches, a forecast; one takes ${one}.${lastOne(differs, scale)}`;
 }

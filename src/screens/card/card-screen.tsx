@@ -75,9 +75,8 @@ function Sheet({ batch }: { batch: Batch }) {
             </View>
           ))}
         </View>
-        {card.cautions.map((caution) => (
-          <Small key={caution}>{caution}</Small>
-        ))}
+        {/* One after the other: the card is one sheet. */}
+        <Small>{card.cautions.join(' ')}</Small>
         <Small>
           {card.allergens.length > 0 ? `Contains: ${card.allergens.join(', ')}. ` : ''}Local codes come first. A
           forecast makes nothing safe: only a thermometer reading does.
