@@ -66,7 +66,7 @@ export const fitCommand = command(fitInput, ({ form, fillingG, gPerMl, dough: id
 export const assessCommand: Command = (input) => {
   const read = readBatch(input);
   if (!read.ok) throw new InputError(read.problems);
-  const heat = forecastHeat(read.value, DEFAULT_KITCHEN);
+  const heat = forecastHeat(read.value, DEFAULT_KITCHEN, 'ways');
   const { checks, moisture, ledger, portion, unknown, findings } = assess(read.value, DEFAULT_KITCHEN, heat);
   const shown = CHECK_IDS.map((id) => {
     const { state, headline, value, band, unit, fixes } = checks[id];

@@ -22,7 +22,8 @@ function keptFor(version: string, batch: Batch, kitchen: Kitchen): Kept {
 }
 
 function fullOf(entry: Kept, elapsed: number): HeatForecast {
-  if (entry.full?.cooling?.elapsed !== elapsed) entry.full = entry.worked.withAlternatives(elapsed);
+  if (entry.full?.cooling?.elapsed !== elapsed)
+    entry.full = entry.worked.withSpread(entry.worked.withAlternatives(elapsed));
   return entry.full ?? entry.worked.heat;
 }
 

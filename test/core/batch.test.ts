@@ -19,7 +19,8 @@ import { LINE } from './make-lines';
 
 const AT = '2026-12-05T15:00:00Z';
 const [turkey, pumpkin, duck, haddock] = lanternSupper(AT);
-const full = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN) => assess(batch, kitchen, forecastHeat(batch, kitchen));
+const full = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN) =>
+  assess(batch, kitchen, forecastHeat(batch, kitchen, 'ways'));
 const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
 /** With a raw courgette grated in: wet at the board and in the heat. */
 const wet = changed(turkey, { do: 'addLine', line: LINE('courgette', 420) });

@@ -255,7 +255,7 @@ describe('the least-done parcel', () => {
   it('the likeliest of those that are there just then takes as long as 100 000 draws say', () => {
     for (const batch of [turkey, duck, haddock, venison, flat]) {
       const core = forecastHeat(batch, DEFAULT_KITCHEN, 'all').core;
-      expect(Math.abs((core?.spread?.allDoneMinutes ?? 0) / (core?.leastDoneMinutes ?? 1) - 1)).toBeLessThan(0.04);
+      expect(Math.abs((core?.spread?.allDoneMinutes ?? 0) / (core?.leastDoneMinutes ?? 1) - 1)).toBeLessThan(0.05);
       expect(core?.spread?.earlyMinutes).toBeLessThan(core?.minutes ?? 0);
       expect(core?.spread?.lateMinutes).toBeGreaterThan(core?.minutes ?? 0);
     }

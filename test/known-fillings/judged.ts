@@ -27,7 +27,7 @@ function assessed(
     },
     { id: 'known', at: '2026-01-01T00:00:00Z' },
   );
-  return { a: assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN)), questions };
+  return { a: assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, 'ways')), questions };
 }
 
 const agrees = (says: Says, state: CheckState): boolean => (says === 'ok' ? state !== 'fix' : state === says);

@@ -8,8 +8,11 @@ import { judge } from './judge';
 import { type Assessment, described } from './judgement';
 import { type Forecaster, propose } from './propose';
 
-/** A real forecast of a changed batch, for what its fixes promise. */
-const really: Forecaster = (batch, kitchen) => workOutHeat(batch, kitchen).heat;
+/** A real forecast of a changed batch, for what its fixes promise; which parcel is the last is taken as before. */
+const really =
+  ({ core }: HeatForecast): Forecaster =>
+  (batch, kitchen) =>
+    workOutHeat(batch, kitchen, core).heat;
 
 /**
  * Assesses a batch.
@@ -24,11 +27,11 @@ export function assess(
 ): Assessment {
   const accounts = account(batch, kitchen, heat, problem);
   const judged = judge(accounts);
-  return described(accounts, judged, propose(accounts, judged, heat === null ? null : really));
+  return described(accounts, judged, propose(accounts, judged, heat === null ? null : really(heat)));
 }
 
 /** What could be done about a batch, every promise worked out on the batch as it would be. Takes long: for the worker. */
 export function proposals(batch: Batch, kitchen: Kitchen, heat: HeatForecast): Proposals {
   const accounts = account(batch, kitchen, heat);
-  return propose(accounts, judge(accounts), really);
+  return propose(accounts, judge(accounts), really(heat));
 }

@@ -43,7 +43,14 @@ export interface CoreForecast {
   leastDone: CookingSample[];
   mediumC: number;
   /** How the least-done differs: so much fuller, colder at the start, and in a cooler place. */
-  differs: { fullerShare: number; colderK: number; coolerK: number; from: ParcelSpread['from'] };
+  differs: {
+    fullerShare: number;
+    colderK: number;
+    coolerK: number;
+    from: ParcelSpread['from'];
+    /** The same in standard deviations; null where some parcel never gets there. */
+    deviations: Deviations | null;
+  };
   /** All parcels together; null while it is being worked out. */
   spread: MinutesSpread | null;
   /** When the faces of the average parcel are brown, and too brown, as long as it cooks. */
@@ -61,42 +68,50 @@ export interface HeatWorked {
   heat: HeatForecast;
   /** The same with alternatives, which begin at a minute on the cooling clock. */
   withAlternatives(elapsed: number): HeatForecast;
+  /** Of the parcels all together. */
+  withSpread(heat: HeatForecast): HeatForecast;
 }
 
-/** Works out both forecasts. Null where there is nothing to forecast. */
-export function workOutHeat(batch: Batch, kitchen: Kitchen): HeatWorked {
+/**
+ * Works out both forecasts. Null where there is nothing to forecast.
+ * @param before of a batch that this one is a change of: its least-done differs in the same way
+ */
+export function workOutHeat(batch: Batch, kitchen: Kitchen, before: CoreForecast | null = null): HeatWorked {
   const o = outline(batch, kitchen);
-  const before = drawLedger(o.lines, batch.water, 0);
+  const ledger = drawLedger(o.lines, batch.water, 0);
   const part = o.coolTarget ? hotPartOf(o.lines, batch.water) : null;
   const cooling =
     part && workOutCooling({ cool: batch.cool, part, constraints: o.coolConstraints, pack: o.pack }, kitchen);
   const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
-  const cooked: Cooked = { batch, kitchen, o, ledger: before, spread: spreadOf(batch, kitchen), target };
-  const core = o.lines.length > 0 ? forecastCore(cooked) : null;
+  const cooked: Cooked = { batch, kitchen, o, ledger, spread: spreadOf(batch, kitchen), target };
+  const core = o.lines.length > 0 ? forecastCore(cooked, before?.differs.deviations ?? null) : null;
   // Worked out once, however often the alternatives begin anew.
   let whole: CoreForecast | null = null;
   return {
     heat: { cooling: cooling?.forecast ?? null, core },
     withAlternatives: (elapsed) => ({
       cooling: cooling?.withAlternatives(elapsed) ?? null,
-      core: core && (whole ??= withSpread(core, cooked)),
+      core,
     }),
+    withSpread: (heat) => ({ ...heat, core: core && (whole ??= spreadOut(core, cooked)) }),
   };
 }
 
 /**
  * Both forecasts at once.
- * @param depth `first` leaves out the alternatives of cooling
+ * @param depth `first` leaves out the alternatives of cooling, `ways` the spread of the parcels
  * @param elapsed minutes on the cooling clock: the alternatives begin there
  */
 export function forecastHeat(
   batch: Batch,
   kitchen: Kitchen,
-  depth: 'first' | 'all' = 'all',
+  depth: 'first' | 'ways' | 'all' = 'all',
   elapsed = 0,
 ): HeatForecast {
   const worked = workOutHeat(batch, kitchen);
-  return depth === 'first' ? worked.heat : worked.withAlternatives(elapsed);
+  if (depth === 'first') return worked.heat;
+  const ways = worked.withAlternatives(elapsed);
+  return depth === 'ways' ? ways : worked.withSpread(ways);
 }
 
 /** What makes the parcel and its surroundings, once for all that differ. */
@@ -143,27 +158,34 @@ function planFor(
   };
 }
 
+/** Cells that do where two parcels are compared: what the grid does to both falls out. */
+const COARSE = 16;
+
 /** However much portions differ, something is in each. */
 const LEAST_PORTION = 0.2;
 
 /** How much longer each takes for one standard deviation, in log minutes; null where a parcel then never gets there. */
-function slopesOf(cooked: Cooked, average: number): Deviations | null {
+function slopesOf(cooked: Cooked): Deviations | null {
+  const solve = (deviations?: Deviations): number | null =>
+    minutesUntilDone(planFor(cooked, deviations), cooked.target, COARSE);
+  const average = solve();
+  if (average === null || !(average > 0)) return null;
   const slope = (deviations: Deviations): number | null => {
-    const minutes = minutesUntilDone(planFor(cooked, deviations), cooked.target);
-    return minutes === null || !(average > 0) ? null : Math.max(0, Math.log(minutes / average));
+    const minutes = solve(deviations);
+    return minutes === null ? null : Math.max(0, Math.log(minutes / average));
   };
   const [fuller, colder, cooler] = [slope([1, 0, 0]), slope([0, 1, 0]), slope([0, 0, 1])];
   return fuller === null || colder === null || cooler === null ? null : [fuller, colder, cooler];
 }
 
-function forecastCore(cooked: Cooked): CoreForecast {
+/** @param as how the least-done differs, where it is known from a batch that is much the same */
+function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecast {
   const { batch, target, spread } = cooked;
   const plan = planFor(cooked);
-  const averageMinutes = minutesUntilDone(plan, target);
-  const slopes = averageMinutes === null ? null : slopesOf(cooked, averageMinutes);
-  const deviations = slopes === null ? null : leastDoneOf(slopes, batch.count);
-  const least = cookingCurve(planFor(cooked, deviations ?? undefined), target);
-  const leastDoneMinutes = deviations === null ? null : least.minutesTo(target.c);
+  const slopes = as === null ? slopesOf(cooked) : null;
+  const deviations = as ?? (slopes === null ? null : leastDoneOf(slopes, batch.count));
+  const least = deviations === null ? null : cookingCurve(planFor(cooked, deviations), target);
+  const leastDoneMinutes = least?.minutesTo(target.c) ?? null;
   // The crust goes on browning until the least-done is hot.
   const curve = cookingCurve(plan, target, { atLeast: leastDoneMinutes ?? 0 });
   const [fuller, colder, cooler] = deviations ?? [0, 0, 0];
@@ -177,17 +199,18 @@ function forecastCore(cooked: Cooked): CoreForecast {
       colderK: colder * spread.startK,
       coolerK: cooler * spread.placeK,
       from: spread.from,
+      deviations,
     },
     spread: null,
     samples: curve.samples,
-    leastDone: least.samples,
+    leastDone: least?.samples ?? curve.samples,
     mediumC: mainStep(batch.cook).mediumC ?? plan.boilingC,
     above: curve.above,
     below: curve.below,
   };
 }
 
-const withSpread = (core: CoreForecast, cooked: Cooked): CoreForecast =>
+const spreadOut = (core: CoreForecast, cooked: Cooked): CoreForecast =>
   core.leastDoneMinutes === null ? core : { ...core, spread: spreadOfMinutes(cooked) };
 
 /** The same dice for every batch: a forecast read again is the same. */
@@ -196,13 +219,15 @@ const SEED = 1;
 /** All parcels together, by a response surface and 100 000 draws; null where some never get there. */
 function spreadOfMinutes(cooked: Cooked): MinutesSpread | null {
   const surface = fitResponse(([fuller, colder, cooler]) =>
-    minutesUntilDone(planFor(cooked, [fuller, colder, cooler]), cooked.target),
+    minutesUntilDone(planFor(cooked, [fuller, colder, cooler]), cooked.target, COARSE),
   );
-  if (surface === null) return null;
+  const [fine, coarse] = [undefined, COARSE].map((cells) => minutesUntilDone(planFor(cooked), cooked.target, cells));
+  if (surface === null || !fine || !coarse) return null;
+  const scale = fine / coarse;
   const minutes = drawMinutes(surface, DRAWS, SEED);
   return {
-    allDoneMinutes: allDone(minutes, cooked.batch.count),
-    earlyMinutes: quantile(minutes, 1 - SURE),
-    lateMinutes: quantile(minutes, SURE),
+    allDoneMinutes: scale * allDone(minutes, cooked.batch.count),
+    earlyMinutes: scale * quantile(minutes, 1 - SURE),
+    lateMinutes: scale * quantile(minutes, SURE),
   };
 }

@@ -124,14 +124,14 @@ function goingOn(plan: CookingPlan): CookingPlan {
 const placeOf = ({ at }: CookingTarget): 'coldestC' | 'wrapperC' => (at === 'centre' ? 'coldestC' : 'wrapperC');
 
 /** Minutes until the target is reached, and nothing else: by the plan, or its last step that heats going on; null where never. */
-export function minutesUntilDone(plan: CookingPlan, target: CookingTarget): number | null {
+export function minutesUntilDone(plan: CookingPlan, target: CookingTarget, cells?: number): number | null {
   const place = placeOf(target);
   const isThere = (now: ParcelState): boolean => now[place] >= target.c;
-  const planned = heatInSteps(steppedFrom(plan), isThere);
+  const planned = heatInSteps({ ...steppedFrom(plan), cells }, isThere);
   const within = crossing(planned, place, target.c, 'up');
   if (within !== null) return within;
   return crossing(
-    heatInSteps(steppedFrom(goingOn(plan)), (now) => isThere(now) || now.seconds >= LONGEST * 60),
+    heatInSteps({ ...steppedFrom(goingOn(plan)), cells }, (now) => isThere(now) || now.seconds >= LONGEST * 60),
     place,
     target.c,
     'up',

@@ -28,6 +28,8 @@ export interface ParcelInput {
   /** Water that a face loses as it dries, kg/m³; 0: it dries to no crust. */
   crustWater?: number;
   refinement?: number;
+  /** Cells in the whole body; without it enough for 0.1 °C. */
+  cells?: number;
 }
 
 export interface ParcelState extends State {
@@ -65,7 +67,7 @@ export class HeatedParcel {
   private readonly exchange: { outer: Exchange; inner: Exchange };
   private readonly heatAtStart: number;
 
-  constructor({ dimension, layers, startC, around, crustWater = 0, refinement }: ParcelInput) {
+  constructor({ dimension, layers, startC, around, crustWater = 0, refinement, cells }: ParcelInput) {
     this.around = around;
     this.crustWater = crustWater;
     this.deepest = { outer: layers[layers.length - 1].thickness, inner: layers[0].thickness };
@@ -82,6 +84,7 @@ export class HeatedParcel {
       outer: face('outer'),
       inner: around.inner === undefined ? undefined : face('inner'),
       refinement,
+      cells,
     });
     this.heatAtStart = this.body.state().heatLeft;
   }
