@@ -1,5 +1,7 @@
 /** Steps of cooking: ready-made plans, how they are changed, and what each medium gives. */
-import { addStep, changeStep, lasting, mainStep, plannedMinutes, removeStep, stepsSaid } from '@/core/document/cooking';
+import { lasting, mainStep, plannedMinutes, stepsSaid } from '@/core/document/cooking';
+import { addStep, changeStep, removeStep } from '@/core/document/edit-steps';
+import { methodOf } from '@/core/document/method-of';
 import { planOf, stepsOf } from '@/core/document/ready-plans';
 import { MOST } from '@/core/document/limits';
 import { apply, type Operation } from '@/core/document/operations';
@@ -76,6 +78,12 @@ describe('steps changed', () => {
     expect(changeStep(two, 0, { medium: 'steam' })[0]).toMatchObject({ medium: 'steam', mediumC: null });
     expect(changeStep(two, 0, { medium: 'oil' })[0]).toMatchObject({ mediumC: 175 });
     expect(changeStep(two, 0, { minutes: 12 })[0]).toEqual({ ...two[0], minutes: 12 });
+  });
+  it('steps of one’s own are called and judged by what they are cooked in', () => {
+    expect(methodOf([step('oil', 5), step('rest', 10)], 'bake')).toBe('fry');
+    expect(methodOf([step('griddle', 2), step('pan-steam', 6)], 'griddle')).toBe('sear');
+    expect(methodOf([step('rest', 5)], 'boil')).toBe('boil');
+    for (const id of PLAN_IDS) expect(methodOf(stepsOf(id, 'half-moon'), 'boil')).toBe(PLANS[id].method);
   });
   it('one more, one less, never none and never too many', () => {
     expect(addStep(two)).toHaveLength(4);
@@ -248,6 +256,11 @@ describe('cautions', () => {
     const held = said(turkey, { do: 'setCook', to: { steps: [step('steam', 18), step('hold', 30, { mediumC: 60 })] } });
     expect(held).not.toContain('Kept hot means');
     expect(said(flat)).toContain('Raw flour');
+    // Oil is oil, whatever the plan is called.
+    const inOil = { steps: [step('oven', 20), step('oil', 3)] };
+    expect(said(duck, { do: 'setCook', to: inOil })).toMatch(
+      /Oil never above 190\s°C.*Tray and filling|Tray and filling.*Oil never above 190/,
+    );
   });
 });
 

@@ -1,7 +1,9 @@
 /** What can hurt at the heat, by method and filling: what applies, and nothing else. */
 import { isCheeseInPieces } from '../cooling/constraints';
+import { METHOD_OF } from '../document/method-of';
 import { MEDIA, type MediumId } from '../document/vocabulary/media';
-import { METHODS } from '../document/vocabulary/methods';
+import { type CookStep } from '../document/vocabulary/media/step';
+import { type Method, METHODS } from '../document/vocabulary/methods';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { moisture } from './moisture';
@@ -30,7 +32,7 @@ export function cautionsFor(accounts: Accounts): string[] {
           `A cooked filling is reheated once, to ${t(limit.c)} all through (${limit.authority}); what is left is not kept again.`,
         ]
       : []),
-    METHODS[method].caution,
+    ...methodsIn(steps, method).map((used) => METHODS[used].caution),
     ...(startC < 0 ? ['Frozen, the crust looks done long before the middle is: measure more than three.'] : []),
     ...(coolest < KEPT_HOT_C
       ? [`Kept hot means ${t(KEPT_HOT_C)} or more in the middle (US federal guidance; local codes come first).`]
@@ -43,3 +45,8 @@ export function cautionsFor(accounts: Accounts): string[] {
       : []),
   ];
 }
+
+/** Every method that a step is of: oil is oil, whatever the plan is called. */
+const methodsIn = (steps: readonly CookStep[], plan: Method): Method[] => [
+  ...new Set([plan, ...steps.flatMap(({ medium }) => METHOD_OF[medium] ?? [])]),
+];

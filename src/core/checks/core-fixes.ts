@@ -78,13 +78,17 @@ function browning({ batch, kitchen }: Accounts, needed: number, burntAt: number)
   ];
 }
 
-/** So much less heat it takes so much longer: about in proportion to how far the medium is above boiling. */
-const slower = (mediumC: number, k: number): number => (mediumC - 40) / Math.max(10, mediumC - k - 40);
+/** On its way to hot a parcel is about so warm, °C, on average; thawed it takes this share of the time. House estimates: the solver then says. */
+const ON_THE_WAY_C = 40;
+const THAWED_SHARE = 0.65;
+
+/** So many times as long with so much less heat: in proportion to how far the medium is above the parcel. */
+const slower = (mediumC: number, k: number): number =>
+  (mediumC - ON_THE_WAY_C) / Math.max(10, mediumC - k - ON_THE_WAY_C);
 
 function thawed({ cook }: Batch, fridgeC: number, needed: number): Candidate[] {
   if (cook.startC >= 0) return [];
-  // Fresh it takes about half as long as frozen.
-  const steps = lasting(cook.steps, Math.ceil(needed * 0.65));
+  const steps = lasting(cook.steps, Math.ceil(needed * THAWED_SHARE));
   return [
     {
       id: 'thaw',

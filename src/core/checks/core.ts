@@ -155,7 +155,7 @@ function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | n
             source: 'Choi & Okos 1986; surface coefficients are house estimates',
           },
           {
-            text: `The least-done of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatNumber(forecast.differs.colderK, 1)} K colder, in a place ${formatNumber(forecast.differs.coolerK, 0)} K cooler: in 95 of 100 batches all are there when it is`,
+            text: `The least-done of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatNumber(forecast.differs.colderK, 1)} °C colder, in a place ${formatNumber(forecast.differs.coolerK, 0)} °C cooler: in 95 of 100 batches all are there when it is`,
             source: FROM[forecast.differs.from],
           },
         ]

@@ -7,6 +7,7 @@ import { mainStep } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
 import { MEDIA } from '../document/vocabulary/media';
+import { SURE } from '../heat/draws';
 import { normalQuantile } from '../heat/normal';
 import { weighing } from '../wrapper/weighings';
 
@@ -17,8 +18,6 @@ const LEAST = 0.02;
 const MOST = 0.2;
 /** They go in so differently cold, K. House estimate. */
 const START_K = 1.5;
-/** In so many of a hundred batches every parcel is there. */
-export const SURE = 0.95;
 
 /** Standard deviations of what differs, and where that of the portion comes from. */
 export interface ParcelSpread {

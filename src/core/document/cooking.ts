@@ -1,5 +1,5 @@
 /** The steps of a cooking plan: what follows from them, and how they are changed. */
-import { LIMITS, MOST } from './limits';
+import { LIMITS } from './limits';
 import { FORMS, type FormId } from './vocabulary/forms';
 import { MEDIA } from './vocabulary/media';
 import { METHODS, type Method } from './vocabulary/methods';
@@ -48,22 +48,3 @@ export function stepsSaid(method: Method, form: FormId, said: { mediumC?: number
     said.mediumC !== undefined && MEDIA[step.medium].isSet ? { ...step, mediumC: said.mediumC } : { ...step },
   );
 }
-
-/** One step changed; another medium comes with its usual heat. */
-export function changeStep(steps: readonly CookStep[], at: number, to: Partial<CookStep>): CookStep[] {
-  return steps.map((step, i) => {
-    if (i !== at) return step;
-    const changed = { ...step, ...to };
-    const { isSet, usualC } = MEDIA[changed.medium];
-    const keeps = to.medium === undefined || to.medium === step.medium;
-    return { ...changed, mediumC: isSet ? (keeps ? (changed.mediumC ?? usualC) : usualC) : null };
-  });
-}
-
-/** One step more after the last, like it; no more than a plan takes. */
-export const addStep = (steps: readonly CookStep[]): CookStep[] =>
-  steps.length >= MOST.cookSteps ? [...steps] : [...steps, { ...steps[steps.length - 1], turn: false }];
-
-/** A step left out; the last one stays. */
-export const removeStep = (steps: readonly CookStep[], at: number): CookStep[] =>
-  steps.length <= 1 ? [...steps] : steps.filter((_, i) => i !== at);

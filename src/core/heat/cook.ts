@@ -28,17 +28,15 @@ export const heatedInput = {
 type Heated = z.infer<z.ZodObject<typeof heatedInput>>;
 
 /** Faces below are a slab's: what is round has none. */
-const isPossible = ({ dimension, steps }: Pick<Heated, 'dimension' | 'steps'>): boolean =>
+export const hasPossibleFaces = ({ dimension, steps }: Pick<Heated, 'dimension' | 'steps'>): boolean =>
   dimension === 1 || steps.every(({ faces, turn }) => faces.inner === undefined && turn !== true);
 export const twoFaces = {
   path: ['steps'],
   error: 'an inner face, and turning, are for a slab: dimension 1',
 };
 
-export const cookInput = z.strictObject(heatedInput).refine(isPossible, twoFaces);
+export const cookInput = z.strictObject(heatedInput).refine(hasPossibleFaces, twoFaces);
 export type CookInput = z.infer<typeof cookInput>;
-
-export { isPossible as hasPossibleFaces };
 
 /** The plan as the solver takes it. */
 export function steppedPlan({ dimension, layers, startC, steps, altitudeM = 0 }: Omit<Heated, 'target'>): SteppedPlan {

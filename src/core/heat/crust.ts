@@ -10,7 +10,7 @@ export const BOILING_HEAT = 2.257e6;
 const CRUST_K = 0.1;
 /** It browns twice as fast for so many degrees more, and at this temperature counts minute for minute. House estimates. */
 const DOUBLES_C = 10;
-export const BROWNING_C = 150;
+const BROWNING_C = 150;
 
 /** A face is brown after so many minutes at 150 °C, and too brown after so many. House estimates. */
 export const BROWN_MINUTES = 3;

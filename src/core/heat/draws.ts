@@ -5,7 +5,7 @@ import { type ResponseSurface } from './response';
 /** Draws of a parcel. */
 export const DRAWS = 100_000;
 /** In so many of a hundred batches every parcel is there. */
-const SURE = 0.95;
+export const SURE = 0.95;
 
 /** Minutes of so many parcels drawn at random, ascending. */
 export function drawMinutes(surface: ResponseSurface, draws: number, seed: number): Float64Array {

@@ -2,8 +2,9 @@
 import { Fragment, useState } from 'react';
 import { View } from 'react-native';
 import { stepWords } from '@/core/checks/step-words';
-import { addStep, changeStep, removeStep } from '@/core/document/cooking';
+import { addStep, changeStep, removeStep } from '@/core/document/edit-steps';
 import { LIMITS, MOST } from '@/core/document/limits';
+import { methodOf } from '@/core/document/method-of';
 import { type Batch } from '@/core/document/schema';
 import { MEDIA, MEDIUM_IDS } from '@/core/document/vocabulary/media';
 import { METHODS } from '@/core/document/vocabulary/methods';
@@ -28,6 +29,8 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
   const [isChoosing, setChoosing] = useState(false);
   const plan = planOf(cook, wrap.form);
   const set = (to: Partial<Omit<Batch['cook'], 'readings'>>, what: string) => edit({ do: 'setCook', to }, what);
+  // Steps of one's own: it is called, and judged, by what it is cooked in.
+  const own = (steps: CookStep[], what: string) => set({ steps, method: methodOf(steps, cook.method) }, what);
   const take = (id: PlanId) => {
     void set({ method: PLANS[id].method, steps: stepsOf(id, wrap.form) }, 'plan');
     setChoosing(false);
@@ -58,8 +61,8 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
           at={i}
           isOnly={cook.steps.length === 1}
           scale={kitchen.temperature}
-          onChange={(to, what) => void set({ steps: changeStep(cook.steps, i, to) }, `step-${i}-${what}`)}
-          onRemove={() => void set({ steps: removeStep(cook.steps, i) }, 'step-removed')}
+          onChange={(to, what) => void own(changeStep(cook.steps, i, to), `step-${i}-${what}`)}
+          onRemove={() => void own(removeStep(cook.steps, i), 'step-removed')}
         />
       ))}
       {cook.steps.length < MOST.cookSteps && (
