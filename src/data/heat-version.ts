@@ -20,11 +20,12 @@ function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
     fanOven,
     rulePack,
     portionSpread,
+    appliances,
   } = kitchen;
   // Of a clock it matters whether it runs, and what was measured; runs that are over, and core readings, change nothing.
   const { run, earlierRuns: _over, ...cooled } = cool;
   const clock = run !== null && run.readings.length + run.past.length > 0 ? run : run !== null;
-  const { readings: _read, ...cooking } = cook;
+  const { readings: _read, run: _load, earlierRuns: _done, ...cooking } = cook;
   // What was closed by now, and the words of edge and glaze, heat nothing.
   const { board: _board, earlierBoards: _boards, edge: _edge, glaze: _glaze, ...wrapped } = wrap;
   const places = [roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling];
@@ -41,6 +42,7 @@ function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
     fanOven,
     rulePack,
     portionSpread,
+    appliances,
   ];
 }
 

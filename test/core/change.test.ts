@@ -119,7 +119,14 @@ const operation: fc.Arbitrary<Operation> = fc.oneof(
     do: fc.constant('setCook' as const),
     to: fc.record({
       steps: fc.array(
-        fc.record({ medium: fc.constantFrom(...MEDIUM_IDS), mediumC: number, minutes: number, turn: fc.boolean() }),
+        fc.record({
+          medium: fc.constantFrom(...MEDIUM_IDS),
+          mediumC: number,
+          minutes: number,
+          turn: fc.boolean(),
+          waterG: fc.option(number),
+          starchG: number,
+        }),
         { maxLength: 14 },
       ),
       startC: number,
@@ -365,10 +372,14 @@ describe('what is worked out for an extreme batch', () => {
       mediumC: fc.constantFrom(null, 60, 300),
       minutes: fc.constantFrom(0.5, 240),
       turn: fc.boolean(),
+      waterG: fc.constantFrom(null, 5, 3000),
+      starchG: fc.constantFrom(0, 200),
     });
     const cooked = fc.record({
       steps: fc.array(step, { minLength: 1, maxLength: 12 }),
       startC: fc.constantFrom(-25, 60),
+      load: fc.constantFrom(null, 1, 500),
+      liquidG: fc.constantFrom(null, 100, 20_000),
     });
     fc.assert(
       fc.property(

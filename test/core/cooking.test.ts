@@ -27,6 +27,8 @@ const step = (medium: CookStep['medium'], minutes: number, more: Partial<CookSte
   mediumC: MEDIA[medium].isSet ? MEDIA[medium].usualC : null,
   minutes,
   turn: false,
+  waterG: null,
+  starchG: 0,
   ...more,
 });
 const cooked = (batch: typeof duck, steps: CookStep[], startC = batch.cook.startC) => {

@@ -18,6 +18,6 @@ export function wrapOfVersion5({
 }
 
 /** Cooking as versions 1 to 6 had it: one medium, one time. */
-export function cookOfVersion6({ steps: [{ mediumC, minutes }], ...cook }: Batch['cook']) {
-  return { ...cook, mediumC: mediumC ?? 100, minutes };
+export function cookOfVersion6({ method, steps: [{ mediumC, minutes }], startC, readings }: Batch['cook']) {
+  return { method, startC, readings, mediumC: mediumC ?? 100, minutes };
 }

@@ -3,10 +3,14 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { assess } from '@/core/checks/assess';
 import { forecastHeat } from '@/core/checks/heat';
+import { cookReadingMinutes, readingsOfLoad } from '@/core/document/cook-runs';
+import { NOT_COOKED } from '@/core/document/create';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { planOf } from '@/core/document/ready-plans';
+import { FIRST_APPLIANCES } from '@/core/document/vocabulary/appliances';
 import { readBatch, readKitchen } from '@/core/document/read';
 import { type Batch } from '@/core/document/schema';
-import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
+import { BATCH_VERSION, KITCHEN_VERSION } from '@/core/document/vocabulary/formats';
 import { FORMS } from '@/core/document/vocabulary/forms';
 import { resolveLines } from '@/core/filling/lines';
 
@@ -18,6 +22,31 @@ const opened = (name: string, version = 4): Batch => {
   if (!read.ok) throw new Error(read.problems.join());
   return read.value;
 };
+
+describe('version 7', () => {
+  it.each(['venison', 'turkey', 'seared', 'duck'])('%s: every step and reading is there, nothing is in the heat', (name) => {
+    const { version: _then, cook: old, ...rest } = stored(name, 7) as Json & { cook: Json };
+    const { version, cook, ...now } = opened(name, 7);
+    expect(now).toEqual(rest);
+    expect(version).toBe(BATCH_VERSION);
+    expect(cook).toMatchObject({ ...old, applianceId: null, load: null, liquidG: null, run: null, earlierRuns: [] });
+  });
+  it('the readings of before there was a clock still say that it failed first, and passed only in part', () => {
+    const { cook } = opened('venison', 7);
+    expect(readingsOfLoad(cook)).toEqual(cook.readings);
+    expect(cookReadingMinutes(cook)).toEqual([]);
+  });
+  it('a lace keeps its slurry, and is still called so', () => {
+    const { cook, wrap } = opened('seared', 7);
+    expect(cook.steps.map(({ starchG }) => starchG)).toEqual([0, 4, 0]);
+    expect(planOf(cook, wrap.form)).toBe('sear-lace');
+  });
+  it('the kitchen has one of each to cook in, and keeps its oven’s fan', () => {
+    const read = readKitchen(stored('kitchen', 7));
+    expect(read).toMatchObject({ ok: true, value: { fanOven: true, portionSpread: { percent: 7 }, thermometer: null } });
+    expect(read.ok && read.value.appliances.map(({ kind }) => kind)).toEqual(['oven', 'pan', 'pot', 'steamer']);
+  });
+});
 
 describe('version 6', () => {
   it.each([
@@ -32,18 +61,22 @@ describe('version 6', () => {
     expect(cook).toEqual({
       method: old.method,
       startC: old.startC,
+      steps: [{ medium, mediumC, minutes, turn: false, waterG: null, starchG: 0 }],
+      ...NOT_COOKED,
       readings: old.readings,
-      steps: [{ medium, mediumC, minutes, turn: false }],
     });
   });
   it('what lay on a griddle was turned half-way', () => {
     expect(opened('flat', 6).cook.steps).toEqual([
-      { medium: 'griddle', mediumC: 190, minutes: 4.5, turn: false },
-      { medium: 'griddle', mediumC: 190, minutes: 4.5, turn: true },
+      { medium: 'griddle', mediumC: 190, minutes: 4.5, turn: false, waterG: null, starchG: 0 },
+      { medium: 'griddle', mediumC: 190, minutes: 4.5, turn: true, waterG: null, starchG: 0 },
     ]);
   });
   it('the kitchen opens as it was', () => {
-    expect(readKitchen(stored('kitchen', 6))).toEqual({ ok: true, value: stored('kitchen', 6) });
+    expect(readKitchen(stored('kitchen', 6))).toEqual({
+      ok: true,
+      value: { ...stored('kitchen', 6), version: KITCHEN_VERSION, appliances: FIRST_APPLIANCES, thermometer: null },
+    });
   });
 });
 

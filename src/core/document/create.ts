@@ -63,6 +63,16 @@ export function changeDough(dough: DoughId, { skin }: Pick<Batch['wrap'], 'skin'
   };
 }
 
+/** In whatever the kitchen has, as many as fit; nothing is in the heat yet. */
+export const NOT_COOKED: Pick<Batch['cook'], 'applianceId' | 'load' | 'liquidG' | 'readings' | 'run' | 'earlierRuns'> = {
+  applianceId: null,
+  load: null,
+  liquidG: null,
+  readings: [],
+  run: null,
+  earlierRuns: [],
+};
+
 /** An empty batch with what is usual for its form; the portion is the middle of what fits comfortably. */
 export function beginBatch({ id, title, form, count, school, at }: Beginning): Batch {
   const { dough, method, mediumC, minutes } = FORMS[form].usual;
@@ -105,7 +115,7 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
       ...NOTHING_SAID,
       edge: FORMS[form].edges[0],
     },
-    cook: { method, steps: stepsSaid(method, form, { mediumC, minutes }), startC: 20, readings: [] },
+    cook: { method, steps: stepsSaid(method, form, { mediumC, minutes }), startC: 20, ...NOT_COOKED },
     note: { outcomes: [], words: '' },
   };
 }

@@ -10,7 +10,8 @@ export function changeStep(steps: readonly CookStep[], at: number, to: Partial<C
     const changed = { ...step, ...to };
     const { isSet, usualC } = MEDIA[changed.medium];
     const keeps = to.medium === undefined || to.medium === step.medium;
-    return { ...changed, mediumC: isSet ? (keeps ? (changed.mediumC ?? usualC) : usualC) : null };
+    const poured = changed.medium === 'pan-steam' ? {} : { waterG: null, starchG: 0 };
+    return { ...changed, ...poured, mediumC: isSet ? (keeps ? (changed.mediumC ?? usualC) : usualC) : null };
   });
 }
 

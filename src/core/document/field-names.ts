@@ -40,7 +40,11 @@ const WORDS: Record<string, string> = {
   'wrap.board.taps': 'Parcels closed',
   'wrap.board.stretches': 'Times on the bench',
   'cook.steps': 'Steps of cooking',
+  'cook.load': 'At once',
+  'cook.liquidG': 'Oil or water in the pot',
   'cook.readings': 'Readings',
+  'cook.earlierRuns': 'Loads that are done',
+  appliances: 'What you cook in',
   'note.words': 'In your own words',
   vessels: 'Vessels',
   cooling: 'How it cools here',
@@ -60,6 +64,7 @@ export function nameInBatch(batch: Batch, path: string, nameOf: (id: string) => 
 export function nameInKitchen(kitchen: Kitchen, path: string): string {
   const [list, index] = path.split('.');
   if (list === 'vessels' && index !== undefined) return kitchen.vessels[Number(index)]?.name ?? path;
+  if (list === 'appliances' && index !== undefined) return kitchen.appliances[Number(index)]?.name ?? path;
   if (list === 'ingredients' && index !== undefined) return kitchen.ingredients[Number(index)]?.name ?? path;
   return WORDS[path] ?? path;
 }

@@ -3,7 +3,7 @@ import { type OwnIngredient } from './own-ingredient-schema';
 import { type OwnDough } from './own-dough-schema';
 import { learnSpread } from './portion-spread';
 import { learnTarget } from './tastings';
-import { type Kitchen, USUAL_SALT_TARGET } from './kitchen';
+import { type Appliance, type ApplianceHeat, type Kitchen, USUAL_SALT_TARGET } from './kitchen';
 import { type Batch } from './schema';
 
 type Vessel = Kitchen['vessels'][number];
@@ -13,7 +13,7 @@ export type FitKey = Pick<Fit, 'vessel' | 'place' | 'base' | 'covered'>;
 
 type Settings = Omit<
   Kitchen,
-  'format' | 'version' | 'revision' | 'writer' | 'tastings' | 'ingredients' | 'vessels' | 'cooling' | 'doughs'
+  'format' | 'version' | 'revision' | 'writer' | 'tastings' | 'ingredients' | 'vessels' | 'cooling' | 'doughs' | 'appliances'
 >;
 
 export type KitchenOperation =
@@ -26,6 +26,12 @@ export type KitchenOperation =
   | { do: 'dropDough'; id: string }
   /** The spread of one batch's portions, %, moves the kitchen's. */
   | { do: 'learnSpread'; percent: number }
+  /** Something to cook in, new or as it is now. */
+  | { do: 'keepAppliance'; appliance: Appliance }
+  | { do: 'dropAppliance'; id: string }
+  /** How an appliance really heats, from readings. */
+  | { do: 'keepHeat'; id: string; heat: ApplianceHeat }
+  | { do: 'forgetHeat'; id: string; medium: ApplianceHeat['medium'] }
   | { do: 'keepFit'; fit: Fit }
   | { do: 'forgetFit'; key: FitKey }
   /** A tasting moves the target a little. */
@@ -58,6 +64,22 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
       return { ...kitchen, doughs: kitchen.doughs.filter((d) => d.id !== change.id) };
     case 'learnSpread':
       return { ...kitchen, portionSpread: learnSpread(kitchen.portionSpread, change.percent) };
+    case 'keepAppliance': {
+      const isThere = kitchen.appliances.some((a) => a.id === change.appliance.id);
+      const appliances = isThere
+        ? kitchen.appliances.map((a) => (a.id === change.appliance.id ? change.appliance : a))
+        : [...kitchen.appliances, change.appliance];
+      return { ...kitchen, appliances };
+    }
+    case 'dropAppliance':
+      return { ...kitchen, appliances: kitchen.appliances.filter((a) => a.id !== change.id) };
+    case 'keepHeat':
+      return withHeats(kitchen, change.id, (heats) => [
+        ...heats.filter((h) => h.medium !== change.heat.medium),
+        change.heat,
+      ]);
+    case 'forgetHeat':
+      return withHeats(kitchen, change.id, (heats) => heats.filter((h) => h.medium !== change.medium));
     case 'keepFit':
       return { ...kitchen, cooling: [...kitchen.cooling.filter((f) => !isSameKey(f, change.fit)), change.fit] };
     case 'forgetFit':
@@ -72,3 +94,8 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
       return { ...kitchen, saltTargetPercent: USUAL_SALT_TARGET, tastings: 0 };
   }
 }
+
+const withHeats = (kitchen: Kitchen, id: string, change: (heats: ApplianceHeat[]) => ApplianceHeat[]): Kitchen => ({
+  ...kitchen,
+  appliances: kitchen.appliances.map((a) => (a.id === id ? { ...a, heats: change(a.heats) } : a)),
+});

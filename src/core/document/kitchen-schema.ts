@@ -5,12 +5,44 @@ import { ownIngredientSchema } from './own-ingredient-schema';
 import { PACK_IDS } from './vocabulary/rule-packs';
 import { BASE_IDS } from './vocabulary/bases';
 import { PLACE_IDS } from './vocabulary/places';
+import { APPLIANCE_KINDS } from './vocabulary/appliances';
+import { MEDIUM_IDS } from './vocabulary/media';
 import { VESSEL_IDS } from './vocabulary/vessels';
 import { id } from './id';
 import { LIMITS, MOST } from './limits';
 import { between } from './span';
 import { KITCHEN_FORMAT, KITCHEN_VERSION } from './vocabulary/formats';
 import { SALT_KIND_IDS } from './vocabulary/salt-kinds';
+
+const whole = (span: typeof LIMITS.tiers) => between(span, '').int('must be a whole number');
+
+const applianceSchema = z.strictObject({
+  id,
+  name: z
+    .string()
+    .trim()
+    .min(1, 'must not be empty')
+    .max(MOST.applianceName, `must be at most ${MOST.applianceName} characters`),
+  kind: z.enum(APPLIANCE_KINDS),
+  isRound: z.boolean(),
+  longMm: between(LIMITS.applianceMm, 'mm').describe('Its floor inside, along; across where it is round, mm.'),
+  wideMm: between(LIMITS.applianceMm, 'mm').describe('Its floor inside, across, mm.'),
+  deepMm: between(LIMITS.vesselDeepMm, 'mm').describe('Depth inside, mm.'),
+  tiers: whole(LIMITS.tiers).describe('Floors, or trays at once.'),
+  powerW: between(LIMITS.powerW, 'W').nullable().describe('What the hob gives to it at full flame, W; null as usual.'),
+  heats: z
+    .array(
+      z.strictObject({
+        medium: z.enum(MEDIUM_IDS),
+        factor: between(LIMITS.heatFactor, '').describe('Surface coefficients, as a multiple of the usual ones.'),
+        biasK: between(LIMITS.heatBiasK, '°C').describe('How much hotter it is than it is set to, K.'),
+        readings: z.number().int().min(1).describe('Readings it was fitted to.'),
+        at: z.iso.datetime({ error: 'must be a time such as 2026-12-05T18:40:00Z' }).describe('When that was.'),
+      }),
+    )
+    .max(MOST.heats, `takes at most ${MOST.heats} fits`)
+    .describe('How it really heats, by what is cooked in it, fitted from readings.'),
+});
 
 export const kitchenSchema = z
   .strictObject({
@@ -83,6 +115,18 @@ export const kitchenSchema = z
       .array(between(LIMITS.scoopMl, 'ml'))
       .max(MOST.scoops, `takes at most ${MOST.scoops} scoops`)
       .describe('Scoops and spoons beyond the usual measuring spoons, level, ml.'),
+    appliances: z
+      .array(applianceSchema)
+      .max(MOST.appliances, `takes at most ${MOST.appliances} things to cook in`)
+      .refine((owned) => new Set(owned.map((a) => a.id)).size === owned.length, 'two of them have the same id')
+      .describe('What is cooked in: trays, pans, pots and steamers, and how they really heat.'),
+    thermometer: z
+      .strictObject({
+        offsetK: between(LIMITS.offsetK, '°C').describe('What it shows in ice water, °C: so much is taken off every reading.'),
+        at: z.iso.datetime({ error: 'must be a time such as 2026-12-05T18:40:00Z' }).describe('When that was tried.'),
+      })
+      .nullable()
+      .describe('The kitchen’s thermometer in ice water; null where nobody has tried.'),
     portionSpread: z
       .strictObject({
         percent: between(LIMITS.portionSpread, '%').describe('One standard deviation, % of the portion.'),
@@ -93,3 +137,5 @@ export const kitchenSchema = z
   })
   .describe('Settings of one kitchen, its own ingredients, and what it has learned.');
 export type Kitchen = z.infer<typeof kitchenSchema>;
+export type Appliance = Kitchen['appliances'][number];
+export type ApplianceHeat = Appliance['heats'][number];

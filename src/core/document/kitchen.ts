@@ -1,9 +1,11 @@
 /** The second document: the kitchen, its settings and what it has learned. */
 import type { Kitchen } from './kitchen-schema';
 import { KITCHEN_FORMAT, KITCHEN_VERSION } from './vocabulary/formats';
+import { FIRST_APPLIANCES } from './vocabulary/appliances';
 import { FIRST_VESSELS } from './vocabulary/vessels';
 
 export type { Kitchen };
+export type { Appliance, ApplianceHeat } from './kitchen-schema';
 
 export const DEFAULT_KITCHEN: Kitchen = {
   format: KITCHEN_FORMAT,
@@ -31,6 +33,8 @@ export const DEFAULT_KITCHEN: Kitchen = {
   doughs: [],
   cuttersMm: [],
   scoopsMl: [],
+  appliances: FIRST_APPLIANCES,
+  thermometer: null,
   portionSpread: null,
 };
 

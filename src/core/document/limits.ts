@@ -66,6 +66,23 @@ export const LIMITS = {
   vesselDeepMm: span(5, 300),
   /** Surface coefficients as a multiple of the usual ones. */
   coolingFactor: span(0.2, 5),
+  /** Something to cook in, across or along, mm; how many floors it has. */
+  applianceMm: span(60, 1200),
+  tiers: span(1, 10),
+  /** What a hob gives, W. */
+  powerW: span(100, 10_000),
+  /** Surface coefficients of an appliance as a multiple of the usual ones, and how far it is from what it is set to, K. */
+  heatFactor: span(0.3, 3),
+  heatBiasK: span(-60, 60),
+  /** How far a thermometer is from ice water, K. */
+  offsetK: span(-10, 10),
+  /** Parcels cooked at once. */
+  load: span(1, 500),
+  /** Oil or water in a pot, g. */
+  liquidG: span(100, 20_000),
+  /** Water and starch poured into a pan, g. */
+  panWaterG: span(5, 3000),
+  panStarchG: span(0, 200),
 } as const;
 
 /** How many there may be of a thing. */
@@ -95,6 +112,10 @@ export const MOST = {
   earlierBoards: 20,
   cutters: 40,
   scoops: 40,
+  appliances: 40,
+  applianceName: 60,
+  heats: 20,
+  cookRuns: 60,
 } as const;
 
 /** How much of a line a field takes, by its unit: more is a slip of the finger. House estimates. */

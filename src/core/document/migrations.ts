@@ -1,6 +1,7 @@
 /** Steps that bring older documents to the current version. They take what they find; validation follows. */
 
 import { isId } from './is-id';
+import { FIRST_APPLIANCES } from './vocabulary/appliances';
 import { FIRST_VESSELS } from './vocabulary/vessels';
 
 type Json = Record<string, unknown>;
@@ -164,7 +165,8 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
 
 /**
  * The kitchen's steps. Version 2: own ingredients, tastings; 3: vessels, ice, a porch, fitted cooling; 4: who stored it; 5:
- * traits of own ingredients; 6: own doughs, cutters, scoops, how much portions differ.
+ * traits of own ingredients; 6: own doughs, cutters, scoops, how much portions differ; 7: what is
+ * cooked in, and the thermometer in ice water.
  */
 const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   1: (kitchen) => ({ ...kitchen, version: 2, tastings: 0, ingredients: [] }),
@@ -180,6 +182,7 @@ const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   }),
   3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
   4: toVersion5,
+  6: (kitchen) => ({ ...kitchen, version: 7, appliances: FIRST_APPLIANCES, thermometer: null }),
   5: (kitchen) => ({ ...kitchen, version: 6, doughs: [], cuttersMm: [], scoopsMl: [], portionSpread: null }),
 };
 

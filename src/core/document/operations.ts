@@ -9,6 +9,7 @@ import { changeDough, changeForm } from './create';
 import { type OwnDough } from './own-dough-schema';
 import { type DoughId } from './vocabulary/doughs';
 import { type FormId } from './vocabulary/forms';
+import { type CookingPlanFields, startLoad, stopLoad } from './cook-runs';
 import { moveOut, putAway, startBoard, stopBoard, takeOut } from './boards';
 import { type Stage } from './vocabulary/stages';
 
@@ -46,7 +47,9 @@ export type Operation =
   | { do: 'startBoard' | 'stopBoard' | 'putAway' | 'takeOut' | 'setOut'; at: string }
   | { do: 'addTap'; tap: BoardRun['taps'][number] }
   | { do: 'removeTap'; tap: BoardRun['taps'][number] }
-  | { do: 'setCook'; to: Partial<Omit<Batch['cook'], 'readings'>> }
+  | { do: 'setCook'; to: Partial<CookingPlanFields> }
+  /** A load goes into the heat, is said to have gone in at another time, and is taken out. */
+  | { do: 'startLoad' | 'setIn' | 'stopLoad'; at: string }
   | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
   | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
   | { do: 'setNote'; to: Partial<Batch['note']> };
@@ -130,6 +133,12 @@ export function apply(batch: Batch, change: Operation): Batch {
       return withBoard(batch, (board) => ({ ...board, taps: without(board.taps, change.tap) }));
     case 'setCook':
       return { ...batch, cook: { ...batch.cook, ...change.to } };
+    case 'startLoad':
+      return { ...batch, cook: startLoad(batch.cook, change.at) };
+    case 'setIn':
+      return batch.cook.run === null ? batch : { ...batch, cook: { ...batch.cook, run: { inAt: change.at } } };
+    case 'stopLoad':
+      return { ...batch, cook: stopLoad(batch.cook, change.at) };
     case 'addReading':
       return { ...batch, cook: { ...batch.cook, readings: [...batch.cook.readings, change.reading] } };
     case 'removeReading':

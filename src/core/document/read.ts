@@ -6,6 +6,7 @@ import { type Kitchen, kitchenSchema } from './kitchen-schema';
 import { type Batch, batchSchema, type Line, lineSchema } from './schema';
 import { toVersion6 } from './to-version-6';
 import { toVersion7 } from './to-version-7';
+import { toVersion8 } from './to-version-8';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -20,6 +21,7 @@ export const MIGRATIONS: Record<number, (document: Json) => Json> = {
   4: toVersion5,
   5: toVersion6,
   6: toVersion7,
+  7: toVersion8,
 };
 
 /**

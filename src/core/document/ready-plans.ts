@@ -8,6 +8,13 @@ import { PLAN_IDS, type PlanId, PLANS } from './vocabulary/plans';
 export const stepsOf = (plan: PlanId, form: FormId): CookStep[] =>
   PLANS[plan].steps(FORMS[form].size).map((s) => ({ ...s }));
 
+/** The same medium, turn and slurry; and water said where the plan says it. */
+const isLike = (a: CookStep, b: CookStep): boolean =>
+  a.medium === b.medium &&
+  a.turn === b.turn &&
+  a.starchG > 0 === b.starchG > 0 &&
+  (a.waterG === null) === (b.waterG === null);
+
 /** Which ready-made plan has these media and turns; null where it is one's own. */
 export const planOf = (
   { method, steps }: { method: Method; steps: readonly CookStep[] },
@@ -18,6 +25,6 @@ export const planOf = (
     return (
       PLANS[id].method === method &&
       ready.length === steps.length &&
-      ready.every((step, i) => step.medium === steps[i].medium && step.turn === steps[i].turn)
+      ready.every((step, i) => isLike(step, steps[i]))
     );
   }) ?? null;

@@ -282,6 +282,14 @@ const stepSchema = z.strictObject({
   mediumC: celsius(LIMITS.mediumC).nullable().describe('How hot that is, °C; null where it is not the cook’s to set.'),
   minutes: within(LIMITS.cookMinutes, 'minutes').describe('So long.'),
   turn: z.boolean().describe('The parcels are turned over as the step begins.'),
+  waterG: grams(LIMITS.panWaterG)
+    .nullable()
+    .describe('Water poured in where a pan steams, g; null: as much as is gone when the step ends.'),
+  starchG: grams(LIMITS.panStarchG).describe('Starch stirred into that water, g.'),
+});
+
+const cookRunSchema = z.strictObject({
+  inAt: moment.describe('When it went into the heat: the clock runs from here.'),
 });
 
 const cookSchema = z.strictObject({
@@ -292,10 +300,23 @@ const cookSchema = z.strictObject({
     .max(...most(MOST.cookSteps, 'steps'))
     .describe('What is done, in order.'),
   startC: celsius(LIMITS.cookStartC).describe('Temperature of the parcel when it goes in, °C.'),
+  applianceId: id
+    .nullable()
+    .describe('What of the kitchen’s it is cooked in; null, or one that is not there: the kitchen’s first of the kind.'),
+  load: within(LIMITS.load, '', 'a number')
+    .int('must be a whole number')
+    .nullable()
+    .describe('Parcels cooked at once; null: as many as fit, and as oil or water bears.'),
+  liquidG: grams(LIMITS.liquidG).nullable().describe('Oil or water in the pot, g; null as usual for the pot.'),
   readings: z
     .array(readingSchema)
     .max(...most(MOST.readings, 'readings'))
     .describe('Core temperatures measured.'),
+  run: cookRunSchema.nullable().describe('The load that is in the heat; null while none is.'),
+  earlierRuns: z
+    .array(cookRunSchema.extend({ outAt: moment.describe('When it was taken out.') }))
+    .max(...most(MOST.cookRuns, 'earlier loads'))
+    .describe('Loads that are done, the oldest first.'),
 });
 
 const noteSchema = z.strictObject({

@@ -30,7 +30,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     season: { ...batch.season, tastings: [] },
     cool: { ...batch.cool, run: null, earlierRuns: [] },
     wrap: { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
-    cook: { ...batch.cook, readings: [] },
+    cook: { ...batch.cook, readings: [], run: null, earlierRuns: [] },
     note: { outcomes: [], words: '' },
   };
 }

@@ -5,7 +5,7 @@ import { stepWords } from '@/core/checks/step-words';
 import { addStep, changeStep, removeStep } from '@/core/document/edit-steps';
 import { LIMITS, MOST } from '@/core/document/limits';
 import { methodOf } from '@/core/document/method-of';
-import { type Batch } from '@/core/document/schema';
+import { type CookingPlanFields } from '@/core/document/cook-runs';
 import { MEDIA, MEDIUM_IDS } from '@/core/document/vocabulary/media';
 import { METHODS } from '@/core/document/vocabulary/methods';
 import { type CookStep } from '@/core/document/vocabulary/media/step';
@@ -28,7 +28,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
   const { cook, wrap } = batch;
   const [isChoosing, setChoosing] = useState(false);
   const plan = planOf(cook, wrap.form);
-  const set = (to: Partial<Omit<Batch['cook'], 'readings'>>, what: string) => edit({ do: 'setCook', to }, what);
+  const set = (to: Partial<CookingPlanFields>, what: string) => edit({ do: 'setCook', to }, what);
   // Steps of one's own: it is called, and judged, by what it is cooked in.
   const own = (steps: CookStep[], what: string) => set({ steps, method: methodOf(steps, cook.method) }, what);
   const take = (id: PlanId) => {

@@ -8,6 +8,7 @@ const OVER_PAN = { mediumC: 60, h: 10 };
 export const oil: MediumRecord = {
   ...HOT,
   label: 'deep oil',
+  appliance: 'pot',
   placesK: 3,
   usualC: 175,
   faces: allRound(({ setC }) => ({ mediumC: setC, h: 350 })),
@@ -16,6 +17,7 @@ export const oil: MediumRecord = {
 export const shallowOil: MediumRecord = {
   ...HOT,
   label: 'shallow oil',
+  appliance: 'pan',
   usualC: 170,
   faces: ({ setC }) => ({ above: OVER_PAN, below: { mediumC: setC, h: 250 } }),
 };
@@ -23,6 +25,7 @@ export const shallowOil: MediumRecord = {
 export const griddle: MediumRecord = {
   ...HOT,
   label: 'pan or griddle',
+  appliance: 'pan',
   usualC: 190,
   faces: ({ setC }) => ({ above: OVER_PAN, below: { mediumC: setC, h: 150 } }),
 };

@@ -1,4 +1,5 @@
 /** What a parcel is cooked in, on and under: the heat that each of its faces meets. */
+import { type ApplianceKind } from '../appliances';
 
 export interface Met {
   mediumC: number;
@@ -18,6 +19,8 @@ export interface Where {
 
 export interface MediumRecord {
   label: string;
+  /** What of the kitchen's it is done in; null where in nothing. */
+  appliance: ApplianceKind | null;
   /** Its temperature is the cook's to set; else it is boiling water or its steam, or the room. */
   isSet: boolean;
   usualC: number;

@@ -18,7 +18,7 @@ const air = ({ fanOven, setC }: Where, times = 1): Met => {
   const { h, hDry } = fanOven ? FAN : STILL;
   return { mediumC: setC, h: h * times, hDry: hDry * times };
 };
-const OVEN = { placesK: 8, isSet: true, usualC: 190, heats: true, browns: true };
+const OVEN = { appliance: 'oven' as const, placesK: 8, isSet: true, usualC: 190, heats: true, browns: true };
 
 export const oven: MediumRecord = {
   ...OVEN,

@@ -3,6 +3,7 @@ import { type MediumRecord } from './medium';
 
 export const rest: MediumRecord = {
   label: 'rest in the room',
+  appliance: null,
   isSet: false,
   placesK: 0,
   usualC: 20,

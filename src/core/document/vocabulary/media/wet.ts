@@ -6,12 +6,14 @@ const WET = { placesK: 1, isSet: false, usualC: 100, heats: true, browns: false 
 export const steam: MediumRecord = {
   ...WET,
   label: 'steam',
+  appliance: 'steamer',
   faces: allRound(({ boilingC }) => ({ mediumC: boilingC, h: 300 })),
 };
 
 export const water: MediumRecord = {
   ...WET,
   label: 'boiling water',
+  appliance: 'pot',
   faces: allRound(({ boilingC }) => ({ mediumC: boilingC, h: 1000 })),
 };
 
@@ -19,6 +21,7 @@ export const water: MediumRecord = {
 export const panSteam: MediumRecord = {
   ...WET,
   label: 'pan, lid on, steaming',
+  appliance: 'pan',
   faces: ({ boilingC }) => ({ above: { mediumC: boilingC, h: 150 }, below: { mediumC: boilingC, h: 200 } }),
 };
 
@@ -27,6 +30,7 @@ const FALLS_K = 8;
 export const lidShut: MediumRecord = {
   ...WET,
   label: 'off the heat, lid shut',
+  appliance: 'steamer',
   heats: false,
   faces: allRound(({ boilingC }) => ({ mediumC: boilingC - FALLS_K, h: 40 })),
 };

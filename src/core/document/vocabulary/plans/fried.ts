@@ -3,6 +3,10 @@ import { step } from '../media/step';
 import { METHODS } from '../methods';
 import { type PlanRecord } from './plan';
 
+/** Half-way up a dumpling in a pan of 26 cm, and starch for a lace in what is usually poured in, g. House estimates. */
+const HALF_WAY_G = 250;
+const LACE_G = 4;
+
 const FRY = METHODS.fry.usualMinutes;
 const GRIDDLE = METHODS.griddle.usualMinutes;
 
@@ -31,14 +35,22 @@ export const searedInWater: PlanRecord = {
   label: 'sear, then water half-way up',
   method: 'sear',
   note: 'More water boils longer: for thick skins and raw fillings; the bottom must crisp again at the end.',
-  steps: () => [step('griddle', 190, 2), step('pan-steam', null, 9), step('griddle', 190, 2)],
+  steps: () => [
+    step('griddle', 190, 2),
+    step('pan-steam', null, 9, false, { waterG: HALF_WAY_G }),
+    step('griddle', 190, 2),
+  ],
 };
 
 export const seared: PlanRecord = {
   label: 'sear, then a starch slurry that leaves a lace',
   method: 'sear',
   note: 'A teaspoon of starch in 100 ml of water: when that is gone, what is left crisps to a lace.',
-  steps: () => [step('griddle', 190, 1.5), step('pan-steam', null, 7), step('griddle', 190, 2.5)],
+  steps: () => [
+    step('griddle', 190, 1.5),
+    step('pan-steam', null, 7, false, { starchG: LACE_G }),
+    step('griddle', 190, 2.5),
+  ],
 };
 
 export const griddled: PlanRecord = {
