@@ -18,9 +18,10 @@ const ROOMS = {
   safety: ['document'],
   heat: ['food'],
   cooling: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
+  cooking: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
   recipe: ['document', 'units', 'food', 'filling'],
   formats: ['document', 'units', 'food', 'filling', 'recipe'],
-  checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling'],
+  checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking'],
 };
 const rooms = Object.entries(ROOMS).map(([room, below]) => ({
   name: `room-${room}`,

@@ -1,5 +1,6 @@
 /** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
 import { type Batch } from '../document/schema';
+import { readingsOfLoad } from '../document/cook-runs';
 import { type Laid } from '../document/vocabulary/skins';
 import { type Kitchen } from '../document/kitchen-schema';
 import { fillingDensity } from '../filling/density';
@@ -104,7 +105,7 @@ export function account(
       aimPercent: kitchen.saltTargetPercent,
     }),
   );
-  const read = once(() => verdict(cook.readings, o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0));
+  const read = once(() => verdict(readingsOfLoad(cook), o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0));
   return {
     ...o,
     batch,

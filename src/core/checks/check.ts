@@ -1,4 +1,5 @@
 /** What a check is: a state, the sentence with the number that decides, and the fixes. */
+import { type PotForecast } from '../cooking/pot-of';
 import { type Operation } from '../document/operations';
 import { type CrustFigures } from './crust';
 
@@ -94,6 +95,8 @@ export interface Judgement {
   figures?: Figures;
   /** Of Core in dry heat, the crust beside the middle. */
   crust?: CrustFigures;
+  /** Of Core, the pot that it swims in. */
+  pot?: PotForecast;
   /** Of Fit, both its figures. */
   fits?: FitFigures;
   why: readonly Reason[];

@@ -9,6 +9,9 @@ import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement, ORDER } from './check';
+import { potCandidates, potEffect, potHelps } from './pot-fixes';
+import { isTooCold, isTooFull } from './pot-finding';
+import { type PotForecast } from '../cooking/pot-of';
 import { type Mending } from './rule';
 
 /** Less heat is tried in such steps, K. */
@@ -23,6 +26,8 @@ function candidates(accounts: Accounts, now: Judgement): Candidate[] {
   const { batch, limit, heat } = accounts;
   const least = heat?.core?.leastDoneMinutes ?? null;
   if (least === null || now.unit !== 'min' || now.value === null) return [];
+  const inPot = now.pot ? potCandidates(batch, now.pot) : [];
+  if (inPot.length > 0) return inPot;
   const needed = Math.ceil(least + limit.holdMinutes);
   const burntAt = burning(now);
   if (burntAt !== null) return browning(accounts, needed, burntAt);
@@ -126,12 +131,21 @@ export const coreFixes: Mending = {
   candidates,
   choose: (tried) => [...tried],
   // Tried by the solver: what does not help is not offered.
-  helps: (now, then) =>
-    burning(now) === null ||
-    ORDER[then.state] < ORDER[now.state] ||
-    (burning(then) === null && then.state === now.state),
-  effect: (now, then) =>
-    burning(now) === null || now.crust === undefined
+  helps: (now, then) => {
+    if (isPotAtFault(now)) return potHelps(now.pot, then.pot ?? null);
+    return (
+      burning(now) === null ||
+      ORDER[then.state] < ORDER[now.state] ||
+      (burning(then) === null && then.state === now.state)
+    );
+  },
+  effect: (now, then) => {
+    if (isPotAtFault(now)) return potEffect(now.pot, then.pot ?? null);
+    return burning(now) === null || now.crust === undefined
       ? `${formatNumber(now.value ?? 0)} → ${formatNumber(then.value ?? 0)} min`
-      : `hot ${minutes(now.crust.hotAt)} → ${minutes(then.crust?.hotAt)}, too brown ${minutes(now.crust.burntAt)} → ${minutes(then.crust?.burntAt)} min`,
+      : `hot ${minutes(now.crust.hotAt)} → ${minutes(then.crust?.hotAt)}, too brown ${minutes(now.crust.burntAt)} → ${minutes(then.crust?.burntAt)} min`;
+  },
 };
+
+const isPotAtFault = (now: Judgement): now is Judgement & { pot: PotForecast } =>
+  now.pot !== undefined && (isTooFull(now.pot) || isTooCold(now.pot));

@@ -7,6 +7,7 @@ import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { cautionsFor } from './cautions';
 import { crustOf } from './crust';
 import { type CoreForecast } from './heat';
+import { potFinding } from './pot-finding';
 import { type CheckRule } from './rule';
 
 function judge(accounts: Accounts): Judgement {
@@ -88,11 +89,14 @@ function judge(accounts: Accounts): Judgement {
   const planned = {
     ...common,
     ...(crust ? { crust } : {}),
+    ...(forecast.pot ? { pot: forecast.pot } : {}),
     value: plannedMinutes(batch.cook),
     band: [forecast.leastDoneMinutes, null] as const,
   };
   const sentence = `${where[0].toUpperCase()}${where.slice(1)} after about *${average}*, ${least} in the least-done; planned ${formatNumber(plannedMinutes(batch.cook))} min.`;
   const burntAt = crust?.burntAt ?? null;
+  const inPot = forecast.pot && potFinding(forecast.pot, batch.cook.flame, kitchen.temperature);
+  if (inPot) return { ...planned, ...inPot };
   if (burntAt !== null && burntAt < forecast.leastDoneMinutes) {
     return {
       ...planned,

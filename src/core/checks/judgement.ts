@@ -85,6 +85,8 @@ export interface Assessment {
   /** Binders side by side for the free liquid there is; empty where there is nothing to bind. */
   binders: BinderOption[];
   limit: Limit;
+  /** Animal food goes into the wrapper raw. */
+  goesInRaw: boolean;
   verdict: Verdict;
   /** g that the pan with its filling should read when enough has boiled off; null without a known pan or pan stage. */
   panContentsG: number;
@@ -151,6 +153,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     ),
     binders: bindersFor(accounts),
     limit: accounts.limit,
+    goesInRaw: accounts.goesInRaw,
     verdict: accounts.verdict,
     panContentsG: panContents(lines),
     allergens: [

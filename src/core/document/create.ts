@@ -64,10 +64,11 @@ export function changeDough(dough: DoughId, { skin }: Pick<Batch['wrap'], 'skin'
 }
 
 /** In whatever the kitchen has, as many as fit; nothing is in the heat yet. */
-export const NOT_COOKED: Pick<Batch['cook'], 'applianceId' | 'load' | 'liquidG' | 'readings' | 'run' | 'earlierRuns'> = {
+export const NOT_COOKED: Pick<Batch['cook'], 'applianceId' | 'load' | 'liquidG' | 'flame' | 'readings' | 'run' | 'earlierRuns'> = {
   applianceId: null,
   load: null,
   liquidG: null,
+  flame: 'turned-up',
   readings: [],
   run: null,
   earlierRuns: [],

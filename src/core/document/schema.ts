@@ -3,6 +3,7 @@
  * Schema, its documentation (docs/format.md). Screens edit it through operations; `assess` derives everything else.
  */
 import { z } from '../zod';
+import { FLAME_IDS } from './vocabulary/flames';
 import { MEDIUM_IDS } from './vocabulary/media';
 import { METHOD_IDS } from './vocabulary/methods';
 import { LINE_UNITS } from './vocabulary/line-units';
@@ -308,6 +309,7 @@ const cookSchema = z.strictObject({
     .nullable()
     .describe('Parcels cooked at once; null: as many as fit, and as oil or water bears.'),
   liquidG: grams(LIMITS.liquidG).nullable().describe('Oil or water in the pot, g; null as usual for the pot.'),
+  flame: z.enum(FLAME_IDS).describe('What the cook does with the flame under oil as a load goes in.'),
   readings: z
     .array(readingSchema)
     .max(...most(MOST.readings, 'readings'))

@@ -4,7 +4,7 @@ type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const NOTHING_SAID = { applianceId: null, load: null, liquidG: null, run: null, earlierRuns: [] };
+const NOTHING_SAID = { applianceId: null, load: null, liquidG: null, flame: 'turned-up', run: null, earlierRuns: [] };
 /** A lace was told by its steps alone: so much starch went into its water, g. */
 const LACE_G = 4;
 

@@ -2,7 +2,7 @@
 import { type Composition } from '../food/composition';
 import { BROWN_MINUTES, browningRate, BURNT_MINUTES } from './crust';
 import { foodMaterialOf } from './material';
-import { type ParcelState, type Surroundings } from './parcel';
+import { type ParcelInput, type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
 import { type HeatStep, heatInSteps, type SteppedPlan } from './stepped';
@@ -30,6 +30,8 @@ export interface CookingStep {
   turn: boolean;
   /** Heat goes in; else it rests. */
   heats: boolean;
+  /** How hot it is so many seconds after the step began, where the parcels themselves cool it: all round the same. */
+  path?: (seconds: number) => number;
 }
 
 export interface CookingPlan {
@@ -83,24 +85,37 @@ export function averaged(above: Surroundings, below: Surroundings): Surroundings
   return { h: a + b, hDry: dry, mediumC: (a * above.mediumC + b * below.mediumC) / (a + b) };
 }
 
-const stepFor = ({ minutes, above, below, turn }: CookingStep, isSlab: boolean): HeatStep =>
-  isSlab ? { minutes, outer: above, inner: below, turn } : { minutes, outer: averaged(above, below) };
+const stepFor = ({ minutes, above, below, turn, path }: CookingStep, isSlab: boolean): HeatStep =>
+  isSlab ? { minutes, outer: above, inner: below, turn, path } : { minutes, outer: averaged(above, below), path };
 
-function steppedFrom({ parcel, startC, steps, boilingC }: CookingPlan): SteppedPlan {
+/** From the middle outward: half the filling, and the wrapper round it. */
+function layersOf({ parcel, boilingC }: Pick<CookingPlan, 'parcel' | 'boilingC'>): [filling: Layer, wrapper: Layer] {
+  return [
+    { thickness: parcel.fillingMm / 1000, material: foodMaterialOf(parcel.filling), capC: boilingC },
+    {
+      thickness: parcel.wrapperMm / 1000,
+      material: foodMaterialOf(parcel.wrapper, {
+        density: parcel.wrapperDensity,
+        conductivityFactor: parcel.wrapperConductivity,
+      }),
+      capC: boilingC,
+    },
+  ];
+}
+
+/** The parcel as it swims: the same all round. */
+export const swimming = (plan: Pick<CookingPlan, 'parcel' | 'boilingC' | 'startC'>): Omit<ParcelInput, 'around'> => ({
+  dimension: plan.parcel.dimension,
+  layers: layersOf(plan),
+  startC: plan.startC,
+  crustWater: plan.parcel.wrapperDensity * plan.parcel.wrapper.water,
+});
+
+function steppedFrom(plan: CookingPlan): SteppedPlan {
+  const { parcel, startC, steps } = plan;
   const isSlab = parcel.dimension === 1;
-  const filling: Layer = {
-    thickness: ((isSlab ? 2 : 1) * parcel.fillingMm) / 1000,
-    material: foodMaterialOf(parcel.filling),
-    capC: boilingC,
-  };
-  const wrapper: Layer = {
-    thickness: parcel.wrapperMm / 1000,
-    material: foodMaterialOf(parcel.wrapper, {
-      density: parcel.wrapperDensity,
-      conductivityFactor: parcel.wrapperConductivity,
-    }),
-    capC: boilingC,
-  };
+  const [half, wrapper] = layersOf(plan);
+  const filling = isSlab ? { ...half, thickness: 2 * half.thickness } : half;
   const [first, ...rest] = steps.map((step) => stepFor(step, isSlab));
   return {
     dimension: parcel.dimension,

@@ -1,7 +1,8 @@
 /** Parcels in a pot of oil, checked at the door: the `fry` command. */
 import { z } from '../zod';
 import { dimensionInput, layerOf, layersInput, waterOf } from './layer-input';
-import { largestLoad, type LoadOfParcels, OIL_HEAT_CAPACITY, type Pot, runPot } from './pot';
+import { OIL_HEAT_CAPACITY } from './liquids';
+import { largestLoad, type LoadOfParcels, type Pot, runPot } from './pot';
 import { boilingPoint } from './surfaces';
 
 /** Deep oil on a parcel, W/m²·K. House estimate within the range of heat-transfer texts. */

@@ -4,17 +4,14 @@
  */
 import { HeatedParcel, type ParcelInput } from './parcel';
 
-/** J/kg·K: vegetable oil near 170 °C, water. */
-export const OIL_HEAT_CAPACITY = 2140;
-export const WATER_HEAT_CAPACITY = 4190;
 /** A hob follows the knob or the thermostat with so much delay, s. House estimate. */
 const LAG_S = 30;
 /** Full flame when it is so much too cold, K; in between in proportion. House estimate. */
 const FULL_AT_K = 4;
 /** Back is what is within so much of where it should be, K. */
 const BACK_WITHIN_K = 2;
-/** The pot and its parcels are in step at least so often, s. */
-const STRIDE_S = 1;
+/** The pot and its parcels are in step at least so often, s: often while they take most, less often later. */
+const stride = (seconds: number): number => (seconds < 60 ? 2 : seconds < 180 ? 5 : 10);
 
 export interface Pot {
   /** J/K of what is in it. */
@@ -75,7 +72,7 @@ export function runPot(pot: Pot, load: LoadOfParcels, minutes: number): PotRun {
   let [lowestC, lowestAtMinute] = [potC, 0];
   for (let seconds = 0; minutes * 60 - seconds > 1e-6;) {
     body.drift(potC);
-    const now = body.advance(Math.min(STRIDE_S, minutes * 60 - seconds));
+    const now = body.advance(Math.min(stride(seconds), minutes * 60 - seconds));
     const dt = now.seconds - seconds;
     seconds = now.seconds;
     const loss = lossWPerK * (potC - roomC);
@@ -107,14 +104,19 @@ export function runPot(pot: Pot, load: LoadOfParcels, minutes: number): PotRun {
   };
 }
 
-/** The most parcels at once that keep a pot within so many K of where it is set; 0 where not even one does. */
+/**
+ * The most parcels at once that keep a pot within so many K of where it is set; 0 where not even one does. The fall goes
+ * nearly with the number: a guess in proportion, and from there one by one.
+ */
 export function largestLoad(pot: Pot, load: LoadOfParcels, minutes: number, withinK: number, most: number): number {
-  const isWithin = (count: number): boolean => pot.setC - runPot(pot, { ...load, count }, minutes).lowestC <= withinK;
-  let [fits, tooMany] = [0, most + 1];
-  while (tooMany - fits > 1) {
-    const count = Math.floor((fits + tooMany) / 2);
-    if (isWithin(count)) fits = count;
-    else tooMany = count;
+  const fallOf = (count: number): number => pot.setC - runPot(pot, { ...load, count }, minutes).lowestC;
+  const all = fallOf(most);
+  if (all <= withinK) return most;
+  let count = Math.max(1, Math.min(most - 1, Math.floor((most * withinK) / all)));
+  if (fallOf(count) <= withinK) {
+    while (count + 1 < most && fallOf(count + 1) <= withinK) count += 1;
+    return count;
   }
-  return fits;
+  while (count > 0 && fallOf(count) > withinK) count -= 1;
+  return count;
 }

@@ -5,7 +5,12 @@ export interface HeatStep extends Around {
   minutes: number;
   /** It is turned over as the step begins. */
   turn?: boolean;
+  /** The medium, °C, so many seconds after the step began, where it does not stay as it is said to be. */
+  path?: (seconds: number) => number;
 }
+
+/** Where the medium changes, parcel and medium are in step at least so often, s. */
+const STRIDE_S = 5;
 
 export interface SteppedPlan extends Omit<ParcelInput, 'around'> {
   steps: readonly [HeatStep, ...HeatStep[]];
@@ -27,10 +32,12 @@ export function heatInSteps(
   for (const [i, step] of steps.entries()) {
     if (i > 0) body.put(around(step));
     if (step.turn) body.turn();
+    const began = end;
     end += step.minutes * 60;
     for (let now = states[states.length - 1]; end - now.seconds > 1e-6; states.push(now)) {
       if (isEnough(now)) return states;
-      now = body.advance(end - now.seconds);
+      if (step.path) body.drift(step.path(now.seconds - began));
+      now = body.advance(Math.min(end - now.seconds, step.path ? STRIDE_S : Infinity));
     }
   }
   return states;

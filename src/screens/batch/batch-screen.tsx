@@ -25,8 +25,7 @@ import { batchLine } from '../words';
 import { AddBar } from './add-bar';
 import { CheckList } from './check-list';
 import { VesselSection } from './cool/vessel-panel';
-import { CookStation } from './cook/cook-station';
-import { CurveAndReasons } from './cook/core-curve';
+import { Cook } from './cook';
 import { CoolStation, CurveAndWays } from './cool/cool-station';
 import { CoolingCurve } from './cool/cooling-curve';
 import { FillStation } from './fill/fill-station';
@@ -43,7 +42,7 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
   fill: (props) => <FillStation {...props} />,
   cool: (props) => <CoolStation {...props} />,
   wrap: (props) => <Wrap {...props} part="station" />,
-  cook: (props) => <CookStation {...props} />,
+  cook: (props) => <Cook {...props} part="station" />,
   note: (props) => <NoteStation {...props} />,
 };
 
@@ -51,7 +50,7 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
 const Aside = memo(function Aside({ station, ...shown }: StationProps & { station: Station }) {
   if (station === 'fill') return <LedgerTable {...shown} />;
   if (station === 'cool') return <CurveAndWays {...shown} />;
-  return station === 'cook' ? <CurveAndReasons {...shown} /> : <Wrap {...shown} part="balance" />;
+  return station === 'cook' ? <Cook {...shown} part="curve" /> : <Wrap {...shown} part="balance" />;
 });
 
 /** At Fill the list is what one came for: on a phone the drawing is smaller there. */

@@ -7,6 +7,7 @@ import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
+import { LoadsPanel } from './loads-panel';
 import { Readings } from './readings';
 import { StepsPanel } from './steps-panel';
 
@@ -25,6 +26,7 @@ export function CookStation(props: StationProps) {
     <View style={{ gap: 16 }}>
       <Readings {...props} />
       <StepsPanel {...props} />
+      <LoadsPanel {...props} />
       <Choices
         label="They go in"
         value={states.find(({ c }) => c === cook.startC)?.value ?? 'other'}

@@ -1,0 +1,130 @@
+/** What makes a batch's parcel and what it meets in the heat: drawn up once for all parcels that differ. */
+import { type Ledger } from '../filling/ledger';
+import { type CookingPlan, type CookingStep, type CookingTarget } from '../heat/cooking';
+import { boilingPoint } from '../heat/surfaces';
+import { applianceFor, heatOf } from '../cooking/appliance';
+import { loadPlan } from '../cooking/load-plan';
+import { forecastPot, liquidOf, pathOf, type PotForecast } from '../cooking/pot-of';
+import { mainStep } from '../document/cooking';
+import { type Kitchen } from '../document/kitchen';
+import { type Batch } from '../document/schema';
+import { MEDIA } from '../document/vocabulary/media';
+import { type Met } from '../document/vocabulary/media/medium';
+import { type CookStep } from '../document/vocabulary/media/step';
+import { fillingDensity } from '../filling/density';
+import { type Fit, fitParcel } from '../wrapper/fit';
+import { laidOf } from '../wrapper/laid';
+import { type Deviations, type ParcelSpread, spreadOf } from './least-done';
+import { type Outline } from './outline';
+
+export interface Cooked {
+  batch: Batch;
+  kitchen: Kitchen;
+  o: Outline;
+  ledger: Ledger;
+  spread: ParcelSpread;
+  target: CookingTarget;
+  /** The pot it swims in; null where it does not. */
+  pot: PotForecast | null;
+}
+
+/** However much portions differ, something is in each. */
+const LEAST_PORTION = 0.2;
+
+
+/** A parcel with so many times the usual filling. */
+function parcelOf({ batch, o, ledger }: Pick<Cooked, 'batch' | 'o' | 'ledger'>, times: number): Fit {
+  return fitParcel({
+    form: batch.wrap.form,
+    laid: laidOf(batch.wrap, o.dough),
+    dough: o.dough,
+    fillingG: batch.wrap.portionG * times,
+    density: fillingDensity(ledger.composition),
+  });
+}
+
+/** What a step's faces meet, as this kitchen really heats. */
+function facesOf({ medium, mediumC }: CookStep, { batch, kitchen }: Pick<Cooked, 'batch' | 'kitchen'>) {
+  const { faces, usualC } = MEDIA[medium];
+  const { roomC, fanOven, altitudeM } = kitchen;
+  const { above, below } = faces({ setC: mediumC ?? usualC, boilingC: boilingPoint(altitudeM), roomC, fanOven });
+  const learned = heatOf(medium, batch.cook, kitchen);
+  if (learned === null) return { above, below };
+  const { factor, biasK } = learned;
+  const really = ({ mediumC: c, h, hDry }: Met): Met => ({
+    mediumC: c + biasK,
+    h: h * factor,
+    ...(hDry === undefined ? {} : { hDry: hDry * factor }),
+  });
+  return { above: really(above), below: really(below) };
+}
+
+/** A parcel so many standard deviations fuller, colder and in a cooler place than the average. */
+export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [0, 0, 0]): CookingPlan {
+  const { batch, kitchen, o, ledger, spread, pot } = cooked;
+  const { body } = parcelOf(cooked, Math.max(LEAST_PORTION, 1 + fuller * spread.portion));
+  const colderBy = cooler * spread.placeK;
+  const path = pot === null ? undefined : pathOf(pot.samples);
+  const [first, ...rest] = batch.cook.steps.map((step): CookingStep => {
+    const { medium, minutes, turn } = step;
+    const { heats } = MEDIA[medium];
+    const { above, below } = facesOf(step, cooked);
+    const there = (met: Met): Met => (heats ? { ...met, mediumC: met.mediumC - colderBy } : met);
+    return {
+      minutes,
+      turn,
+      heats,
+      above: there(above),
+      below: there(below),
+      ...(path && medium === pot?.medium ? { path: (seconds: number) => path(seconds) - colderBy } : {}),
+    };
+  });
+  return {
+    parcel: {
+      ...body,
+      filling: ledger.composition,
+      wrapper: o.dough.composition,
+      wrapperDensity: o.dough.cookedDensity,
+      wrapperConductivity: o.dough.conductivity,
+    },
+    startC: batch.cook.startC - colder * spread.startK,
+    steps: [first, ...rest],
+    boilingC: boilingPoint(kitchen.altitudeM),
+  };
+}
+
+/** Draws up what is cooked, and works out the pot it swims in. */
+export function cook(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger): Cooked {
+  const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
+  const cooked: Cooked = { batch, kitchen, o, ledger, spread: spreadOf(batch, kitchen), target, pot: null };
+  return o.lines.length > 0 ? { ...cooked, pot: potOf(cooked) } : cooked;
+}
+
+function potOf(cooked: Cooked): PotForecast | null {
+  const { batch, kitchen, o } = cooked;
+  const medium = liquidOf(batch.cook);
+  const appliance = applianceFor(batch.cook, kitchen);
+  if (medium === null || appliance === null) return null;
+  const fit = parcelOf(cooked, 1);
+  const loads = loadPlan(batch, kitchen, { dough: o.dough, fit });
+  const plan = planFor(cooked);
+  const main = mainStep(batch.cook);
+  const { above } = facesOf(main, cooked);
+  return forecastPot(
+    {
+      medium,
+      appliance,
+      liquidG: batch.cook.liquidG,
+      setC: above.mediumC,
+      plan,
+      h: above.h,
+      volumeMl: fit.fillMl + (fit.wrapperG / o.dough.cookedDensity) * 1000,
+      minutes: main.minutes,
+      flame: batch.cook.flame,
+      roomC: kitchen.roomC,
+    },
+    batch.cook.load,
+    loads?.fits ?? 1,
+    batch.count,
+  );
+}

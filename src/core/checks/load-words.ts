@@ -1,0 +1,65 @@
+/** What is said of cooking in loads, and of the pot they swim in. */
+import { type LoadPlan } from '../cooking/load-plan';
+import { MOST_FALL_K } from '../cooking/pot-limits';
+import { type PotForecast } from '../cooking/pot-of';
+import { formatNumber } from '../units/amount';
+import { formatMinutes, formatTemperature } from '../units/format';
+
+/** Waiting for less than this is nothing to speak of, min. */
+const WAIT_WORTH = 10;
+/** Those that wait so long go back into the fridge if their filling is raw, min. House estimate, well within two hours. */
+const FRIDGE_AFTER = 20;
+
+/** How many at once, in how many loads, how long. */
+export function loadsWords({ atOnce, loads, eachMinutes, allMinutes, appliance, floors }: LoadPlan, count: number): string {
+  const each = formatMinutes(eachMinutes);
+  const where = floors > 1 ? `, on ${floors} ${appliance.kind === 'oven' ? 'trays' : 'tiers'}` : '';
+  if (loads === 1) return count === 1 ? `*One* load of ${each}.` : `All *${count}* at once${where}: ${each}.`;
+  return `*${atOnce}* at once${where}, ${loads} loads of ${each}: *${formatMinutes(allMinutes)}* in all, with two minutes between.`;
+}
+
+/** What the last ones do meanwhile; null where they hardly wait. */
+export function waitWords({ lastWaits }: LoadPlan, isRaw: boolean): string | null {
+  if (lastWaits < WAIT_WORTH) return null;
+  const minutes = formatMinutes(lastWaits);
+  if (isRaw && lastWaits >= FRIDGE_AFTER) {
+    return `The last wait ${minutes}: in the fridge until their turn, on a floured tray, uncovered. On the bench the bench clock goes on.`;
+  }
+  return `The last wait ${minutes}: under a cloth, so that the skins do not dry.`;
+}
+
+/** More than fit side by side; null where they do. */
+export function crowdWords({ atOnce, fits, appliance }: LoadPlan): string | null {
+  if (atOnce <= fits) return null;
+  const then = {
+    oven: 'touching they steam each other and stay pale',
+    pan: 'touching they steam instead of browning',
+    pot: 'so many cannot turn over, stick and cook unevenly',
+    steamer: 'touching they stick together and tear',
+  }[appliance.kind];
+  return `Only ${fits} ${appliance.kind === 'pot' ? 'swim freely' : 'lie side by side'}: ${then}.`;
+}
+
+/** How far the pot falls, and when it is back. */
+export function potWords({ medium, setC, lowestC, backAtMinute, bears, count, fits }: PotForecast, scale: 'C' | 'F'): string {
+  const t = (c: number): string => formatTemperature(Math.round(c), scale);
+  const what = medium === 'oil' ? 'The oil' : 'The water';
+  const back =
+    backAtMinute === null
+      ? 'and does not come back while they are in it'
+      : backAtMinute === 0
+        ? 'which is nothing'
+        : `and is ${medium === 'oil' ? 'back' : 'boiling again'} after ${formatMinutes(Math.max(1, Math.round(backAtMinute)))}`;
+  const within = scale === 'F' ? Math.round(1.8 * MOST_FALL_K) : MOST_FALL_K;
+  const most =
+    bears >= fits
+      ? ''
+      : bears === 0
+        ? ` Not even one keeps it within ${within}\u00a0°${scale}.`
+        : ` At most *${bears}* at once keep it within ${within}\u00a0°${scale}.`;
+  return `${what} falls from ${t(setC)} to *${t(lowestC)}* with ${count} at once, ${back}.${most}`;
+}
+
+/** How high it stands. */
+export const highWords = ({ medium, high }: PotForecast): string =>
+  `${medium === 'oil' ? 'Oil' : 'Water'} stands ${formatNumber(100 * high, 0)} % up the pot${medium === 'oil' ? '; at most half' : ''}.`;

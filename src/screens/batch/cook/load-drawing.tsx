@@ -1,0 +1,72 @@
+/** One floor of what it is cooked in, from above, to scale, with the parcels on it. */
+import { View } from 'react-native';
+import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { type Footprint } from '@/core/cooking/footprint';
+import { type LoadPlan } from '@/core/cooking/load-plan';
+import { SANS } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+
+const HEIGHT = 210;
+const WIDTH = 320;
+const EDGE = 14;
+
+/** The outline of a parcel about its middle, mm. */
+function outlineOf({ outline, longMm: l, wideMm: w }: Footprint): string {
+  const [x, y] = [l / 2, w / 2];
+  if (outline === 'round') return `M${-x} 0 A${x} ${x} 0 1 0 ${x} 0 A${x} ${x} 0 1 0 ${-x} 0 Z`;
+  if (outline === 'half') return `M${-x} ${y} A${x} ${w} 0 0 1 ${x} ${y} Z`;
+  if (outline === 'triangle') return `M${-x} ${y} L0 ${-y} L${x} ${y} Z`;
+  return `M${-x} ${-y} H${x} V${y} H${-x} Z`;
+}
+
+export function LoadDrawing({ plan }: { plan: LoadPlan }) {
+  const p = usePalette();
+  const { appliance, footprint, places, atOnce, floors, fits } = plan;
+  const { isRound, longMm, wideMm } = appliance;
+  const scale = Math.min((WIDTH - 2 * EDGE) / longMm, (HEIGHT - 2 * EDGE) / wideMm);
+  const here = Math.min(places.length, Math.ceil(atOnce / floors));
+  const shown = nearestFirst(places).slice(0, here);
+  const size = isRound ? `${longMm} mm across` : `${longMm} × ${wideMm} mm`;
+  return (
+    <View
+      role="img"
+      aria-label={`${appliance.name} from above, ${size}: ${here} parcels of ${Math.round(footprint.longMm)} by ${Math.round(footprint.wideMm)} mm on ${floors > 1 ? 'each floor' : 'it'}, room for ${fits} in all.`}
+    >
+      <Svg width="100%" height={HEIGHT + 18} viewBox={`0 0 ${WIDTH} ${HEIGHT + 18}`} aria-hidden>
+        <G x={WIDTH / 2} y={HEIGHT / 2} scale={scale}>
+          {isRound ? (
+            <Circle r={longMm / 2} fill={p.paper} stroke={p.ink} strokeWidth={2.5 / scale} />
+          ) : (
+            <Rect
+              x={-longMm / 2}
+              y={-wideMm / 2}
+              width={longMm}
+              height={wideMm}
+              rx={8}
+              fill={p.paper}
+              stroke={p.ink}
+              strokeWidth={2.5 / scale}
+            />
+          )}
+          {shown.map(({ x, y, turned }) => (
+            <Path
+              key={`${x} ${y}`}
+              d={outlineOf(footprint)}
+              transform={`translate(${x} ${y}) rotate(${turned})`}
+              fill={p.dough}
+              stroke={p.ink}
+              strokeWidth={1.5 / scale}
+            />
+          ))}
+        </G>
+        <SvgText x={WIDTH / 2} y={HEIGHT + 12} textAnchor="middle" fontFamily={SANS} fontSize={13} fill={p.soft}>
+          {`${size}${floors > 1 ? `, one of ${floors}` : ''}`}
+        </SvgText>
+      </Svg>
+    </View>
+  );
+}
+
+/** Where fewer lie than fit, they lie in the middle. */
+const nearestFirst = (places: LoadPlan['places']): LoadPlan['places'] =>
+  [...places].sort((a, b) => Math.hypot(a.x, a.y) - Math.hypot(b.x, b.y));

@@ -1,0 +1,72 @@
+/** How many at once and what in: drawn from above, with how long all of them take and what waits meanwhile. */
+import { View } from 'react-native';
+import { kindFor } from '@/core/cooking/appliance';
+import { loadPlan } from '@/core/cooking/load-plan';
+import { crowdWords, loadsWords, waitWords } from '@/core/checks/load-words';
+import { LIMITS } from '@/core/document/limits';
+import { APPLIANCES } from '@/core/document/vocabulary/appliances';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, Press } from '@/ui/parts/press';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+import { LoadDrawing } from './load-drawing';
+import { PotPanel } from './pot-panel';
+
+export function LoadsPanel(props: StationProps) {
+  const { batch, kitchen, assessment, edit } = props;
+  const p = usePalette();
+  const { cook } = batch;
+  const pot = assessment.heat?.core?.pot ?? null;
+  const plan = loadPlan(batch, kitchen, {
+    dough: assessment.dough,
+    fit: assessment.fit,
+    bears: pot?.bears ?? null,
+  });
+  const kind = kindFor(cook);
+  if (plan === null || kind === null) return null;
+  const owned = kitchen.appliances.filter((a) => a.kind === kind);
+  const wait = waitWords(plan, assessment.goesInRaw);
+  const crowd = crowdWords(plan);
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={2}>In loads</Heading>
+      {owned.length > 1 && (
+        <Choices
+          label="Cooked in"
+          value={plan.appliance.id}
+          options={owned.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(applianceId) => void edit({ do: 'setCook', to: { applianceId } }, 'appliance')}
+        />
+      )}
+      {owned.length < 2 && (
+        <Small>
+          In {plan.appliance.name}. Its size is in the Kitchen{owned.length === 0 ? ': none of yours is there yet' : ''}.
+        </Small>
+      )}
+      <LoadDrawing plan={plan} />
+      <Sentence text={loadsWords(plan, batch.count)} />
+      {crowd !== null && <Small style={{ color: p.beet }}>{crowd}</Small>}
+      {wait !== null && <Small>{wait}</Small>}
+      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
+        <AmountField
+          label="At once"
+          unit="parcels"
+          value={plan.atOnce}
+          {...LIMITS.load}
+          step={1}
+          whole
+          onChange={(load) => load !== null && edit({ do: 'setCook', to: { load } }, 'load', 'beside')}
+        />
+        {plan.isOwn && (
+          <Press
+            title={APPLIANCES[kind].isPot ? 'As many as it bears' : 'As many as fit'}
+            onPress={() => void edit({ do: 'setCook', to: { load: null } }, 'load')}
+          />
+        )}
+      </View>
+      <Small>Gaps, swelling and what a pot takes are house estimates.</Small>
+      {pot !== null && <PotPanel {...props} pot={pot} appliance={plan.appliance} />}
+    </View>
+  );
+}

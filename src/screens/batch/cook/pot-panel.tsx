@@ -1,0 +1,74 @@
+/** The pot of oil or water: how much is in it, what the flame does, how far it falls and when it is back. */
+import { View } from 'react-native';
+import { type PotForecast } from '@/core/cooking/pot-of';
+import { highWords, potWords } from '@/core/checks/load-words';
+import { MOST_FALL_K } from '@/core/cooking/pot-limits';
+import { type Appliance } from '@/core/document/kitchen';
+import { LIMITS } from '@/core/document/limits';
+import { FLAME_IDS, FLAMES } from '@/core/document/vocabulary/flames';
+import { formatNumber } from '@/core/units/amount';
+import { formatTemperature } from '@/core/units/format';
+import { Curve } from '@/ui/curve';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices } from '@/ui/parts/press';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+import { PowerPanel } from './power-panel';
+
+const FLAME_OPTIONS = FLAME_IDS.map((value) => ({ value, label: FLAMES[value].label }));
+
+export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: PotForecast; appliance: Appliance }) {
+  const { batch, kitchen, edit } = props;
+  const isOil = pot.medium === 'oil';
+  const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
+  return (
+    <View style={{ gap: 12 }}>
+      <Heading level={3}>{isOil ? 'The oil' : 'The water'}</Heading>
+      <Sentence text={potWords(pot, kitchen.temperature)} />
+      <PotCurve pot={pot} inScale={inScale} />
+      <AmountField
+        label={isOil ? 'Oil in the pot' : 'Water in the pot'}
+        unit="g"
+        value={batch.cook.liquidG ?? pot.liquidG}
+        {...LIMITS.liquidG}
+        step={100}
+        onChange={(liquidG) => edit({ do: 'setCook', to: { liquidG } }, 'liquidG', 'beside')}
+        optional
+      />
+      <Small>
+        {highWords(pot)} The hob gives {formatNumber(pot.powerW, 0)} W to it
+        {appliance.powerW === null ? ' (house estimate)' : ''}.
+      </Small>
+      {isOil && (
+        <Choices
+          label="The flame"
+          value={batch.cook.flame}
+          options={FLAME_OPTIONS}
+          onChange={(flame) => void edit({ do: 'setCook', to: { flame } }, 'flame')}
+        />
+      )}
+      <PowerPanel {...props} pot={pot} appliance={appliance} />
+    </View>
+  );
+}
+
+/** Room above what it is set to, and below where it falls to, K. */
+const ROOM_K = 8;
+
+function PotCurve({ pot, inScale }: { pot: PotForecast; inScale: (c: number) => string }) {
+  const { samples, setC, lowestC, medium } = pot;
+  const least = setC - MOST_FALL_K;
+  return (
+    <Curve
+      points={samples.map(({ minute, potC }) => ({ minute, main: potC, second: setC }))}
+      labels={{ main: medium === 'oil' ? 'oil' : 'water', second: medium === 'oil' ? 'as it is set' : 'boiling' }}
+      label={`${medium === 'oil' ? 'Oil' : 'Water'}: from ${inScale(setC)} it falls to ${inScale(lowestC)}.`}
+      height={170}
+      target={{ c: least, side: 'above', text: `within ${MOST_FALL_K} °C` }}
+      marks={[]}
+      yMax={setC + ROOM_K}
+      yMin={Math.min(least, lowestC) - ROOM_K}
+      formatC={inScale}
+    />
+  );
+}

@@ -1,0 +1,79 @@
+/** What the hob really gives, from two timed readings of the pot before anything goes in; kept for the pot. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { type PotForecast } from '@/core/cooking/pot-of';
+import { fitPower } from '@/core/cooking/power';
+import { type Appliance } from '@/core/document/kitchen';
+import { formatNumber } from '@/core/units/amount';
+import { editKitchen } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { TemperatureField } from '@/ui/parts/temperature-field';
+import { useRefusal } from '@/ui/parts/use-refusal';
+import { type StationProps } from '../station-props';
+
+const READ = { least: 5, most: 200 };
+const MINUTES = { least: 0.5, most: 60 };
+
+export function PowerPanel({ kitchen, pot, appliance }: StationProps & { pot: PotForecast; appliance: Appliance }) {
+  const [isOpen, setOpen] = useState(false);
+  const [fromC, setFrom] = useState(pot.medium === 'oil' ? 60 : 25);
+  const [toC, setTo] = useState(pot.medium === 'oil' ? 120 : 60);
+  const [minutes, setMinutes] = useState(4);
+  const { refusal, answered } = useRefusal();
+  if (!isOpen) {
+    return (
+      <View style={{ alignItems: 'flex-start' }}>
+        <Press title="How strong is your hob?" onPress={() => setOpen(true)} />
+      </View>
+    );
+  }
+  const { medium, liquidG } = pot;
+  const fitted = fitPower(appliance, { medium, liquidG, fromC, toC, minutes, roomC: kitchen.roomC });
+  const scale = kitchen.temperature;
+  const keep = (powerW: number) => {
+    const kept = editKitchen({ do: 'keepAppliance', appliance: { ...appliance, powerW } }, 'beside');
+    answered(kept);
+    void kept.then(({ ok }) => {
+      if (!ok) return;
+      setOpen(false);
+      say({ text: `Kept: the hob gives ${formatNumber(powerW, 0)} W to ${appliance.name}.`, kind: 'done' });
+    });
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={3}>How strong is your hob?</Heading>
+      <Small>
+        Full flame, nothing in it but {medium === 'oil' ? 'the oil' : 'the water'} ({formatNumber(liquidG, 0)} g). Read it
+        twice, some minutes apart.
+      </Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+        <TemperatureField label="At first" c={fromC} {...READ} step={5} scale={scale} onChange={setFrom} />
+        <TemperatureField label="Then" c={toC} {...READ} step={5} scale={scale} onChange={setTo} />
+        <AmountField
+          label="Between them"
+          unit="min"
+          value={minutes}
+          {...MINUTES}
+          step={1}
+          onChange={(m) => m !== null && setMinutes(m)}
+        />
+      </View>
+      {fitted.ok ? (
+        <Sentence text={`The hob gives *${formatNumber(fitted.powerW, 0)} W* to it.`} />
+      ) : (
+        <Problem text={fitted.problem} />
+      )}
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {fitted.ok && appliance.id !== '' && (
+          <Press title="Keep it for this pot" kind="solid" onPress={() => keep(fitted.powerW)} />
+        )}
+        <Press title="Close" onPress={() => setOpen(false)} />
+      </View>
+      <Problem text={refusal} />
+    </View>
+  );
+}
