@@ -1,6 +1,7 @@
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { BoardWatch } from '@/screens/board-watch';
+import { CookWatch } from '@/screens/cook-watch';
 import { CoolingWatch } from '@/screens/cooling-watch';
 import { Boundary } from '@/ui/shell/boundary';
 import { Root } from '@/ui/shell/root';
@@ -17,6 +18,7 @@ export default function Layout() {
       <Boundary what="The clocks">
         <CoolingWatch />
         <BoardWatch />
+        <CookWatch />
       </Boundary>
     </Root>
   );

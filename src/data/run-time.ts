@@ -18,13 +18,15 @@ const seen = new Map<string, number>();
 let storedAt = 0;
 let reading: Promise<void> | null = null;
 
-/** A batch has two clocks: of its cooling, and of the bench. */
-export type WhichClock = 'cool' | 'board';
-type Clocked = Pick<Batch, 'id' | 'cool' | 'wrap'>;
+/** A batch has three clocks: of its cooling, of the bench, and of the load in the heat. */
+export type WhichClock = 'cool' | 'board' | 'cook';
+type Clocked = Pick<Batch, 'id' | 'cool' | 'wrap' | 'cook'>;
 
 /** When the clock began; null where it does not run. */
-const beginningOf = ({ cool, wrap }: Clocked, which: WhichClock): string | null =>
-  which === 'cool' ? (cool.run?.offHeatAt ?? null) : (wrap.board?.stretches[0]?.outAt ?? null);
+function beginningOf({ cool, wrap, cook }: Clocked, which: WhichClock): string | null {
+  if (which === 'cook') return cook.run?.inAt ?? null;
+  return which === 'cool' ? (cool.run?.offHeatAt ?? null) : (wrap.board?.stretches[0]?.outAt ?? null);
+}
 
 /** Takes up what was seen before a reload, and in other tabs. */
 async function recall(): Promise<void> {

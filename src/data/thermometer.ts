@@ -7,14 +7,13 @@ import { useEffect, useRef, useState } from 'react';
 import { type Kitchen } from '@/core/document/kitchen';
 import { minutesSince } from '@/core/document/runs';
 import { type Batch } from '@/core/document/schema';
-import { seedOf, simulatedPlan } from '@/core/cooling/simulated-plan';
+import { seedOf } from '@/core/cooling/seed';
+import { simulatedPlan } from '@/core/cooling/simulated-plan';
 import { judgeSignal, type JudgedSignal, NOTHING_HEARD } from '@/core/cooling/signal';
 import { simulatedSignal } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
+import { type Thermometer } from './probe-names';
 import { latestIn } from './run-time';
-
-/** The simulated one, or a probe by its name. */
-export type Thermometer = { is: 'simulated' } | { is: 'probe'; name: string };
 
 export interface ThermometerState {
   source: 'bridge' | 'worker' | 'probe' | null;
@@ -133,18 +132,3 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
 
 const silence = (ms: number): string =>
   `Nothing heard from this probe for ${Math.max(1, Math.round(ms / 60_000))} min: is it on, and is this its name?`;
-
-/** The real probes that the bridge knows of, by name, while somebody asks. */
-export function useProbeNames(isAsked: boolean): readonly string[] {
-  const [names, setNames] = useState<readonly string[]>([]);
-  useEffect(() => {
-    if (!isAsked) return undefined;
-    return listenToProbes({
-      onEvent: ({ probe, simulated }) => {
-        if (!simulated) setNames((known) => (known.includes(probe) ? known : [...known, probe].sort()));
-      },
-      onLink: () => undefined,
-    });
-  }, [isAsked]);
-  return names;
-}

@@ -27,3 +27,13 @@ export const forecastBoard = (...args: Parameters<WorkerApi['forecastBoard']>) =
 /** What the simulated thermometer of a batch shows at a minute. */
 export const simulatedSignal = (...args: Parameters<WorkerApi['simulatedSignal']>) =>
   ask((remote) => remote.simulatedSignal(...args));
+
+/** What the core readings of a load say; of each batch the latest request wins. */
+export const fitCook = (...args: Parameters<WorkerApi['fitCook']>) => {
+  const [batch] = args;
+  return newest(`${batch.id} cook fit`, () => ask((remote) => remote.fitCook(...args)));
+};
+
+/** What the middle of a parcel has that the simulated thermometer is stuck into. */
+export const simulatedCore = (...args: Parameters<WorkerApi['simulatedCore']>) =>
+  ask((remote) => remote.simulatedCore(...args));

@@ -2,7 +2,7 @@ import { choosePack, coreLimit, DONENESS_C } from '@/core/safety/core-limit';
 import { allCoolingStages, coolingStages } from '@/core/safety/cooling-stages';
 import { lethality, lethalityInput } from '@/core/safety/lethality';
 import { RULE_PACKS } from '@/core/safety/packs';
-import { verdict } from '@/core/safety/verdict';
+import { nextRound, type Reading, verdict } from '@/core/safety/verdict';
 import { type CoolingCurve } from '@/core/cooling/curve';
 
 const { home, stuffed, uk } = RULE_PACKS;
@@ -31,10 +31,14 @@ describe('the limit of a batch', () => {
   });
 });
 
+/** ISO 8601, so many minutes after five. */
+const timed = (minutes: number): string =>
+  new Date(Date.parse('2026-12-05T17:00:00Z') + minutes * 60_000).toISOString();
+
 describe('the verdict on readings', () => {
   const limit = coreLimit(stuffed, [food('poultry')]);
-  const read = (...list: [number, number][]) => list.map(([round, c]) => ({ round, c }));
-  const judge = (readings: { round: number; c: number }[], parcels = 24) => verdict(readings, limit, parcels, 74);
+  const read = (...list: [number, number][]) => list.map(([round, c], i) => ({ round, c, at: timed(round + i / 60) }));
+  const judge = (readings: Reading[], parcels = 24) => verdict(readings, limit, parcels, 74);
 
   it('needs three parcels, and the lowest counts', () => {
     expect(judge([])).toMatchObject({ outcome: 'none', needed: 3 });
@@ -55,12 +59,38 @@ describe('the verdict on readings', () => {
     expect(judge(read([1, 75]), 2).outcome).toBe('incomplete');
   });
 
-  it('a rule with a holding time wants the temperature that needs none', () => {
+  it('a rule with a holding time: hot enough at once, or kept there by a clock and measured again', () => {
     const held = coreLimit(uk, [food('poultry')]);
-    const at72 = verdict(read([1, 72], [1, 73], [1, 74]), held, 24, uk.atOnceC);
-    expect(at72.outcome).toBe('fail');
-    expect(at72.next).toContain('held at 70 °C for 2 minutes');
-    expect(verdict(read([1, 75], [1, 76], [1, 77]), held, 24, uk.atOnceC).outcome).toBe('pass');
+    const at = (...list: [round: number, c: number, minute: number][]) =>
+      verdict(
+        list.map(([round, c, minute]) => ({ round, c, at: timed(minute) })),
+        held,
+        24,
+        uk.atOnceC,
+      );
+    const first: [number, number, number][] = [
+      [1, 72, 0],
+      [1, 73, 0.5],
+      [1, 74, 1],
+    ];
+    expect(at(...first)).toMatchObject({ outcome: 'hold', holdUntil: timed(3), lowestC: 72 });
+    expect(at(...first).next).toContain('70 °C or more for 2 minutes');
+    expect(at([1, 72, 0]).outcome).toBe('incomplete');
+    // Too soon is not held, nor is what has cooled meanwhile.
+    expect(at(...first, [2, 72, 2], [2, 72, 2.2], [2, 72, 2.4]).outcome).toBe('hold');
+    expect(at(...first, [2, 71, 3.1], [2, 72, 3.2], [2, 72, 3.4])).toMatchObject({ outcome: 'pass', holdUntil: null });
+    expect(at(...first, [2, 69, 3.1]).outcome).toBe('fail');
+    expect(at(...first, [2, 69, 3.1], [3, 72, 9], [3, 72, 9], [3, 72, 9])).toMatchObject({ holdUntil: timed(11) });
+    expect(at([1, 75, 0], [1, 76, 0], [1, 77, 0]).outcome).toBe('pass');
+    expect(at([1, 69.9, 0]).outcome).toBe('fail');
+  });
+
+  it('what follows a failed round, a holding time or another load is a new round', () => {
+    const readings = [{ round: 1 }, { round: 2 }];
+    expect(nextRound([], { outcome: 'none' })).toBe(1);
+    expect(nextRound(readings, { outcome: 'incomplete' })).toBe(2);
+    expect(nextRound(readings, { outcome: 'pass' })).toBe(2);
+    for (const outcome of ['fail', 'hold', 'none'] as const) expect(nextRound(readings, { outcome })).toBe(3);
   });
 });
 

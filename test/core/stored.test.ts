@@ -24,13 +24,16 @@ const opened = (name: string, version = 4): Batch => {
 };
 
 describe('version 7', () => {
-  it.each(['venison', 'turkey', 'seared', 'duck'])('%s: every step and reading is there, nothing is in the heat', (name) => {
-    const { version: _then, cook: old, ...rest } = stored(name, 7) as Json & { cook: Json };
-    const { version, cook, ...now } = opened(name, 7);
-    expect(now).toEqual(rest);
-    expect(version).toBe(BATCH_VERSION);
-    expect(cook).toMatchObject({ ...old, applianceId: null, load: null, liquidG: null, run: null, earlierRuns: [] });
-  });
+  it.each(['venison', 'turkey', 'seared', 'duck'])(
+    '%s: every step and reading is there, nothing is in the heat',
+    (name) => {
+      const { version: _then, cook: old, ...rest } = stored(name, 7) as Json & { cook: Json };
+      const { version, cook, ...now } = opened(name, 7);
+      expect(now).toEqual(rest);
+      expect(version).toBe(BATCH_VERSION);
+      expect(cook).toMatchObject({ ...old, applianceId: null, load: null, liquidG: null, run: null, earlierRuns: [] });
+    },
+  );
   it('the readings of before there was a clock still say that it failed first, and passed only in part', () => {
     const { cook } = opened('venison', 7);
     expect(readingsOfLoad(cook)).toEqual(cook.readings);
@@ -43,7 +46,10 @@ describe('version 7', () => {
   });
   it('the kitchen has one of each to cook in, and keeps its oven’s fan', () => {
     const read = readKitchen(stored('kitchen', 7));
-    expect(read).toMatchObject({ ok: true, value: { fanOven: true, portionSpread: { percent: 7 }, thermometer: null } });
+    expect(read).toMatchObject({
+      ok: true,
+      value: { fanOven: true, portionSpread: { percent: 7 }, thermometer: null },
+    });
     expect(read.ok && read.value.appliances.map(({ kind }) => kind)).toEqual(['oven', 'pan', 'pot', 'steamer']);
   });
 });

@@ -105,7 +105,9 @@ export function account(
       aimPercent: kitchen.saltTargetPercent,
     }),
   );
-  const read = once(() => verdict(readingsOfLoad(cook), o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0));
+  const read = once(() =>
+    verdict(readingsOfLoad(cook), o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0),
+  );
   return {
     ...o,
     batch,

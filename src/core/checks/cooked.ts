@@ -31,7 +31,6 @@ export interface Cooked {
 /** However much portions differ, something is in each. */
 const LEAST_PORTION = 0.2;
 
-
 /** A parcel with so many times the usual filling. */
 function parcelOf({ batch, o, ledger }: Pick<Cooked, 'batch' | 'o' | 'ledger'>, times: number): Fit {
   return fitParcel({

@@ -46,7 +46,7 @@ function judge(accounts: Accounts): Judgement {
     return {
       ...measured,
       state: 'watch',
-      headline: 'Core: measure more',
+      headline: read.outcome === 'hold' ? 'Core: hold it there' : 'Core: measure more',
       sentence: `*${lowest}* is the lowest of ${read.count}; ${limitText} needed. ${read.next}`,
     };
   }

@@ -11,7 +11,10 @@ const WAIT_WORTH = 10;
 const FRIDGE_AFTER = 20;
 
 /** How many at once, in how many loads, how long. */
-export function loadsWords({ atOnce, loads, eachMinutes, allMinutes, appliance, floors }: LoadPlan, count: number): string {
+export function loadsWords(
+  { atOnce, loads, eachMinutes, allMinutes, appliance, floors }: LoadPlan,
+  count: number,
+): string {
   const each = formatMinutes(eachMinutes);
   const where = floors > 1 ? `, on ${floors} ${appliance.kind === 'oven' ? 'trays' : 'tiers'}` : '';
   if (loads === 1) return count === 1 ? `*One* load of ${each}.` : `All *${count}* at once${where}: ${each}.`;
@@ -41,7 +44,10 @@ export function crowdWords({ atOnce, fits, appliance }: LoadPlan): string | null
 }
 
 /** How far the pot falls, and when it is back. */
-export function potWords({ medium, setC, lowestC, backAtMinute, bears, count, fits }: PotForecast, scale: 'C' | 'F'): string {
+export function potWords(
+  { medium, setC, lowestC, backAtMinute, bears, count, fits }: PotForecast,
+  scale: 'C' | 'F',
+): string {
   const t = (c: number): string => formatTemperature(Math.round(c), scale);
   const what = medium === 'oil' ? 'The oil' : 'The water';
   const back =

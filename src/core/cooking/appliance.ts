@@ -9,7 +9,8 @@ type Cook = Pick<Batch['cook'], 'steps' | 'applianceId'>;
 type Owned = Pick<Kitchen, 'appliances'>;
 
 /** What kind of thing the main step is done in; null where in nothing. */
-export const kindFor = ({ steps }: Pick<Cook, 'steps'>): ApplianceKind | null => MEDIA[mainStep({ steps }).medium].appliance;
+export const kindFor = ({ steps }: Pick<Cook, 'steps'>): ApplianceKind | null =>
+  MEDIA[mainStep({ steps }).medium].appliance;
 
 /** The usual one of a kind, where the kitchen has none. */
 const usualOf = (kind: ApplianceKind): Appliance => ({

@@ -15,7 +15,7 @@ export interface LoadPlan {
   appliance: Appliance;
   footprint: Footprint;
   gapMm: number;
-  /** Where they lie on one floor, as many as go on it. */
+  /** Where they lie on one floor, as many as go on it; of what swims, as many as are in it. */
   places: Place[];
   floors: number;
   /** So many fit at once, on all floors. */
@@ -32,7 +32,14 @@ export interface LoadPlan {
 }
 
 /** Between two that lie side by side, mm: risen ones swell on, what fries must roll over, in a pan they may nearly touch. House estimates. */
-const GAPS: Partial<Record<MediumId, number>> = { oil: 12, water: 6, steam: 12, griddle: 4, 'pan-steam': 4, 'shallow-oil': 8 };
+const GAPS: Partial<Record<MediumId, number>> = {
+  oil: 12,
+  water: 6,
+  steam: 12,
+  griddle: 4,
+  'pan-steam': 4,
+  'shallow-oil': 8,
+};
 const OVEN_GAP = 15;
 /** Yeasted ones rise beyond what is drawn: so much more between them. */
 const RISING = 10;
@@ -45,6 +52,11 @@ export const gapFor = (medium: MediumId, { kind }: Pick<Dough, 'kind'>): number 
 /** So much of the surface parcels that swim may cover, by area: in oil each must roll over, in water they lie over each other. House estimates. */
 const COVERED = { oil: 0.75, water: 1.3 };
 
+const isLiquid = (medium: MediumId): medium is keyof typeof COVERED => medium in COVERED;
+
+const fitsAfloat = ({ longMm }: Appliance, footprint: Footprint, medium: keyof typeof COVERED): number =>
+  Math.max(1, Math.floor((COVERED[medium] * Math.PI * longMm ** 2) / 4 / areaOfFootprint(footprint)));
+
 function placesIn(
   { cook, wrap }: Pick<Batch, 'cook' | 'wrap'>,
   appliance: Appliance,
@@ -52,10 +64,7 @@ function placesIn(
   gapMm: number,
 ): Place[] {
   const { medium } = mainStep(cook);
-  if (medium === 'oil' || medium === 'water') {
-    const surface = (Math.PI * appliance.longMm ** 2) / 4;
-    return afloat(appliance, footprint, Math.floor((COVERED[medium] * surface) / areaOfFootprint(footprint)));
-  }
+  if (isLiquid(medium)) return afloat(appliance, footprint, fitsAfloat(appliance, footprint, medium));
   // A pan pie is its own pan: on a hob there is one.
   const isItsOwnPan = 'sheetsBelow' in wrap.skin && appliance.kind === 'pan';
   return isItsOwnPan ? [{ x: 0, y: 0, turned: 0 }] : layOut(appliance, footprint, gapMm);
@@ -93,7 +102,8 @@ export function loadPlan(
     appliance,
     footprint,
     gapMm,
-    places,
+    // What swims spreads out, however few there are.
+    places: isLiquid(mainStep(cook).medium) ? afloat(appliance, footprint, atOnce) : places,
     floors,
     fits,
     atOnce,

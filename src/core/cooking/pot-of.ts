@@ -66,7 +66,11 @@ export interface Swimming {
 export const surfaceOf = (dimension: number, volumeMl: number, halfMm: number): number =>
   (dimension * volumeMl * 1e-6) / (halfMm / 1000);
 
-function potFor({ medium, appliance, liquidG, setC, roomC, plan, flame }: Swimming): { pot: Pot; liquidG: number; high: number } {
+function potFor({ medium, appliance, liquidG, setC, roomC, plan, flame }: Swimming): {
+  pot: Pot;
+  liquidG: number;
+  high: number;
+} {
   const grams = liquidG ?? usualLiquidG(appliance, medium);
   const high = highIn(appliance, medium, grams);
   return {

@@ -14,10 +14,7 @@ const floorOf = ({ longMm }: Pick<Appliance, 'longMm'>): number => (Math.PI * (l
 /** What is usually in a pot, g. */
 export const usualLiquidG = (pot: Appliance, medium: 'oil' | 'water'): number =>
   Math.round(
-    floorOf(pot) *
-      pot.deepMm *
-      1000 *
-      (medium === 'oil' ? OIL_HIGH * OIL_DENSITY : WATER_HIGH * WATER_DENSITY),
+    floorOf(pot) * pot.deepMm * 1000 * (medium === 'oil' ? OIL_HIGH * OIL_DENSITY : WATER_HIGH * WATER_DENSITY),
   );
 
 /** How high so much stands, share of the pot's depth. */
@@ -29,4 +26,3 @@ export const lossOf = (pot: Pick<Appliance, 'longMm' | 'deepMm'>, high: number):
   const d = pot.longMm / 1000;
   return LOSS_W_PER_M2K * (floorOf(pot) + Math.PI * d * (pot.deepMm / 1000) * Math.min(1, high));
 };
-

@@ -29,7 +29,8 @@ export function fitPower(
   if (toC - fromC < LEAST_K) {
     return { ok: false, problem: `The second is at least ${LEAST_K} °C above the first: heat on, or wait longer.` };
   }
-  if (medium === 'water' && toC > 95) return { ok: false, problem: 'Water near the boil no longer says it: read it below 95 °C.' };
+  if (medium === 'water' && toC > 95)
+    return { ok: false, problem: 'Water near the boil no longer says it: read it below 95 °C.' };
   const capacity = (liquidG / 1000) * (medium === 'oil' ? OIL_HEAT_CAPACITY : WATER_HEAT_CAPACITY);
   const loss = lossOf(pot, highIn(pot, medium, liquidG)) * ((fromC + toC) / 2 - roomC);
   const powerW = Math.round((capacity * (toC - fromC)) / (minutes * 60) + loss);

@@ -1,4 +1,4 @@
-/** What the simulated thermometer of a batch is given: the plan, and a seed of its own. */
+/** The plan that the simulated thermometer of a batch is given. */
 import { type CoolingPlan } from './curve';
 import { coolingPlan } from './plan';
 import { hotPartOf } from './hot-part';
@@ -11,7 +11,3 @@ export function simulatedPlan(batch: Batch, kitchen: Kitchen): CoolingPlan | nul
   const part = hotPartOf(resolveLines(batch, kitchen), batch.water);
   return part && coolingPlan(batch.cool, part, { ...kitchen, cooling: [] });
 }
-
-/** A seed from a batch's id: the same batch always has the same thermometer. */
-export const seedOf = (id: string): number =>
-  [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) >>> 0, 7);

@@ -3,7 +3,8 @@ import { type Signal } from './signal';
 import { type SimulatedThermometer, simulateThermometer } from './thermometer';
 import { type Kitchen } from '../document/kitchen';
 import { type Batch } from '../document/schema';
-import { seedOf, simulatedPlan } from './simulated-plan';
+import { seedOf } from './seed';
+import { simulatedPlan } from './simulated-plan';
 
 let last: { key: string; simulated: SimulatedThermometer } | null = null;
 

@@ -27,7 +27,9 @@ export function readingsOfLoad(cook: Pick<Cook, 'readings' | 'run' | 'earlierRun
 }
 
 /** The same against the load's clock, minutes; none where no clock was started. */
-export function cookReadingMinutes(cook: Pick<Cook, 'readings' | 'run' | 'earlierRuns'>): { minute: number; c: number }[] {
+export function cookReadingMinutes(
+  cook: Pick<Cook, 'readings' | 'run' | 'earlierRuns'>,
+): { minute: number; c: number }[] {
   const inAt = inAtOf(cook);
   if (inAt === null) return [];
   return readingsOfLoad(cook).map(({ at, c }) => ({ minute: (Date.parse(at) - Date.parse(inAt)) / 60_000, c }));

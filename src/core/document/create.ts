@@ -64,7 +64,10 @@ export function changeDough(dough: DoughId, { skin }: Pick<Batch['wrap'], 'skin'
 }
 
 /** In whatever the kitchen has, as many as fit; nothing is in the heat yet. */
-export const NOT_COOKED: Pick<Batch['cook'], 'applianceId' | 'load' | 'liquidG' | 'flame' | 'readings' | 'run' | 'earlierRuns'> = {
+export const NOT_COOKED: Pick<
+  Batch['cook'],
+  'applianceId' | 'load' | 'liquidG' | 'flame' | 'readings' | 'run' | 'earlierRuns'
+> = {
   applianceId: null,
   load: null,
   liquidG: null,

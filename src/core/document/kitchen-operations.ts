@@ -13,7 +13,16 @@ export type FitKey = Pick<Fit, 'vessel' | 'place' | 'base' | 'covered'>;
 
 type Settings = Omit<
   Kitchen,
-  'format' | 'version' | 'revision' | 'writer' | 'tastings' | 'ingredients' | 'vessels' | 'cooling' | 'doughs' | 'appliances'
+  | 'format'
+  | 'version'
+  | 'revision'
+  | 'writer'
+  | 'tastings'
+  | 'ingredients'
+  | 'vessels'
+  | 'cooling'
+  | 'doughs'
+  | 'appliances'
 >;
 
 export type KitchenOperation =

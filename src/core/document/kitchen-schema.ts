@@ -122,7 +122,9 @@ export const kitchenSchema = z
       .describe('What is cooked in: trays, pans, pots and steamers, and how they really heat.'),
     thermometer: z
       .strictObject({
-        offsetK: between(LIMITS.offsetK, '°C').describe('What it shows in ice water, °C: so much is taken off every reading.'),
+        offsetK: between(LIMITS.offsetK, '°C').describe(
+          'What it shows in ice water, °C: so much is taken off every reading.',
+        ),
         at: z.iso.datetime({ error: 'must be a time such as 2026-12-05T18:40:00Z' }).describe('When that was tried.'),
       })
       .nullable()

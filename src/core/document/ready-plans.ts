@@ -23,8 +23,6 @@ export const planOf = (
   PLAN_IDS.find((id) => {
     const ready = stepsOf(id, form);
     return (
-      PLANS[id].method === method &&
-      ready.length === steps.length &&
-      ready.every((step, i) => isLike(step, steps[i]))
+      PLANS[id].method === method && ready.length === steps.length && ready.every((step, i) => isLike(step, steps[i]))
     );
   }) ?? null;

@@ -303,7 +303,9 @@ const cookSchema = z.strictObject({
   startC: celsius(LIMITS.cookStartC).describe('Temperature of the parcel when it goes in, °C.'),
   applianceId: id
     .nullable()
-    .describe('What of the kitchen’s it is cooked in; null, or one that is not there: the kitchen’s first of the kind.'),
+    .describe(
+      'What of the kitchen’s it is cooked in; null, or one that is not there: the kitchen’s first of the kind.',
+    ),
   load: within(LIMITS.load, '', 'a number')
     .int('must be a whole number')
     .nullable()

@@ -153,6 +153,14 @@ export function minutesUntilDone(plan: CookingPlan, target: CookingTarget, cells
   );
 }
 
+/** The coldest of the filling at some minutes, °C, the last step that heats going on where the plan is over by then. */
+export function coreAt(plan: CookingPlan, minutes: readonly number[], cells?: number): number[] {
+  const until = Math.min(LONGEST, Math.max(...minutes)) * 60;
+  const whole = plan.steps.reduce((sum, step) => sum + step.minutes, 0) * 60 >= until ? plan : goingOn(plan);
+  const states = heatInSteps({ ...steppedFrom(whole), cells }, (now) => now.seconds >= until);
+  return minutes.map((minute) => stateAt(states, Math.min(minute * 60, until)).coldestC);
+}
+
 /**
  * Cooks by the plan, and on until the target is reached where the plan does not reach it.
  * @param options `atLeast`: minutes that it goes on for in any case

@@ -1,5 +1,6 @@
 /** Cook: the thermometer first, then how it is cooked and how cold it goes in. */
 import { View } from 'react-native';
+import { loadPlan } from '@/core/cooking/load-plan';
 import { LIMITS } from '@/core/document/limits';
 import { MEDIA } from '@/core/document/vocabulary/media';
 import { formatTemperature } from '@/core/units/format';
@@ -8,7 +9,8 @@ import { Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 import { LoadsPanel } from './loads-panel';
-import { Readings } from './readings';
+import { MeasurePanel } from './measure-panel';
+import { LoadClock } from './load-clock';
 import { StepsPanel } from './steps-panel';
 
 export function CookStation(props: StationProps) {
@@ -17,6 +19,11 @@ export function CookStation(props: StationProps) {
   const { fridgeC, freezerC, roomC } = kitchen;
   const start = (startC: number) => edit({ do: 'setCook', to: { startC } }, 'startC');
   const medium = assessment.heat?.core?.mediumC;
+  const plan = loadPlan(batch, kitchen, {
+    dough: assessment.dough,
+    fit: assessment.fit,
+    bears: assessment.heat?.core?.pot?.bears ?? null,
+  });
   const states = [
     { value: 'fridge', label: 'from the fridge', c: fridgeC },
     { value: 'room', label: 'as warm as the kitchen', c: roomC },
@@ -24,9 +31,10 @@ export function CookStation(props: StationProps) {
   ] as const;
   return (
     <View style={{ gap: 16 }}>
-      <Readings {...props} />
+      <LoadClock {...props} loads={plan?.loads ?? 1} />
+      <MeasurePanel {...props} />
       <StepsPanel {...props} />
-      <LoadsPanel {...props} />
+      {plan !== null && <LoadsPanel {...props} plan={plan} />}
       <Choices
         label="They go in"
         value={states.find(({ c }) => c === cook.startC)?.value ?? 'other'}

@@ -1,7 +1,6 @@
 /** How many at once and what in: drawn from above, with how long all of them take and what waits meanwhile. */
 import { View } from 'react-native';
-import { kindFor } from '@/core/cooking/appliance';
-import { loadPlan } from '@/core/cooking/load-plan';
+import { type LoadPlan } from '@/core/cooking/load-plan';
 import { crowdWords, loadsWords, waitWords } from '@/core/checks/load-words';
 import { LIMITS } from '@/core/document/limits';
 import { APPLIANCES } from '@/core/document/vocabulary/appliances';
@@ -13,18 +12,11 @@ import { type StationProps } from '../station-props';
 import { LoadDrawing } from './load-drawing';
 import { PotPanel } from './pot-panel';
 
-export function LoadsPanel(props: StationProps) {
+export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadPlan }) {
   const { batch, kitchen, assessment, edit } = props;
   const p = usePalette();
-  const { cook } = batch;
   const pot = assessment.heat?.core?.pot ?? null;
-  const plan = loadPlan(batch, kitchen, {
-    dough: assessment.dough,
-    fit: assessment.fit,
-    bears: pot?.bears ?? null,
-  });
-  const kind = kindFor(cook);
-  if (plan === null || kind === null) return null;
+  const { kind } = plan.appliance;
   const owned = kitchen.appliances.filter((a) => a.kind === kind);
   const wait = waitWords(plan, assessment.goesInRaw);
   const crowd = crowdWords(plan);
@@ -41,7 +33,8 @@ export function LoadsPanel(props: StationProps) {
       )}
       {owned.length < 2 && (
         <Small>
-          In {plan.appliance.name}. Its size is in the Kitchen{owned.length === 0 ? ': none of yours is there yet' : ''}.
+          Cooked in: {plan.appliance.name}. Its size is in the Kitchen
+          {owned.length === 0 ? ': none of yours is there yet' : ''}.
         </Small>
       )}
       <LoadDrawing plan={plan} />

@@ -47,8 +47,8 @@ export function PowerPanel({ kitchen, pot, appliance }: StationProps & { pot: Po
     <View style={{ gap: 10 }}>
       <Heading level={3}>How strong is your hob?</Heading>
       <Small>
-        Full flame, nothing in it but {medium === 'oil' ? 'the oil' : 'the water'} ({formatNumber(liquidG, 0)} g). Read it
-        twice, some minutes apart.
+        Full flame, nothing in it but {medium === 'oil' ? 'the oil' : 'the water'} ({formatNumber(liquidG, 0)} g). Read
+        it twice, some minutes apart.
       </Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
         <TemperatureField label="At first" c={fromC} {...READ} step={5} scale={scale} onChange={setFrom} />

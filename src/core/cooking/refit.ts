@@ -1,0 +1,109 @@
+/**
+ * What core readings say about how an appliance really heats: its surface coefficients as a multiple of the usual ones, and
+ * how far it is from what it is set to, by least squares (Levenberg–Marquardt) with what is usual as a prior.
+ */
+import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { type CookingPlan, type CookingTarget, coreAt, minutesUntilDone } from '../heat/cooking';
+import { type Surroundings } from '../heat/parcel';
+
+export interface CoreReading {
+  /** Minutes since it went into the heat. */
+  minute: number;
+  c: number;
+}
+
+export interface CookingFit {
+  /** On top of what the plan has. */
+  factor: number;
+  biasK: number;
+  /** Root mean square of what is left over, K. */
+  residualK: number;
+  readings: number;
+}
+
+/** A core reading and where the probe is stuck, K; how far appliances differ, as a logarithm. House estimates. */
+const READING_SD = 1.5;
+const LOG_FACTOR_SD = 0.4;
+/** The factor stays within what a kitchen can be. */
+const MOST_LOG = Math.log(2.5);
+const MOST_BIAS_SD = 2.5;
+const ITERATIONS = 8;
+const PRIOR_FACTOR = -1;
+const PRIOR_BIAS = -2;
+/** Cells that do where one curve is compared with another. */
+const CELLS = 24;
+
+/** The plan in an appliance that heats so many times as well, and is so much hotter than it is set to. Where it rests nothing changes. */
+export function really(plan: CookingPlan, factor: number, biasK: number): CookingPlan {
+  const met = ({ mediumC, h, hDry }: Surroundings): Surroundings => ({
+    mediumC: mediumC + biasK,
+    h: h * factor,
+    ...(hDry === undefined ? {} : { hDry: hDry * factor }),
+  });
+  const [first, ...rest] = plan.steps.map((step) => {
+    if (!step.heats) return step;
+    const { path } = step;
+    return {
+      ...step,
+      above: met(step.above),
+      below: met(step.below),
+      ...(path ? { path: (seconds: number) => path(seconds) + biasK } : {}),
+    };
+  });
+  return { ...plan, steps: [first, ...rest] };
+}
+
+/**
+ * Fits a plan to core readings.
+ * @param biasSdK how far such appliances usually are from what they are set to, K; 0 where it cannot be: water boils where it boils
+ * @returns null without a reading after the start
+ */
+export function fitCookingTo(
+  plan: CookingPlan,
+  target: CookingTarget,
+  readings: readonly CoreReading[],
+  biasSdK: number,
+): CookingFit | null {
+  const used = readings.filter(({ minute }) => minute > 0);
+  if (used.length === 0) return null;
+  const hasBias = biasSdK > 0;
+  const minutes = used.map(({ minute }) => minute);
+  const coresFor = (log: number, biasSds: number): number[] =>
+    coreAt(really(plan, Math.exp(log), biasSds * biasSdK), minutes, CELLS);
+  const { parameterValues } = levenbergMarquardt(
+    {
+      x: [...used.map((_, i) => i), PRIOR_FACTOR, ...(hasBias ? [PRIOR_BIAS] : [])],
+      // In multiples of what each is uncertain by.
+      y: [...used.map(({ c }) => c / READING_SD), 0, ...(hasBias ? [0] : [])],
+    },
+    ([log, bias = 0]) => {
+      const cores = coresFor(log, bias);
+      return (x) => {
+        if (x === PRIOR_FACTOR) return log / LOG_FACTOR_SD;
+        return x === PRIOR_BIAS ? bias : cores[x] / READING_SD;
+      };
+    },
+    {
+      initialValues: hasBias ? [0, 0] : [0],
+      minValues: hasBias ? [-MOST_LOG, -MOST_BIAS_SD] : [-MOST_LOG],
+      maxValues: hasBias ? [MOST_LOG, MOST_BIAS_SD] : [MOST_LOG],
+      gradientDifference: hasBias ? [0.02, 0.1] : [0.02],
+      damping: 0.01,
+      maxIterations: ITERATIONS,
+      errorTolerance: 1e-4,
+    },
+  );
+  const [log, bias = 0] = parameterValues;
+  const cores = coresFor(log, bias);
+  const squares = used.reduce((sum, { c }, i) => sum + (cores[i] - c) ** 2, 0);
+  return {
+    factor: Math.exp(log),
+    biasK: bias * biasSdK,
+    residualK: Math.sqrt(squares / used.length),
+    readings: used.length,
+  };
+}
+
+/** Minutes until the target is reached in such an appliance; null where never. */
+export const minutesAs = (plan: CookingPlan, target: CookingTarget, { factor, biasK }: CookingFit): number | null =>
+  minutesUntilDone(really(plan, factor, biasK), target, CELLS);

@@ -1,0 +1,94 @@
+/**
+ * The thermometer at Cook: a real probe that posts to the server's bridge, or the simulated one. What it has shown since it
+ * was pushed in is judged: only what stands still counts.
+ */
+import { useEffect, useRef, useState } from 'react';
+import { seedOf } from '@/core/cooling/seed';
+import { judgeProbe, type Probed, type Sample } from '@/core/cooking/probing';
+import { simulateProbe } from '@/core/cooking/simulated-probe';
+import { type Kitchen } from '@/core/document/kitchen';
+import { mainStep } from '@/core/document/cooking';
+import { type Batch } from '@/core/document/schema';
+import { simulatedCore } from '@/workers/client';
+import { listenToProbes } from './probe-stream';
+import { type Thermometer } from './probe-names';
+
+/** The probe in a parcel: which, and how often it was pushed in. */
+export interface PushedIn {
+  parcel: number;
+  times: number;
+  /** Minutes since the load went in. */
+  minute: number;
+}
+
+const EVERY_MS = 1000;
+/** Older samples say nothing any more. */
+const KEPT = 40;
+const NOTHING: Probed = { state: 'nothing', c: null, why: null };
+
+/** What the chosen thermometer shows; nothing until it is pushed in. */
+export function useCoreProbe(
+  batch: Batch,
+  kitchen: Kitchen,
+  boilingC: number,
+  chosen: Thermometer,
+  pushed: PushedIn | null,
+): Probed {
+  const [probed, setProbed] = useState<Probed>(NOTHING);
+  const latest = useRef({ batch, kitchen });
+  /** What it showed last, wherever it was. */
+  const shown = useRef(kitchen.roomC);
+  useEffect(() => {
+    latest.current = { batch, kitchen };
+  });
+  const name = chosen.is === 'probe' ? chosen.name : null;
+  const { parcel, times, minute } = pushed ?? { parcel: -1, times: 0, minute: 0 };
+  useEffect(() => {
+    if (parcel < 0) return undefined;
+    let samples: Sample[] = [];
+    let closed = false;
+    let timer: ReturnType<typeof setInterval> | undefined;
+    const began = performance.now();
+    const hear = (sample: Sample) => {
+      if (closed) return;
+      samples = [...samples, sample].slice(-KEPT);
+      if (sample.c !== null) shown.current = sample.c;
+      setProbed(judgeProbe(samples, boilingC));
+    };
+    let stop = () => undefined as void;
+    if (name !== null) {
+      stop = listenToProbes({
+        onEvent: (event) => {
+          if (event.probe === name) hear({ second: (performance.now() - began - event.ageMs) / 1000, c: event.c });
+        },
+        onLink: (up) => {
+          if (!up) hear({ second: (performance.now() - began) / 1000, c: null });
+        },
+      });
+    } else {
+      const beforeC = shown.current;
+      const { batch: asked, kitchen: theirs } = latest.current;
+      simulatedCore(asked, theirs, parcel, minute).then(
+        (trueC) => {
+          if (closed || trueC === null) return;
+          const { mediumC } = mainStep(asked.cook);
+          const push = { seed: seedOf(asked.id) + parcel, times, trueC, metalC: mediumC, beforeC };
+          const from = performance.now();
+          const tick = () => hear(simulateProbe(push, Math.round((performance.now() - from) / 1000)));
+          tick();
+          timer = setInterval(tick, EVERY_MS);
+        },
+        (error: unknown) => {
+          if (!closed) setProbed({ state: 'lost', c: null, why: `The simulation has failed: ${String(error)}` });
+        },
+      );
+    }
+    return () => {
+      closed = true;
+      stop();
+      clearInterval(timer);
+      setProbed(NOTHING);
+    };
+  }, [parcel, times, minute, name, boilingC]);
+  return probed;
+}

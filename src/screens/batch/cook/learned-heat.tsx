@@ -1,0 +1,54 @@
+/** What the readings say of the appliance, and keeping it for the next batch. */
+import { View } from 'react-native';
+import { heatOf } from '@/core/cooking/appliance';
+import { fitWords, learnedWords } from '@/core/checks/fit-heat-words';
+import { mainStep } from '@/core/document/cooking';
+import { editKitchen, now } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { Press } from '@/ui/parts/press';
+import { Sentence, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+import { type Fitted } from './again-timer';
+
+/** Fewer readings say little of an appliance. */
+const ENOUGH = 3;
+
+export function LearnedHeat({ batch, kitchen, fitted }: StationProps & { fitted: Fitted }) {
+  const p = usePalette();
+  const { medium } = mainStep(batch.cook);
+  const learned = heatOf(medium, batch.cook, kitchen);
+  const { fit } = fitted;
+  if (fit === null) return learned === null ? null : <Small>{learnedWords(learned, kitchen.temperature)}</Small>;
+  const appliance = kitchen.appliances.find((a) => a.id === fit.applianceId);
+  const words = fitWords(fit, appliance?.name ?? 'a usual one', kitchen.temperature);
+  if (!words.agrees) {
+    return (
+      <Small role="alert" style={{ color: p.beet }}>
+        {words.text}
+      </Small>
+    );
+  }
+  const keep = () => {
+    if (appliance === undefined) return;
+    const heat = {
+      medium: fit.medium,
+      factor: Math.round(1000 * fit.factor) / 1000,
+      biasK: Math.round(10 * fit.biasK) / 10,
+      readings: fit.readings,
+      at: now(),
+    };
+    void editKitchen({ do: 'keepHeat', id: appliance.id, heat }).then(({ ok }) => {
+      if (ok) say({ text: `Kept for “${appliance.name}”: the next batch begins there.`, kind: 'done' });
+    });
+  };
+  return (
+    <View style={{ gap: 8, alignItems: 'flex-start' }}>
+      <Sentence text={words.text} />
+      <Small>Least squares through the readings, with what is usual as a start (house estimate).</Small>
+      {fit.readings >= ENOUGH && appliance !== undefined && (
+        <Press title={`Keep this for “${appliance.name}”`} onPress={keep} />
+      )}
+    </View>
+  );
+}
