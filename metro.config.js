@@ -1,6 +1,13 @@
-// One icon family, no Zod locales, and of the matrix library only what is used: the first screen's JavaScript has a budget (npm run bench).
+// One icon family, no Zod locales, of the matrix library only what is used, of the router neither tabs nor native toolbars,
+// which this application does not have: the first screen's JavaScript has a budget (npm run bench).
 const { getDefaultConfig } = require('expo/metro-config');
 const path = require('node:path');
+
+const ROUTER = /[\\/]node_modules[\\/]expo-router[\\/]build[\\/]/;
+const TAB_BAR_HEIGHT = path.join(
+  path.dirname(require.resolve('expo-router/package.json')),
+  'build/react-navigation/bottom-tabs/utils/BottomTabBarHeightContext.js',
+);
 
 const config = getDefaultConfig(__dirname);
 config.resolver.resolveRequest = (context, name, platform) => {
@@ -15,6 +22,11 @@ config.resolver.resolveRequest = (context, name, platform) => {
   }
   if (name === 'ml-matrix' && /[\\/]ml-levenberg-marquardt[\\/]/.test(context.originModulePath)) {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'scripts/ml-matrix-parts.js') };
+  }
+  if (ROUTER.test(context.originModulePath)) {
+    if (/(^|\/)layouts\/Tabs$/.test(name) || name === './toolbar') return { type: 'empty' };
+    // Its error page asks how high a bar of tabs is.
+    if (/(^|\/)react-navigation\/bottom-tabs$/.test(name)) return { type: 'sourceFile', filePath: TAB_BAR_HEIGHT };
   }
   return context.resolveRequest(context, name, platform);
 };
