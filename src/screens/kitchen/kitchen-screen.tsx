@@ -13,7 +13,9 @@ import { Rule } from '@/ui/parts/rule';
 import { Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { BrokenKitchen } from '../broken-kitchen';
+import { Appliances } from './appliances';
 import { AtTheBoard } from './at-the-board';
+import { IceCheck } from './ice-check';
 import { LearnedCooling, Vessels } from './vessels';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 
@@ -126,6 +128,8 @@ export function KitchenScreen() {
           <Press title={`Back to ${USUAL_SALT_TARGET} %`} onPress={() => void editKitchen({ do: 'forgetTastings' })} />
         </View>
       )}
+      <Appliances kitchen={kitchen} />
+      <IceCheck kitchen={kitchen} />
       <Vessels kitchen={kitchen} />
       <LearnedCooling kitchen={kitchen} />
       <AtTheBoard kitchen={kitchen} />

@@ -1,0 +1,197 @@
+/** What the kitchen cooks in: by name and size, how strong its hob is, and how it really heats. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { learnedWords } from '@/core/checks/fit-heat-words';
+import { type Appliance, type Kitchen } from '@/core/document/kitchen';
+import { LIMITS, MOST } from '@/core/document/limits';
+import { APPLIANCE_KINDS, type ApplianceKind, APPLIANCES } from '@/core/document/vocabulary/appliances';
+import { MEDIA } from '@/core/document/vocabulary/media';
+import { formatNumber } from '@/core/units/amount';
+import { editKitchen, type Outcome } from '@/data/hooks';
+import { newId } from '@/data/new-id';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { useRefusal } from '@/ui/parts/use-refusal';
+
+const KIND_OPTIONS = APPLIANCE_KINDS.map((value) => ({ value, label: APPLIANCES[value].label }));
+
+/** `400 × 340 mm`, `⌀ 220 mm, 130 deep`. */
+function sizeOf({ isRound, longMm, wideMm, deepMm, kind, tiers }: Appliance): string {
+  const floor = isRound
+    ? `⌀\u00a0${formatNumber(longMm, 0)}\u00a0mm`
+    : `${formatNumber(longMm, 0)}\u00a0×\u00a0${formatNumber(wideMm, 0)}\u00a0mm`;
+  const deep = APPLIANCES[kind].isPot ? `, ${formatNumber(deepMm, 0)}\u00a0mm deep` : '';
+  const floors = tiers > 1 ? `, ${tiers} ${kind === 'oven' ? 'trays' : 'tiers'}` : '';
+  return `${floor}${deep}${floors}`;
+}
+
+export function Appliances({ kitchen }: { kitchen: Kitchen }) {
+  /** The one that is being changed; an empty text adds one. */
+  const [open, setOpen] = useState<string | null>(null);
+  const keep = async (appliance: Appliance): Promise<Outcome> => {
+    const outcome = await editKitchen({ do: 'keepAppliance', appliance }, 'beside');
+    if (outcome.ok) setOpen(null);
+    return outcome;
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={2}>What you cook in</Heading>
+      <Small>The first of its kind is taken where a batch names none. Sizes inside.</Small>
+      {kitchen.appliances.map((appliance) => (
+        <View key={appliance.id} style={{ gap: 6 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <Body style={{ flex: 1 }}>
+              {appliance.name}{' '}
+              <Small>{appliance.name === APPLIANCES[appliance.kind].label ? '' : APPLIANCES[appliance.kind].label}</Small>
+            </Body>
+            <Strong>{sizeOf(appliance)}</Strong>
+            <IconPress
+              icon={open === appliance.id ? 'chevron-up' : 'chevron-down'}
+              label={open === appliance.id ? `Close ${appliance.name}` : `Change ${appliance.name}`}
+              onPress={() => setOpen(open === appliance.id ? null : appliance.id)}
+            />
+            <IconPress
+              icon="close"
+              label={`Take ${appliance.name} away`}
+              onPress={() => void editKitchen({ do: 'dropAppliance', id: appliance.id })}
+            />
+          </View>
+          {appliance.heats.map((heat) => (
+            <View key={heat.medium} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+              <Small style={{ flex: 1 }}>
+                {MEDIA[heat.medium].label}: {learnedWords(heat, kitchen.temperature)} On{' '}
+                {new Date(heat.at).toLocaleDateString([], { day: 'numeric', month: 'long' })}.
+              </Small>
+              <IconPress
+                icon="close"
+                label={`Forget how ${appliance.name} heats: ${MEDIA[heat.medium].label}`}
+                onPress={() => void editKitchen({ do: 'forgetHeat', id: appliance.id, medium: heat.medium })}
+              />
+            </View>
+          ))}
+          {open === appliance.id && <Fields from={appliance} onKeep={keep} onClose={() => setOpen(null)} />}
+        </View>
+      ))}
+      {open === '' ? (
+        <Fields from={null} onKeep={keep} onClose={() => setOpen(null)} />
+      ) : (
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press title="Add a tray, pan, pot or steamer" icon="plus" onPress={() => setOpen('')} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+const begin = (kind: ApplianceKind): Omit<Appliance, 'id' | 'name'> => ({
+  kind,
+  ...APPLIANCES[kind].usual,
+  powerW: null,
+  heats: [],
+});
+
+function Fields(props: {
+  from: Appliance | null;
+  onKeep: (appliance: Appliance) => Promise<Outcome>;
+  onClose: () => void;
+}) {
+  const { from, onKeep, onClose } = props;
+  const [name, setName] = useState(from?.name ?? '');
+  const [it, setIt] = useState<Omit<Appliance, 'id' | 'name'>>(from ?? begin('pan'));
+  const { refusal, answered } = useRefusal();
+  const set = (to: Partial<Appliance>) => setIt({ ...it, ...to });
+  const record = APPLIANCES[it.kind];
+  const keep = () =>
+    answered(
+      onKeep({
+        ...it,
+        wideMm: it.isRound ? it.longMm : it.wideMm,
+        id: from?.id ?? newId(),
+        name: name.trim() === '' ? record.label : name.trim(),
+      }),
+    );
+  return (
+    <View style={{ gap: 12 }}>
+      <TextField
+        label="Its name"
+        value={name}
+        onChange={setName}
+        placeholder="bamboo steamer"
+        most={MOST.applianceName}
+        autoFocus={from === null}
+      />
+      {from === null && (
+        <Choices label="It is a" value={it.kind} options={KIND_OPTIONS} onChange={(kind) => setIt(begin(kind))} />
+      )}
+      <Choices
+        label="Its floor"
+        value={it.isRound ? 'round' : 'angular'}
+        options={[
+          { value: 'round', label: 'round' },
+          { value: 'angular', label: 'rectangular' },
+        ]}
+        onChange={(value) => set({ isRound: value === 'round' })}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+        <AmountField
+          label={it.isRound ? 'Across' : 'Long'}
+          unit="mm"
+          value={it.longMm}
+          {...LIMITS.applianceMm}
+          step={10}
+          onChange={(longMm) => longMm !== null && set({ longMm })}
+        />
+        {!it.isRound && (
+          <AmountField
+            label="Wide"
+            unit="mm"
+            value={it.wideMm}
+            {...LIMITS.applianceMm}
+            step={10}
+            onChange={(wideMm) => wideMm !== null && set({ wideMm })}
+          />
+        )}
+        {record.isPot && (
+          <AmountField
+            label="Deep"
+            unit="mm"
+            value={it.deepMm}
+            {...LIMITS.vesselDeepMm}
+            step={10}
+            onChange={(deepMm) => deepMm !== null && set({ deepMm })}
+          />
+        )}
+        {record.hasTiers && (
+          <AmountField
+            label={it.kind === 'oven' ? 'Trays at once' : 'Tiers'}
+            unit="of it"
+            value={it.tiers}
+            {...LIMITS.tiers}
+            step={1}
+            whole
+            onChange={(tiers) => tiers !== null && set({ tiers })}
+          />
+        )}
+        {record.usualPowerW !== null && (
+          <AmountField
+            label={`The hob gives (empty: ${record.usualPowerW}, house estimate)`}
+            unit="W"
+            value={it.powerW}
+            {...LIMITS.powerW}
+            step={100}
+            optional
+            onChange={(powerW) => set({ powerW })}
+          />
+        )}
+      </View>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Press title="Keep it" kind="solid" onPress={keep} />
+        <Press title="Close" onPress={onClose} />
+      </View>
+      <Problem text={refusal} />
+    </View>
+  );
+}
