@@ -21,7 +21,10 @@ import { normalQuantile } from '@/core/heat/normal';
 import { averaged, cookingCurve } from '@/core/heat/cooking';
 import { lanternSupper } from '@/data/demo';
 
-const [turkey, , duck, haddock, venison, flat] = lanternSupper('2026-12-05T15:00:00Z');
+const [frozen, , duck, haddock, crowded, flat] = lanternSupper('2026-12-05T15:00:00Z');
+/** As many in the oil as it bears; and from the fridge, not frozen. */
+const venison = apply(crowded, { do: 'setCook', to: { load: null, flame: 'turned-up' } });
+const turkey = apply(frozen, { do: 'setCook', to: { startC: 12, steps: lasting(frozen.cook.steps, 18) } });
 const step = (medium: CookStep['medium'], minutes: number, more: Partial<CookStep> = {}): CookStep => ({
   medium,
   mediumC: MEDIA[medium].isSet ? MEDIA[medium].usualC : null,
@@ -254,7 +257,7 @@ describe('cautions', () => {
     expect(said(haddock)).toMatch(/reheated once, to 74\s°C all through \(home chart/);
     expect(said(haddock)).toContain('bones');
     expect(said(duck)).not.toContain('bones');
-    expect(said(turkey, { do: 'setCook', to: { startC: -18 } })).toContain('Frozen, the crust looks done');
+    expect(said(turkey, { do: 'setCook', to: { startC: -18 } })).toContain('Frozen, the skin looks done');
     const held = said(turkey, { do: 'setCook', to: { steps: [step('steam', 18), step('hold', 30, { mediumC: 60 })] } });
     expect(held).not.toContain('Kept hot means');
     expect(said(flat)).toContain('Raw flour');

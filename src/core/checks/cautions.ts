@@ -33,7 +33,11 @@ export function cautionsFor(accounts: Accounts): string[] {
         ]
       : []),
     ...methodsIn(steps, method).map((used) => METHODS[used].caution),
-    ...(startC < 0 ? ['Frozen, the crust looks done long before the middle is: measure more than three.'] : []),
+    ...(startC < 0
+      ? [
+          `Frozen, the ${steps.some(({ medium }) => MEDIA[medium].browns) ? 'crust' : 'skin'} looks done long before the middle is: measure more than three.`,
+        ]
+      : []),
     ...(coolest < KEPT_HOT_C
       ? [`Kept hot means ${t(KEPT_HOT_C)} or more in the middle (US federal guidance; local codes come first).`]
       : []),

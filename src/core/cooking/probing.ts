@@ -30,7 +30,9 @@ const LEAST_S = 5;
 /** Nothing moist is hotter than water boils: what shows so much more touches metal, or is in the fat, K. */
 const ABOVE_BOILING_K = 1.5;
 /** So long is looked back, s. */
-const WINDOW_S = 12;
+const WINDOW_S = 16;
+/** A probe that comes from something hotter shows too much: a fall is watched for longer, s. House estimate. */
+const FALL_S = 9;
 
 /** What a probe of a lag shows, °C, so many seconds after it showed `beforeC`, in something of `trueC`. */
 export const lagged = (beforeC: number, trueC: number, seconds: number, lagS: number): number =>
@@ -60,12 +62,11 @@ export function judgeProbe(samples: readonly Sample[], boilingC: number): Probed
   if (!isIn || before === undefined) return { state: 'moving', c, why: 'Wait until it stands still.' };
   const between = since.filter((s) => s.second >= before.second).map((s) => s.c);
   const moved = Math.max(...between) - Math.min(...between);
+  // Taken too soon, a fall is taken for more than there is.
+  const earlier = [...since].reverse().find((s) => s.second <= last.second - FALL_S) ?? since[0];
+  if (earlier.c - c > STILL_K) return { state: 'moving', c, why: 'Still falling: wait until it stands still.' };
   const allowed = (STILL_K * (last.second - before.second)) / STILL_S + FLICKER_K;
   return moved <= allowed
     ? { state: 'steady', c, why: null }
-    : {
-        state: 'moving',
-        c,
-        why: c > before.c ? 'Still rising: wait until it stands still.' : 'Still falling: wait until it stands still.',
-      };
+    : { state: 'moving', c, why: 'Still rising: wait until it stands still.' };
 }

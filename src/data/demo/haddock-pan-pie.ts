@@ -1,5 +1,5 @@
 /** White sauce under thin sheets. Too wet as it opens: the leek is only sweated and the sauce is thin. */
-import { stepsSaid } from '@/core/document/cooking';
+import { stepsOf } from '@/core/document/ready-plans';
 import { beginBatch } from '@/core/document/create';
 import { type Batch } from '@/core/document/schema';
 import { demoLine as line } from './line';
@@ -37,6 +37,6 @@ export function haddockPanPie(at: string): Batch {
       place: 'counter',
     },
     wrap: { ...batch.wrap, portionG: 1450 },
-    cook: { ...batch.cook, steps: stepsSaid('bake', batch.wrap.form, { mediumC: 180, minutes: 75 }), startC: 18 },
+    cook: { ...batch.cook, steps: stepsOf('bake-two', batch.wrap.form), startC: 18 },
   };
 }

@@ -34,6 +34,6 @@ export function turkeyPurses(at: string): Batch {
       place: 'fridge',
     },
     wrap: { ...batch.wrap, portionG: 28 },
-    cook: { ...batch.cook, steps: lasting(batch.cook.steps, 18), startC: 12 },
+    cook: { ...batch.cook, steps: lasting(batch.cook.steps, 28), startC: -18 },
   };
 }

@@ -45,6 +45,9 @@ export function venisonHalfMoons(at: string): Batch {
       method: 'fry',
       steps: stepsSaid('fry', batch.wrap.form, { mediumC: 170, minutes: 6 }),
       startC: 10,
+      // More than lie side by side, and more than the oil bears.
+      load: 12,
+      flame: 'left',
     },
   };
 }

@@ -1,23 +1,26 @@
 /** In the oven. */
 import { step } from '../media/step';
 import { METHODS } from '../methods';
+import { type Size } from '../methods/method';
 import { type PlanRecord } from './plan';
 
 const BAKE = METHODS.bake.usualMinutes;
-const USUAL_C = METHODS.bake.usualC;
+/** A whole pan is baked longer, and so a little lower. House estimates. */
+const PAN_C = 180;
+const heat = (size: Size): number => (size === 'pan' ? PAN_C : METHODS.bake.usualC);
 
 export const baked: PlanRecord = {
   label: 'bake',
   method: 'bake',
   note: 'One temperature throughout, on a tray in the middle.',
-  steps: (size) => METHODS.bake.steps(BAKE[size]),
+  steps: (size) => [step('oven', heat(size), BAKE[size])],
 };
 
 export const bakedOnStone: PlanRecord = {
   label: 'bake on a hot stone',
   method: 'bake',
   note: 'A stone or heavy tray heated with the oven: a crisp bottom under a wet filling, sooner brown below.',
-  steps: (size) => [step('stone', USUAL_C, Math.round(BAKE[size] * 0.8))],
+  steps: (size) => [step('stone', heat(size), Math.round(BAKE[size] * (size === 'pan' ? 0.6 : 0.8)))],
 };
 
 export const bakedInTwo: PlanRecord = {
@@ -25,8 +28,8 @@ export const bakedInTwo: PlanRecord = {
   method: 'bake',
   note: 'Hot at first, so that crust and layers set; then lower, so that the middle follows before the outside burns.',
   steps: (size) => [
-    step('lower-shelf', 215, Math.round(BAKE[size] * 0.35)),
-    step('oven', 170, Math.round(BAKE[size] * 0.75)),
+    step('lower-shelf', 205, Math.round(BAKE[size] * 0.3)),
+    step('oven', 170, Math.round(BAKE[size] * 0.6)),
   ],
 };
 
@@ -34,14 +37,14 @@ export const grilled: PlanRecord = {
   label: 'bake, finish under the grill',
   method: 'bake',
   note: 'Lower and longer for the middle, the colour at the end: stay and watch.',
-  steps: (size) => [step('oven', 170, BAKE[size]), step('grill', 230, 3)],
+  steps: (size) => [step('oven', 170, Math.round(BAKE[size] * 0.85)), step('grill', 230, 2)],
 };
 
 export const bakedAndRested: PlanRecord = {
   label: 'bake, then let it stand',
   method: 'bake',
   note: 'Its juice is taken up while it stands, and it slices; the middle goes on warming.',
-  steps: (size) => [step('oven', USUAL_C, BAKE[size]), step('rest', null, size === 'pan' ? 20 : 8)],
+  steps: (size) => [step('oven', heat(size), BAKE[size]), step('rest', null, size === 'pan' ? 20 : 8)],
 };
 
 export const reheated: PlanRecord = {
