@@ -22,6 +22,10 @@ const usualOf = (kind: ApplianceKind): Appliance => ({
   heats: [],
 });
 
+/** The kitchen's first of a kind, or a usual one. */
+export const applianceOf = (kind: ApplianceKind, { appliances }: Owned): Appliance =>
+  appliances.find((a) => a.kind === kind) ?? usualOf(kind);
+
 /** What it is cooked in. Null where in nothing; an id that is not the kitchen's, or of another kind, is the kitchen's first of the kind. */
 export function applianceFor(cook: Cook, { appliances }: Owned): Appliance | null {
   const kind = kindFor(cook);

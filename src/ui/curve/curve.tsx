@@ -1,5 +1,5 @@
 /** A temperature curve against minutes, with bands and marks. Loaded when first shown: the chart library is large. */
-import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { LineChart } from 'react-native-chart-kit/v2';
 import { View } from 'react-native';
 import { SANS, SANS_BOLD } from '../theme/theme';
@@ -24,9 +24,11 @@ export interface CurveProps {
   /** The temperature aimed at: a band from it to the edge of the drawing. */
   target: { c: number; side: 'below' | 'above'; text: string };
   /** A limit is broken by what is warmer than `aboveC` after it. */
-  marks: { minute: number; text: string; kind: 'limit' | 'plan'; aboveC?: number }[];
+  marks: { minute: number; text: string; kind: 'limit' | 'plan' | 'crust'; aboveC?: number }[];
   /** Measured points. */
   dots?: { minute: number; c: number }[];
+  /** Between these two at each minute of `points`: a band round the main curve, °C; with its words. */
+  band?: { samples: readonly { minute: number; lowC: number; highC: number }[]; label: string };
   /** Other curves, thinly; the touched one comes forward. */
   thin?: { id: string; samples: readonly { minute: number; c: number }[] }[];
   touched?: string | null;
@@ -110,6 +112,17 @@ export default function Curve(props: CurveProps) {
           const y = (c: number) => plot.y + ((props.yMax - c) / (props.yMax - props.yMin)) * plot.height;
           return (
             <G>
+              {props.band !== undefined && (
+                <Path
+                  d={bandPath(
+                    props.band.samples.filter((s) => s.minute <= end),
+                    x,
+                    (c) => y(Math.min(props.yMax, Math.max(props.yMin, c))),
+                  )}
+                  fill={p.steam}
+                  opacity={0.22}
+                />
+              )}
               {ticks.map((minute) => (
                 <G key={minute}>
                   <Line
@@ -136,6 +149,7 @@ export default function Curve(props: CurveProps) {
                 .filter((mark) => mark.minute <= end)
                 .map((mark) => {
                   const limit = mark.kind === 'limit';
+                  const crust = mark.kind === 'crust';
                   const late = x(mark.minute) > plot.x + plot.width * 0.6;
                   return (
                     <G key={`${mark.kind}-${mark.minute}`}>
@@ -154,15 +168,16 @@ export default function Curve(props: CurveProps) {
                         x2={x(mark.minute)}
                         y1={plot.y}
                         y2={plot.y + plot.height}
-                        stroke={limit ? p.beet : p.ink}
+                        stroke={limit ? p.beet : crust ? p.turmeric : p.ink}
                         strokeWidth={2}
-                        strokeDasharray={limit ? [6, 4] : undefined}
+                        strokeDasharray={limit ? [6, 4] : crust ? [1, 4] : undefined}
                       />
                       <Word
                         x={x(mark.minute) + (late ? -6 : 6)}
-                        y={plot.y + (target.side === 'below' ? 14 : plot.height - 8)}
+                        // One above the other, where two would stand side by side.
+                        y={plot.y + (target.side === 'below' ? 14 : plot.height - (crust ? 26 : 8))}
                         anchor={late ? 'end' : 'start'}
-                        color={limit ? p.beet : p.ink}
+                        color={limit ? p.beet : crust ? p.turmeric : p.ink}
                         ground={p.ground}
                         text={mark.text}
                       />
@@ -195,9 +210,22 @@ export default function Curve(props: CurveProps) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18, paddingLeft: 8 }}>
         <LegendItem label={props.labels.main} color={p.ink} />
         <LegendItem label={props.labels.second} color={p.steam} dashed />
+        {props.band !== undefined && <LegendItem label={props.band.label} color={p.steam} broad />}
       </View>
     </View>
   );
+}
+
+/** Along the upper edge and back along the lower. */
+function bandPath(
+  samples: readonly { minute: number; lowC: number; highC: number }[],
+  x: (minute: number) => number,
+  y: (c: number) => number,
+): string {
+  if (samples.length < 2) return '';
+  const up = samples.map((s) => `${x(s.minute)} ${y(s.highC)}`);
+  const back = [...samples].reverse().map((s) => `${x(s.minute)} ${y(s.lowC)}`);
+  return `M${[...up, ...back].join(' L')} Z`;
 }
 
 const thinKey = (id: string): string => `thin-${id}`;
@@ -245,7 +273,8 @@ function Word({ x, y, anchor, color, ground, text }: WordProps) {
   );
 }
 
-function LegendItem({ label, color, dashed = false }: { label: string; color: string; dashed?: boolean }) {
+function LegendItem(props: { label: string; color: string; dashed?: boolean; broad?: boolean }) {
+  const { label, color, dashed = false, broad = false } = props;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 7 }}>
       <Svg width={26} height={10} aria-hidden>
@@ -255,7 +284,8 @@ function LegendItem({ label, color, dashed = false }: { label: string; color: st
           y1={5}
           y2={5}
           stroke={color}
-          strokeWidth={dashed ? 2 : 3}
+          strokeWidth={broad ? 9 : dashed ? 2 : 3}
+          strokeOpacity={broad ? 0.3 : 1}
           strokeDasharray={dashed ? [2, 4] : undefined}
         />
       </Svg>

@@ -1,11 +1,12 @@
 /** Cook: the thermometer first, then how it is cooked and how cold it goes in. */
 import { View } from 'react-native';
+import { afterWords } from '@/core/checks/after-words';
 import { loadPlan } from '@/core/cooking/load-plan';
 import { LIMITS } from '@/core/document/limits';
 import { MEDIA } from '@/core/document/vocabulary/media';
 import { formatTemperature } from '@/core/units/format';
 import { Choices } from '@/ui/parts/press';
-import { Small } from '@/ui/parts/text';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 import { LoadsPanel } from './loads-panel';
@@ -29,6 +30,12 @@ export function CookStation(props: StationProps) {
     { value: 'room', label: 'as warm as the kitchen', c: roomC },
     { value: 'frozen', label: 'frozen', c: freezerC },
   ] as const;
+  const after = afterWords(batch, assessment.heat, {
+    roomC,
+    temperature: kitchen.temperature,
+    halfMm: assessment.fit.halfThicknessMm,
+    dimension: assessment.fit.dimension,
+  });
   return (
     <View style={{ gap: 16 }}>
       <LoadClock {...props} loads={plan?.loads ?? 1} />
@@ -49,6 +56,14 @@ export function CookStation(props: StationProps) {
         scale={kitchen.temperature}
         onChange={(startC) => void start(startC)}
       />
+      {after.length > 0 && (
+        <View style={{ gap: 8 }}>
+          <Heading level={2}>After the heat</Heading>
+          {after.map((text) => (
+            <Sentence key={text} text={text} />
+          ))}
+        </View>
+      )}
       {cook.steps.every((step) => !MEDIA[step.medium].isSet) && medium !== undefined && (
         <Small>Water boils at {formatTemperature(medium, kitchen.temperature)} where your kitchen is.</Small>
       )}

@@ -1,4 +1,7 @@
 /** How the middle heats, with the limit and the planned time. */
+import { crustOf } from '@/core/checks/crust';
+import { bandOf } from '@/core/checks/spread-band';
+import { cookReadingMinutes } from '@/core/document/cook-runs';
 import { crustWords } from '@/core/checks/crust-words';
 import { spreadWords } from '@/core/checks/spread-words';
 import { plannedMinutes } from '@/core/document/cooking';
@@ -57,7 +60,9 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         label={`Forecast: ${inScale(forecast.targetC)} after about ${forecast.minutes === null ? 'more than three hours' : formatMinutes(forecast.minutes)}.`}
         height={HEIGHT}
         target={{ c: forecast.targetC, side: 'above', text: limit }}
-        marks={marksOf(batch.cook.steps)}
+        marks={[...marksOf(batch.cook.steps), ...crustMarks(crustOf(batch, forecast))]}
+        band={bandOf(forecast)}
+        dots={cookReadingMinutes(batch.cook)}
         yMax={100}
         yMin={Math.min(0, forecast.samples[0].centreC)}
         formatC={inScale}
@@ -77,6 +82,16 @@ function marksOf(steps: readonly CookStep[]): { minute: number; text: string; ki
   }));
   const minute = plannedMinutes({ steps });
   return [...begins, { minute, text: `planned ${formatMinutes(minute)}`, kind: 'plan' }];
+}
+
+/** When the crust is brown, and too brown. */
+function crustMarks(crust: ReturnType<typeof crustOf>): { minute: number; text: string; kind: 'crust' }[] {
+  if (crust === null) return [];
+  const { brownAt, burntAt } = crust;
+  return [
+    ...(brownAt === null ? [] : [{ minute: brownAt, text: 'brown', kind: 'crust' as const }]),
+    ...(burntAt === null ? [] : [{ minute: burntAt, text: 'too brown', kind: 'crust' as const }]),
+  ];
 }
 
 /** All parcels together: worked out after the curve, with room kept for it. */

@@ -1,7 +1,10 @@
 /** How it is cooked: a ready-made plan, or one's own, step by step. */
 import { Fragment, useState } from 'react';
 import { View } from 'react-native';
+import { laceWords, panWaterWords } from '@/core/checks/pan-water-words';
 import { stepWords } from '@/core/checks/step-words';
+import { applianceOf } from '@/core/cooking/appliance';
+import { type PanWater, panWater } from '@/core/cooking/pan-water';
 import { addStep, changeStep, removeStep } from '@/core/document/edit-steps';
 import { LIMITS, MOST } from '@/core/document/limits';
 import { methodOf } from '@/core/document/method-of';
@@ -11,9 +14,10 @@ import { METHODS } from '@/core/document/vocabulary/methods';
 import { type CookStep } from '@/core/document/vocabulary/media/step';
 import { PLAN_IDS, type PlanId, PLANS } from '@/core/document/vocabulary/plans';
 import { planOf, stepsOf } from '@/core/document/ready-plans';
+import { boilingPoint } from '@/core/heat/surfaces';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 
@@ -28,6 +32,8 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
   const { cook, wrap } = batch;
   const [isChoosing, setChoosing] = useState(false);
   const plan = planOf(cook, wrap.form);
+  const pan = applianceOf('pan', kitchen);
+  const boilingC = boilingPoint(kitchen.altitudeM);
   const set = (to: Partial<CookingPlanFields>, what: string) => edit({ do: 'setCook', to }, what);
   // Steps of one's own: it is called, and judged, by what it is cooked in.
   const own = (steps: CookStep[], what: string) => set({ steps, method: methodOf(steps, cook.method) }, what);
@@ -61,6 +67,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
           at={i}
           isOnly={cook.steps.length === 1}
           scale={kitchen.temperature}
+          water={step.medium === 'pan-steam' ? panWater(pan, step, boilingC) : null}
           onChange={(to, what) => void own(changeStep(cook.steps, i, to), `step-${i}-${what}`)}
           onRemove={() => void own(removeStep(cook.steps, i), 'step-removed')}
         />
@@ -85,10 +92,13 @@ function StepFields(props: {
   at: number;
   isOnly: boolean;
   scale: 'C' | 'F';
+  /** Where a pan steams. */
+  water: PanWater | null;
   onChange: (to: Partial<CookStep>, what: string) => void;
   onRemove: () => void;
 }) {
-  const { step, at, isOnly, scale, onChange } = props;
+  const { step, at, isOnly, scale, water, onChange } = props;
+  const lace = water && laceWords(water);
   const [isOpen, setOpen] = useState(false);
   const name = isOnly ? '' : `, step ${at + 1}`;
   return (
@@ -142,7 +152,30 @@ function StepFields(props: {
             onChange={(mediumC) => onChange({ mediumC }, 'heat')}
           />
         )}
+        {water !== null && (
+          <>
+            <AmountField
+              label={`Water${name} (empty: as much as is gone by then)`}
+              unit="g"
+              value={step.waterG}
+              {...LIMITS.panWaterG}
+              step={10}
+              optional
+              onChange={(waterG) => onChange({ waterG }, 'water')}
+            />
+            <AmountField
+              label={`Starch in it${name}`}
+              unit="g"
+              value={step.starchG}
+              {...LIMITS.panStarchG}
+              step={1}
+              onChange={(starchG) => starchG !== null && onChange({ starchG }, 'starch')}
+            />
+          </>
+        )}
       </View>
+      {water !== null && <Sentence text={panWaterWords(water, step.minutes)} />}
+      {lace !== null && <Small>{lace}</Small>}
     </View>
   );
 }

@@ -1,0 +1,57 @@
+/** What happens after the heat: how long the lid stays shut, a pie stands, and when it can be eaten. */
+import { type HeatForecast } from './heat';
+import { type Batch } from '../document/schema';
+import { DOUGHS } from '../document/vocabulary/doughs';
+import { FORMS } from '../document/vocabulary/forms';
+import { MEDIA } from '../document/vocabulary/media';
+import { formatMinutes, formatTemperature } from '../units/format';
+
+/** A risen bun collapses in cold air: the lid stays shut for so long, min. A pie stands until its juice is taken up, min. House estimates, as cooks have them. */
+const LID_MINUTES = 4;
+const STANDS_MINUTES = 20;
+/** Hotter than this a filling burns the mouth, °C (burns literature: above 65 within seconds). */
+const BURNS_C = 65;
+/** Out of the heat a moist parcel gives off so much, evaporation included, W/m²·K; it holds so much, J/m³·K. House estimates. */
+const COOLS_H = 20;
+const HOLDS = 3.7e6;
+
+/** Minutes for its inside to fall from one temperature to another: its heat over its surface. */
+const fallsIn = (fromC: number, toC: number, roomC: number, { halfMm, dimension }: Size): number =>
+  (Math.log((fromC - roomC) / (toC - roomC)) * HOLDS * (halfMm / 1000)) / (dimension * COOLS_H) / 60;
+
+interface Size {
+  halfMm: number;
+  dimension: number;
+}
+
+/** Sentences for the end of the plan; none where nothing needs one. */
+export function afterWords(
+  { cook, wrap }: Pick<Batch, 'cook' | 'wrap'>,
+  heat: HeatForecast | null,
+  { roomC, temperature, ...size }: { roomC: number; temperature: 'C' | 'F' } & Size,
+): string[] {
+  const last = cook.steps[cook.steps.length - 1];
+  const { kind } = DOUGHS[wrap.dough];
+  const isPan = FORMS[wrap.form].size === 'pan';
+  const said = cook.steps.map(({ medium }) => medium);
+  const out: string[] = [];
+  if (kind === 'yeasted' && said.includes('steam') && !said.includes('lid-shut')) {
+    out.push(
+      `Off the heat leave the lid shut for *${LID_MINUTES} min*, then open it a crack: risen buns collapse in cold air.`,
+    );
+  }
+  if (isPan && said.some((m) => MEDIA[m].appliance === 'oven') && last.medium !== 'rest') {
+    out.push(`Let it stand for *${STANDS_MINUTES} min*: its juice is taken up, and it slices.`);
+  }
+  const core = heat?.core?.samples;
+  const endC = core?.[core.length - 1]?.centreC ?? null;
+  if (endC !== null && MEDIA[last.medium].heats && endC > BURNS_C) {
+    const minutes = fallsIn(endC, BURNS_C, roomC, size);
+    if (minutes >= 1) {
+      out.push(
+        `Inside it is about ${formatTemperature(Math.round(endC), temperature)}, and burns: wait some *${formatMinutes(Math.round(minutes))}* before a bite (house estimate).`,
+      );
+    }
+  }
+  return out;
+}
