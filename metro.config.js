@@ -24,7 +24,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'scripts/ml-matrix-parts.js') };
   }
   if (ROUTER.test(context.originModulePath)) {
-    if (/(^|\/)layouts\/Tabs$/.test(name) || name === './toolbar') return { type: 'empty' };
+    if (/(^|\/)layouts\/(Tabs|experimental-stack)$/.test(name) || name === './toolbar') return { type: 'empty' };
     // Its error page asks how high a bar of tabs is.
     if (/(^|\/)react-navigation\/bottom-tabs$/.test(name)) return { type: 'sourceFile', filePath: TAB_BAR_HEIGHT };
   }

@@ -59,6 +59,11 @@ const planned = (Panel: typeof DoughPanel | typeof DividePanel) =>
     return <Panel {...props} plan={planWrap(batch, kitchen, assessment.fit, assessment.laid, assessment.dough)} />;
   };
 
+// There at once: how it is fetched is the browser tests' business.
+jest.mock('@/ui/slider', () => ({
+  Slider: jest.requireActual<{ default: unknown }>('@/ui/slider/slider').default,
+}));
+
 describe('the drawings', () => {
   it.each(['purse', 'double-round', 'pan-pie'] as const)(
     '%s: laid flat and cut through, each with its measure in words',

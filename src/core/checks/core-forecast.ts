@@ -1,6 +1,14 @@
 /** How a batch's parcels heat: the average, the least-done, and all of them together. */
 import { mainStep } from '../document/cooking';
-import { type Browning, cookingCurve, type CookingSample, type CookingTarget, minutesUntilDone } from '../heat/cooking';
+import {
+  type Browning,
+  cookingCurve,
+  type CookingSample,
+  type CookingTarget,
+  minutesUntilDone,
+  type ParcelBody,
+  type Profile,
+} from '../heat/cooking';
 import { allDone, DRAWS, drawMinutes, quantile, SURE } from '../heat/draws';
 import { fitResponse } from '../heat/response';
 import { type PotForecast } from '../cooking/pot-of';
@@ -40,7 +48,12 @@ export interface CoreForecast {
   below: Browning;
   /** The pot it swims in; null where it does not. */
   pot: PotForecast | null;
+  /** Temperatures inside the average parcel, and how much of the way from its middle to its face is filling. */
+  profile: Profile;
+  fillingShare: number;
 }
+
+const fillingShareOf = ({ fillingMm, wrapperMm }: ParcelBody): number => fillingMm / (fillingMm + wrapperMm);
 
 /** Cells that do where two parcels are compared: what the grid does to both falls out. */
 const COARSE = 16;
@@ -68,7 +81,7 @@ export function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecas
   const least = deviations === null ? null : cookingCurve(planFor(cooked, deviations), target);
   const leastDoneMinutes = least?.minutesTo(target.c) ?? null;
   // The crust goes on browning until the least-done is hot.
-  const curve = cookingCurve(plan, target, { atLeast: leastDoneMinutes ?? 0 });
+  const curve = cookingCurve(plan, target, { atLeast: leastDoneMinutes ?? 0, inside: true });
   const [fuller, colder, cooler] = deviations ?? [0, 0, 0];
   return {
     targetC: target.c,
@@ -89,6 +102,8 @@ export function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecas
     above: curve.above,
     below: curve.below,
     pot: cooked.pot,
+    profile: curve.profile,
+    fillingShare: fillingShareOf(plan.parcel),
   };
 }
 

@@ -280,6 +280,26 @@ export class Body {
   }
 
   /** What can be seen of the body now. */
+  /** Temperatures at depths, each a share of the whole from the centre (or the inner face) to the outer face, °C. */
+  profile(shares: readonly number[]): number[] {
+    const { width } = this.grid;
+    const whole = width.reduce((sum, w) => sum + w, 0);
+    return shares.map((share) => {
+      let from = 0;
+      for (let i = 0; i < this.cells; i++) {
+        const middle = from + width[i] / 2;
+        if (share * whole <= middle || i === this.cells - 1) {
+          if (i === 0) return this.temperature[0];
+          const before = from - width[i - 1] / 2;
+          const part = Math.min(1, (share * whole - before) / (middle - before));
+          return this.temperature[i - 1] + part * (this.temperature[i] - this.temperature[i - 1]);
+        }
+        from += width[i];
+      }
+      return this.temperature[0];
+    });
+  }
+
   state(): State {
     this.refresh();
     const { cells, temperature: t, h, c, outer } = this;

@@ -2,7 +2,7 @@
 import { type Composition } from '../food/composition';
 import { BROWN_MINUTES, browningRate, BURNT_MINUTES } from './crust';
 import { foodMaterialOf } from './material';
-import { type ParcelInput, type ParcelState, type Surroundings } from './parcel';
+import { type HeatedParcel, type ParcelInput, type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
 import { type HeatStep, heatInSteps, type SteppedPlan } from './stepped';
@@ -62,8 +62,16 @@ export interface Browning {
   burntAt: number | null;
 }
 
+/** Temperatures inside at some minutes: at each depth of `shares`, from the centre (of a slab, from what lay below) outwards, °C. */
+export interface Profile {
+  shares: readonly number[];
+  at: readonly { minute: number; c: readonly number[] }[];
+}
+
 export interface CookingCurve {
   samples: CookingSample[];
+  /** Inside, as the minutes pass; empty where it was not asked for. */
+  profile: Profile;
   /** Minutes until the target is reached, the last step that heats going on as long as it takes; null where not within three hours. */
   minutesTo(c: number): number | null;
   /** Of each face, as long as it is computed. */
@@ -163,26 +171,33 @@ export function coreAt(plan: CookingPlan, minutes: readonly number[], cells?: nu
 
 /**
  * Cooks by the plan, and on until the target is reached where the plan does not reach it.
- * @param options `atLeast`: minutes that it goes on for in any case
+ * @param options `atLeast`: minutes that it goes on for in any case; `inside`: with the temperatures inside
  */
 export function cookingCurve(
   plan: CookingPlan,
   target: CookingTarget,
-  { refinement = 1, atLeast = 0 }: { refinement?: number; atLeast?: number } = {},
+  { refinement = 1, atLeast = 0, inside = false }: { refinement?: number; atLeast?: number; inside?: boolean } = {},
 ): CookingCurve {
   const place = placeOf(target);
   const isSlab = plan.parcel.dimension === 1;
-  const planned = heatInSteps({ ...steppedFrom(plan), refinement });
+  const seen: { minute: number; c: readonly number[] }[] = [];
+  const watch = (body: HeatedParcel, now: ParcelState): void => {
+    if (inside) seen.push({ minute: now.seconds / 60, c: body.profile(SHARES) });
+  };
+  const planned = heatInSteps({ ...steppedFrom(plan), refinement }, undefined, watch);
   const isThere = planned.some((now) => now[place] >= target.c) && planned[planned.length - 1].seconds >= atLeast * 60;
+  if (!isThere) seen.length = 0;
   const shown = isThere
     ? planned
     : heatInSteps(
         { ...steppedFrom(goingOn(plan)), refinement },
         (now) => (now[place] >= target.c && now.seconds >= atLeast * 60) || now.seconds >= LONGEST * 60,
+        watch,
       );
   const end = shown[shown.length - 1];
   return {
     samples: Array.from({ length: INTERVALS + 1 }, (_, i) => sampleAt(shown, (end.seconds * i) / INTERVALS, isSlab)),
+    profile: { shares: SHARES, at: evenly(seen, plan.startC) },
     minutesTo: (c) => crossing(shown, place, c, 'up'),
     above: browningOf(shown, 'outerFaceC'),
     below: browningOf(shown, isSlab ? 'innerFaceC' : 'outerFaceC'),
@@ -191,6 +206,18 @@ export function cookingCurve(
 }
 
 const INTERVALS = 60;
+/** Depths that are looked at inside, and minutes. */
+const SHARES = Array.from({ length: 17 }, (_, i) => i / 16);
+const PROFILES = 48;
+
+/** Of all that was seen some, evenly over the time, the beginning among them. */
+function evenly(seen: readonly Profile['at'][number][], startC: number): Profile['at'] {
+  if (seen.length === 0) return [];
+  const end = seen[seen.length - 1].minute;
+  const wanted = Array.from({ length: PROFILES }, (_, i) => ((i + 1) * end) / PROFILES);
+  const chosen = new Set(wanted.map((minute) => seen.find((s) => s.minute >= minute - 1e-9) ?? seen[seen.length - 1]));
+  return [{ minute: 0, c: SHARES.map(() => startC) }, ...chosen];
+}
 
 function sampleAt(states: readonly ParcelState[], seconds: number, isSlab: boolean): CookingSample {
   const now = stateAt(states, seconds);

@@ -149,6 +149,11 @@ export class HeatedParcel {
     this.exchangeAnew();
   }
 
+  /** Temperatures at depths, each a share of the whole from the centre (of a slab, from what lay below at first), °C. */
+  profile(shares: readonly number[]): number[] {
+    return this.body.profile(shares);
+  }
+
   state(): ParcelState {
     return this.seen(this.body.state());
   }

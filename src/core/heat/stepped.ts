@@ -23,6 +23,7 @@ export interface SteppedPlan extends Omit<ParcelInput, 'around'> {
 export function heatInSteps(
   { steps, ...parcel }: SteppedPlan,
   isEnough: (now: ParcelState) => boolean = () => false,
+  watch: (body: HeatedParcel, now: ParcelState) => void = () => undefined,
 ): ParcelState[] {
   const hasInner = steps.some(({ inner }) => inner !== undefined);
   const around = ({ outer, inner }: HeatStep): Around => ({ outer, ...(hasInner ? { inner: inner ?? outer } : {}) });
@@ -38,6 +39,7 @@ export function heatInSteps(
       if (isEnough(now)) return states;
       if (step.path) body.drift(step.path(now.seconds - began));
       now = body.advance(Math.min(end - now.seconds, step.path ? STRIDE_S : Infinity));
+      watch(body, now);
     }
   }
   return states;

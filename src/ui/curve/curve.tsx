@@ -24,7 +24,7 @@ export interface CurveProps {
   /** The temperature aimed at: a band from it to the edge of the drawing. */
   target: { c: number; side: 'below' | 'above'; text: string };
   /** A limit is broken by what is warmer than `aboveC` after it. */
-  marks: { minute: number; text: string; kind: 'limit' | 'plan' | 'crust'; aboveC?: number }[];
+  marks: { minute: number; text: string; kind: 'limit' | 'plan' | 'step' | 'crust'; aboveC?: number }[];
   /** Measured points. */
   dots?: { minute: number; c: number }[];
   /** Between these two at each minute of `points`: a band round the main curve, °C; with its words. */
@@ -175,7 +175,7 @@ export default function Curve(props: CurveProps) {
                       <Word
                         x={x(mark.minute) + (late ? -6 : 6)}
                         // One above the other, where two would stand side by side.
-                        y={plot.y + (target.side === 'below' ? 14 : plot.height - (crust ? 26 : 8))}
+                        y={plot.y + (target.side === 'below' ? 14 : plot.height - ROW[mark.kind])}
                         anchor={late ? 'end' : 'start'}
                         color={limit ? p.beet : crust ? p.turmeric : p.ink}
                         ground={p.ground}
@@ -215,6 +215,9 @@ export default function Curve(props: CurveProps) {
     </View>
   );
 }
+
+/** Words of marks stand in rows over the axis, so that none is written over another, px. */
+const ROW = { limit: 8, plan: 8, crust: 26, step: 44 };
 
 /** Along the upper edge and back along the lower. */
 function bandPath(

@@ -14,6 +14,7 @@ import { Reasons } from '@/ui/parts/reasons';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
+import { HeatSection } from './heat-section';
 
 const HEIGHT = 270;
 
@@ -67,6 +68,7 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         yMin={Math.min(0, forecast.samples[0].centreC)}
         formatC={inScale}
       />
+      <HeatSection batch={batch} assessment={assessment} kitchen={kitchen} forecast={forecast} />
       {crust !== null && <Small>{crust}</Small>}
       {forecast.leastDoneMinutes !== null && <Spread words={spreadWords(forecast, batch.count, kitchen.temperature)} />}
     </View>
@@ -74,11 +76,11 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
 }
 
 /** Where each step after the first begins, and where the plan ends. */
-function marksOf(steps: readonly CookStep[]): { minute: number; text: string; kind: 'plan' }[] {
+function marksOf(steps: readonly CookStep[]): { minute: number; text: string; kind: 'plan' | 'step' }[] {
   const begins = steps.slice(1).map((step, i) => ({
     minute: plannedMinutes({ steps: steps.slice(0, i + 1) }),
     text: step.turn ? 'turned' : MEDIA[step.medium].label,
-    kind: 'plan' as const,
+    kind: 'step' as const,
   }));
   const minute = plannedMinutes({ steps });
   return [...begins, { minute, text: `planned ${formatMinutes(minute)}`, kind: 'plan' }];

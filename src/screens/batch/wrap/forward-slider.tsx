@@ -4,7 +4,7 @@ import { FORMS } from '@/core/document/vocabulary/forms';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes } from '@/core/units/format';
 import { Heading, Small, Strong } from '@/ui/parts/text';
-import { Slider } from '@/ui/parts/slider';
+import { Slider } from '@/ui/slider';
 import { type StationProps } from '../station-props';
 
 /** From rather empty to as full as it still closes, of what is comfortable and of what it can hold. */

@@ -4,9 +4,9 @@ import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { usePalette } from '../theme/use-palette';
 import { TOUCH } from '../theme/theme';
-import { useStable } from './use-stable';
+import { useStable } from '../parts/use-stable';
 
-interface Props {
+export interface SliderProps {
   label: string;
   value: number;
   least: number;
@@ -29,7 +29,7 @@ const KEYS: Readonly<Record<string, number>> = {
   End: Infinity,
 };
 
-export function Slider({ label, value, least, most, step, words, onChange }: Props) {
+export default function Slider({ label, value, least, most, step, words, onChange }: SliderProps) {
   const p = usePalette();
   const box = useRef<View>(null);
   // Where the keys have taken it: what was chosen may still be on its way to storage.
