@@ -144,7 +144,7 @@ describe('brown against hot', () => {
     );
     expect(core.fixes.length).toBeGreaterThan(0);
     // Oil cooler than 160 °C would soak them.
-    expect(core.fixes.map((f) => f.id)).toEqual(['thaw', 'lower-20']);
+    expect(core.fixes.map((f) => f.id)).toEqual(['thaw', 'lower-20', 'smaller']);
     for (const fix of core.fixes) {
       expect(fix.effect).toMatch(/^hot \d+ → \d+, too brown \d+ → (\d+|never) min$/);
       const then = judged(

@@ -1,4 +1,5 @@
 /** What happens after the heat: how long the lid stays shut, a pie stands, and when it can be eaten. */
+import { plannedMinutes } from '../document/cooking';
 import { type HeatForecast } from './heat';
 import { type Batch } from '../document/schema';
 import { DOUGHS } from '../document/vocabulary/doughs';
@@ -9,8 +10,8 @@ import { formatMinutes, formatTemperature } from '../units/format';
 /** A risen bun collapses in cold air: the lid stays shut for so long, min. A pie stands until its juice is taken up, min. House estimates, as cooks have them. */
 const LID_MINUTES = 4;
 const STANDS_MINUTES = 20;
-/** Hotter than this a filling burns the mouth, °C (burns literature: above 65 within seconds). */
-const BURNS_C = 65;
+/** Hotter than this a bite burns the mouth, °C. House estimate: hot drinks are served about so. */
+const BURNS_C = 70;
 /** Out of the heat a moist parcel gives off so much, evaporation included, W/m²·K; it holds so much, J/m³·K. House estimates. */
 const COOLS_H = 20;
 const HOLDS = 3.7e6;
@@ -43,9 +44,11 @@ export function afterWords(
   if (isPan && said.some((m) => MEDIA[m].appliance === 'oven') && last.medium !== 'rest') {
     out.push(`Let it stand for *${STANDS_MINUTES} min*: its juice is taken up, and it slices.`);
   }
-  const core = heat?.core?.samples;
-  const endC = core?.[core.length - 1]?.centreC ?? null;
-  if (endC !== null && MEDIA[last.medium].heats && endC > BURNS_C) {
+  const planned = plannedMinutes(cook);
+  const samples = heat?.core?.samples ?? [];
+  const endC = (samples.find(({ minute }) => minute >= planned) ?? samples[samples.length - 1])?.centreC ?? null;
+  // A pan that stands is cool enough by then.
+  if (endC !== null && !isPan && MEDIA[last.medium].heats && endC > BURNS_C) {
     const minutes = fallsIn(endC, BURNS_C, roomC, size);
     if (minutes >= 1) {
       out.push(

@@ -66,13 +66,14 @@ export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [
   const path = pot === null ? undefined : pathOf(pot.samples);
   const [first, ...rest] = batch.cook.steps.map((step): CookingStep => {
     const { medium, minutes, turn } = step;
-    const { heats } = MEDIA[medium];
+    const { heats, isFinish } = MEDIA[medium];
     const { above, below } = facesOf(step, cooked);
     const there = (met: Met): Met => (heats ? { ...met, mediumC: met.mediumC - colderBy } : met);
     return {
       minutes,
       turn,
       heats,
+      isFinish,
       above: there(above),
       below: there(below),
       ...(path && medium === pot?.medium ? { path: (seconds: number) => path(seconds) - colderBy } : {}),

@@ -4,11 +4,14 @@ import { LIMITS } from '../document/limits';
 import { type Batch } from '../document/schema';
 import { MEDIA } from '../document/vocabulary/media';
 import { type CookStep } from '../document/vocabulary/media/step';
+import { FORMS } from '../document/vocabulary/forms';
 import { METHODS } from '../document/vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement, ORDER } from './check';
+import { type CoreForecast } from './heat';
+import { paleBelow } from './pale-below';
 import { potCandidates, potEffect, potHelps } from './pot-fixes';
 import { isTooCold, isTooFull } from './pot-finding';
 import { type PotForecast } from '../cooking/pot-of';
@@ -28,10 +31,11 @@ function candidates(accounts: Accounts, now: Judgement): Candidate[] {
   if (least === null || now.unit !== 'min' || now.value === null) return [];
   const inPot = now.pot ? potCandidates(batch, now.pot) : [];
   if (inPot.length > 0) return inPot;
+  const pale = heat?.core ? paleBelow(batch, heat.core, 'C') : null;
   const needed = Math.ceil(least + limit.holdMinutes);
   const burntAt = burning(now);
   if (burntAt !== null) return browning(accounts, needed, burntAt);
-  if (now.value >= least) return [];
+  if (now.value >= least) return pale === null ? [] : hotterBelow(batch.cook);
   return [
     {
       id: 'longer',
@@ -48,10 +52,85 @@ function burning({ crust, value, band }: Judgement): number | null {
   return burntAt < (band[0] ?? 0) || burntAt < value ? burntAt : null;
 }
 
+/** More heat from below: the lower shelf, a stone, or longer. */
+function hotterBelow(cook: Batch['cook']): Candidate[] {
+  const set = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
+  const on = (medium: CookStep['medium'], share = 1): CookStep[] =>
+    cook.steps.map((s) =>
+      BEFORE_BELOW.includes(s.medium) ? { ...s, medium, minutes: Math.round(s.minutes * share) } : s,
+    );
+  const longer = lasting(cook.steps, Math.ceil(plannedMinutes(cook) * LONGER_BELOW));
+  return [
+    { id: 'lower-shelf', label: 'On the lower shelf', change: set(on('lower-shelf')) },
+    {
+      id: 'stone',
+      label: `On a hot stone, ${minutesOf(on('stone', STONE_SHARE))} min`,
+      change: set(on('stone', STONE_SHARE)),
+    },
+    { id: 'longer-below', label: `Longer: ${minutesOf(longer)} min`, change: set(longer) },
+  ];
+}
+
+/** Media that give less from below; on a stone it takes this share of the time; longer means so many times. House estimates: the solver then says. */
+const BEFORE_BELOW: readonly CookStep['medium'][] = ['oven', 'rack', 'covered'];
+const STONE_SHARE = 0.8;
+const LONGER_BELOW = 1.25;
+
+/** Where the top is too brown first: under foil from when it is brown, or further from the top. */
+function sparedAbove(cook: Batch['cook'], needed: number, { above, below }: CoreForecast): Candidate[] {
+  const [only, ...more] = cook.steps;
+  if (more.length > 0 || only.medium !== 'oven') return [];
+  const set = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
+  const brownAt = Math.max(1, Math.round(above.brownAt ?? 0));
+  const isTop = above.burntAt !== null && (below.burntAt === null || above.burntAt <= below.burntAt);
+  if (!isTop || above.brownAt === null || brownAt >= needed) return [];
+  const rest = Math.ceil((needed - brownAt) * COVERED_LONGER);
+  return [
+    {
+      id: 'cover',
+      label: `Under foil once it is brown: ${brownAt} min, then ${rest} min`,
+      change: set([
+        { ...only, minutes: brownAt },
+        { ...only, medium: 'covered', minutes: rest },
+      ]),
+    },
+    {
+      id: 'lower-shelf',
+      label: `On the lower shelf, ${Math.ceil(needed * LOWER_SHELF_LONGER)} min`,
+      change: set([{ ...only, medium: 'lower-shelf', minutes: Math.ceil(needed * LOWER_SHELF_LONGER) }]),
+    },
+  ];
+}
+
+/** Under foil, and further from the top, it takes so many times as long. House estimates: the solver then says. */
+const COVERED_LONGER = 1.3;
+const LOWER_SHELF_LONGER = 1;
+
+/** So much of the filling is tried. House estimate. */
+const SMALLER = 0.7;
+
+/** Smaller ones: hot sooner, as brown as before. */
+function smaller({ wrap, cook }: Batch, needed: number): Candidate[] {
+  const portionG = Math.round(wrap.portionG * SMALLER);
+  if (FORMS[wrap.form].size === 'pan' || portionG < LIMITS.portionG.least) return [];
+  // In proportion to the square of the size; the solver then says.
+  const steps = lasting(cook.steps, Math.ceil(needed * SMALLER ** (2 / 3) * 1.05));
+  return [
+    {
+      id: 'smaller',
+      label: `Smaller: ${formatNumber(portionG)} g of filling in each, ${minutesOf(steps)} min`,
+      change: [
+        { do: 'setWrap', to: { portionG } },
+        { do: 'setCook', to: { steps } },
+      ],
+    },
+  ];
+}
+
 const minutesOf = (steps: readonly CookStep[]): string => formatNumber(plannedMinutes({ steps }));
 
 /** So that the middle is hot before the crust is too brown. */
-function browning({ batch, kitchen }: Accounts, needed: number, burntAt: number): Candidate[] {
+function browning({ batch, kitchen, heat }: Accounts, needed: number, burntAt: number): Candidate[] {
   const { cook } = batch;
   const t = (c: number): string => formatTemperature(c, kitchen.temperature);
   const setSteps = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
@@ -75,6 +154,8 @@ function browning({ batch, kitchen }: Accounts, needed: number, burntAt: number)
         change: setSteps(steps),
       })),
     ),
+    ...(heat?.core ? sparedAbove(cook, needed, heat.core) : []),
+    ...smaller(batch, needed),
     ...twoStages(cook, needed).map((steps): Candidate => ({
       id: 'two-stages',
       label: `Two stages: ${steps.map((s) => `${t(s.mediumC ?? 0)} for ${formatNumber(s.minutes)} min`).join(', then ')}`,
@@ -133,6 +214,7 @@ export const coreFixes: Mending = {
   // Tried by the solver: what does not help is not offered.
   helps: (now, then) => {
     if (isPotAtFault(now)) return potHelps(now.pot, then.pot ?? null);
+    if (now.headline === PALE) return then.headline !== PALE && ORDER[then.state] <= ORDER[now.state];
     return (
       burning(now) === null ||
       ORDER[then.state] < ORDER[now.state] ||
@@ -146,6 +228,8 @@ export const coreFixes: Mending = {
       : `hot ${minutes(now.crust.hotAt)} → ${minutes(then.crust?.hotAt)}, too brown ${minutes(now.crust.burntAt)} → ${minutes(then.crust?.burntAt)} min`;
   },
 };
+
+const PALE = 'Core: pale below';
 
 const isPotAtFault = (now: Judgement): now is Judgement & { pot: PotForecast } =>
   now.pot !== undefined && (isTooFull(now.pot) || isTooCold(now.pot));

@@ -51,6 +51,8 @@ export interface CoreForecast {
   /** Temperatures inside the average parcel, and how much of the way from its middle to its face is filling. */
   profile: Profile;
   fillingShare: number;
+  /** What is above and below it is told apart; else it is round, with one coefficient for all of its surface. */
+  hasFaces: boolean;
 }
 
 const fillingShareOf = ({ fillingMm, wrapperMm }: ParcelBody): number => fillingMm / (fillingMm + wrapperMm);
@@ -104,6 +106,7 @@ export function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecas
     pot: cooked.pot,
     profile: curve.profile,
     fillingShare: fillingShareOf(plan.parcel),
+    hasFaces: plan.parcel.dimension === 1,
   };
 }
 

@@ -7,6 +7,7 @@ import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { cautionsFor } from './cautions';
 import { crustOf } from './crust';
 import { type CoreForecast } from './heat';
+import { paleBelow } from './pale-below';
 import { potFinding } from './pot-finding';
 import { type CheckRule } from './rule';
 
@@ -122,6 +123,8 @@ function judge(accounts: Accounts): Judgement {
       sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} after ${least} in the least-done; planned ${formatNumber(plannedMinutes(batch.cook))} min.`,
     };
   }
+  const pale = paleBelow(batch, forecast, kitchen.temperature);
+  if (pale !== null) return { ...planned, ...pale };
   if (limit.kind === 'doneness') return { ...planned, state: 'good', headline: 'Core: cooked through', sentence };
   return {
     ...planned,
@@ -154,6 +157,14 @@ function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | n
     ...(forecast
       ? [
           { text: 'Surroundings', figure: formatTemperature(forecast.mediumC, kitchen.temperature) },
+          ...(forecast.hasFaces
+            ? []
+            : [
+                {
+                  text: 'Round: one surface coefficient, the mean of what is above and below by their share of the surface',
+                  source: HOUSE,
+                },
+              ]),
           {
             text: 'Conduction through wrapper and filling',
             source: 'Choi & Okos 1986; surface coefficients are house estimates',

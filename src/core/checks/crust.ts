@@ -1,5 +1,5 @@
 /** The crust beside the middle: when it is brown, when it is too brown. Estimates, by a dose of browning. */
-import { MEDIA } from '../document/vocabulary/media';
+import { MEDIA, type MediumId } from '../document/vocabulary/media';
 import { type Batch } from '../document/schema';
 import { type CoreForecast } from './heat';
 
@@ -11,9 +11,13 @@ export interface CrustFigures {
   hotAt: number | null;
 }
 
-/** @returns null where nothing browns: in steam, in water */
+/** In a pan one side browns: of what is round that is not told from the rest. */
+const ONE_SIDED: readonly MediumId[] = ['griddle', 'shallow-oil'];
+
+/** @returns null where nothing browns, in steam or water; and of what is round in a pan */
 export function crustOf({ cook }: Pick<Batch, 'cook'>, forecast: CoreForecast): CrustFigures | null {
   if (!cook.steps.some(({ medium }) => MEDIA[medium].browns)) return null;
+  if (!forecast.hasFaces && cook.steps.some(({ medium }) => ONE_SIDED.includes(medium))) return null;
   const { above, below, leastDoneMinutes } = forecast;
   return {
     brownAt: soonest(above.brownAt, below.brownAt),

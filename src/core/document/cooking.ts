@@ -20,7 +20,8 @@ export const mainStep = ({ steps }: { steps: readonly CookStep[] }): CookStep =>
 
 /** The last step that heats: the one that is made longer. */
 const lastHeating = (steps: readonly CookStep[]): number => {
-  const at = steps.map(({ medium }) => MEDIA[medium].heats).lastIndexOf(true);
+  const goesOn = steps.map(({ medium }) => MEDIA[medium].heats && !MEDIA[medium].isFinish).lastIndexOf(true);
+  const at = goesOn >= 0 ? goesOn : steps.map(({ medium }) => MEDIA[medium].heats).lastIndexOf(true);
   return at < 0 ? steps.length - 1 : at;
 };
 

@@ -14,6 +14,7 @@ export const METHOD_OF: Readonly<Record<MediumId, Method | null>> = {
   rack: 'bake',
   stone: 'bake',
   'lower-shelf': 'bake',
+  covered: 'bake',
   grill: 'bake',
   hold: null,
   oil: 'fry',

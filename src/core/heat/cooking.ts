@@ -30,6 +30,8 @@ export interface CookingStep {
   turn: boolean;
   /** Heat goes in; else it rests. */
   heats: boolean;
+  /** A finish, such as a grill: where more time is needed, another step goes on. */
+  isFinish?: boolean;
   /** How hot it is so many seconds after the step began, where the parcels themselves cool it: all round the same. */
   path?: (seconds: number) => number;
 }
@@ -134,9 +136,10 @@ function steppedFrom(plan: CookingPlan): SteppedPlan {
   };
 }
 
-/** The plan with its last step that heats going on for as long as anything is computed, and nothing after it. */
+/** The plan with its last step that heats, a finish apart, going on for as long as anything is computed, and nothing after it. */
 function goingOn(plan: CookingPlan): CookingPlan {
-  const last = plan.steps.map(({ heats }) => heats).lastIndexOf(true);
+  const goesOn = plan.steps.map(({ heats, isFinish = false }) => heats && !isFinish).lastIndexOf(true);
+  const last = goesOn >= 0 ? goesOn : plan.steps.map(({ heats }) => heats).lastIndexOf(true);
   const at = last < 0 ? plan.steps.length - 1 : last;
   const [first, ...rest] = plan.steps
     .slice(0, at + 1)

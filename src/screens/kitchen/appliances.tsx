@@ -45,7 +45,9 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
             <Body style={{ flex: 1 }}>
               {appliance.name}{' '}
-              <Small>{appliance.name === APPLIANCES[appliance.kind].label ? '' : APPLIANCES[appliance.kind].label}</Small>
+              <Small>
+                {appliance.name === APPLIANCES[appliance.kind].label ? '' : APPLIANCES[appliance.kind].label}
+              </Small>
             </Body>
             <Strong>{sizeOf(appliance)}</Strong>
             <IconPress

@@ -27,7 +27,9 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       <Heading level={2}>Your thermometer</Heading>
       {thermometer === null ? (
-        <Small>Not tried yet. In ice water a good one shows 0 °C; what it shows instead is taken off every reading.</Small>
+        <Small>
+          Not tried yet. In ice water a good one shows 0 °C; what it shows instead is taken off every reading.
+        </Small>
       ) : (
         <Small>
           In ice water on {day} it showed {formatTemperature(thermometer.offsetK, temperature)}.{' '}

@@ -2,7 +2,7 @@
 import { idsOf, recordsOf } from '../records';
 import { griddle, oil, shallowOil } from './hot';
 import { type MediumRecord } from './medium';
-import { grill, hold, lowerShelf, oven, rack, stone } from './oven';
+import { covered, grill, hold, lowerShelf, oven, rack, stone } from './oven';
 import { rest } from './rest';
 import { lidShut, panSteam, steam, water } from './wet';
 
@@ -15,6 +15,7 @@ export const MEDIA = recordsOf<MediumRecord>()({
   rack,
   stone,
   'lower-shelf': lowerShelf,
+  covered,
   grill,
   hold,
   oil,

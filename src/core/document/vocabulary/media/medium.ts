@@ -26,6 +26,8 @@ export interface MediumRecord {
   usualC: number;
   /** Heat goes into the parcel; else it rests and only what it has goes on to its middle. */
   heats: boolean;
+  /** For the last minutes only: where it takes longer, another step goes on. */
+  isFinish?: boolean;
   /** Dry enough, and hot enough, to brown. */
   browns: boolean;
   /** From place to place it differs by so much, K (one standard deviation). House estimate. */

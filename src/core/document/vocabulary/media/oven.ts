@@ -10,7 +10,7 @@ const STONE = 60;
 /** On the lower shelf the bottom element shines on the tray, and the top is further away. */
 const LOWER = { above: 11 / 14, below: 20 / 14 };
 /** Under a red-hot grill. */
-const GRILL = 70;
+const GRILL = 35;
 /** A warm oven that only holds. */
 const HOLDING = 8;
 
@@ -44,10 +44,19 @@ export const lowerShelf: MediumRecord = {
   faces: (w) => ({ above: air(w, LOWER.above), below: air(w, LOWER.below) }),
 };
 
+/** Under foil: its steam stays over it, the walls do not shine on it, and it hardly browns. */
+const UNDER_FOIL = 9;
+export const covered: MediumRecord = {
+  ...OVEN,
+  label: 'oven, under foil',
+  faces: (w) => ({ above: { mediumC: w.setC, h: UNDER_FOIL }, below: air(w, UNDER_TRAY) }),
+};
+
 export const grill: MediumRecord = {
   ...OVEN,
   label: 'under the grill',
-  usualC: 230,
+  isFinish: true,
+  usualC: 220,
   faces: (w) => ({ above: { mediumC: w.setC, h: GRILL }, below: { mediumC: Math.min(w.setC, 120), h: HOLDING } }),
 };
 

@@ -37,7 +37,7 @@ export const grilled: PlanRecord = {
   label: 'bake, finish under the grill',
   method: 'bake',
   note: 'Lower and longer for the middle, the colour at the end: stay and watch.',
-  steps: (size) => [step('oven', 170, Math.round(BAKE[size] * 0.85)), step('grill', 230, 2)],
+  steps: (size) => [step('oven', 170, Math.round(BAKE[size] * 0.85)), step('grill', 220, 3)],
 };
 
 export const bakedAndRested: PlanRecord = {
