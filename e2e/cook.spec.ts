@@ -5,6 +5,7 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
   page,
 }) => {
   await page.goto('/batch/demo-venison-half-moons/cook');
+  await (await fixOf(page, 'Core', /^Turn the flame up/)).click();
   await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
   await expect(page.getByText(/^Crust: brown after about \d+\smin/)).toBeVisible();
   await page.getByRole('radio', { name: 'frozen' }).click();

@@ -6,6 +6,12 @@ import { forecastHeat, workOutHeat } from '@/core/checks/heat';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { coolingCurve } from '@/core/cooling/curve';
 import { conduct } from '@/core/heat/conduct';
+import { cook, planFor } from '@/core/checks/cooked';
+import { outline } from '@/core/checks/outline';
+import { apply } from '@/core/document/operations';
+import { stepsOf } from '@/core/document/ready-plans';
+import { drawLedger } from '@/core/filling/ledger';
+import { cookingCurve } from '@/core/heat/cooking';
 import { catalogue } from '@/core/food/catalogue';
 import { searchIngredients } from '@/core/food/search';
 import { lanternSupper } from '@/data/demo';
@@ -76,6 +82,20 @@ const figures: [what: string, ms: number, most: number | null][] = [
   ['the judgement of 60 lines', median(() => judgement(sixty, DEFAULT_KITCHEN, null)), 5],
   ['one search of the larder', median(() => searchIngredients('celleriac')), null],
 ];
+const [, , , pie, , flat] = lanternSupper('2026-12-05T15:00:00Z');
+const planOf = (batch: typeof pie) => {
+  const o = outline(batch, DEFAULT_KITCHEN);
+  const cooked = cook(batch, DEFAULT_KITCHEN, o, drawLedger(o.lines, batch.water, 0));
+  return { plan: planFor(cooked), target: cooked.target };
+};
+/** Turned three times: four steps, two faces. */
+const often = planOf(apply(flat, { do: 'setCook', to: { steps: stepsOf('griddle-often', 'flat-round') } }));
+const pocket = planOf(duck);
+figures.push(
+  ['one cooking forecast of one step', median(() => cookingCurve(pocket.plan, pocket.target)), 10],
+  ['one cooking forecast of four steps, two faces', median(() => cookingCurve(often.plan, often.target)), 40],
+  ['all parcels together, by 27 solves and 100 000 draws', median(() => forecastHeat(pie, DEFAULT_KITCHEN), 5), null],
+);
 let over = 0;
 for (const [what, ms, most] of figures) {
   const isWithin = most === null || ms <= most;

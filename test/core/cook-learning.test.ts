@@ -3,6 +3,7 @@ import * as fc from 'fast-check';
 import { fitCook } from '@/core/checks/cook-fit';
 import { cook, planFor } from '@/core/checks/cooked';
 import { fitWords, learnedWords } from '@/core/checks/fit-heat-words';
+import { lethalityWords } from '@/core/checks/lethality-words';
 import { outline } from '@/core/checks/outline';
 import { probeWords } from '@/core/checks/probe-words';
 import { hiddenHeat, simulatedCore } from '@/core/checks/simulated-core';
@@ -308,5 +309,39 @@ describe('the simulated thermometer at Cook', () => {
       }),
       { seed: 5 },
     );
+  });
+});
+
+describe('heat that adds up, beside the rule', () => {
+  it('two minutes at 70 are two minutes; the lowest of each moment counts; one moment, or cold ones, say nothing', () => {
+    const words = lethalityWords(
+      [
+        { minute: 10, c: 70 },
+        { minute: 10, c: 75 },
+        { minute: 12, c: 70 },
+      ],
+      'C',
+    );
+    expect(words).toMatch(/as much heat as 2\smin at 70\s°C/);
+    expect(words).toContain('only the rule decides');
+    const seventyFive = lethalityWords(
+      [
+        { minute: 10, c: 75 },
+        { minute: 10.5, c: 75 },
+      ],
+      'C',
+    );
+    // Half a minute at 75 °C is one of the published equivalents.
+    expect(seventyFive).toMatch(/as much heat as 2\.3\smin/);
+    expect(lethalityWords([{ minute: 10, c: 75 }], 'C')).toBeNull();
+    expect(
+      lethalityWords(
+        [
+          { minute: 10, c: 40 },
+          { minute: 12, c: 50 },
+        ],
+        'C',
+      ),
+    ).toBeNull();
   });
 });

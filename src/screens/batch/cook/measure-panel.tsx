@@ -2,7 +2,8 @@
 import { View } from 'react-native';
 import { minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords } from '@/core/cooking/ice-check';
-import { readingsOfLoad } from '@/core/document/cook-runs';
+import { cookReadingMinutes, readingsOfLoad } from '@/core/document/cook-runs';
+import { lethalityWords } from '@/core/checks/lethality-words';
 import { LIMITS } from '@/core/document/limits';
 import { probeWords } from '@/core/checks/probe-words';
 import { boilingPoint } from '@/core/heat/surfaces';
@@ -33,6 +34,7 @@ export function MeasurePanel(props: StationProps) {
   const at = (): string => (run === null ? now() : latestIn(batch, now(), 'cook'));
   const add = (c: number, when = at()) => edit({ do: 'addReading', reading: { round, c, at: when } }, '', 'beside');
   const correction = correctionWords(kitchen);
+  const lethal = lethalityWords(cookReadingMinutes(batch.cook), scale);
   const isDone = verdict.outcome === 'pass';
   return (
     <View style={{ gap: 10 }}>
@@ -91,6 +93,7 @@ export function MeasurePanel(props: StationProps) {
       {readings.length > ofLoad.length && (
         <Small>{readings.length - ofLoad.length} readings of earlier loads say nothing of this one.</Small>
       )}
+      {lethal !== null && limit.kind === 'safety' && <Small>{lethal}</Small>}
       <LearnedHeat {...props} fitted={fitted} />
     </View>
   );
