@@ -1,5 +1,5 @@
 /** Cook: a plan in steps, and the crust beside the middle. */
-import { expect, fixOf, forecastIsThere, test } from './fixtures';
+import { expect, fixOf, forecastIsThere, test, TURKEY } from './fixtures';
 
 test('frozen into hot oil: dark before it is hot, thawed it is not; a way of cooking is taken, changed and taken back', async ({
   page,
@@ -32,4 +32,44 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave step 3 out' }).click();
   await expect(page.getByRole('heading', { name: 'Shallow-fry, turned' })).toBeVisible();
+});
+
+test('water for a pan, the parcel cut through at a minute, ice water taken off, and a holding time', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Try it in ice water' }).click();
+  await page.getByLabel('It shows, °C').fill('1.5');
+  await page.getByRole('button', { name: 'Keep what it shows in ice water' }).click();
+  await expect(page.getByText(/showed 1\.5\s°C too much: that is taken off/)).toBeVisible();
+  await page.getByRole('radio', { name: '70 °C for 2 minutes' }).click();
+
+  await page.goto(`${TURKEY}/cook`);
+  await forecastIsThere(page);
+  const cut = page.getByRole('img', { name: /^Cut through after/ });
+  await expect(cut).toHaveAccessibleName(/70\s°C has come/);
+  const slider = page.getByRole('slider', { name: 'Minutes in the heat' });
+  await slider.focus();
+  await page.keyboard.press('End');
+  await expect(cut).not.toHaveAccessibleName(/has come/);
+  await page.keyboard.press('Home');
+  await expect(cut).toHaveAccessibleName(/Cut through after 0\smin, a forecast: .18\s°C/);
+
+  // What is typed is corrected; 71 to 73 is enough if it is held.
+  for (const shown of ['73', '73,5', '74']) {
+    await page.getByLabel('Reading, °C').fill(shown);
+    await page.getByRole('button', { name: 'Record' }).click();
+    await expect(page.getByLabel('Reading, °C')).toHaveValue('');
+  }
+  await expect(page.getByRole('heading', { name: 'Core: hold it there' })).toBeVisible();
+  await expect(page.getByRole('status', { name: 'What the readings ask for' })).toContainText(
+    /72\s°C is enough if it is held/,
+  );
+
+  await page.getByRole('button', { name: 'Another way of cooking' }).click();
+  await page.getByRole('radio', { name: 'sear, then a starch slurry that leaves a lace' }).click();
+  await expect(page.getByText(/g of water, .* tablespoons: gone after about 7\smin/)).toBeVisible();
+  await page.getByLabel('Water, step 2 (empty: as much as is gone by then), g').fill('300');
+  await expect(page.getByText(/Later than the step ends/)).toBeVisible();
+  await expect(page.getByText(/hardly a lace/)).toBeVisible();
 });

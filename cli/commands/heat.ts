@@ -14,7 +14,8 @@ import { surroundings } from '@/core/document/surroundings';
 import { type Base, BASES } from '@/core/document/vocabulary/bases';
 import { type Place } from '@/core/document/vocabulary/places';
 import { allCoolingStages } from '@/core/safety/cooling-stages';
-import { lethality, lethalityInput } from '@/core/safety/lethality';
+import { lethality } from '@/core/safety/lethality';
+import { lethalityInput } from '@/core/safety/lethality-input';
 import { command, InputError } from '../command';
 
 /** An ordinary cooked filling, where none is given. House estimate. */

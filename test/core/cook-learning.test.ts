@@ -322,7 +322,7 @@ describe('heat that adds up, beside the rule', () => {
       ],
       'C',
     );
-    expect(words).toMatch(/as much heat as 2\smin at 70\s°C/);
+    expect(words).toMatch(/as much heat as 2\.0\smin at 70\s°C/);
     expect(words).toContain('only the rule decides');
     const seventyFive = lethalityWords(
       [

@@ -306,6 +306,25 @@ describe('as households cook', () => {
       }
   });
 
+  it('a bun that is filled afterwards is cooked alone; its filling is measured in its pan', () => {
+    const words: Words = {
+      form: 'folded-bun',
+      school: 'cooked',
+      count: 12,
+      lines: BUNS,
+      dough: 'steamed-bun',
+      wrap: { portionG: 40 },
+    };
+    const batch = cookedBy(words, { startC: 24 }, 'steam-empty');
+    const { core } = judged(batch).checks;
+    expect(core.headline).toBe('Core: time enough; measure the filling');
+    expect(core.sentence).toMatch(/^Dough cooked through \(90\s°C\) after about/);
+    expect(core.sentence).toMatch(/7\d\s°C measured in its pan/);
+    // However much will go in, the bun takes its time.
+    const more = judged(apply(batch, { do: 'setWrap', to: { portionG: 60 } })).heat?.core?.minutes ?? 0;
+    expect(more / (judged(batch).heat?.core?.minutes ?? 1)).toBeCloseTo(1, 1);
+  });
+
   it('of what is round in a pan the side that browns is not guessed', () => {
     const [frozen] = lanternSupper('2026-12-05T15:00:00Z');
     const seared = apply(frozen, { do: 'setCook', to: { method: 'sear', steps: stepsOf('sear-steam', 'half-moon') } });

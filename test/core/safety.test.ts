@@ -1,6 +1,7 @@
 import { choosePack, coreLimit, DONENESS_C } from '@/core/safety/core-limit';
 import { allCoolingStages, coolingStages } from '@/core/safety/cooling-stages';
-import { lethality, lethalityInput } from '@/core/safety/lethality';
+import { lethality } from '@/core/safety/lethality';
+import { lethalityInput } from '@/core/safety/lethality-input';
 import { RULE_PACKS } from '@/core/safety/packs';
 import { nextRound, type Reading, verdict } from '@/core/safety/verdict';
 import { type CoolingCurve } from '@/core/cooling/curve';

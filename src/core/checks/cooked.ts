@@ -8,9 +8,11 @@ import { forecastPot, liquidOf, pathOf, type PotForecast } from '../cooking/pot-
 import { mainStep } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen';
 import { type Batch } from '../document/schema';
+import { FORMS } from '../document/vocabulary/forms';
 import { MEDIA } from '../document/vocabulary/media';
 import { type Met } from '../document/vocabulary/media/medium';
 import { type CookStep } from '../document/vocabulary/media/step';
+import { DONENESS_C } from '../safety/core-limit';
 import { fillingDensity } from '../filling/density';
 import { type Fit, fitParcel } from '../wrapper/fit';
 import { laidOf } from '../wrapper/laid';
@@ -79,10 +81,13 @@ export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [
       ...(path && medium === pot?.medium ? { path: (seconds: number) => path(seconds) - colderBy } : {}),
     };
   });
+  // Filled afterwards it is cooked alone: dough all through.
+  const isEmpty = FORMS[batch.wrap.form].isFilledAfter;
+  const half = body.wrapperMm / 2;
   return {
     parcel: {
-      ...body,
-      filling: ledger.composition,
+      ...(isEmpty ? { ...body, fillingMm: half, wrapperMm: half } : body),
+      filling: isEmpty ? o.dough.composition : ledger.composition,
       wrapper: o.dough.composition,
       wrapperDensity: o.dough.cookedDensity,
       wrapperConductivity: o.dough.conductivity,
@@ -95,7 +100,9 @@ export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [
 
 /** Draws up what is cooked, and works out the pot it swims in. */
 export function cook(batch: Batch, kitchen: Kitchen, o: Outline, ledger: Ledger): Cooked {
-  const target: CookingTarget = { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
+  const target: CookingTarget = FORMS[batch.wrap.form].isFilledAfter
+    ? { at: 'wrapper', c: DONENESS_C }
+    : { at: o.limit.kind === 'safety' ? 'centre' : 'wrapper', c: o.limit.c };
   const cooked: Cooked = { batch, kitchen, o, ledger, spread: spreadOf(batch, kitchen), target, pot: null };
   return o.lines.length > 0 ? { ...cooked, pot: potOf(cooked) } : cooked;
 }

@@ -1,5 +1,6 @@
 /** Core: hot enough inside. A forecast says when to measure; only the thermometer says that it is safe. */
 import { plannedMinutes } from '../document/cooking';
+import { FORMS } from '../document/vocabulary/forms';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
@@ -75,7 +76,12 @@ function judge(accounts: Accounts): Judgement {
       pending: true,
     };
   }
-  const where = limit.kind === 'safety' ? `${limitText} in the middle` : `dough cooked through (${limitText})`;
+  // A bun that is filled afterwards is cooked alone; its filling is measured where it is cooked.
+  const isFilledAfter = FORMS[batch.wrap.form].isFilledAfter;
+  const where =
+    limit.kind === 'safety' && !isFilledAfter
+      ? `${limitText} in the middle`
+      : `dough cooked through (${formatTemperature(forecast.targetC, kitchen.temperature)})`;
   if (forecast.minutes === null || forecast.leastDoneMinutes === null) {
     return {
       ...common,
@@ -129,8 +135,10 @@ function judge(accounts: Accounts): Judgement {
   return {
     ...planned,
     state: 'watch',
-    headline: 'Core: time enough, then measure',
-    sentence: `${sentence} ${read.next}`,
+    headline: isFilledAfter ? 'Core: time enough; measure the filling' : 'Core: time enough, then measure',
+    sentence: isFilledAfter
+      ? `${sentence} The filling goes in afterwards: ${limitText} measured in its pan, then fill at once.`
+      : `${sentence} ${read.next}`,
   };
 }
 

@@ -1,26 +1,9 @@
 /** Equivalent minutes at a reference temperature of a recorded curve: shown beside the rule, never instead of it. */
-import { z } from '../zod';
-
-export const lethalityInput = z.strictObject({
-  readings: z
-    .array(
-      z.strictObject({
-        minute: z.number().min(0, 'must be 0 or later'),
-        c: z
-          .number()
-          .min(-60, 'is colder than any freezer: −60 to 300 °C')
-          .max(300, 'is hotter than any oven: −60 to 300 °C'),
-      }),
-    )
-    .min(1, 'needs at least one reading')
-    .refine((list) => list.every((r, i) => i === 0 || r.minute > list[i - 1].minute), 'minutes must increase'),
-  reference: z.strictObject({
-    c: z.number().min(40, 'must be 40 to 150 °C').max(150, 'must be 40 to 150 °C'),
-    zC: z.number().positive('must be above 0'),
-    minutes: z.number().positive('must be above 0'),
-  }),
-});
-export type LethalityInput = z.infer<typeof lethalityInput>;
+/** Readings in order of time, and what a minute is counted at. */
+export interface LethalityInput {
+  readings: readonly { minute: number; c: number }[];
+  reference: { c: number; zC: number; minutes: number };
+}
 
 export interface LethalityResult {
   equivalentMinutes: number;

@@ -3,11 +3,12 @@ import { idsOf, recordsOf } from '../records';
 import { baked, bakedAndRested, bakedInTwo, bakedOnStone, grilled, reheated } from './baked';
 import { fried, griddled, griddledOften, seared, searedAndSteamed, searedInWater, shallowFried } from './fried';
 import { type PlanRecord } from './plan';
-import { boiled, resteamed, steamed, steamedShut } from './steamed';
+import { boiled, resteamed, steamed, steamedEmpty, steamedShut } from './steamed';
 
 export const PLANS = recordsOf<PlanRecord>()({
   steam: steamed,
   'steam-shut': steamedShut,
+  'steam-empty': steamedEmpty,
   boil: boiled,
   bake: baked,
   'bake-stone': bakedOnStone,

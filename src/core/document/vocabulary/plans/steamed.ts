@@ -20,6 +20,16 @@ export const steamedShut: PlanRecord = {
   steps: (size) => [step('steam', null, STEAM[size]), step('lid-shut', null, 4)],
 };
 
+/** The bun alone is thin: so much of the usual time. House estimate. */
+const EMPTY = 0.8;
+
+export const steamedEmpty: PlanRecord = {
+  label: 'steam the bun empty, then fill it',
+  method: 'steam',
+  note: 'Folded over oil, steamed alone; opened while it is warm, the hot filling goes in at the table.',
+  steps: (size) => [step('steam', null, Math.round(STEAM[size] * EMPTY)), step('rest', null, 2)],
+};
+
 export const boiled: PlanRecord = {
   label: 'boil',
   method: 'boil',
