@@ -38,6 +38,9 @@ const paste = async (page) => {
     );
   await page.getByRole('heading', { name: 'Paste a list or a recipe' }).evaluate((e) => e.scrollIntoView());
 };
+const loads = async (page) => {
+  await page.getByRole('img', { name: /^pot from above/ }).evaluate((e) => e.scrollIntoView({ block: 'center' }));
+};
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
@@ -47,7 +50,7 @@ const SHOTS = [
   { name: 'cool', url: `${DUCK}/cool`, size: phone },
   { name: 'cool-clock', url: `${DUCK}/cool`, size: phone, act: clock },
   { name: 'wrap', url: `${VENISON}/wrap`, size: phone },
-  { name: 'cook', url: `${TURKEY}/cook`, size: phone },
+  { name: 'cook', url: `${VENISON}/cook`, size: phone, act: loads },
   { name: 'note', url: `${TURKEY}/note`, size: phone },
   { name: 'begin', url: '/begin', size: phone },
   { name: 'larder', url: '/larder', size: phone },

@@ -41,7 +41,7 @@ export interface CurveProps {
 }
 
 /** So many marks of time fit a phone. */
-const MOST_TICKS = 6;
+const MOST_TICKS = 5;
 /** A word on a line is kept clear of it by so much, px. */
 const HALO = 5;
 

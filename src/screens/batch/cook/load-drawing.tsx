@@ -25,7 +25,7 @@ export function LoadDrawing({ plan }: { plan: LoadPlan }) {
   const { isRound, longMm, wideMm } = appliance;
   const scale = Math.min((WIDTH - 2 * EDGE) / longMm, (HEIGHT - 2 * EDGE) / wideMm);
   const here = Math.min(places.length, Math.ceil(atOnce / floors));
-  const shown = nearestFirst(places).slice(0, here);
+  const shown = loosened(places, here);
   const size = isRound ? `${longMm} mm across` : `${longMm} × ${wideMm} mm`;
   return (
     <View
@@ -67,6 +67,15 @@ export function LoadDrawing({ plan }: { plan: LoadPlan }) {
   );
 }
 
-/** Where fewer lie than fit, they lie in the middle. */
-const nearestFirst = (places: LoadPlan['places']): LoadPlan['places'] =>
-  [...places].sort((a, b) => Math.hypot(a.x, a.y) - Math.hypot(b.x, b.y));
+/** Where fewer lie than fit, the most crowded places stay empty. */
+function loosened(places: LoadPlan['places'], count: number): LoadPlan['places'] {
+  let left = [...places];
+  while (left.length > count) {
+    const crowd = left.map((a, i) =>
+      left.reduce((sum, b, j) => (i === j ? sum : sum + 1 / Math.max(1, Math.hypot(a.x - b.x, a.y - b.y)) ** 2), 0),
+    );
+    const gone = crowd.indexOf(Math.max(...crowd));
+    left = left.filter((_, i) => i !== gone);
+  }
+  return left;
+}

@@ -53,7 +53,7 @@ export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: Pot
 }
 
 /** Room above what it is set to, and below where it falls to, K. */
-const ROOM_K = 8;
+const ROOM_K = 14;
 
 function PotCurve({ pot, inScale }: { pot: PotForecast; inScale: (c: number) => string }) {
   const { samples, setC, lowestC, medium } = pot;
