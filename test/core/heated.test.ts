@@ -8,6 +8,11 @@ import { type LoadOfParcels, type Pot, runPot } from '@/core/heat/pot';
 import { normal } from '@/core/heat/random';
 import { allDone, drawMinutes, quantile } from '@/core/heat/draws';
 import { differing, minutesUntil, spread, surfaceOf } from '@/core/heat/spread';
+import { constantMaterial } from '@/core/heat/material';
+import { type ParcelState } from '@/core/heat/parcel';
+import { crossing, stateAt } from '@/core/heat/states';
+import { heatInSteps } from '@/core/heat/stepped';
+import { walled } from '@/core/heat/walled';
 import { slab } from './analytic-series';
 
 const k = 0.5;
@@ -319,5 +324,50 @@ describe('parcels differ', () => {
     expect(mean).toBeCloseTo(0, 1);
     expect(variance).toBeCloseTo(1, 1);
     expect(quantile(drawn, 0.975)).toBeCloseTo(1.96, 1);
+  });
+});
+
+describe('the wall of a pan', () => {
+  const plain = constantMaterial(0.5, 1050, 3500);
+  const around = { mediumC: 180, h: 14 };
+  /** The middle of a slab 44 mm deep, of a long cylinder, and of the pan that is both. */
+  const inAPan = (radius: number) => {
+    const plane = heatInSteps({
+      dimension: 1,
+      layers: [{ thickness: 0.044, material: plain }],
+      startC: 18,
+      steps: [{ minutes: 60, outer: around, inner: around }],
+    });
+    const long = heatInSteps({
+      dimension: 2,
+      layers: [{ thickness: radius, material: plain }],
+      startC: 18,
+      steps: [{ minutes: 60, outer: around }],
+    });
+    const wall = { radius, material: plain, boilingC: 1000, steps: [{ minutes: 60, ...around, heats: true }] };
+    return { plane, long, pan: walled(plane, wall) };
+  };
+
+  it('counts as the product of slab and cylinder: nothing in a wide pan, a fifth of the time in a small tin', () => {
+    for (const radius of [0.05, 0.08, 0.14]) {
+      const { plane, long, pan } = inAPan(radius);
+      for (const minute of [15, 30, 45, 60]) {
+        const left = (states: ParcelState[]) => (180 - stateAt(states, minute * 60).centreC) / 162;
+        expect(Math.abs(left(pan) - left(plane) * left(long))).toBeLessThan(0.008);
+      }
+      const [with_, without] = [crossing(pan, 'centreC', 74, 'up') ?? 0, crossing(plane, 'centreC', 74, 'up') ?? 0];
+      if (radius === 0.05) expect(with_ / without).toBeCloseTo(0.8, 1);
+      if (radius === 0.14) expect(with_ / without).toBeGreaterThan(0.995);
+    }
+  });
+
+  it('never boils it over, never cools it, and is left out where it is frozen', () => {
+    const { plane } = inAPan(0.05);
+    const wall = { radius: 0.05, material: plain, boilingC: 100, steps: [{ minutes: 60, ...around, heats: true }] };
+    const pan = walled(plane, wall);
+    expect(Math.max(...pan.map(({ centreC }) => centreC))).toBeLessThanOrEqual(100.01);
+    expect(pan.every(({ centreC }, i) => centreC >= Math.min(100, plane[i].centreC) - 1e-9)).toBe(true);
+    const frozen = plane.map((state) => ({ ...state, centreC: state.centreC - 40 }));
+    expect(walled(frozen, wall)).toEqual(frozen);
   });
 });

@@ -294,7 +294,8 @@ describe('as households cook', () => {
     };
     const { core } = judged(cookedBy(words, { startC: 8, method: 'bake', steps: [step('oven', 75, 60)] })).checks;
     expect(core).toMatchObject({ state: 'fix', headline: 'Core: does not get there' });
-    expect(core.fixes.filter(({ id }) => id === 'longer')).toEqual([]);
+    expect(core.fixes.map(({ id }) => id)).toEqual(['hotter']);
+    expect(core.fixes[0].label).toMatch(/^190\s°C instead of 75\s°C, for \d+ min/);
   });
 
   it('no ready-made plan is too brown, or pale below, of what it is made for', () => {

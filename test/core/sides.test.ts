@@ -1,7 +1,8 @@
 /** A pot against the finite cylinder: the product of the series for a slab and a long cylinder. */
 import { coolingCurve } from '@/core/cooling/curve';
 import { panArea } from '@/core/cooling/vessels';
-import { bessel, rootOf, Sides } from '@/core/cooling/sides';
+import { Sides } from '@/core/cooling/sides';
+import { bessel, rootOf } from '@/core/heat/cylinder';
 import { normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
 import { BASES } from '@/core/document/vocabulary/bases';

@@ -95,6 +95,7 @@ export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [
     startC: batch.cook.startC - colder * spread.startK,
     steps: [first, ...rest],
     boilingC: boilingPoint(kitchen.altitudeM),
+    ...(batch.wrap.skin.shape === 'pan' ? { wallRadiusMm: batch.wrap.skin.diameterMm / 2 } : {}),
   };
 }
 

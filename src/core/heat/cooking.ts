@@ -6,6 +6,7 @@ import { type HeatedParcel, type ParcelInput, type ParcelState, type Surrounding
 import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
 import { type HeatStep, heatInSteps, type SteppedPlan } from './stepped';
+import { walled } from './walled';
 
 export interface ParcelBody {
   /** 1 slab to 3 sphere */
@@ -41,6 +42,8 @@ export interface CookingPlan {
   startC: number;
   steps: readonly [CookingStep, ...CookingStep[]];
   boilingC: number;
+  /** Of a round pan, mm: its wall heats, too. */
+  wallRadiusMm?: number;
 }
 
 export interface CookingSample {
@@ -136,6 +139,20 @@ function steppedFrom(plan: CookingPlan): SteppedPlan {
   };
 }
 
+/** The states of a plan, the wall of its pan counted in. */
+function statesOf(plan: CookingPlan, options: { refinement?: number; cells?: number }, ...seen: Seen): ParcelState[] {
+  const states = heatInSteps({ ...steppedFrom(plan), ...options }, ...seen);
+  if (plan.wallRadiusMm === undefined) return states;
+  return walled(states, {
+    radius: plan.wallRadiusMm / 1000,
+    material: layersOf(plan)[0].material,
+    boilingC: plan.boilingC,
+    steps: plan.steps.map(({ minutes, below, heats }) => ({ minutes, heats, mediumC: below.mediumC, h: below.h })),
+  });
+}
+
+type Seen = [isEnough?: (now: ParcelState) => boolean, watch?: (body: HeatedParcel, now: ParcelState) => void];
+
 /** The plan with its last step that heats, a finish apart, going on for as long as anything is computed, and nothing after it. */
 function goingOn(plan: CookingPlan): CookingPlan {
   const goesOn = plan.steps.map(({ heats, isFinish = false }) => heats && !isFinish).lastIndexOf(true);
@@ -153,11 +170,11 @@ const placeOf = ({ at }: CookingTarget): 'coldestC' | 'wrapperC' => (at === 'cen
 export function minutesUntilDone(plan: CookingPlan, target: CookingTarget, cells?: number): number | null {
   const place = placeOf(target);
   const isThere = (now: ParcelState): boolean => now[place] >= target.c;
-  const planned = heatInSteps({ ...steppedFrom(plan), cells }, isThere);
+  const planned = statesOf(plan, { cells }, isThere);
   const within = crossing(planned, place, target.c, 'up');
   if (within !== null) return within;
   return crossing(
-    heatInSteps({ ...steppedFrom(goingOn(plan)), cells }, (now) => isThere(now) || now.seconds >= LONGEST * 60),
+    statesOf(goingOn(plan), { cells }, (now) => isThere(now) || now.seconds >= LONGEST * 60),
     place,
     target.c,
     'up',
@@ -168,7 +185,7 @@ export function minutesUntilDone(plan: CookingPlan, target: CookingTarget, cells
 export function coreAt(plan: CookingPlan, minutes: readonly number[], cells?: number): number[] {
   const until = Math.min(LONGEST, Math.max(...minutes)) * 60;
   const whole = plan.steps.reduce((sum, step) => sum + step.minutes, 0) * 60 >= until ? plan : goingOn(plan);
-  const states = heatInSteps({ ...steppedFrom(whole), cells }, (now) => now.seconds >= until);
+  const states = statesOf(whole, { cells }, (now) => now.seconds >= until);
   return minutes.map((minute) => stateAt(states, Math.min(minute * 60, until)).coldestC);
 }
 
@@ -187,13 +204,14 @@ export function cookingCurve(
   const watch = (body: HeatedParcel, now: ParcelState): void => {
     if (inside) seen.push({ minute: now.seconds / 60, c: body.profile(SHARES) });
   };
-  const planned = heatInSteps({ ...steppedFrom(plan), refinement }, undefined, watch);
+  const planned = statesOf(plan, { refinement }, undefined, watch);
   const isThere = planned.some((now) => now[place] >= target.c) && planned[planned.length - 1].seconds >= atLeast * 60;
   if (!isThere) seen.length = 0;
   const shown = isThere
     ? planned
-    : heatInSteps(
-        { ...steppedFrom(goingOn(plan)), refinement },
+    : statesOf(
+        goingOn(plan),
+        { refinement },
         (now) => (now[place] >= target.c && now.seconds >= atLeast * 60) || now.seconds >= LONGEST * 60,
         watch,
       );
