@@ -11,10 +11,11 @@ import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
 import { Curve, CurveRoom } from '@/ui/curve';
 import { Reasons } from '@/ui/parts/reasons';
-import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { Heading, Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
 import { HeatSection } from './heat-section';
+import { SpreadLine } from './spread-line';
 
 const HEIGHT = 270;
 
@@ -70,7 +71,9 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
       />
       <HeatSection batch={batch} assessment={assessment} kitchen={kitchen} forecast={forecast} />
       {crust !== null && <Small>{crust}</Small>}
-      {forecast.leastDoneMinutes !== null && <Spread words={spreadWords(forecast, batch.count, kitchen.temperature)} />}
+      {forecast.leastDoneMinutes !== null && (
+        <SpreadLine words={spreadWords(forecast, batch.count, kitchen.temperature)} />
+      )}
     </View>
   );
 }
@@ -94,13 +97,4 @@ function crustMarks(crust: ReturnType<typeof crustOf>): { minute: number; text: 
     ...(brownAt === null ? [] : [{ minute: brownAt, text: 'brown', kind: 'crust' as const }]),
     ...(burntAt === null ? [] : [{ minute: burntAt, text: 'too brown', kind: 'crust' as const }]),
   ];
-}
-
-/** All parcels together: worked out after the curve, with room kept for it. */
-function Spread({ words }: { words: string | null }) {
-  return (
-    <View style={{ minHeight: 72 }} aria-busy={words === null} aria-label="When all of them are hot">
-      {words === null ? <Small>Working out how they differ …</Small> : <Sentence text={words} />}
-    </View>
-  );
 }

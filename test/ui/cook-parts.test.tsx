@@ -1,0 +1,48 @@
+/** Parts of Cook by themselves. */
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { loadPlan } from '@/core/cooking/load-plan';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { judgement } from '@/core/checks/judgement';
+import { lanternSupper } from '@/data/demo';
+import { LoadDrawing } from '@/screens/batch/cook/load-drawing';
+import { SpreadLine } from '@/screens/batch/cook/spread-line';
+import { renderPart } from './render';
+
+describe('how the parcels differ', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  it('while it is worked out it is said; only where it takes long one can do without', () => {
+    renderPart(<SpreadLine words={null} />);
+    expect(screen.getByText(/^Working out how they differ: 27 forecasts/)).toBeTruthy();
+    expect(screen.queryByLabelText('Do without how they differ')).toBeNull();
+    act(() => {
+      jest.advanceTimersByTime(600);
+    });
+    fireEvent.press(screen.getByLabelText('Do without how they differ'));
+    expect(screen.getByText(/^Left out/)).toBeTruthy();
+    expect(screen.queryByText(/^Working out/)).toBeNull();
+  });
+
+  it('what has come is shown, and nothing is asked', () => {
+    renderPart(<SpreadLine words="All *24* are there after 17 min." />);
+    act(() => {
+      jest.advanceTimersByTime(600);
+    });
+    expect(screen.queryByLabelText('Do without how they differ')).toBeNull();
+    expect(screen.getByText(/are there after 17 min/)).toBeTruthy();
+  });
+});
+
+describe('a load from above', () => {
+  it('says its size, how many lie on a floor and how many fit', () => {
+    const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
+    const { dough, fit } = judgement(turkey, DEFAULT_KITCHEN, null);
+    const plan = loadPlan(turkey, DEFAULT_KITCHEN, { dough, fit });
+    if (plan === null) throw new Error('no plan');
+    renderPart(<LoadDrawing plan={plan} />);
+    expect(
+      screen.getByLabelText(/^steamer from above, 230 mm across: 6 parcels of 55 by 55 mm on each floor, room for 14/),
+    ).toBeTruthy();
+  });
+});
