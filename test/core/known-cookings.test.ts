@@ -422,7 +422,9 @@ describe('inside, as the minutes pass', () => {
   it('the band holds the average, and the least-done below it', () => {
     const { core } = forecastHeat(duck, DEFAULT_KITCHEN);
     if (core === null) throw new Error('no forecast');
-    const { samples } = bandOf(core);
+    const { samples } = bandOf(core, 1);
+    // Over a turn no curve is stretched: above the average there is nothing.
+    expect(bandOf(core, 2).samples.every(({ highC }, i) => highC === core.samples[i].centreC)).toBe(true);
     for (const [i, { lowC, highC }] of samples.entries()) {
       expect(lowC).toBeLessThanOrEqual(core.samples[i].centreC + 1e-9);
       expect(highC).toBeGreaterThanOrEqual(core.samples[i].centreC - 1e-9);

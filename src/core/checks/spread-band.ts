@@ -16,13 +16,19 @@ function at(samples: readonly Sample[], minute: number, key: 'centreC' | 'wrappe
   return a[key] + ((b[key] - a[key]) * (minute - a.minute)) / (b.minute - a.minute);
 }
 
-/** Of 20 parcels one is hotter than the upper edge; the lower edge is the least-done of the batch. */
-export function bandOf(forecast: CoreForecast): {
+/**
+ * Of 20 parcels one is hotter than the upper edge; the lower edge is the least-done of the batch. In several steps no curve is
+ * another's in less time: the average is the upper edge.
+ */
+export function bandOf(
+  forecast: CoreForecast,
+  steps: number,
+): {
   label: string;
   samples: { minute: number; lowC: number; highC: number }[];
 } {
   const key = forecast.at === 'centre' ? 'centreC' : 'wrapperC';
-  const times = sooner(forecast);
+  const times = steps === 1 ? sooner(forecast) : 1;
   const samples = forecast.samples.map(({ minute, [key]: c }) => {
     const low = Math.min(c, at(forecast.leastDone, minute, key));
     return { minute, lowC: low, highC: Math.max(c, at(forecast.samples, minute / times, key)) };

@@ -15,4 +15,7 @@ export const formatGrams = (grams: number): string => `${formatNumber(grams, Mat
 
 /** A temperature in the kitchen's scale, whole degrees. */
 export const formatTemperature = (c: number, scale: 'C' | 'F'): string =>
-  scale === 'C' ? `${Math.round(c)} °C` : `${Math.round((c * 9) / 5 + 32)} °F`;
+  `${whole(scale === 'C' ? c : (c * 9) / 5 + 32)} °${scale}`;
+
+/** With a true minus. */
+const whole = (value: number): string => String(Math.round(value)).replace('-', '−');

@@ -43,7 +43,7 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.appliances.map((appliance) => (
         <View key={appliance.id} style={{ gap: 6 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-            <Body style={{ flex: 1 }}>
+            <Body style={{ flex: 1, minWidth: 0 }}>
               {appliance.name}{' '}
               <Small>
                 {appliance.name === APPLIANCES[appliance.kind].label ? '' : APPLIANCES[appliance.kind].label}

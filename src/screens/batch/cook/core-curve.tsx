@@ -63,7 +63,7 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         height={HEIGHT}
         target={{ c: forecast.targetC, side: 'above', text: limit }}
         marks={[...marksOf(batch.cook.steps), ...crustMarks(crustOf(batch, forecast))]}
-        band={bandOf(forecast)}
+        band={bandOf(forecast, batch.cook.steps.length)}
         dots={cookReadingMinutes(batch.cook)}
         yMax={100}
         yMin={Math.min(0, forecast.samples[0].centreC)}

@@ -39,7 +39,7 @@ export function LoadClock({ batch, kitchen, edit, loads }: StationProps & { load
     };
     return (
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
-        {done > 0 && <Small>{done >= loads ? 'All loads are done.' : `${done} of ${loads} loads are done.`}</Small>}
+        {done > 0 && <Small>{done >= loads ? 'All loads are done.' : `${done} of ${loads} loads done.`}</Small>}
         <Press
           title={loads > 1 ? `${which} is in: start the clock` : 'They are in: start the clock'}
           kind="solid"
