@@ -1,9 +1,9 @@
 /** Heating in steps, from two faces, through a crust; a pot of oil beside its parcels; and how parcels differ. */
 import { cook, cookInput, steppedPlan } from '@/core/heat/cook';
 import { browningRate, crustSurface, throughCrust } from '@/core/heat/crust';
-import { fry, fryInput, MOST_FALL_K } from '@/core/heat/fry';
+import { fry, fryInput } from '@/core/heat/fry';
 import { layerOf, waterOf } from '@/core/heat/layer-input';
-import { OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '@/core/heat/liquids';
+import { MOST_FALL_K, OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '@/core/heat/liquids';
 import { type LoadOfParcels, type Pot, runPot } from '@/core/heat/pot';
 import { normal } from '@/core/heat/random';
 import { allDone, drawMinutes, quantile } from '@/core/heat/draws';

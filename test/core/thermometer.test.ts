@@ -2,7 +2,8 @@ import { normalise } from '@/core/food/composition';
 import { type CoolingPlan } from '@/core/cooling/curve';
 import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/cooling/signal';
 import * as fc from 'fast-check';
-import { hash01, simulateThermometer } from '@/core/cooling/thermometer';
+import { simulateThermometer } from '@/core/cooling/thermometer';
+import { hash01 } from '@/core/heat/hash';
 
 const PLAN: CoolingPlan = {
   massG: 1600,

@@ -1,6 +1,6 @@
 /** What is said of cooking in loads, and of the pot they swim in. */
 import { type LoadPlan } from '../cooking/load-plan';
-import { MOST_FALL_K } from '../cooking/pot-limits';
+import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';

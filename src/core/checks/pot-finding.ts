@@ -1,5 +1,6 @@
 /** What is wrong with a pot of oil or water: too full, or too cold with so many in it. */
-import { MOST_FALL_K, MOST_OIL_HIGH } from '../cooking/pot-limits';
+import { MOST_OIL_HIGH } from '../cooking/pot-limits';
+import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
 import { type Flame } from '../document/vocabulary/flames';
 import { formatNumber } from '../units/amount';

@@ -3,7 +3,7 @@
  * planned, and each parcel differs. The same for the same batch and parcel. For the worker.
  */
 import { seedOf } from '../cooling/seed';
-import { hash01 } from '../cooling/thermometer';
+import { hash01 } from '../heat/hash';
 import { really } from '../cooking/refit';
 import { coreAt } from '../heat/cooking';
 import { mainStep } from '../document/cooking';

@@ -46,7 +46,7 @@ const RISING = 10;
 /** Out with one load, in with the next, minutes. House estimate. */
 const CHANGE_MINUTES = 2;
 
-export const gapFor = (medium: MediumId, { kind }: Pick<Dough, 'kind'>): number =>
+const gapFor = (medium: MediumId, { kind }: Pick<Dough, 'kind'>): number =>
   (GAPS[medium] ?? OVEN_GAP) + (kind === 'yeasted' && medium !== 'oil' && medium !== 'water' ? RISING : 0);
 
 /** So much of the surface parcels that swim may cover, by area: in oil each must roll over, in water they lie over each other. House estimates. */

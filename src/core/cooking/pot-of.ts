@@ -5,10 +5,9 @@ import { type Batch } from '../document/schema';
 import { type Flame } from '../document/vocabulary/flames';
 import { APPLIANCES } from '../document/vocabulary/appliances';
 import { type CookingPlan, swimming } from '../heat/cooking';
-import { OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '../heat/liquids';
+import { MOST_FALL_K, OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '../heat/liquids';
 import { largestLoad, type LoadOfParcels, type Pot, type PotRun, runPot } from '../heat/pot';
 import { powerOf } from './appliance';
-import { MOST_FALL_K } from './pot-limits';
 import { highIn, lossOf, usualLiquidG } from './pot-size';
 
 /** Cells that do for what a parcel takes from the pot. */

@@ -21,8 +21,8 @@ export interface Probed {
 }
 
 /** It stands still where it changes by less than so much, K, in so many seconds. */
-export const STILL_K = 0.3;
-export const STILL_S = 3;
+const STILL_K = 0.3;
+const STILL_S = 3;
 /** A thermometer's last figure flickers by so much, K. House estimate. */
 const FLICKER_K = 0.2;
 /** Before it has been in for so long nothing is believed, s: about the lag of a thin probe. */

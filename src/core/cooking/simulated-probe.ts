@@ -1,4 +1,5 @@
 /** A simulated thin probe: it lags, flickers, drops out, and now and then touches what is hot. Deterministic from a seed. */
+import { hash01 } from '../heat/hash';
 import { lagged, type Sample } from './probing';
 
 /** A thin probe, s. */
@@ -7,14 +8,6 @@ const LAG_S = 6;
 const LOST_SHARE = 0.06;
 const METAL_SHARE = 0.3;
 const FLICKER_K = 0.1;
-
-/** A number in [0, 1) from a seed and an index (a 32-bit mix after Wang). */
-function dice(seed: number, index: number): number {
-  let x = (seed ^ Math.imul(index + 1, 0x9e3779b9)) >>> 0;
-  x = Math.imul(x ^ (x >>> 16), 0x45d9f3b) >>> 0;
-  x = Math.imul(x ^ (x >>> 16), 0x45d9f3b) >>> 0;
-  return ((x ^ (x >>> 16)) >>> 0) / 4294967296;
-}
 
 export interface Push {
   /** Of the batch and parcel. */
@@ -30,13 +23,13 @@ export interface Push {
 
 /** Whether it touches metal: never at the second push. */
 export const touchesMetal = ({ seed, times, metalC }: Push): boolean =>
-  metalC !== null && times === 1 && dice(seed, 1) < METAL_SHARE;
+  metalC !== null && times === 1 && hash01(seed, 1) < METAL_SHARE;
 
 /** What it shows so many whole seconds after it was pushed in. */
 export function simulateProbe(push: Push, second: number): Sample {
   const { seed, times, trueC, metalC, beforeC } = push;
-  if (dice(seed + times, 100 + second) < LOST_SHARE) return { second, c: null };
+  if (hash01(seed + times, 100 + second) < LOST_SHARE) return { second, c: null };
   const into = touchesMetal(push) ? (metalC ?? trueC) : trueC;
-  const flicker = FLICKER_K * (2 * dice(seed + times, 5000 + second) - 1);
+  const flicker = FLICKER_K * (2 * hash01(seed + times, 5000 + second) - 1);
   return { second, c: Math.round((lagged(beforeC, into, second, LAG_S) + flicker) * 10) / 10 };
 }

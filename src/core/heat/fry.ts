@@ -1,7 +1,7 @@
 /** Parcels in a pot of oil, checked at the door: the `fry` command. */
 import { z } from '../zod';
 import { dimensionInput, layerOf, layersInput, waterOf } from './layer-input';
-import { OIL_HEAT_CAPACITY } from './liquids';
+import { MOST_FALL_K, OIL_HEAT_CAPACITY } from './liquids';
 import { largestLoad, type LoadOfParcels, type Pot, runPot } from './pot';
 import { boilingPoint } from './surfaces';
 
@@ -10,8 +10,6 @@ export const DEEP_OIL = 350;
 /** A pot of oil on a hob loses so much, W/K, where nobody measured it. House estimate: 24 cm across, uncovered. */
 export const POT_LOSS = 1.5;
 const ROOM_C = 21;
-/** Oil that falls by more no longer fries: it soaks. House estimate, as cooks have it. */
-export const MOST_FALL_K = 15;
 /** Nobody fries more at once at home. */
 const MOST_PARCELS = 200;
 /** Water of what is given by its properties alone, kg/m³: in oil all food dries to a crust. House estimate: a noodle dough. */

@@ -7,16 +7,11 @@ import { useRunTime } from '@/data/run-time';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import { ticking } from './ticking';
 
 const MINUTE = 60_000;
 
 export type Fitted = ReturnType<typeof useCookFit>;
-
-/** `1:40` of milliseconds. */
-const ticking = (ms: number): string => {
-  const seconds = Math.ceil(ms / 1000);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
 
 export function AgainTimer({ batch, assessment, kitchen, fitted }: StationProps & { fitted: Fitted }) {
   const p = usePalette();
@@ -68,7 +63,7 @@ export function AgainTimer({ batch, assessment, kitchen, fitted }: StationProps 
       />
       {left !== null && (
         <Body>
-          {left > 0 ? <Strong>{ticking(left)}</Strong> : <Strong>Measure {verdict.needed} again now.</Strong>}
+          {left > 0 ? <Strong>{ticking(left / MINUTE)}</Strong> : <Strong>Measure {verdict.needed} again now.</Strong>}
         </Body>
       )}
       {verdict.outcome === 'fail' && fit !== null && more === null && (

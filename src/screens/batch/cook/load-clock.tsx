@@ -13,16 +13,11 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import { ticking } from './ticking';
 
 const MINUTE = 60_000;
 /** A load in the heat for longer was forgotten on screen, min. */
 const LONGEST = 12 * 60;
-
-/** `4:05` of minutes. */
-const ticking = (minutes: number): string => {
-  const seconds = Math.max(0, Math.round(minutes * 60));
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
 
 export function LoadClock({ batch, kitchen, edit, loads }: StationProps & { loads: number }) {
   const p = usePalette();

@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { type PotForecast } from '@/core/cooking/pot-of';
 import { highWords, potWords } from '@/core/checks/load-words';
-import { MOST_FALL_K } from '@/core/cooking/pot-limits';
+import { MOST_FALL_K } from '@/core/heat/liquids';
 import { type Appliance } from '@/core/document/kitchen';
 import { LIMITS } from '@/core/document/limits';
 import { FLAME_IDS, FLAMES } from '@/core/document/vocabulary/flames';
