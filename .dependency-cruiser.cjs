@@ -19,6 +19,7 @@ const ROOMS = {
   heat: ['food'],
   cooling: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
   cooking: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
+  schedule: ['heat'],
   recipe: ['document', 'units', 'food', 'filling'],
   formats: ['document', 'units', 'food', 'filling', 'recipe'],
   checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking'],

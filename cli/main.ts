@@ -4,6 +4,7 @@
  */
 import { readFileSync } from 'node:fs';
 import { type Command, InputError } from './command';
+import { planCommand } from './commands/day';
 import { balanceCommand, doughCommand, sheetCommand } from './commands/dough';
 import { convertCommand, ingredientCommand, parseCommand } from './commands/food';
 import {
@@ -35,6 +36,7 @@ const COMMANDS: Record<string, Command> = {
   spread: spreadCommand,
   assess: assessCommand,
   batch: batchCommand,
+  plan: planCommand,
 };
 
 /** So many problems are listed; the rest are counted. */

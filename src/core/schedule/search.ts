@@ -1,0 +1,250 @@
+/**
+ * The search for a plan, backwards from the end. All tasks start as late as the orders allow; where more is needed at once than
+ * there is, one of two goes before the other (precedence constraint posting: De Reyck & Herroelen 1998 for the branching; Cesta,
+ * Oddi & Smith 2000 for improving a plan by freeing a part of it). Small problems are searched to the end: then the plan is the
+ * best there is. Larger ones are built up cluster by cluster and improved. Longest waits are orders like all others, so they are
+ * never broken.
+ */
+import { uniform } from '../heat/random';
+import { type Clash, latestClash, type Use, usesOf, type WayOut } from './clashes';
+import { backwards, type Clusters, clustersOf } from './clusters';
+import { freed } from './freed';
+import { type Network, network } from './network';
+import { type Problem } from './problem';
+import { canBeat, earliestOf, isBetter, type Worth, worthOf } from './worth';
+
+/** A plan: starts by task, and what was decided to get there. */
+export interface Found {
+  starts: Int32Array;
+  worth: Worth;
+  decided: readonly WayOut[];
+}
+
+/** How a search ended. */
+export interface Searched {
+  best: Found | null;
+  /** Everything was looked at: the plan is the best there is, or there is none. */
+  isWhole: boolean;
+}
+
+/** A problem of at most so many tasks is searched whole, up to so many dead ends. House estimates. */
+const SMALL = 12;
+const WHOLE_DEAD_ENDS = 20_000;
+/** So many dead ends while a cluster is put in, and while a part is decided anew. */
+const CLUSTER_DEAD_ENDS = 40;
+const PART_DEAD_ENDS = 12;
+/** So many orders of clusters are tried before it is said that none was found; so many, where one was. */
+const MOST_BUILDS = 12;
+const BUILDS = 4;
+/** A plan that begins too early is built up anew once in so many rounds. */
+const REBUILD_EVERY = 3;
+/** Of two ways that are nearly as good the other one is sometimes taken. */
+const OTHERWISE = 0.12;
+
+export interface SearchOptions {
+  keepsWait?: (task: number, place: number) => boolean;
+  seed?: number;
+  /** So many dead ends of a small problem. */
+  deadEnds?: number;
+  /** So many orders of clusters at most. */
+  builds?: number;
+}
+
+type Steps<Result> = Generator<Found | null, Result>;
+
+/**
+ * Searches; after every step it can be stopped. Each value is the best plan so far, or null.
+ * @returns what came of it when it ends by itself
+ */
+export function* search(problem: Problem, options: SearchOptions = {}): Steps<Searched> {
+  const { keepsWait, seed = 1, deadEnds = WHOLE_DEAD_ENDS, builds = MOST_BUILDS } = options;
+  const net = network(problem, keepsWait);
+  if (net === null) return { best: null, isWhole: true };
+  const searching = new Searching(problem, net, seed);
+  return problem.tasks.length <= SMALL ? yield* searching.whole(deadEnds) : yield* searching.inParts(builds);
+}
+
+class Searching {
+  private readonly earliest: Int32Array;
+  private readonly uses: Use[];
+  private readonly random: () => number;
+  private readonly clusters: Clusters;
+  /** No plan is better than all tasks at their latest, each by itself. */
+  private readonly goal: Worth;
+  /** The tasks that are looked at. */
+  private readonly isIn: Uint8Array;
+  private best: Found | null = null;
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly net: Network,
+    seed: number,
+  ) {
+    this.earliest = earliestOf(problem);
+    this.uses = usesOf(problem);
+    this.random = uniform(seed);
+    this.clusters = clustersOf(problem);
+    this.goal = this.worth();
+    this.isIn = new Uint8Array(problem.tasks.length).fill(1);
+  }
+
+  /** Searched to the end, or until there were too many dead ends; then what there is is improved. */
+  *whole(deadEnds: number): Steps<Searched> {
+    const isWhole = yield* this.everyPlan({ deadEnds }, false);
+    if (isWhole || this.best === null) return { best: this.best, isWhole };
+    return yield* this.improved();
+  }
+
+  /** Built up in several orders, then improved. */
+  *inParts(builds: number): Steps<Searched> {
+    for (let k = 0; k < builds && (this.best === null || k < BUILDS); k++) {
+      yield* this.built();
+      yield this.best;
+    }
+    if (this.best === null) return { best: null, isWhole: false };
+    return yield* this.improved();
+  }
+
+  private worth(): Worth {
+    return worthOf(this.problem, this.earliest, this.net.latest);
+  }
+
+  private take(way: WayOut): boolean {
+    return 'task' in way ? this.net.endBy(way.task, way.by) : this.net.order(way.before, way.after, way.gap);
+  }
+
+  private keepIfBetter(decided: readonly WayOut[]): void {
+    const worth = this.worth();
+    if (this.best === null || isBetter(worth, this.best.worth))
+      this.best = { starts: Int32Array.from(this.net.latest), worth, decided: [...decided] };
+  }
+
+  /** Goes through all plans from where the network stands, as far as they could be better. @returns whether that was all */
+  private *everyPlan(left: { deadEnds: number }, isRandom: boolean, kept: readonly WayOut[] = []): Steps<boolean> {
+    const mark = this.net.mark();
+    const decided: WayOut[] = [...kept];
+    const ended = yield* this.down(left, decided, isRandom, true, () => {
+      this.keepIfBetter(decided);
+      return false;
+    });
+    this.net.backTo(mark);
+    return ended === 'all';
+  }
+
+  /**
+   * Goes down decision by decision, and back where there is no way on.
+   * @param decided grows and shrinks with it
+   * @param isSolved asked where nothing clashes any more: whether to stay there
+   */
+  private *down(
+    left: { deadEnds: number },
+    decided: WayOut[],
+    isRandom: boolean,
+    isBounded: boolean,
+    isSolved: () => boolean,
+  ): Steps<'solved' | 'all' | 'gave up'> {
+    const from = decided.length;
+    const mark = this.net.mark();
+    const open: { ways: WayOut[]; mark: number }[] = [];
+    for (let steps = 1; ; steps++) {
+      if (steps % 64 === 0) yield this.best;
+      const clash = latestClash(this.uses, this.net, this.isIn);
+      if (clash === null && isSolved()) return 'solved';
+      open.push({ ways: clash === null ? [] : this.waysOn(clash, isRandom, isBounded), mark: this.net.mark() });
+      for (;;) {
+        const here = open[open.length - 1];
+        this.net.backTo(here.mark);
+        decided.length = from + open.length - 1;
+        const way = here.ways.pop();
+        if (way !== undefined) {
+          if (!this.take(way)) continue;
+          if (isBounded && !canBeat(this.worth(), this.best?.worth ?? null)) continue;
+          decided.push(way);
+          break;
+        }
+        open.pop();
+        left.deadEnds -= 1;
+        if (open.length === 0) return 'all';
+        if (left.deadEnds < 0) {
+          this.net.backTo(mark);
+          decided.length = from;
+          return 'gave up';
+        }
+      }
+    }
+  }
+
+  /** The ways out that are possible and could still lead to something better, the best last. */
+  private waysOn({ ways }: Clash, isRandom: boolean, isBounded: boolean): WayOut[] {
+    const tried: { way: WayOut; worth: Worth }[] = [];
+    for (const way of ways) {
+      const mark = this.net.mark();
+      if (this.take(way)) {
+        const worth = this.worth();
+        if (!isBounded || canBeat(worth, this.best?.worth ?? null)) tried.push({ way, worth });
+      }
+      this.net.backTo(mark);
+    }
+    tried.sort((a, b) => (isBetter(a.worth, b.worth) ? 1 : -1));
+    if (isRandom && tried.length > 1 && this.random() < OTHERWISE) tried.push(...tried.splice(-2, 1));
+    return tried.map(({ way }) => way);
+  }
+
+  /** A plan built up cluster by cluster, each put in among those that are there, or before all of them. */
+  private *built(): Steps<void> {
+    const mark = this.net.mark();
+    const decided: WayOut[] = [];
+    this.isIn.fill(0);
+    for (const cluster of backwards(this.clusters, this.random)) {
+      const members = this.clusters.members[cluster];
+      const there = this.problem.tasks.flatMap((_, i) => (this.isIn[i] === 1 ? [i] : []));
+      members.forEach((i) => (this.isIn[i] = 1));
+      let ended = yield* this.down({ deadEnds: CLUSTER_DEAD_ENDS }, decided, false, false, () => true);
+      if (ended !== 'solved' && this.putBefore(members, there, decided))
+        ended = yield* this.down({ deadEnds: CLUSTER_DEAD_ENDS }, decided, false, false, () => true);
+      if (ended !== 'solved') {
+        this.isIn.fill(1);
+        this.net.backTo(mark);
+        return;
+      }
+    }
+    this.keepIfBetter(decided);
+    this.net.backTo(mark);
+  }
+
+  /** All of them before all that are there, where they share anything. */
+  private putBefore(members: readonly number[], there: readonly number[], decided: WayOut[]): boolean {
+    const { tasks, resources } = this.problem;
+    const mark = this.net.mark();
+    const had = decided.length;
+    for (const before of members)
+      for (const after of there) {
+        const shared = Object.keys(tasks[before].needs).filter((r) => (tasks[after].needs[r] ?? 0) > 0);
+        if (shared.length === 0) continue;
+        const way = { before, after, gap: Math.max(0, ...shared.map((r) => resources[r]?.changeOver ?? 0)) };
+        if (!this.take(way)) {
+          this.net.backTo(mark);
+          decided.length = had;
+          return false;
+        }
+        decided.push(way);
+      }
+    return true;
+  }
+
+  /** A part of what was decided is kept, the rest decided anew, again and again. */
+  private *improved(): Steps<Searched> {
+    for (let round = 1; ; round++) {
+      const from = this.best as Found;
+      if (!isBetter(this.goal, from.worth)) return { best: from, isWhole: false };
+      // What begins too early was perhaps only built up in a poor order.
+      if (from.worth.tooEarly > 0 && round % REBUILD_EVERY === 0) yield* this.built();
+      const mark = this.net.mark();
+      const isFree = freed(this.problem, from, this.clusters, this.random);
+      const kept = from.decided.filter((way) => !isFree(way) && this.take(way));
+      yield* this.everyPlan({ deadEnds: PART_DEAD_ENDS }, true, kept);
+      this.net.backTo(mark);
+      yield this.best;
+    }
+  }
+}
