@@ -23,6 +23,19 @@ const ROOMS = {
   recipe: ['document', 'units', 'food', 'filling'],
   formats: ['document', 'units', 'food', 'filling', 'recipe'],
   checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking'],
+  day: [
+    'document',
+    'units',
+    'food',
+    'filling',
+    'wrapper',
+    'safety',
+    'heat',
+    'cooling',
+    'cooking',
+    'checks',
+    'schedule',
+  ],
 };
 const rooms = Object.entries(ROOMS).map(([room, below]) => ({
   name: `room-${room}`,
@@ -45,7 +58,7 @@ module.exports = {
       'core-stands-alone',
       '^src/core',
       ['^src/core'],
-      library('zod', 'date-fns', 'fuse.js', 'ml-levenberg-marquardt', 'papaparse', 'htmlparser2'),
+      library('zod', 'date-fns', '@date-fns/tz', 'fuse.js', 'ml-levenberg-marquardt', 'papaparse', 'htmlparser2'),
     ),
     only('workers-use-core', '^src/workers', ['^src/(core|workers)'], library('comlink')),
     {

@@ -98,7 +98,7 @@ export const doughCommand = command(doughInput, (input) => {
     waterC: isBoiling ? 100 : water.waterC,
     waterShare: made.composition.water,
     saltPercent: made.saltPercent,
-    steps: timedSteps(made, input.wantC ?? roomC),
+    steps: timedSteps(made, input.wantC ?? roomC).map(({ part: _part, ...step }) => step),
     // Beside what others rely on: how much of the water is ice, and each dough of two.
     iceG: isBoiling
       ? 0

@@ -2,7 +2,9 @@
  * All that needs the validator, which is large: it runs in a worker of its own, and is asked for only when a document is
  * read or changed. Where that worker cannot be had the validator is fetched into the page.
  */
-import { type Changed, changingBatch, changingKitchen } from '@/core/document/changing';
+import { type Changed, changingBatch, changingDay, changingKitchen } from '@/core/document/changing';
+import { type Day } from '@/core/document/day-schema';
+import { type DayOperation } from '@/core/document/day-operations';
 import { type Kitchen } from '@/core/document/kitchen-schema';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
@@ -36,6 +38,13 @@ export const readBatch = (json: unknown): Promise<ReadResult<Batch>> =>
     (api) => api.readBatch(json),
   );
 
+/** Reads a day of any known version. */
+export const readDay = (json: unknown): Promise<ReadResult<Day>> =>
+  asked(
+    (w) => w.readDay(json),
+    (api) => api.readDay(json),
+  );
+
 /** Reads a kitchen of any known version. */
 export const readKitchen = (json: unknown): Promise<ReadResult<Kitchen>> =>
   asked(
@@ -61,6 +70,12 @@ const checked = (format: string, fields: Parameters<ValidatorApi['checkFields']>
 /** Changes a batch; refusals name ingredients as the larder does. */
 export async function changeBatch(batch: Batch, operations: readonly Operation[]): Promise<Changed<Batch>> {
   const { format, fields, settle } = changingBatch(batch, operations, nameOf);
+  return settle(await checked(format, fields));
+}
+
+/** Changes a day. */
+export async function changeDay(day: Day, operations: readonly DayOperation[]): Promise<Changed<Day>> {
+  const { format, fields, settle } = changingDay(day, operations);
   return settle(await checked(format, fields));
 }
 

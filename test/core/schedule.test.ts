@@ -124,7 +124,7 @@ describe('a plan', () => {
     ]);
     expect(
       conflictsOf([task('a', 10), task('c', 20, [{ id: 'a', maxWait: 0 }]), task('b', 10, [{ id: 'a', maxWait: 5 }])]),
-    ).toEqual([{ kind: 'waits-too-long', tasks: ['b', 'a'], resource: null, byMinutes: 15 }]);
+    ).toEqual([{ kind: 'waits-too-long', tasks: ['c', 'a'], resource: null, byMinutes: 10 }]);
     expect(conflictsOf([task('a', 10)], 0)).toMatchObject([{ kind: 'never-fits', resource: 'hands' }]);
     expect(conflictsOf([task('a', 10, [{ id: 'b' }]), task('b', 10, [{ id: 'a' }])])).toMatchObject([
       { kind: 'impossible' },

@@ -44,7 +44,7 @@ const OVEN_GAP = 15;
 /** Yeasted ones rise beyond what is drawn: so much more between them. */
 const RISING = 10;
 /** Out with one load, in with the next, minutes. House estimate. */
-const CHANGE_MINUTES = 2;
+export const CHANGE_MINUTES = 2;
 
 const gapFor = (medium: MediumId, { kind }: Pick<Dough, 'kind'>): number =>
   (GAPS[medium] ?? OVEN_GAP) + (kind === 'yeasted' && medium !== 'oil' && medium !== 'water' ? RISING : 0);

@@ -3,7 +3,7 @@
  * it is by now, and when the rule's hours are up. Time is passed in.
  */
 import { parcelsClosed } from '../document/boards';
-import { type BoardRun } from '../document/schema';
+import { type Batch, type BoardRun } from '../document/schema';
 
 /** Perishable food may stand between 5 and 60 °C so long in all, minutes; in a kitchen above 32 °C half of it. */
 export const BENCH_RULE = {
@@ -84,6 +84,10 @@ export function boardClock(
     parts: outMinutes + toGoMinutes <= limitMinutes ? 1 : partsFor(toGoMinutes, Math.max(1, limitMinutes - outMinutes)),
   };
 }
+
+/** Seconds a parcel as they were last closed here, on the clock that runs or the one before; null where none was timed. */
+export const paceOfBatch = ({ board, earlierBoards }: Pick<Batch['wrap'], 'board' | 'earlierBoards'>): number | null =>
+  [...earlierBoards, ...(board ? [board] : [])].map(paceOf).reduceRight((found, pace) => found ?? pace, null);
 
 /** Seconds a parcel by the latest taps. A pause in the fridge is none of it. */
 function paceOf({ taps, stretches }: BoardRun): number | null {

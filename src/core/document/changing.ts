@@ -2,7 +2,9 @@
  * The parts of a change that need no validator: what an edit alters, and what comes of the check. The check itself is
  * `checkFields`; it is large, and may run elsewhere.
  */
-import { nameInBatch, nameInKitchen } from './field-names';
+import { type Day } from './day-schema';
+import { applyToDay, type DayOperation } from './day-operations';
+import { nameInBatch, nameInDay, nameInKitchen } from './field-names';
 import { type Kitchen } from './kitchen-schema';
 import { applyToKitchen, type KitchenOperation } from './kitchen-operations';
 import { apply, type Operation } from './operations';
@@ -41,6 +43,12 @@ export function changingBatch(before: Batch, operations: readonly Operation[], n
 export function changingKitchen(before: Kitchen, operations: readonly KitchenOperation[]): Changing<Kitchen> {
   const after = operations.reduce(applyToKitchen, before);
   return changing(before, after, (path) => nameInKitchen(after, path));
+}
+
+/** A day with operations applied, to be checked. */
+export function changingDay(before: Day, operations: readonly DayOperation[]): Changing<Day> {
+  const after = operations.reduce(applyToDay, before);
+  return changing(before, after, nameInDay);
 }
 
 export const isKitchen = (document: Batch | Kitchen): document is Kitchen => document.format === KITCHEN_FORMAT;

@@ -1,15 +1,21 @@
 /** Checks top-level fields of a document by its definition. */
 import { type z } from '../zod';
 import { type CheckedFields, type Fields } from './changing';
+import { daySchema } from './day-schema';
 import { kitchenSchema } from './kitchen-schema';
 import { problemsOf } from './read';
 import { batchSchema } from './schema';
-import { KITCHEN_FORMAT } from './vocabulary/formats';
+import { DAY_FORMAT, KITCHEN_FORMAT } from './vocabulary/formats';
 
-/** Checks fields of a batch or a kitchen. */
+type Shape = Readonly<Record<string, z.ZodType>>;
+const SHAPES: Readonly<Record<string, Shape>> = {
+  [KITCHEN_FORMAT]: kitchenSchema.shape,
+  [DAY_FORMAT]: daySchema.shape,
+};
+
+/** Checks fields of a batch, a kitchen or a day. */
 export function checkFields(format: string, fields: Fields): CheckedFields {
-  const shape: Readonly<Record<string, z.ZodType>> =
-    format === KITCHEN_FORMAT ? kitchenSchema.shape : batchSchema.shape;
+  const shape = SHAPES[format] ?? batchSchema.shape;
   const problems: { path: string; text: string }[] = [];
   const texts: Record<string, string> = {};
   for (const [field, value] of Object.entries(fields)) {

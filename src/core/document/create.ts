@@ -120,6 +120,7 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
       edge: FORMS[form].edges[0],
     },
     cook: { method, steps: stepsSaid(method, form, { mediumC, minutes }), startC: 20, ...NOT_COOKED },
+    taken: [],
     note: { outcomes: [], words: '' },
   };
 }

@@ -51,6 +51,22 @@ const WORDS: Record<string, string> = {
   saltTargetPercent: 'Salt you aim for',
 };
 
+const DAY_WORDS: Record<string, string> = {
+  title: 'Name of the day',
+  serveAt: 'Served at',
+  from: 'Not before',
+  batches: 'What is made',
+  carryMinutes: 'On the way',
+  helpers: 'Helpers',
+  away: 'Nobody there',
+  spareShare: 'Spare time',
+  rings: 'Rings',
+  benches: 'Places to work',
+  pins: 'Pinned',
+  changes: 'Minutes',
+  added: 'Your own task',
+};
+
 export function nameInBatch(batch: Batch, path: string, nameOf: (id: string) => string | undefined): string {
   const [list, index, ...field] = path.split('.');
   const line = list === 'lines' && index !== undefined ? batch.lines[Number(index)] : undefined;
@@ -60,6 +76,8 @@ export function nameInBatch(batch: Batch, path: string, nameOf: (id: string) => 
   const part = field.join(' ');
   return part === 'amount' || part === '' ? name : `${name}, ${part}`;
 }
+
+export const nameInDay = (path: string): string => DAY_WORDS[path.split('.')[0]] ?? path;
 
 export function nameInKitchen(kitchen: Kitchen, path: string): string {
   const [list, index] = path.split('.');

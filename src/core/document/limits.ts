@@ -83,6 +83,13 @@ export const LIMITS = {
   /** Water and starch poured into a pan, g. */
   panWaterG: span(5, 3000),
   panStarchG: span(0, 200),
+  /** Of a day: minutes of one task, of what is added to it, and on the way; work that is planned for beyond what it takes. */
+  taskMinutes: span(1, 3 * 24 * 60),
+  moreMinutes: span(0, 24 * 60),
+  carryMinutes: span(0, 240),
+  daySpare: span(0, 1),
+  rings: span(1, 12),
+  benches: span(1, 6),
 } as const;
 
 /** How many there may be of a thing. */
@@ -116,6 +123,16 @@ export const MOST = {
   applianceName: 60,
   heats: 20,
   cookRuns: 60,
+  /** What was really taken, in a batch. */
+  taken: 100,
+  batchesInDay: 20,
+  helpers: 10,
+  helperName: 60,
+  away: 40,
+  tasks: 400,
+  taskId: 200,
+  added: 60,
+  shopping: 300,
 } as const;
 
 /** How much of a line a field takes, by its unit: more is a slip of the finger. House estimates. */

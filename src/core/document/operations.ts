@@ -4,7 +4,8 @@ import { placeLine, type Placing } from './place-line';
 import { type LineFacts, scaleFilling } from './scale';
 import { splitLine } from './split-line';
 import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
-import { type Batch, type BoardRun, type CoolingRun, type Line, type Weighed } from './schema';
+import { type Batch, type BoardRun, type CoolingRun, type Line, type Taken, type Weighed } from './schema';
+import { MOST } from './limits';
 import { changeDough, changeForm } from './create';
 import { type OwnDough } from './own-dough-schema';
 import { type DoughId } from './vocabulary/doughs';
@@ -52,6 +53,9 @@ export type Operation =
   | { do: 'startLoad' | 'setIn' | 'stopLoad'; at: string }
   | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
   | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
+  /** What work on it really took; the oldest are let go. */
+  | { do: 'addTaken'; taken: Taken }
+  | { do: 'removeTaken'; taken: Taken }
   | { do: 'setNote'; to: Partial<Batch['note']> };
 
 /** Applies a change. Ids that are not in the batch change nothing. */
@@ -143,6 +147,10 @@ export function apply(batch: Batch, change: Operation): Batch {
       return { ...batch, cook: { ...batch.cook, readings: [...batch.cook.readings, change.reading] } };
     case 'removeReading':
       return { ...batch, cook: { ...batch.cook, readings: without(batch.cook.readings, change.reading) } };
+    case 'addTaken':
+      return { ...batch, taken: [...batch.taken, change.taken].slice(-MOST.taken) };
+    case 'removeTaken':
+      return { ...batch, taken: without(batch.taken, change.taken) };
     case 'setNote':
       return { ...batch, note: { ...batch.note, ...change.to } };
   }

@@ -7,6 +7,7 @@ import { type Batch, batchSchema, type Line, lineSchema } from './schema';
 import { toVersion6 } from './to-version-6';
 import { toVersion7 } from './to-version-7';
 import { toVersion8 } from './to-version-8';
+import { toVersion9 } from './to-version-9';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -22,6 +23,7 @@ export const MIGRATIONS: Record<number, (document: Json) => Json> = {
   5: toVersion6,
   6: toVersion7,
   7: toVersion8,
+  8: toVersion9,
 };
 
 /**

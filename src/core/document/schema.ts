@@ -20,6 +20,7 @@ import { OUTCOME_IDS } from './vocabulary/outcomes';
 import { PAN_HEAT_IDS } from './vocabulary/pan-heats';
 import { SCHOOL_IDS } from './vocabulary/schools';
 import { STAGE_IDS } from './vocabulary/stages';
+import { TASK_KIND_IDS } from './vocabulary/task-kinds';
 import { TASTE_IDS } from './vocabulary/tastes';
 import { VESSEL_IDS } from './vocabulary/vessels';
 import { id } from './id';
@@ -328,6 +329,14 @@ const noteSchema = z.strictObject({
   words: text(MOST.words).describe('Free words.'),
 });
 
+const takenSchema = z.strictObject({
+  what: z.enum(TASK_KIND_IDS).describe('Which work.'),
+  minutes: within(LIMITS.taskMinutes, 'minutes').describe('So long it really took.'),
+  planned: within(LIMITS.taskMinutes, 'minutes').describe('So long it was planned to take.'),
+  at: moment.describe('When it was done.'),
+});
+export type Taken = z.infer<typeof takenSchema>;
+
 export const batchSchema = z
   .strictObject({
     format: z.literal(BATCH_FORMAT, `must be "${BATCH_FORMAT}"`),
@@ -363,6 +372,10 @@ export const batchSchema = z
         error: 'is not of a shape that this form is made from',
       }),
     cook: cookSchema,
+    taken: z
+      .array(takenSchema)
+      .max(...most(MOST.taken, 'times'))
+      .describe('What work on it really took, the oldest first.'),
     note: noteSchema,
   })
   .describe('A batch of parcels: its filling, cooling, wrapping, cooking and what came of it.');

@@ -1,5 +1,11 @@
-/** Tasks that longest waits tie together: such a cluster as a whole can always go before what is planned already. */
-import { type Problem } from './problem';
+/**
+ * Tasks that longest waits tie together: such a cluster as a whole can go before what is planned already. What has its fixed
+ * time (serving) ties nothing together: it stands where it is.
+ */
+import { isFixed, type Problem } from './problem';
+
+/** What may wait longer than this, minutes, ties nothing: it is kept as an order, and seldom pressed. House estimate. */
+const TIES = 6 * 60;
 
 /** The clusters, each by the places of its tasks; with what must come after each, by place of cluster. */
 export interface Clusters {
@@ -10,13 +16,14 @@ export interface Clusters {
 
 export function clustersOf({ tasks }: Problem): Clusters {
   const placeOf = new Map(tasks.map((t, i) => [t.id, i]));
+  const fixed = tasks.map(isFixed);
   const root = tasks.map((_, i) => i);
   const rootOf = (i: number): number => (root[i] === i ? i : (root[i] = rootOf(root[i])));
   const each = (see: (task: number, before: number, isTied: boolean) => void): void =>
     tasks.forEach(({ after }, i) =>
       after.forEach(({ id, maxWait }) => {
         const p = placeOf.get(id);
-        if (p !== undefined) see(i, p, maxWait !== undefined);
+        if (p !== undefined) see(i, p, maxWait !== undefined && maxWait <= TIES && !fixed[i] && !fixed[p]);
       }),
     );
   each((i, p, isTied) => {

@@ -1,14 +1,13 @@
 /** What stands against a plan: too early a beginning and the chain of work that makes it so, or waits that cannot be kept. */
 import { usesOf } from './clashes';
 import { network } from './network';
-import { type Conflict, type Problem } from './problem';
+import { type Conflict, isFixed, type Problem } from './problem';
 import { type Found, search, type SearchOptions } from './search';
-import { earliestOf } from './worth';
+import { earliestOf, tooLongBy, type Wait } from './worth';
 
-/** Steps of the search given to each question which waits can be kept. House estimate. */
-const STEPS_A_QUESTION = 40;
-const DEAD_ENDS_A_QUESTION = 300;
-const BUILDS_A_QUESTION = 2;
+/** So many dead ends, and orders of clusters, for each set of waits that are let go. House estimates. */
+const DEAD_ENDS_A_QUESTION = 2000;
+const BUILDS_A_QUESTION = 3;
 
 /** Tasks of a plan that start before they may, the worst first, with what holds them there. */
 export function conflictsOf(problem: Problem, { starts }: Found): Conflict[] {
@@ -57,73 +56,60 @@ function heldThere({ tasks, resources }: Problem, starts: Int32Array, from: numb
   return { chain, resource };
 }
 
-/** One longest wait of the problem. */
-interface Wait {
-  task: number;
-  place: number;
-}
-
 /**
- * Where not all waits can be kept: which can (as many as are found by halving, Junker 2004), and by how much the others are not.
+ * Where not all waits can be kept: those of the tasks that have no place are let go, first what waits for serving, then all of
+ * them, until there is a plan; what is let go and still too long in it is the conflict. Each value is the best such plan so far.
  */
 export function* unkeptWaits(
   problem: Problem,
-  { seed = 1, deadEnds = DEAD_ENDS_A_QUESTION }: Pick<SearchOptions, 'seed' | 'deadEnds'>,
-): Generator<null, { found: Found | null; conflicts: Conflict[] }> {
+  {
+    seed = 1,
+    deadEnds = DEAD_ENDS_A_QUESTION,
+    stuck,
+  }: Pick<SearchOptions, 'seed' | 'deadEnds'> & { stuck: readonly number[] },
+): Generator<{ found: Found; conflicts: Conflict[] } | null, { found: Found | null; conflicts: Conflict[] }> {
   const impossible = neverFits(problem);
   if (impossible.length > 0) return { found: null, conflicts: impossible };
-  const waits: Wait[] = problem.tasks.flatMap((t, task) =>
+  const { tasks } = problem;
+  const waits: Wait[] = tasks.flatMap((t, task) =>
     t.after.flatMap(({ maxWait }, place) => (maxWait === undefined ? [] : [{ task, place }])),
   );
-  const kept: Wait[] = [];
-  let found: Found | null = null;
-  function* isPossible(list: readonly Wait[]): Generator<null, boolean> {
-    const keepsWait = (task: number, place: number): boolean => list.some((w) => w.task === task && w.place === place);
-    const run = search(problem, {
-      keepsWait,
-      seed,
-      deadEnds: Math.min(deadEnds, DEAD_ENDS_A_QUESTION),
-      builds: BUILDS_A_QUESTION,
-    });
-    let last: Found | null = null;
-    for (let step = 0; step < STEPS_A_QUESTION; step++) {
+  const placeOf = new Map(tasks.map((t, i) => [t.id, i]));
+  const beforeOf = ({ task, place }: Wait): number => placeOf.get(tasks[task].after[place].id) ?? -1;
+  let unkept: Wait[] = [];
+  for (let among = new Set(stuck); ;) {
+    const mine = waits.filter((w) => !unkept.includes(w) && (among.has(w.task) || among.has(beforeOf(w))));
+    const isHeld = (w: Wait): boolean => isFixed(tasks[w.task]);
+    const left = waits.filter((w) => !unkept.includes(w));
+    const more = [mine.filter(isHeld), left.filter(isHeld), mine, left].find((some) => some.length > 0) ?? [];
+    if (more.length === 0)
+      return { found: null, conflicts: [{ kind: 'impossible', tasks: [], resource: null, byMinutes: 0 }] };
+    unkept = [...unkept, ...more];
+    const run = search(problem, { unkept, seed, deadEnds, builds: BUILDS_A_QUESTION });
+    for (;;) {
       const { value, done } = run.next();
-      last = done ? value.best : value;
-      if (done) break;
-      yield null;
+      const found = done ? value.best : value;
+      const seen = found && { found, conflicts: [...conflictsOf(problem, found), ...tooLong(problem, found)] };
+      if (!done) {
+        yield seen;
+        continue;
+      }
+      if (seen) return seen;
+      among = new Set(value.stuck);
+      break;
     }
-    if (last !== null) found = last;
-    return last !== null;
   }
-  function* add(list: readonly Wait[]): Generator<null, void> {
-    if (list.length === 0) return;
-    if (yield* isPossible([...kept, ...list])) {
-      kept.push(...list);
-      return;
-    }
-    if (list.length === 1) return;
-    const half = Math.ceil(list.length / 2);
-    yield* add(list.slice(0, half));
-    yield* add(list.slice(half));
-  }
-  yield* add(waits);
-  const isAny = yield* isPossible(kept);
-  const plan = found as Found | null;
-  if (!isAny || plan === null)
-    return { found: null, conflicts: [{ kind: 'impossible', tasks: [], resource: null, byMinutes: 0 }] };
-  return { found: plan, conflicts: [...conflictsOf(problem, plan), ...tooLong(problem, plan)] };
 }
 
 /** Waits of a plan that are longer than they may be, the worst first. */
-function tooLong({ tasks }: Problem, { starts }: Found): Conflict[] {
+function tooLong(problem: Problem, { starts }: Found): Conflict[] {
+  const { tasks } = problem;
   const placeOf = new Map(tasks.map((t, i) => [t.id, i]));
   return tasks
-    .flatMap((t, i) =>
-      t.after.flatMap(({ id, maxWait = Infinity }): Conflict[] => {
-        const p = placeOf.get(id);
-        if (p === undefined) return [];
-        const by = starts[i] - starts[p] - tasks[p].minutes - maxWait;
-        return by > 0 ? [{ kind: 'waits-too-long', tasks: [t.id, id], resource: null, byMinutes: by }] : [];
+    .flatMap((t, task) =>
+      t.after.flatMap(({ id }, place): Conflict[] => {
+        const byMinutes = tooLongBy(problem, placeOf, starts, { task, place });
+        return byMinutes > 0 ? [{ kind: 'waits-too-long', tasks: [t.id, id], resource: null, byMinutes }] : [];
       }),
     )
     .sort((a, b) => b.byMinutes - a.byMinutes);

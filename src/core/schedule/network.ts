@@ -2,7 +2,7 @@
  * The network of orders: for every task the latest start that all orders allow together (longest paths backwards from the end,
  * Bellman 1958). An order that has been added can be taken back, so that a search can try it.
  */
-import { type Problem } from './problem';
+import { isFixed, type Problem } from './problem';
 
 /** Starts before this many minutes before the beginning are no plan any more. */
 const FAR = 60 * 24 * 30;
@@ -54,7 +54,9 @@ export function network(
       if (maxWait !== undefined && keepsWait(i, place)) arcs[p].push({ to: i, weight: minutes[p] + maxWait });
     }),
   );
-  const floor = (problem.startMinute ?? 0) - FAR;
+  const far = (problem.startMinute ?? 0) - FAR;
+  // What has its fixed time stays there.
+  const floors = Int32Array.from(tasks, (t) => (isFixed(t) ? (t.earliest ?? far) : far));
   const trail: Undo[] = [];
   // How many arcs in a row have pushed a task: more than there are tasks is a circle that never ends.
   const steps = new Int32Array(n);
@@ -78,7 +80,7 @@ export function network(
         const bound = latest[task] + weight;
         if (bound >= latest[to]) continue;
         steps[to] = steps[task] + 1;
-        if (steps[to] > n || bound < floor) {
+        if (steps[to] > n || bound < floors[to]) {
           isPossible = false;
           break;
         }
@@ -117,13 +119,20 @@ export function network(
       arcs[after].push({ to: before, weight });
       trail.push({ arcOf: after });
       steps.fill(0);
-      if (latest[after] + weight < latest[before]) push(before, latest[after] + weight);
+      const bound = latest[after] + weight;
+      if (bound < latest[before]) {
+        if (bound < floors[before]) {
+          backTo(mark);
+          return false;
+        }
+        push(before, bound);
+      }
       return tried(mark);
     },
     endBy(task, minute) {
       const mark = trail.length;
       const to = minute - minutes[task];
-      if (to < floor) return false;
+      if (to < floors[task]) return false;
       steps.fill(0);
       if (to < latest[task]) push(task, to);
       return tried(mark);

@@ -75,3 +75,7 @@ export const capacityAt = ({ capacity, changes = [] }: Resource, minute: number)
     0,
     changes.reduce((sum, { from, to, by }) => (from <= minute && minute < to ? sum + by : sum), capacity),
   );
+
+/** Whether a task can only be at one time: pinned, or serving. */
+export const isFixed = ({ earliest, latest, minutes }: Task): boolean =>
+  earliest !== undefined && latest !== undefined && latest - minutes <= earliest;

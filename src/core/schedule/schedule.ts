@@ -40,13 +40,17 @@ export function* planning(problem: Problem, options: PlanOptions = {}): Generato
       yield value && { schedule: scheduleOf(problem, value, conflictsOf(problem, value)), isWhole: false };
       continue;
     }
-    const { best, isWhole } = value;
+    const { best, isWhole, stuck } = value;
     if (best !== null) return { schedule: scheduleOf(problem, best, conflictsOf(problem, best)), isWhole };
-    break;
+    // No order of work keeps every wait: as many are kept as can be.
+    const relaxed = unkeptWaits(problem, { ...options, stuck });
+    for (;;) {
+      const next = relaxed.next();
+      const schedule = next.value && scheduleOf(problem, next.value.found, next.value.conflicts);
+      if (next.done) return { schedule: scheduleOf(problem, next.value.found, next.value.conflicts), isWhole: false };
+      yield schedule && { schedule, isWhole: false };
+    }
   }
-  // No order of work keeps every wait: as many are kept as can be.
-  const relaxed = yield* unkeptWaits(problem, options);
-  return { schedule: scheduleOf(problem, relaxed.found, relaxed.conflicts), isWhole: false };
 }
 
 /**

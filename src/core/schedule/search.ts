@@ -11,7 +11,7 @@ import { backwards, type Clusters, clustersOf } from './clusters';
 import { freed } from './freed';
 import { type Network, network } from './network';
 import { type Problem } from './problem';
-import { canBeat, earliestOf, isBetter, type Worth, worthOf } from './worth';
+import { canBeat, earliestOf, isBetter, tooLongBy, type Wait, type Worth, worthOf } from './worth';
 
 /** A plan: starts by task, and what was decided to get there. */
 export interface Found {
@@ -25,6 +25,8 @@ export interface Searched {
   best: Found | null;
   /** Everything was looked at: the plan is the best there is, or there is none. */
   isWhole: boolean;
+  /** Where none was found: the tasks of the cluster that most often had no place. */
+  stuck: readonly number[];
 }
 
 /** A problem of at most so many tasks is searched whole, up to so many dead ends. House estimates. */
@@ -33,6 +35,7 @@ const WHOLE_DEAD_ENDS = 20_000;
 /** So many dead ends while a cluster is put in, and while a part is decided anew. */
 const CLUSTER_DEAD_ENDS = 40;
 const PART_DEAD_ENDS = 12;
+const ALONE_DEAD_ENDS = 3000;
 /** So many orders of clusters are tried before it is said that none was found; so many, where one was. */
 const MOST_BUILDS = 12;
 const BUILDS = 4;
@@ -42,7 +45,8 @@ const REBUILD_EVERY = 3;
 const OTHERWISE = 0.12;
 
 export interface SearchOptions {
-  keepsWait?: (task: number, place: number) => boolean;
+  /** Waits that need not be kept; those that are too long in the end count against a plan. */
+  unkept?: readonly Wait[];
   seed?: number;
   /** So many dead ends of a small problem. */
   deadEnds?: number;
@@ -57,10 +61,11 @@ type Steps<Result> = Generator<Found | null, Result>;
  * @returns what came of it when it ends by itself
  */
 export function* search(problem: Problem, options: SearchOptions = {}): Steps<Searched> {
-  const { keepsWait, seed = 1, deadEnds = WHOLE_DEAD_ENDS, builds = MOST_BUILDS } = options;
-  const net = network(problem, keepsWait);
-  if (net === null) return { best: null, isWhole: true };
-  const searching = new Searching(problem, net, seed);
+  const { unkept = [], seed = 1, deadEnds = WHOLE_DEAD_ENDS, builds = MOST_BUILDS } = options;
+  const isUnkept = new Set(unkept.map(({ task, place }) => `${task} ${place}`));
+  const net = network(problem, (task, place) => !isUnkept.has(`${task} ${place}`));
+  if (net === null) return { best: null, isWhole: true, stuck: [] };
+  const searching = new Searching(problem, net, seed, unkept);
   return problem.tasks.length <= SMALL ? yield* searching.whole(deadEnds) : yield* searching.inParts(builds);
 }
 
@@ -73,13 +78,22 @@ class Searching {
   private readonly goal: Worth;
   /** The tasks that are looked at. */
   private readonly isIn: Uint8Array;
+  private readonly placeOf: ReadonlyMap<string, number>;
+  /** Orders of clusters by themselves, worked out when they are first needed. */
+  private readonly alone: WayOut[][] = [];
+  private readonly decidedAlone: WayOut[] = [];
+  /** How often a cluster had no place. */
+  private readonly stuck: Map<number, number>;
   private best: Found | null = null;
 
   constructor(
     private readonly problem: Problem,
     private readonly net: Network,
     seed: number,
+    private readonly unkept: readonly Wait[],
   ) {
+    this.placeOf = new Map(problem.tasks.map((t, i) => [t.id, i]));
+    this.stuck = new Map();
     this.earliest = earliestOf(problem);
     this.uses = usesOf(problem);
     this.random = uniform(seed);
@@ -91,7 +105,7 @@ class Searching {
   /** Searched to the end, or until there were too many dead ends; then what there is is improved. */
   *whole(deadEnds: number): Steps<Searched> {
     const isWhole = yield* this.everyPlan({ deadEnds }, false);
-    if (isWhole || this.best === null) return { best: this.best, isWhole };
+    if (isWhole || this.best === null) return { best: this.best, isWhole, stuck: this.problem.tasks.map((_, i) => i) };
     return yield* this.improved();
   }
 
@@ -101,7 +115,10 @@ class Searching {
       yield* this.built();
       yield this.best;
     }
-    if (this.best === null) return { best: null, isWhole: false };
+    if (this.best === null) {
+      const most = [...this.stuck].sort((a, b) => b[1] - a[1])[0]?.[0];
+      return { best: null, isWhole: false, stuck: most === undefined ? [] : this.clusters.members[most] };
+    }
     return yield* this.improved();
   }
 
@@ -114,7 +131,9 @@ class Searching {
   }
 
   private keepIfBetter(decided: readonly WayOut[]): void {
-    const worth = this.worth();
+    const { latest } = this.net;
+    const tooLong = this.unkept.reduce((sum, w) => sum + tooLongBy(this.problem, this.placeOf, latest, w), 0);
+    const worth = { ...this.worth(), tooLong };
     if (this.best === null || isBetter(worth, this.best.worth))
       this.best = { starts: Int32Array.from(this.net.latest), worth, decided: [...decided] };
   }
@@ -199,10 +218,12 @@ class Searching {
       const members = this.clusters.members[cluster];
       const there = this.problem.tasks.flatMap((_, i) => (this.isIn[i] === 1 ? [i] : []));
       members.forEach((i) => (this.isIn[i] = 1));
-      let ended = yield* this.down({ deadEnds: CLUSTER_DEAD_ENDS }, decided, false, false, () => true);
-      if (ended !== 'solved' && this.putBefore(members, there, decided))
-        ended = yield* this.down({ deadEnds: CLUSTER_DEAD_ENDS }, decided, false, false, () => true);
+      const putIn = () => this.down({ deadEnds: CLUSTER_DEAD_ENDS }, decided, true, false, () => true);
+      let ended = yield* putIn();
+      if (ended !== 'solved' && this.putBefore(members, there, decided) && this.asByItself(cluster, decided))
+        ended = yield* putIn();
       if (ended !== 'solved') {
+        this.stuck.set(cluster, (this.stuck.get(cluster) ?? 0) + 1);
         this.isIn.fill(1);
         this.net.backTo(mark);
         return;
@@ -210,6 +231,41 @@ class Searching {
     }
     this.keepIfBetter(decided);
     this.net.backTo(mark);
+  }
+
+  /** In the order in which a cluster would be done if there were nothing else. */
+  private asByItself(cluster: number, decided: WayOut[]): boolean {
+    const order = (this.alone[cluster] ??= this.workedOutAlone(cluster));
+    const mark = this.net.mark();
+    const had = decided.length;
+    for (const way of order) {
+      if (!this.take(way)) {
+        this.net.backTo(mark);
+        decided.length = had;
+        return true;
+      }
+      decided.push(way);
+    }
+    return true;
+  }
+
+  /** Who comes before whom in a cluster that has everything to itself; times in which less is there are left to the rest. */
+  private workedOutAlone(cluster: number): WayOut[] {
+    const members = this.clusters.members[cluster];
+    const { problem } = this;
+    const tasks = members.map((i) => ({ ...problem.tasks[i], earliest: undefined }));
+    const resources = Object.fromEntries(
+      Object.entries(problem.resources).map(([name, { changes: _c, ...rest }]) => [name, rest]),
+    );
+    const mine = { ...problem, startMinute: undefined, resources, tasks };
+    const net = network(mine);
+    if (net === null) return [];
+    const alone = new Searching(mine, net, 1, []);
+    const run = alone.down({ deadEnds: ALONE_DEAD_ENDS }, alone.decidedAlone, false, false, () => true);
+    while (!run.next().done);
+    return alone.decidedAlone.flatMap((way) =>
+      'task' in way ? [] : [{ before: members[way.before], after: members[way.after], gap: way.gap }],
+    );
   }
 
   /** All of them before all that are there, where they share anything. */
@@ -236,7 +292,7 @@ class Searching {
   private *improved(): Steps<Searched> {
     for (let round = 1; ; round++) {
       const from = this.best as Found;
-      if (!isBetter(this.goal, from.worth)) return { best: from, isWhole: false };
+      if (!isBetter(this.goal, from.worth)) return { best: from, isWhole: false, stuck: [] };
       // What begins too early was perhaps only built up in a poor order.
       if (from.worth.tooEarly > 0 && round % REBUILD_EVERY === 0) yield* this.built();
       const mark = this.net.mark();

@@ -7,6 +7,7 @@ export interface TimedStep {
   what: string;
   handsOnMinutes: number;
   waitMinutes: [low: number, high: number];
+  part?: DoughStep['part'];
 }
 
 /** Doughs rise by feel, not by the clock: from so much less to so much more. House estimate. */
@@ -20,6 +21,7 @@ export const timedSteps = (dough: Pick<Dough, 'steps' | 'parts'>, riseC: number)
     what: step.what,
     handsOnMinutes: step.handsOnMinutes,
     waitMinutes: waitOf(step, dough, riseC),
+    ...(step.part === undefined ? {} : { part: step.part }),
   }));
 
 function waitOf({ isRise, waitMinutes }: DoughStep, { parts }: Pick<Dough, 'parts'>, riseC: number): [number, number] {

@@ -16,6 +16,11 @@ export const boughtSheets: DoughRecord = {
   usualThicknessMm: 0.4,
   steps: [
     { what: 'Thaw in the packet', handsOnMinutes: 0, waitMinutes: [120, 720] },
-    { what: 'Unroll under a damp cloth, brush sheet by sheet with fat', handsOnMinutes: 10, waitMinutes: [0, 5] },
+    {
+      what: 'Unroll under a damp cloth, brush sheet by sheet with fat',
+      handsOnMinutes: 10,
+      waitMinutes: [0, 5],
+      part: 'roll',
+    },
   ],
 };

@@ -15,6 +15,6 @@ export const bread: DoughRecord = {
     { what: 'Knead smooth', handsOnMinutes: 12, waitMinutes: [0, 0] },
     { what: 'Rise, covered', handsOnMinutes: 1, waitMinutes: [60, 90], isRise: true },
     { what: 'Divide, round up', handsOnMinutes: 8, waitMinutes: [10, 15] },
-    { what: 'Roll out', handsOnMinutes: 10, waitMinutes: [0, 0] },
+    { what: 'Roll out', handsOnMinutes: 10, waitMinutes: [0, 0], part: 'roll' },
   ],
 };

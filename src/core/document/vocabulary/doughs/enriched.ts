@@ -15,6 +15,6 @@ export const enriched: DoughRecord = {
     { what: 'Knead smooth, the soft butter last', handsOnMinutes: 15, waitMinutes: [0, 0] },
     { what: 'Rise, covered', handsOnMinutes: 1, waitMinutes: [60, 90], isRise: true },
     { what: 'Knock back, divide, round up', handsOnMinutes: 10, waitMinutes: [10, 15] },
-    { what: 'Roll out', handsOnMinutes: 10, waitMinutes: [0, 0] },
+    { what: 'Roll out', handsOnMinutes: 10, waitMinutes: [0, 0], part: 'roll' },
   ],
 };

@@ -14,6 +14,6 @@ export const griddle: DoughRecord = {
   steps: [
     { what: 'Knead soft with lukewarm water, oil it', handsOnMinutes: 8, waitMinutes: [30, 90] },
     { what: 'Divide into balls, oil them', handsOnMinutes: 5, waitMinutes: [15, 30] },
-    { what: 'Fill and roll out', handsOnMinutes: 15, waitMinutes: [0, 0] },
+    { what: 'Fill and roll out', handsOnMinutes: 15, waitMinutes: [0, 0], part: 'filling' },
   ],
 };

@@ -16,6 +16,6 @@ export const hotWater: DoughRecord = {
       handsOnMinutes: 10,
       waitMinutes: [30, 60],
     },
-    { what: 'Divide and roll, the rest covered', handsOnMinutes: 20, waitMinutes: [0, 0] },
+    { what: 'Divide and roll, the rest covered', handsOnMinutes: 20, waitMinutes: [0, 0], part: 'roll' },
   ],
 };

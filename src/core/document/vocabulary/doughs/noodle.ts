@@ -18,6 +18,6 @@ export const noodle: DoughRecord = {
   steps: [
     { what: 'Stir in the water, knead to a firm dough', handsOnMinutes: 10, waitMinutes: [20, 30] },
     { what: 'Knead smooth', handsOnMinutes: 3, waitMinutes: [30, 60] },
-    { what: 'Divide and roll, the rest covered', handsOnMinutes: 20, waitMinutes: [0, 0] },
+    { what: 'Divide and roll, the rest covered', handsOnMinutes: 20, waitMinutes: [0, 0], part: 'roll' },
   ],
 };

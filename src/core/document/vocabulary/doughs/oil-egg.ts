@@ -15,6 +15,6 @@ export const oilEgg: DoughRecord = {
       handsOnMinutes: 8,
       waitMinutes: [20, 60],
     },
-    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [0, 0] },
+    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [0, 0], part: 'roll' },
   ],
 };

@@ -12,6 +12,6 @@ export const raised: DoughRecord = {
   usualThicknessMm: 4,
   steps: [
     { what: 'Stir together, knead briefly', handsOnMinutes: 6, waitMinutes: [15, 30] },
-    { what: 'Divide and roll, and cook soon', handsOnMinutes: 12, waitMinutes: [0, 20] },
+    { what: 'Divide and roll, and cook soon', handsOnMinutes: 12, waitMinutes: [0, 20], part: 'roll' },
   ],
 };

@@ -22,6 +22,6 @@ export const roughLaminated: DoughRecord = {
     { what: 'Roll out and fold in three, twice', handsOnMinutes: 12, waitMinutes: [30, 60] },
     { what: 'Roll out and fold in three, twice more', handsOnMinutes: 12, waitMinutes: [30, 2880] },
     { what: 'Out of the fridge until it rolls without cracking', handsOnMinutes: 0, waitMinutes: [5, 10] },
-    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [10, 20] },
+    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [10, 20], part: 'roll' },
   ],
 };

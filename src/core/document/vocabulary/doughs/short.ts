@@ -19,6 +19,6 @@ export const short: DoughRecord = {
     },
     { what: 'Chill, wrapped', handsOnMinutes: 1, waitMinutes: [30, 2880] },
     { what: 'Out of the fridge until it bends without cracking', handsOnMinutes: 0, waitMinutes: [5, 15] },
-    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [0, 15] },
+    { what: 'Roll and cut', handsOnMinutes: 15, waitMinutes: [0, 15], part: 'roll' },
   ],
 };

@@ -19,6 +19,6 @@ export const spiral: DoughRecord = {
     { what: 'Knead the outer dough smooth', handsOnMinutes: 10, waitMinutes: [20, 40] },
     { what: 'Rub the inner dough together', handsOnMinutes: 5, waitMinutes: [10, 30] },
     { what: 'Wrap outer round inner, roll out, roll up, and again', handsOnMinutes: 15, waitMinutes: [20, 30] },
-    { what: 'Cut across, press flat, roll to rounds', handsOnMinutes: 20, waitMinutes: [0, 15] },
+    { what: 'Cut across, press flat, roll to rounds', handsOnMinutes: 20, waitMinutes: [0, 15], part: 'roll' },
   ],
 };

@@ -15,7 +15,12 @@ export const steamedBun: DoughRecord = {
     { what: 'Knead smooth', handsOnMinutes: 12, waitMinutes: [0, 0] },
     { what: 'Rise, covered', handsOnMinutes: 1, waitMinutes: [45, 75], isRise: true },
     { what: 'Knead the air out, divide, round up', handsOnMinutes: 8, waitMinutes: [5, 10] },
-    { what: 'Roll, thinner at the rim', handsOnMinutes: 12, waitMinutes: [0, 0] },
-    { what: 'Let the filled buns rise until they spring back slowly', handsOnMinutes: 0, waitMinutes: [15, 30] },
+    { what: 'Roll, thinner at the rim', handsOnMinutes: 12, waitMinutes: [0, 0], part: 'roll' },
+    {
+      what: 'Let the filled buns rise until they spring back slowly',
+      handsOnMinutes: 0,
+      waitMinutes: [15, 30],
+      part: 'filled',
+    },
   ],
 };

@@ -12,6 +12,6 @@ export const thinSheets: DoughRecord = {
   usualThicknessMm: 0.5,
   steps: [
     { what: 'Knead soft and smooth with lukewarm water, oil it', handsOnMinutes: 12, waitMinutes: [30, 120] },
-    { what: 'Stretch sheet by sheet, brush with fat', handsOnMinutes: 20, waitMinutes: [0, 5] },
+    { what: 'Stretch sheet by sheet, brush with fat', handsOnMinutes: 20, waitMinutes: [0, 5], part: 'roll' },
   ],
 };

@@ -1,0 +1,26 @@
+import { lanternSupper } from '@/data/demo';
+import { beginDay } from '@/core/document/day';
+import { applyToDay } from '@/core/document/day-operations';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { forecastHeat } from '@/core/checks/heat';
+import { factsOf } from '@/core/day/facts';
+import { dayTasks, serveMinuteOf, minuteOf } from '@/core/day/day-tasks';
+import { dayProblem } from '@/core/day/day-problem';
+import { dayPlan } from '@/core/day/day-plan';
+import { planning } from '@/core/schedule/schedule';
+import { lowerBound } from '@/core/schedule/bound';
+const at = '2026-12-04T12:00:00Z';
+let day = beginDay({ id: 'd', title: 'Lantern supper', serveAt: '2026-12-05T18:00:00Z', from: process.argv[3] ?? '2026-12-04T16:00:00Z', at });
+const all = lanternSupper(at).filter((b) => (process.argv[2] ?? 'turkey,duck,pumpkin,haddock,venison,potato').split(',').some((w) => b.id.includes(w)));
+for (const b of all) day = applyToDay(day, { do: 'putBatch', batchId: b.id, serve: 'carried-warm' });
+const k = DEFAULT_KITCHEN;
+const t0 = performance.now();
+const facts = day.batches.map((db) => { const batch = all.find((b) => b.id === db.batchId)!; return factsOf(batch, k, { serving: db.serve, serveMinute: serveMinuteOf(day, db) }, { heat: forecastHeat(batch, k, 'first'), frozen: null, hardMinutes: null }); });
+const tasks = dayTasks(day, facts);
+const p = dayProblem(day, k, tasks, { minute: minuteOf(day.from), zone: 'Europe/Berlin' });
+console.log('facts', Math.round(performance.now() - t0), 'ms; tasks', tasks.length, 'lb', lowerBound(p.problem));
+const run = planning(p.problem); const t1 = performance.now(); let last: any = null; let said = '';
+for (;;) { const { value, done } = run.next(); if (value) { last = value; const s = `${value.schedule.feasible} ${p.problem.endMinute - value.schedule.startMinute} ${value.schedule.conflicts.length + ' ' + JSON.stringify(value.schedule.conflicts.slice(0,3).map((c) => [c.kind, c.byMinutes, c.resource, c.tasks.slice(0, 3)]))}`; if (s !== said) { said = s; console.log(Math.round(performance.now() - t1), s); } } if (done || performance.now() - t1 > +(process.argv[4] ?? 3000)) break; }
+const plan = dayPlan(day, tasks, p, last.schedule, false);
+const hm = (m: number) => new Date(m * 60000 + 3600000).toISOString().slice(5, 16).replace('T', ' ');
+for (const t of plan.tasks) console.log(hm(t.start), hm(t.end).slice(6), (t.hasHands ? 'H' : ' ') , t.batchIds.map((b) => b.slice(5, 10)).join('+').padEnd(12), t.title, '·', t.how.slice(0, 70), t.latestStart ? `[≤${hm(t.latestStart.minute).slice(6)} ${t.latestStart.why}]` : '');

@@ -1,0 +1,135 @@
+/** A day as a problem for the solver: what there is of everything, what is done already, what is going on. */
+import { type Day } from '../document/day-schema';
+import { type Kitchen } from '../document/kitchen-schema';
+import { applianceOf } from '../cooking/appliance';
+import { type Problem, type Resource, type Task } from '../schedule/problem';
+import { minuteOf } from './day-tasks';
+import { FRIDGE_FREE, OVEN_CHANGE } from './estimates';
+import { type Rest, restHours } from './rest-hours';
+import { type DayTask, type PlaceOfWork } from './task';
+
+/** A wait that has been broken by what really happened: nothing can mend it any more. */
+export interface Overdue {
+  taskId: string;
+  afterId: string;
+  byMinutes: number;
+  why: string;
+}
+
+export interface DayProblem {
+  problem: Problem;
+  rests: Rest[];
+  overdue: Overdue[];
+  /** Tasks that are over, with their minutes; and that are going on, with when they are thought to end. */
+  done: Map<string, { start: number; end: number }>;
+  running: Map<string, { start: number; end: number }>;
+}
+
+export interface Now {
+  /** Epoch minute: nothing that has not begun starts before. */
+  minute: number;
+  /** IANA time zone of the kitchen. */
+  zone: string;
+}
+
+/** Minutes a task is planned with: work with what is spare. */
+export const plannedMinutesOf = (
+  { hasHands, minutes, isEstimate }: DayTask,
+  { spareShare }: Pick<Day, 'spareShare'>,
+): number => (hasHands && isEstimate ? Math.ceil(minutes * (1 + spareShare)) : minutes);
+
+/** What there is of each thing. */
+export function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record<PlaceOfWork, Resource> {
+  const ofKind = (kind: 'oven' | 'steamer') => kitchen.appliances.filter((a) => a.kind === kind);
+  const trays = ofKind('oven').reduce((sum, a) => sum + a.tiers, 0) || applianceOf('oven', kitchen).tiers;
+  return {
+    hands: {
+      capacity: 1,
+      changes: [
+        ...rests.map(({ from, to }) => ({ from, to, by: -1 })),
+        ...day.helpers.map((h) => ({ from: minuteOf(h.from), to: minuteOf(h.to), by: 1 })),
+      ],
+    },
+    bench: { capacity: day.benches },
+    hob: { capacity: day.rings },
+    oven: { capacity: trays, changeOver: OVEN_CHANGE },
+    steamer: { capacity: Math.max(1, ofKind('steamer').length) },
+    fridge: { capacity: Math.max(1, Math.round(kitchen.fridgeLitres * FRIDGE_FREE)) },
+  };
+}
+
+/** Draws up the problem. */
+export function dayProblem(day: Day, kitchen: Kitchen, tasks: readonly DayTask[], now: Now): DayProblem {
+  const begins = Math.max(minuteOf(day.from), day.run === null ? -Infinity : now.minute);
+  const served = tasks.flatMap((t) => (t.kind === 'serve' && t.latest !== undefined ? [t.latest] : []));
+  const rests = restHours(day, begins, served, now.zone);
+  const did = new Map((day.run?.did ?? []).map((d) => [d.taskId, d]));
+  const done: DayProblem['done'] = new Map();
+  const running: DayProblem['running'] = new Map();
+  for (const task of tasks) {
+    const d = did.get(task.id);
+    if (d === undefined) continue;
+    const start = minuteOf(d.startedAt);
+    if (d.endedAt !== null) done.set(task.id, { start, end: Math.max(start, minuteOf(d.endedAt)) });
+    else {
+      const planned = start + plannedMinutesOf(task, day) + d.moreMinutes;
+      running.set(task.id, { start, end: Math.max(planned, now.minute + 1) });
+    }
+  }
+  const overdue: Overdue[] = [];
+  const endMinute = Math.max(begins + 1, ...served);
+  const problemTasks = tasks
+    .filter(({ id }) => !done.has(id))
+    .map((task): Task => {
+      const { id, needs, ways, weight } = task;
+      const runs = running.get(id);
+      const shared = {
+        id,
+        needs: needs as Record<string, number>,
+        ways: ways as Record<string, string> | undefined,
+        weight,
+      };
+      if (runs) {
+        const start = Math.min(begins, endMinute);
+        const minutes = Math.max(1, runs.end - start);
+        return { ...shared, minutes, after: [], earliest: start, latest: start + minutes };
+      }
+      const minutes = plannedMinutesOf(task, day);
+      const pin = day.pins.find((p) => p.taskId === id);
+      let earliest = pin ? minuteOf(pin.at) : (task.earliest ?? -Infinity);
+      let latest = pin ? minuteOf(pin.at) + minutes : (task.latest ?? Infinity);
+      const after: { id: string; minWait?: number; maxWait?: number }[] = [];
+      for (const follows of task.after) {
+        const over = done.get(follows.id);
+        if (over === undefined) {
+          after.push({ id: follows.id, minWait: follows.minWait, maxWait: follows.maxWait });
+          continue;
+        }
+        earliest = Math.max(earliest, over.end + (follows.minWait ?? 0));
+        if (follows.maxWait === undefined) continue;
+        const mustStart = over.end + follows.maxWait;
+        if (mustStart >= Math.max(begins, earliest)) latest = Math.min(latest, mustStart + minutes);
+        else
+          overdue.push({
+            taskId: id,
+            afterId: follows.id,
+            byMinutes: Math.max(begins, earliest) - mustStart,
+            why: follows.why ?? '',
+          });
+      }
+      return {
+        ...shared,
+        minutes,
+        after,
+        ...(Number.isFinite(earliest) ? { earliest } : {}),
+        ...(Number.isFinite(latest) ? { latest } : {}),
+      };
+    });
+  return {
+    problem: { startMinute: begins, endMinute, resources: resourcesOf(day, kitchen, rests), tasks: problemTasks },
+    rests,
+    overdue,
+    done,
+    running,
+  };
+}

@@ -1,0 +1,71 @@
+/** What the day knows of a batch: its documents' accounts, its forecasts, and what work on it has really taken. */
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../document/schema';
+import { type Serving } from '../document/vocabulary/servings';
+import { account, type Accounts } from '../checks/account';
+import { type HeatForecast } from '../checks/heat';
+import { loadPlan, type LoadPlan } from '../cooking/load-plan';
+import { planWrap, type WrapPlan } from '../wrapper/plan';
+
+export interface BatchFacts {
+  batch: Batch;
+  kitchen: Kitchen;
+  serving: Serving;
+  /** Epoch minute it is served at. */
+  serveMinute: number;
+  accounts: Accounts;
+  wrapPlan: WrapPlan;
+  loads: LoadPlan | null;
+  /** Minutes until the filling is wrap-ready; null where it never gets there as planned, 0 where nothing is hot. */
+  coolMinutes: number | null;
+  /** How many times as long frozen parcels take; 1 where they are planned from frozen already. */
+  frozenFactor: number;
+  /** Minutes on a tray until a parcel is hard. */
+  hardMinutes: number;
+}
+
+export interface Forecasts {
+  heat: HeatForecast | null;
+  /** The same batch, its parcels frozen. */
+  frozen: HeatForecast | null;
+  hardMinutes: number | null;
+}
+
+/** Where it is not known: overnight is enough. House estimate, minutes. */
+const USUAL_HARD = 240;
+/** Where no forecast says how much longer frozen parcels take. House estimate. */
+const USUAL_FROZEN = 1.5;
+
+export function factsOf(
+  batch: Batch,
+  kitchen: Kitchen,
+  { serving, serveMinute }: Pick<BatchFacts, 'serving' | 'serveMinute'>,
+  { heat, frozen, hardMinutes }: Forecasts,
+): BatchFacts {
+  const accounts = account(batch, kitchen, heat);
+  const { dough, fit, laid } = accounts;
+  const isFrozen = batch.cook.startC < 0;
+  const [thawed, cold] = [heat?.core?.leastDoneMinutes ?? null, frozen?.core?.leastDoneMinutes ?? null];
+  return {
+    batch,
+    kitchen,
+    serving,
+    serveMinute,
+    accounts,
+    wrapPlan: planWrap(batch, kitchen, fit, laid, dough),
+    loads: loadPlan(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null }),
+    coolMinutes: heat === null || accounts.coolTarget === null ? 0 : heat.cooling === null ? 0 : heat.cooling.minutes,
+    frozenFactor: isFrozen ? 1 : thawed !== null && cold !== null && thawed > 0 ? cold / thawed : USUAL_FROZEN,
+    hardMinutes: hardMinutes ?? USUAL_HARD,
+  };
+}
+
+/** How much longer than thought some work on a batch has really taken: the last few times, each within half and double. */
+const LAST = 3;
+const WITHIN = [0.5, 2] as const;
+export function takenFactor({ taken }: Pick<Batch, 'taken'>, what: string): number {
+  const last = taken.filter((t) => t.what === what).slice(-LAST);
+  if (last.length === 0) return 1;
+  const sum = last.reduce((all, t) => all + Math.min(WITHIN[1], Math.max(WITHIN[0], t.minutes / t.planned)), 0);
+  return sum / last.length;
+}

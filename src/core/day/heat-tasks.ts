@@ -1,0 +1,273 @@
+/** What is done from the open parcel to the table: filled and closed, risen or frozen, cooked in loads, packed. */
+import { CHANGE_MINUTES } from '../cooking/load-plan';
+import { paceOfBatch } from '../cooling/board-clock';
+import { mainStep, plannedMinutes } from '../document/cooking';
+import { type ApplianceKind } from '../document/vocabulary/appliances';
+import { type TaskKind } from '../document/vocabulary/task-kinds';
+import { EDGES } from '../document/vocabulary/edges';
+import { FORMS } from '../document/vocabulary/forms';
+import { MEDIA } from '../document/vocabulary/media';
+import { SERVINGS } from '../document/vocabulary/servings';
+import { SHAPES } from '../document/vocabulary/skins';
+import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
+import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, PAN_MINUTES, WATER_UP } from './estimates';
+import { type BatchFacts } from './facts';
+import { type Made, makeTask } from './make';
+import { type DayTask, type Follows, type PlaceOfWork } from './task';
+
+/** In an oven or a steamer up to so many loads are seen one by one; more of them keep the hands at it. */
+const MOST_SEEN = 5;
+/** Watched loads are seen in so many parts. */
+const MOST_CHUNKS = 4;
+
+/** Where an appliance stands, so that two do not meet there. */
+const STANDS: Readonly<Record<ApplianceKind, PlaceOfWork>> = {
+  oven: 'oven',
+  steamer: 'steamer',
+  pan: 'hob',
+  pot: 'hob',
+};
+
+/** Nobody stands longer than this at one thing without a chance to see to another, minutes. House estimate. */
+const AT_A_TIME = 25;
+
+/** Rolling, filling and closing, in parts: so many are rolled and filled, so that no skin dries. */
+export function wrapTasks(facts: BatchFacts, rollMinutes: number, after: readonly Follows[]): DayTask[] {
+  const { batch, accounts } = facts;
+  const { wrap, count } = batch;
+  const isPan = SHAPES[wrap.skin.shape].isPan;
+  const pace = paceOfBatch(wrap);
+  const seconds = pace ?? EDGES[wrap.edge].seconds;
+  const minutes = rollMinutes + (isPan ? PAN_MINUTES * count : (count * seconds) / 60);
+  const parts = Math.min(count, Math.max(1, Math.ceil(minutes / AT_A_TIME)));
+  const each = isPan ? '' : `, ${Math.round(seconds)} s each${pace === null ? '' : ', as you did'}; cover the skins`;
+  const isBought = accounts.dough.parts.length === 0;
+  const what = isBought || rollMinutes === 0 ? 'Fill and close' : 'Roll, fill and close';
+  const tasks: DayTask[] = [];
+  for (let k = 0; k < parts; k++) {
+    const [from, to] = [Math.round((k * count) / parts) + 1, Math.round(((k + 1) * count) / parts)];
+    const before = tasks[k - 1];
+    tasks.push(
+      makeTask(
+        facts,
+        'wrap',
+        (minutes * (to - from + 1)) / count,
+        {
+          title: parts === 1 ? what : `${what} ${from === to ? from : `${from} to ${to}`} of ${count}`,
+          how: `${to - from + 1} × ${formatGrams(wrap.portionG)}${each}`,
+          needs: { hands: 1, bench: 1 },
+          after: before
+            ? [{ id: before.id, maxWait: MAY_WAIT.between, why: accounts.goesInRaw ? 'raw' : 'skins soak' }]
+            : after,
+          weight: 3,
+          isEstimate: pace === null,
+        },
+        parts === 1 ? undefined : k + 1,
+      ),
+    );
+  }
+  return tasks;
+}
+
+/** After wrapping: what rises or freezes. @returns what the first load follows */
+export function betweenTasks(
+  facts: BatchFacts,
+  wrapped: readonly DayTask[],
+  rise: readonly [number, number] | null,
+): { tasks: DayTask[]; after: Follows } {
+  const { serving, hardMinutes, accounts } = facts;
+  const last = wrapped[wrapped.length - 1];
+  if (serving === 'frozen-ahead') {
+    const freeze = makeTask(facts, 'freeze', hardMinutes, {
+      how: `on a floured tray, ${formatMinutes(hardMinutes)}, then bagged`,
+      hasHands: false,
+      after: [{ id: last.id, maxWait: MAY_WAIT.parcels, why: accounts.goesInRaw ? 'raw' : 'skins soak' }],
+      isEstimate: false,
+    });
+    return { tasks: [freeze], after: { id: freeze.id } };
+  }
+  if (rise !== null) {
+    const risen = makeTask(facts, 'rise', rise[0], {
+      how: `${formatMinutes(rise[0])} to ${formatMinutes(rise[1])}, covered`,
+      hasHands: false,
+      after: [{ id: last.id, maxWait: 5 }],
+      weight: 3,
+    });
+    return { tasks: [risen], after: { id: risen.id, maxWait: rise[1] - rise[0], why: 'risen: no later' } };
+  }
+  const isButter = accounts.dough.isLayered || accounts.dough.kind === 'short';
+  const maxWait = isButter ? MAY_WAIT.butterParcels : MAY_WAIT.parcels;
+  return { tasks: [], after: { id: last.id, maxWait, why: accounts.goesInRaw ? 'raw: no later' : 'skins soak' } };
+}
+
+/** The loads, and what they follow each other by; with what must rest after the last. */
+export function loadTasks(facts: BatchFacts, first: readonly Follows[]): { tasks: DayTask[]; outs: Follows[] } {
+  const { batch, kitchen, loads, serving, frozenFactor } = facts;
+  const factor = serving === 'frozen-ahead' ? frozenFactor : 1;
+  const { steps, method } = batch.cook;
+  const main = mainStep(batch.cook);
+  const kind = MEDIA[main.medium].appliance;
+  const eachMinutes = Math.max(1, Math.ceil((loads?.eachMinutes ?? plannedMinutes(batch.cook)) * factor));
+  const restMinutes = Math.max(
+    0,
+    Math.round(plannedMinutes(batch.cook) - (loads?.eachMinutes ?? plannedMinutes(batch.cook))),
+  );
+  const count = loads?.loads ?? 1;
+  const place = kind === null ? null : STANDS[kind];
+  const needs: DayTask['needs'] =
+    place === null
+      ? {}
+      : place === 'oven'
+        ? { oven: traysOf(facts) }
+        : { [place]: 1, ...(kind === 'steamer' ? { hob: 1 } : {}) };
+  const way =
+    place === 'oven'
+      ? {
+          ways: {
+            oven: steps
+              .filter((s) => MEDIA[s.medium].appliance === 'oven')
+              .map((s) => s.mediumC)
+              .join('–'),
+          },
+        }
+      : {};
+  const heatWords =
+    main.mediumC === null ? MEDIA[main.medium].label : formatTemperature(main.mediumC, kitchen.temperature);
+  const tasks: DayTask[] = [];
+  const make: Make = (...args) => {
+    const task = makeTask(facts, ...args);
+    tasks.push(task);
+    return task;
+  };
+  const heat =
+    place === null
+      ? null
+      : make('heat', place === 'oven' ? OVEN_UP : WATER_UP, {
+          title:
+            place === 'oven'
+              ? `Heat the oven to ${heatWords}`
+              : kind === 'pan'
+                ? 'Heat the pan'
+                : kind === 'pot' && main.medium === 'oil'
+                  ? `Heat the oil to ${heatWords}`
+                  : 'Bring the water to the boil',
+          hasHands: false,
+          needs: place === 'oven' ? {} : { hob: 1 },
+        });
+  const hot: Follows[] = heat ? [{ id: heat.id, maxWait: MAY_WAIT.hot }] : [];
+  const isWatched = kind === 'pan' || kind === 'pot' || count > MOST_SEEN;
+  if (isWatched) {
+    const outs = watchedLoads(facts, { count, eachMinutes, heatWords, needs, way }, [...first, ...hot], make);
+    return { tasks, outs: outs.map((out, k) => (k === outs.length - 1 ? { ...out, minWait: restMinutes } : out)) };
+  }
+  const outs: Follows[] = [];
+  let after = [...first, ...hot];
+  for (let k = 1; k <= count; k++) {
+    const which = count === 1 ? '' : ` load ${k} of ${count}`;
+    const goesIn = make(
+      'load-in',
+      LOAD_IN,
+      {
+        title: `Into the heat${which}`,
+        how: loads ? `${Math.min(loads.atOnce, batch.count)} at once` : '',
+        after,
+        weight: 4,
+      },
+      k,
+    );
+    const load = make(
+      'load',
+      eachMinutes,
+      {
+        title: `${METHOD_WORDS[method] ?? 'Cook'}${which}`,
+        how: `${formatMinutes(eachMinutes)}, ${heatWords}`,
+        hasHands: false,
+        needs,
+        ...way,
+        after: [{ id: goesIn.id, maxWait: 0 }],
+        weight: 4,
+        isEstimate: false,
+      },
+      k,
+    );
+    const out = make(
+      'load-out',
+      LOAD_OUT,
+      { title: `Measure, and out${which}`, after: [{ id: load.id, maxWait: MAY_WAIT.out, why: 'done' }], weight: 4 },
+      k,
+    );
+    outs.push({ id: out.id, minWait: k === count ? restMinutes : 0 });
+    after = [{ id: out.id, maxWait: MAY_WAIT.table }];
+  }
+  return { tasks, outs };
+}
+
+type Make = (kind: TaskKind, minutes: number, more: Made, n?: number | string) => DayTask;
+
+/** At a pan or a pot the hands stay: a few loads at a time, so that there is room for something else between. */
+function watchedLoads(
+  { loads }: BatchFacts,
+  at: {
+    count: number;
+    eachMinutes: number;
+    heatWords: string;
+    needs: DayTask['needs'];
+    way: Pick<DayTask, 'ways'>;
+  },
+  first: readonly Follows[],
+  make: Make,
+): Follows[] {
+  const { count, eachMinutes, heatWords, needs, way } = at;
+  const chunks = Math.min(count, MOST_CHUNKS);
+  const outs: Follows[] = [];
+  let after = first;
+  for (let k = 0; k < chunks; k++) {
+    const [from, to] = [Math.round((k * count) / chunks) + 1, Math.round(((k + 1) * count) / chunks)];
+    const which = count === 1 ? '' : from === to ? ` load ${from} of ${count}` : ` loads ${from} to ${to} of ${count}`;
+    const load = make(
+      'load',
+      (to - from + 1) * (eachMinutes + CHANGE_MINUTES),
+      {
+        title: `Cook${which}`,
+        how: `${loads ? `${loads.atOnce} at once, ` : ''}${formatMinutes(eachMinutes)} each, ${heatWords}`,
+        needs: { hands: 1, ...needs },
+        ...way,
+        after,
+        weight: 5,
+        isEstimate: false,
+      },
+      k + 1,
+    );
+    outs.push({ id: load.id });
+    after = [{ id: load.id, maxWait: MAY_WAIT.pot, why: 'it stays hot' }];
+  }
+  return outs;
+}
+
+const METHOD_WORDS: Readonly<Record<string, string>> = { bake: 'Bake', steam: 'Steam' };
+
+/** Trays of the oven that a load takes. */
+function traysOf({ loads }: BatchFacts): number {
+  if (loads === null || loads.places.length === 0) return 1;
+  return Math.max(1, Math.min(loads.floors, Math.ceil(loads.atOnce / loads.places.length)));
+}
+
+/** Packed warm, where it is carried. */
+export function packTask(facts: BatchFacts, outs: readonly Follows[]): DayTask {
+  const last = outs[outs.length - 1];
+  return makeTask(facts, 'pack', PACK, {
+    how: `${facts.batch.count} ${FORMS[facts.batch.wrap.form].plural}`,
+    needs: { hands: 1 },
+    after: [{ ...last, maxWait: (last.minWait ?? 0) + MAY_WAIT.pack, why: 'cools' }],
+    weight: 4,
+  });
+}
+
+/** Each load is kept hot so long at most, until it is served. */
+export const heldAfter = (facts: BatchFacts, outs: readonly Follows[]): Follows[] =>
+  outs.map(({ id, minWait = 0 }) => ({
+    id,
+    minWait,
+    maxWait: Math.max(minWait, SERVINGS[facts.serving].holdMinutes),
+    why: 'kept hot',
+  }));

@@ -1,0 +1,32 @@
+/** How a task is put together: what its kind says, and what is known of it. */
+import { TASK_KINDS, type TaskKind } from '../document/vocabulary/task-kinds';
+import { type BatchFacts, takenFactor } from './facts';
+import { type DayTask, taskId } from './task';
+
+export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds'>>;
+
+/** A task of a batch, as long as such work has lately been on it. */
+export function makeTask(
+  { batch }: Pick<BatchFacts, 'batch'>,
+  kind: TaskKind,
+  minutes: number,
+  more: Made = {},
+  n?: number | string,
+): DayTask {
+  const hasHands = more.hasHands ?? true;
+  return {
+    id: taskId(batch.id, kind, n),
+    kind,
+    batchIds: [batch.id],
+    title: TASK_KINDS[kind].label,
+    how: '',
+    doneWhen: TASK_KINDS[kind].doneWhen,
+    minutes: Math.max(1, Math.round(minutes * (hasHands ? takenFactor(batch, kind) : 1))),
+    hasHands,
+    needs: hasHands ? { hands: 1 } : {},
+    after: [],
+    weight: 1,
+    isEstimate: true,
+    ...more,
+  };
+}

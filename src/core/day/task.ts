@@ -1,0 +1,53 @@
+/** A piece of work of a day, as it follows from its batch. */
+import { type TaskKind } from '../document/vocabulary/task-kinds';
+
+/** What tasks meet at, and what it is called. */
+export const PLACES_OF_WORK = {
+  hands: 'hands',
+  bench: 'bench',
+  hob: 'hob',
+  oven: 'oven',
+  steamer: 'steamer',
+  fridge: 'fridge',
+} as const;
+export type PlaceOfWork = keyof typeof PLACES_OF_WORK;
+
+export interface Follows {
+  id: string;
+  minWait?: number;
+  maxWait?: number;
+  /** Why it may not wait longer, in two or three words: `raw`, `skins dry`. */
+  why?: string;
+}
+
+export interface DayTask {
+  id: string;
+  kind: TaskKind;
+  /** The batches it belongs to; none of what is for all. */
+  batchIds: readonly string[];
+  /** What is done. */
+  title: string;
+  /** How much of what. */
+  how: string;
+  /** What shows that it is done. */
+  doneWhen: string;
+  /** As it is thought to take, minutes; planned with what is spare. */
+  minutes: number;
+  /** It takes a pair of hands all the time. */
+  hasHands: boolean;
+  needs: Partial<Record<PlaceOfWork, number>>;
+  ways?: Partial<Record<PlaceOfWork, string>>;
+  after: readonly Follows[];
+  weight: number;
+  /** Epoch minutes it has to be within. */
+  earliest?: number;
+  latest?: number;
+  /** What must have gone in by its end, by name. */
+  stillToAdd?: readonly string[];
+  /** A figure that is estimated and not computed: said where it is asked for. */
+  isEstimate: boolean;
+}
+
+/** Ids of tasks: the batch, the kind, and a number where there are several. */
+export const taskId = (batchId: string, kind: TaskKind | string, n?: number | string): string =>
+  n === undefined ? `${batchId} ${kind}` : `${batchId} ${kind} ${n}`;

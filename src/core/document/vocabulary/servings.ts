@@ -1,0 +1,34 @@
+/** How a batch is served: what becomes of its parcels between the heat and the table, or before the heat. */
+import { idsOf, recordsOf } from './records';
+
+interface ServingRecord {
+  label: string;
+  /** What it means, in a sentence. */
+  trade: string;
+  /** Cooked parcels may be kept hot so long before they are served, minutes. */
+  holdMinutes: number;
+}
+
+/**
+ * Kept hot at 60 °C or more, food is safe for hours (US federal guidance: 140 °F), but crusts soften and skins dry: so long as
+ * most cooks let them wait. House estimates.
+ */
+export const SERVINGS = recordsOf<ServingRecord>()({
+  now: {
+    label: 'from the heat to the table',
+    trade: 'Crisp or juicy as it will ever be; the last load comes out just before serving.',
+    holdMinutes: 45,
+  },
+  'carried-warm': {
+    label: 'carried over warm',
+    trade: 'Packed hot and eaten within two hours, at 60 °C or more; a crust softens on the way.',
+    holdMinutes: 120,
+  },
+  'frozen-ahead': {
+    label: 'frozen ahead, cooked on the day',
+    trade: 'Wrapped a day before, frozen raw on a tray, cooked from frozen: longer in the heat, free hands on the day.',
+    holdMinutes: 45,
+  },
+});
+export type Serving = keyof typeof SERVINGS;
+export const SERVING_IDS = idsOf(SERVINGS);
