@@ -1,4 +1,5 @@
-// One icon family, no Zod locales, of the matrix library only what is used, of the router neither tabs nor native toolbars,
+// One icon family, no Zod locales, of the matrix library only what is used, of the router neither tabs nor native
+// toolbars, native stacks and a list of routes,
 // which this application does not have: the first screen's JavaScript has a budget (npm run bench).
 const { getDefaultConfig } = require('expo/metro-config');
 const path = require('node:path');
@@ -25,6 +26,10 @@ config.resolver.resolveRequest = (context, name, platform) => {
   }
   if (ROUTER.test(context.originModulePath)) {
     if (/(^|\/)layouts\/(Tabs|experimental-stack)$/.test(name) || name === './toolbar') return { type: 'empty' };
+    if (/(^|\/)createNativeStackNavigator$/.test(name)) {
+      return { type: 'sourceFile', filePath: path.join(__dirname, 'scripts/no-native-stack.js') };
+    }
+    if (/(^|\/)views\/Sitemap$/.test(name)) return { type: 'empty' };
     // Its error page asks how high a bar of tabs is.
     if (/(^|\/)react-navigation\/bottom-tabs$/.test(name)) return { type: 'sourceFile', filePath: TAB_BAR_HEIGHT };
   }

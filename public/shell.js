@@ -1,9 +1,9 @@
 // Fills the first picture for the place that is opened: its title, and the bar or rail with the names that will stand there.
 (function () {
   'use strict';
-  let PLACES = ['Bench', 'Larder', 'Notebook'];
+  let PLACES = ['Bench', 'Day', 'Larder', 'Notebook'];
   let STATIONS = ['Fill', 'Cool', 'Wrap', 'Cook', 'Note'];
-  let TITLES = { larder: 'Larder', notebook: 'Notebook', kitchen: 'Kitchen', begin: 'Begin a batch' };
+  let TITLES = { day: 'Day', larder: 'Larder', notebook: 'Notebook', kitchen: 'Kitchen', begin: 'Begin a batch' };
   let path = window.location.pathname.split('/').filter(Boolean);
   let isBatch = path[0] === 'batch';
 

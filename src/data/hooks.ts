@@ -5,6 +5,7 @@ import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
+import { isDayKey, putDayBeside } from './day-store';
 import { say } from './notices';
 import { whilePending, writePending } from './pending';
 import * as repository from './repository';
@@ -13,9 +14,13 @@ import * as undo from './undo';
 export const now = (): string => new Date().toISOString();
 
 /** The demo, as it stands now; fetched when it is asked for, which is once. */
-const demo = async (): Promise<Batch[]> => (await import('./demo')).lanternSupper(now());
+const demo = async (): Promise<repository.Demo> => (await import('./demo')).demo(now());
+
+/** The first visit puts the demo in; whatever reads storage waits for that. */
+export const opened = (): Promise<void> => repository.openFirst(demo);
 
 const BATCHES = 'batches';
+export const DAYS = 'days';
 const KITCHEN = 'kitchen';
 const one = (id: string) => ['batch', id] as const;
 
@@ -34,6 +39,7 @@ export function useOtherTabs(): void {
         void mutate(one(id));
         void mutate(BATCHES);
       } else if (key.startsWith(repository.KITCHEN_KEY)) void mutate(KITCHEN);
+      else if (isDayKey(key)) void mutate(DAYS);
     };
     const leaving = () => {
       writePending();
@@ -51,7 +57,7 @@ export function useOtherTabs(): void {
 /** All batches and the records that could not be read. */
 export function useBatches() {
   return useSWR<Batches, Error>(BATCHES, async () => {
-    await repository.openFirst(demo);
+    await opened();
     return repository.listBatches();
   });
 }
@@ -59,7 +65,7 @@ export function useBatches() {
 /** One batch: undefined while loading, null where there is none. */
 export function useBatch(id: string) {
   return useSWR<Batch | repository.BrokenRecord | null, Error>(one(id), async () => {
-    await repository.openFirst(demo);
+    await opened();
     const batch = await repository.loadBatch(id);
     if (batch !== null && !repository.isBroken(batch)) await undo.recall(batch, repository.WRITER);
     return batch;
@@ -69,7 +75,7 @@ export function useBatch(id: string) {
 /** The kitchen as it is stored, with what of it could not be read; undefined until storage has answered. */
 export const useStoredKitchen = (): repository.StoredKitchen | undefined =>
   useSWR(KITCHEN, async () => {
-    await repository.openFirst(demo);
+    await opened();
     return repository.loadKitchen();
   }).data;
 
@@ -84,7 +90,7 @@ export type SaidWhere = 'foot' | 'beside';
 
 const sayProblem = (text: string): void => say({ text, kind: 'problem' });
 
-function refused(problems: string[], where: SaidWhere): Outcome {
+export function refused(problems: string[], where: SaidWhere): Outcome {
   if (where === 'foot') sayProblem(`Not changed. ${problems.slice(0, 3).join('. ')}.`);
   return { ok: false, problems };
 }
@@ -130,27 +136,36 @@ export async function editKitchen(
   }
 }
 
+/** Changes a batch. */
+export async function editBatch(
+  id: string,
+  operations: Operation | readonly Operation[],
+  what = '',
+  where: SaidWhere = 'foot',
+): Promise<Outcome> {
+  const list = ([] as Operation[]).concat(operations);
+  try {
+    const at = now();
+    return await whilePending({ batchId: id, operations: list, at }, () =>
+      inOrder(async () => {
+        const { before, after } = await repository.changeBatch(id, list, at);
+        if (!after.ok) return refused(after.problems, where);
+        const step = undo.remember(before, after.document, list, what, Date.now());
+        await show(after.document);
+        return { ok: true, step };
+      }),
+    );
+  } catch (error) {
+    if (error instanceof repository.MissingError) void mutate(one(id));
+    return refused([messageOf(error)], where);
+  }
+}
+
 /** Edits of one batch. */
 export function useEditor(id: string) {
   const edit = useCallback(
-    async (operations: Operation | readonly Operation[], what = '', where: SaidWhere = 'foot'): Promise<Outcome> => {
-      const list = ([] as Operation[]).concat(operations);
-      try {
-        const at = now();
-        return await whilePending({ batchId: id, operations: list, at }, () =>
-          inOrder(async () => {
-            const { before, after } = await repository.changeBatch(id, list, at);
-            if (!after.ok) return refused(after.problems, where);
-            const step = undo.remember(before, after.document, list, what, Date.now());
-            await show(after.document);
-            return { ok: true, step };
-          }),
-        );
-      } catch (error) {
-        if (error instanceof repository.MissingError) void mutate(one(id));
-        return refused([messageOf(error)], where);
-      }
-    },
+    (operations: Operation | readonly Operation[], what = '', where: SaidWhere = 'foot') =>
+      editBatch(id, operations, what, where),
     [id],
   );
   /** Takes the last step back, or the one that is named. @returns whether it was */
@@ -247,13 +262,15 @@ export async function storeAgain(): Promise<void> {
 export async function restoreDemo(): Promise<void> {
   let count: Awaited<ReturnType<typeof repository.putBeside>>;
   try {
-    count = await repository.putBeside(await demo());
+    const { batches, days } = await demo();
+    count = await repository.putBeside(batches);
+    for (const day of days) await putDayBeside(day);
   } catch (error) {
     sayProblem(messageOf(error));
     return;
   }
   const { fresh, beside, same } = count;
-  await mutate(BATCHES);
+  await Promise.all([mutate(BATCHES), mutate(DAYS)]);
   void mutate((key) => Array.isArray(key) && key[0] === 'batch');
   const parts = [
     fresh > 0 ? `${fresh} put in` : '',

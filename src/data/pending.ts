@@ -3,13 +3,15 @@
  * middle of a word), what is left is written down at once, and done by the next page that opens.
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
+import { type DayOperation } from '@/core/document/day-operations';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { newId } from './new-id';
 
 export type PendingEdit =
   | { batchId: string; operations: readonly Operation[]; at: string }
-  | { kitchen: readonly KitchenOperation[]; at: string };
+  | { kitchen: readonly KitchenOperation[]; at: string }
+  | { dayId: string; day: readonly DayOperation[]; at: string };
 
 export const PENDING_PREFIX = 'involucrum/pending/';
 const KEY = `${PENDING_PREFIX}${newId()}`;

@@ -2,14 +2,17 @@
  * Where documents are kept, one key a document. Every change is read, applied, checked and written under one lock over all
  * tabs; what cannot be read is set aside and offered, never overwritten.
  */
+import { type Day } from '@/core/document/day';
 import { type Changed } from '@/core/document/changing';
 import { titled } from '@/core/document/create';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
+import { isDayThere, putChangedDay, putDay } from './day-store';
 import { inTurn } from './lock';
 import { newId } from './new-id';
+import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
 import { PENDING_PREFIX, type PendingEdit } from './pending';
 import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
 import { TAB } from './tab';
@@ -21,34 +24,14 @@ export const KITCHEN_KEY = `${PREFIX}kitchen`;
 const SET_ASIDE = `${KITCHEN_KEY}-set-aside`;
 const OPENED = `${PREFIX}opened`;
 
+export { type BrokenRecord, InvalidError, MissingError, TakenError };
+
 export const batchKey = (id: string): string => `${BATCH}${id}`;
 /** The id of the batch under a key; null where it is another record. */
 export const idOfKey = (key: string): string | null => (key.startsWith(BATCH) ? key.slice(BATCH.length) : null);
 
 /** What this tab stores says so. */
 export const WRITER = TAB;
-
-/** A record that cannot be read; its text is kept as it is. */
-export interface BrokenRecord {
-  key: string;
-  text: string;
-  problems: string[];
-}
-
-/** The document is not there any more: deleted, perhaps in another tab. */
-export class MissingError extends Error {}
-/** It is no batch that could be read again. */
-export class InvalidError extends Error {}
-/** Something of that id is there already. */
-export class TakenError extends Error {}
-
-function parse(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
-}
 
 /** Texts that have been read, and what they are: the same text is not checked again, and is the same object. */
 const known = new Map<string, { text: string; batch: Batch }>();
@@ -233,6 +216,10 @@ async function finishPending(): Promise<void> {
         await putKitchen(edit.kitchen, edit.at);
         continue;
       }
+      if ('day' in edit) {
+        await putChangedDay(edit.dayId, edit.day, edit.at);
+        continue;
+      }
       const before = await batchToChange(edit.batchId);
       if (before === null || isBroken(before)) continue;
       const changed = await validator.changeBatch(before, edit.operations);
@@ -244,13 +231,21 @@ async function finishPending(): Promise<void> {
 }
 
 /** At the very first visit, stores what is given. Later visits find the mark and store nothing. */
-export const openFirst = (demo: () => Promise<Batch[]> | Batch[]): Promise<void> =>
+export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
   inTurn(async () => {
     await finishPending();
     if ((await readToChange(OPENED)) !== null) return;
-    for (const batch of await demo()) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
+    const { batches, days } = await demo();
+    for (const batch of batches) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
+    for (const day of days) if (!(await isDayThere(day.id))) await putDay(day);
     await writeText(OPENED, '1');
   });
+
+/** What is there at the very first visit. */
+export interface Demo {
+  batches: Batch[];
+  days: Day[];
+}
 
 /**
  * Puts batches in where they are missing. One that is there in another state stays as it is, and a fresh copy comes in

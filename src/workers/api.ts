@@ -5,5 +5,12 @@ import { simulatedCore } from '../core/checks/simulated-core';
 import { forecastBoard } from '../core/checks/board';
 import { forecastHeat, propose } from './forecasts';
 
-export const api = { fitCook, forecastBoard, forecastHeat, propose, simulatedCore, simulatedSignal };
+export const api = {
+  fitCook,
+  forecastBoard,
+  forecastHeat,
+  propose,
+  simulatedCore,
+  simulatedSignal,
+};
 export type WorkerApi = typeof api;

@@ -1,8 +1,8 @@
 /** The plan of a day as it is seen: each task with its time, its latest moment and why, and what collides. */
 import { type Day } from '../document/day-schema';
 import { type Conflict, type Schedule } from '../schedule/problem';
-import { type DayProblem, type Overdue, plannedMinutesOf } from './day-problem';
-import { minuteOf } from './day-tasks';
+import { type DayProblem, type Overdue } from './day-problem';
+import { minuteOf } from './moments';
 import { type Rest } from './rest-hours';
 import { type DayTask } from './task';
 
@@ -115,9 +115,3 @@ function latestOf(
     return least === null || minute < least.minute ? { minute, why } : least;
   }, null);
 }
-
-/** The starts of a plan, as they are kept with the day. */
-export const startsOf = (plan: DayPlan, day: Day): NonNullable<Day['plan']>['starts'] =>
-  plan.tasks
-    .filter(({ state }) => state === 'planned')
-    .map((t) => ({ taskId: t.id, at: new Date(t.start * 60_000).toISOString(), minutes: plannedMinutesOf(t, day) }));

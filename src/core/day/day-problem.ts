@@ -3,8 +3,10 @@ import { type Day } from '../document/day-schema';
 import { type Kitchen } from '../document/kitchen-schema';
 import { applianceOf } from '../cooking/appliance';
 import { type Problem, type Resource, type Task } from '../schedule/problem';
-import { minuteOf } from './day-tasks';
+import { minuteOf } from './moments';
+import { type Did } from './did';
 import { FRIDGE_FREE, OVEN_CHANGE } from './estimates';
+import { plannedMinutesOf } from './planned-minutes';
 import { type Rest, restHours } from './rest-hours';
 import { type DayTask, type PlaceOfWork } from './task';
 
@@ -32,12 +34,6 @@ export interface Now {
   zone: string;
 }
 
-/** Minutes a task is planned with: work with what is spare. */
-export const plannedMinutesOf = (
-  { hasHands, minutes, isEstimate }: DayTask,
-  { spareShare }: Pick<Day, 'spareShare'>,
-): number => (hasHands && isEstimate ? Math.ceil(minutes * (1 + spareShare)) : minutes);
-
 /** What there is of each thing. */
 export function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record<PlaceOfWork, Resource> {
   const ofKind = (kind: 'oven' | 'steamer') => kitchen.appliances.filter((a) => a.kind === kind);
@@ -58,12 +54,17 @@ export function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]):
   };
 }
 
-/** Draws up the problem. */
-export function dayProblem(day: Day, kitchen: Kitchen, tasks: readonly DayTask[], now: Now): DayProblem {
+/** Draws up the problem. @param did what has been begun and done, by task */
+export function dayProblem(
+  day: Day,
+  kitchen: Kitchen,
+  tasks: readonly DayTask[],
+  now: Now,
+  did: ReadonlyMap<string, Did>,
+): DayProblem {
   const begins = Math.max(minuteOf(day.from), day.run === null ? -Infinity : now.minute);
   const served = tasks.flatMap((t) => (t.kind === 'serve' && t.latest !== undefined ? [t.latest] : []));
   const rests = restHours(day, begins, served, now.zone);
-  const did = new Map((day.run?.did ?? []).map((d) => [d.taskId, d]));
   const done: DayProblem['done'] = new Map();
   const running: DayProblem['running'] = new Map();
   for (const task of tasks) {

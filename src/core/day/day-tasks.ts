@@ -4,11 +4,9 @@ import { TASK_KINDS } from '../document/vocabulary/task-kinds';
 import { batchTasks } from './batch-tasks';
 import { MAY_WAIT, SERVE } from './estimates';
 import { type BatchFacts } from './facts';
+import { minuteOf } from './moments';
 import { shareCutting } from './sharing';
 import { type DayTask, type Follows, taskId } from './task';
-
-export const minuteOf = (at: string): number => Math.floor(Date.parse(at) / 60_000);
-export const timeOf = (minute: number): string => new Date(minute * 60_000).toISOString();
 
 /** When a batch of a day is served. */
 export const serveMinuteOf = (day: Pick<Day, 'serveAt'>, { serveAt }: { serveAt: string | null }): number =>
@@ -40,6 +38,7 @@ function serving(day: Day, work: readonly { facts: BatchFacts; tasks: DayTask[];
       id: taskId('all', 'carry', minute),
       kind: 'carry',
       batchIds: carried.map(({ facts }) => facts.batch.id),
+      about: '',
       title: TASK_KINDS.carry.label,
       how: carried.map(({ facts }) => facts.batch.title).join(', '),
       doneWhen: TASK_KINDS.carry.doneWhen,
@@ -56,6 +55,7 @@ function serving(day: Day, work: readonly { facts: BatchFacts; tasks: DayTask[];
         id: serve,
         kind: 'serve' as const,
         batchIds: there.map(({ facts }) => facts.batch.id),
+        about: '',
         title: TASK_KINDS.serve.label,
         how: there.map(({ facts }) => facts.batch.title).join(', '),
         doneWhen: TASK_KINDS.serve.doneWhen,
@@ -82,6 +82,7 @@ function addedTo({ added }: Day, tasks: readonly DayTask[]): DayTask[] {
       id: taskId('own', task.id),
       kind: 'own',
       batchIds: before?.batchIds ?? [],
+      about: '',
       title: task.title,
       how: '',
       doneWhen: TASK_KINDS.own.doneWhen,

@@ -10,6 +10,8 @@ import { planWrap, type WrapPlan } from '../wrapper/plan';
 export interface BatchFacts {
   batch: Batch;
   kitchen: Kitchen;
+  /** What it is called among the others, in a word or two. */
+  about: string;
   serving: Serving;
   /** Epoch minute it is served at. */
   serveMinute: number;
@@ -39,7 +41,7 @@ const USUAL_FROZEN = 1.5;
 export function factsOf(
   batch: Batch,
   kitchen: Kitchen,
-  { serving, serveMinute }: Pick<BatchFacts, 'serving' | 'serveMinute'>,
+  { about, serving, serveMinute }: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute'>,
   { heat, frozen, hardMinutes }: Forecasts,
 ): BatchFacts {
   const accounts = account(batch, kitchen, heat);
@@ -49,6 +51,7 @@ export function factsOf(
   return {
     batch,
     kitchen,
+    about,
     serving,
     serveMinute,
     accounts,

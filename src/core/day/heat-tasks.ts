@@ -61,6 +61,7 @@ export function wrapTasks(facts: BatchFacts, rollMinutes: number, after: readonl
             : after,
           weight: 3,
           isEstimate: pace === null,
+          part: [from, to],
         },
         parts === 1 ? undefined : k + 1,
       ),
@@ -172,6 +173,7 @@ export function loadTasks(facts: BatchFacts, first: readonly Follows[]): { tasks
         how: loads ? `${Math.min(loads.atOnce, batch.count)} at once` : '',
         after,
         weight: 4,
+        part: [k, k],
       },
       k,
     );
@@ -187,6 +189,7 @@ export function loadTasks(facts: BatchFacts, first: readonly Follows[]): { tasks
         after: [{ id: goesIn.id, maxWait: 0 }],
         weight: 4,
         isEstimate: false,
+        part: [k, k],
       },
       k,
     );
@@ -235,6 +238,7 @@ function watchedLoads(
         after,
         weight: 5,
         isEstimate: false,
+        part: [from, to],
       },
       k + 1,
     );

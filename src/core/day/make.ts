@@ -3,11 +3,11 @@ import { TASK_KINDS, type TaskKind } from '../document/vocabulary/task-kinds';
 import { type BatchFacts, takenFactor } from './facts';
 import { type DayTask, taskId } from './task';
 
-export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds'>>;
+export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds' | 'about'>>;
 
 /** A task of a batch, as long as such work has lately been on it. */
 export function makeTask(
-  { batch }: Pick<BatchFacts, 'batch'>,
+  { batch, about }: Pick<BatchFacts, 'batch' | 'about'>,
   kind: TaskKind,
   minutes: number,
   more: Made = {},
@@ -18,6 +18,7 @@ export function makeTask(
     id: taskId(batch.id, kind, n),
     kind,
     batchIds: [batch.id],
+    about,
     title: TASK_KINDS[kind].label,
     how: '',
     doneWhen: TASK_KINDS[kind].doneWhen,

@@ -47,6 +47,7 @@ export function shareCutting(tasks: readonly DayTask[], all: readonly BatchFacts
       id: taskId('all', 'cut', ingredientId),
       kind: 'cut',
       batchIds,
+      about: '',
       title: `${name}: cut for all`,
       how: `${formatGrams(grams)}: ${of.map(({ facts, line }) => `${formatGrams(line.rawG)} for ${facts.batch.title}`).join('; ')}`,
       doneWhen: 'In bowls by what it is for, covered.',

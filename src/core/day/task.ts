@@ -25,6 +25,8 @@ export interface DayTask {
   kind: TaskKind;
   /** The batches it belongs to; none of what is for all. */
   batchIds: readonly string[];
+  /** What it is for, in a word: `Purses`; empty of what is for all. */
+  about: string;
   /** What is done. */
   title: string;
   /** How much of what. */
@@ -44,6 +46,8 @@ export interface DayTask {
   latest?: number;
   /** What must have gone in by its end, by name. */
   stillToAdd?: readonly string[];
+  /** Of a batch's parcels, or loads, from which to which: where there are several such tasks. */
+  part?: readonly [from: number, to: number];
   /** A figure that is estimated and not computed: said where it is asked for. */
   isEstimate: boolean;
 }
@@ -51,3 +55,7 @@ export interface DayTask {
 /** Ids of tasks: the batch, the kind, and a number where there are several. */
 export const taskId = (batchId: string, kind: TaskKind | string, n?: number | string): string =>
   n === undefined ? `${batchId} ${kind}` : `${batchId} ${kind} ${n}`;
+
+/** `Purses: fill and close`. */
+export const fullTitle = ({ about, title }: Pick<DayTask, 'about' | 'title'>): string =>
+  about === '' ? title : `${about}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`;

@@ -81,7 +81,12 @@ export const daySchema = z
       .strictObject({
         of: words(64).describe('What it was worked out for: it is worked out again where this differs.'),
         starts: list(
-          z.strictObject({ taskId, at: moment, minutes: whole(LIMITS.taskMinutes, 'minutes') }),
+          z.strictObject({
+            taskId,
+            title: words(MOST.taskId),
+            at: moment,
+            minutes: whole(LIMITS.taskMinutes, 'minutes'),
+          }),
           MOST.tasks,
           'tasks',
         ),

@@ -5,6 +5,8 @@ import { haddockPanPie } from './haddock-pan-pie';
 import { potatoFlatRounds } from './potato-flat-rounds';
 import { pumpkinHalfMoons } from './pumpkin-half-moons';
 import { turkeyPurses } from './turkey-purses';
+import { type Demo } from '../repository';
+import { lanternDay } from './lantern-day';
 import { venisonHalfMoons } from './venison-half-moons';
 
 /** The demo batches as they stand at a moment (ISO 8601). */
@@ -16,3 +18,6 @@ export const lanternSupper = (at: string): Batch[] => [
   venisonHalfMoons(at),
   potatoFlatRounds(at),
 ];
+
+/** The demo as it is put in: its batches, and the day that they are made on. */
+export const demo = (at: string): Demo => ({ batches: lanternSupper(at), days: [lanternDay(at)] });

@@ -27,6 +27,7 @@ export const PLACES = recordsOf<PlaceRecord>()({
     holds: (path) => path === '/' || path.startsWith('/batch') || path === '/begin',
     isInBar: true,
   },
+  '/day': { label: 'Day', holds: within('/day'), isInBar: true },
   '/larder': { label: 'Larder', holds: within('/larder'), isInBar: true },
   '/notebook': { label: 'Notebook', holds: within('/notebook'), isInBar: true },
   '/kitchen': { label: 'Kitchen', holds: within('/kitchen'), isInBar: false },

@@ -1,0 +1,49 @@
+/** Times of day as cooks write them, and as they are shown; in the time zone of the kitchen. */
+import { TZDate } from '@date-fns/tz';
+
+/** `19`, `19:00`, `7pm`, `7.30 pm`, `half past` is not understood. Minutes from midnight; null where it is no time. */
+export function parseClock(text: string): number | null {
+  const found = /^\s*(\d{1,2})(?:\s*[:.h]\s*(\d{2}))?\s*(am|pm|a\.m\.|p\.m\.)?\s*$/i.exec(text);
+  if (!found) return null;
+  const [, hour, minute = '0', half = ''] = found;
+  const [h, m] = [Number(hour), Number(minute)];
+  const isHalf = half !== '';
+  if (m > 59 || h > (isHalf ? 12 : 24) || (isHalf && h === 0) || (h === 24 && m > 0)) return null;
+  const base = isHalf ? (h % 12) + (/^p/i.test(half) ? 12 : 0) : h % 24;
+  return base * 60 + m;
+}
+
+const two = (n: number): string => String(n).padStart(2, '0');
+
+/** `19:00`. @param minute epoch minute */
+export function formatClock(minute: number, zone: string): string {
+  const at = new TZDate(minute * 60_000, zone);
+  return `${two(at.getHours())}:${two(at.getMinutes())}`;
+}
+
+const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+export const weekdayOf = (minute: number, zone: string): string => DAYS[new TZDate(minute * 60_000, zone).getDay()];
+
+/** `19:00`, or `Friday 21:10` where that is another day than a given one. */
+export function formatMoment(minute: number, than: number, zone: string): string {
+  const [at, other] = [new TZDate(minute * 60_000, zone), new TZDate(than * 60_000, zone)];
+  const isSame = at.getDate() === other.getDate() && at.getMonth() === other.getMonth();
+  return isSame ? formatClock(minute, zone) : `${weekdayOf(minute, zone)} ${formatClock(minute, zone)}`;
+}
+
+/**
+ * The epoch minute at a time of day, on the day of another minute, so many days on.
+ * @param clock minutes from midnight
+ */
+export function atClock(minute: number, clock: number, zone: string, daysOn = 0): number {
+  const day = new TZDate(minute * 60_000, zone);
+  const at = new TZDate(
+    day.getFullYear(),
+    day.getMonth(),
+    day.getDate() + daysOn,
+    Math.floor(clock / 60),
+    clock % 60,
+    zone,
+  );
+  return Math.round(at.getTime() / 60_000);
+}

@@ -1,0 +1,69 @@
+/** What collides on a day, in the cook's words and with its minutes. */
+import { type Conflict } from '../schedule/problem';
+import { formatMinutes } from '../units/format';
+import { type DayPlan, type PlannedTask } from './day-plan';
+import { fullTitle, type PlaceOfWork } from './task';
+
+const PLACE_WORDS: Readonly<Record<PlaceOfWork, string>> = {
+  hands: 'one pair of hands',
+  bench: 'the bench',
+  hob: 'the hob',
+  oven: 'the oven',
+  steamer: 'the steamer',
+  fridge: 'the fridge',
+};
+
+/** One conflict in a sentence; the deciding number between asterisks. */
+export function conflictWords(conflict: Conflict, plan: DayPlan): string {
+  const { kind, tasks, resource, byMinutes } = conflict;
+  const by = new Map(plan.tasks.map((t) => [t.id, t]));
+  const [first, second] = tasks.map((id) => by.get(id));
+  const minutes = formatMinutes(byMinutes);
+  if (kind === 'too-late') {
+    const what = first ? ` It begins with “${fullTitle(first)}”` : '';
+    const where = resource === null ? '' : `, and most of what follows needs ${placeWords(resource)}`;
+    return `All of it would be *${minutes}* late.${what}${where}.`;
+  }
+  if (kind === 'waits-too-long' && first && second) {
+    const why = first.after.find(({ id }) => id === second.id)?.why;
+    return `“${fullTitle(second)}” would be ready *${minutes}* too early${why ? ` (${why})` : ''} before “${fullTitle(first)}”.${meeting(second, plan)}`;
+  }
+  if (kind === 'never-fits' && resource !== null)
+    return `More of ${placeWords(resource)} is needed at once than there is.`;
+  return 'What follows what, what is pinned and when nobody is there leave no order in which it can be done.';
+}
+
+const placeWords = (resource: string): string => PLACE_WORDS[resource as PlaceOfWork] ?? resource;
+
+/** What a load meets in the oven or the steamer: everything that stands in it. */
+function meeting(out: PlannedTask, { tasks }: DayPlan): string {
+  const load = tasks.find((t) => out.after.some(({ id }) => id === t.id) && !t.hasHands) ?? out;
+  const place = (['oven', 'steamer', 'hob'] as const).find((p) => (load.needs[p] ?? 0) > 0);
+  if (place === undefined) return '';
+  const there = tasks.filter((t) => (t.needs[place] ?? 0) > 0 && t.kind === 'load');
+  if (there.length < 2) return '';
+  const all = there.reduce((sum, t) => sum + (t.end - t.start), 0);
+  return ` ${there.length} loads meet at ${PLACE_WORDS[place]}, ${formatMinutes(all)} in all.`;
+}
+
+/** So many are said one by one. */
+const MOST = 3;
+
+/** All conflicts: of each kind and batch the worst, then how many more. */
+export function conflictSentences(plan: DayPlan): string[] {
+  const seen = new Set<string>();
+  const worst = plan.conflicts.filter(({ kind, tasks }) => {
+    const second = plan.tasks.find((t) => t.id === tasks[1]);
+    const key = `${kind} ${second?.batchIds.join() ?? ''}`;
+    if (seen.has(key)) return false;
+    seen.add(key);
+    return true;
+  });
+  const said = worst.slice(0, MOST).map((c) => conflictWords(c, plan));
+  const more = worst.length - said.length;
+  const overdue = plan.overdue.map(({ taskId, byMinutes, why }) => {
+    const task = plan.tasks.find((t) => t.id === taskId);
+    return `“${task ? fullTitle(task) : taskId}” has waited *${formatMinutes(byMinutes)}* longer than it may${why === '' ? '' : ` (${why})`}: look at it before you go on.`;
+  });
+  return [...overdue, ...said, ...(more > 0 ? [`And ${more} more.`] : [])];
+}

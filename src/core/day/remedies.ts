@@ -1,0 +1,203 @@
+/** What would mend a day that collides: each a change of one tap, tried out on the whole day before it is offered. */
+import { workOutHeat } from '../checks/heat';
+import { applyToDay, type DayOperation } from '../document/day-operations';
+import { applyToKitchen, type KitchenOperation } from '../document/kitchen-operations';
+import { apply, type Operation } from '../document/operations';
+import { type Batch } from '../document/schema';
+import { APPLIANCES } from '../document/vocabulary/appliances';
+import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
+import { formatMinutes } from '../units/format';
+import { plan } from '../schedule/schedule';
+import { type Conflict } from '../schedule/problem';
+import { dayPlan, type DayPlan } from './day-plan';
+import { minuteOf, timeOf } from './moments';
+import { type Remembered, workOutDay, type WorkedOutDay } from './work-out';
+
+/** Changes to all documents that a remedy makes. */
+export interface DayChange {
+  day: DayOperation[];
+  batches: { batchId: string; operations: Operation[] }[];
+  kitchen: KitchenOperation[];
+}
+
+export interface Candidate {
+  id: string;
+  label: string;
+  change: DayChange;
+}
+
+export interface Remedy extends Candidate {
+  /** What there would be then. */
+  mends: 'all' | 'some';
+  /** Minutes of all that would still collide; 0 where nothing would. */
+  leftMinutes: number;
+  /** Epoch minute at which it would begin. */
+  startMinute: number;
+}
+
+const NOTHING: DayChange = { day: [], batches: [], kitchen: [] };
+const ofDay = (...day: DayOperation[]): DayChange => ({ ...NOTHING, day });
+
+/** Minutes of everything that collides. */
+export const troubleOf = (conflicts: readonly Conflict[]): number =>
+  conflicts.reduce((sum, { kind, byMinutes }) => sum + (kind === 'impossible' ? 24 * 60 : byMinutes), 0);
+
+/** Bought in the place of a dough: thin for thin. */
+const BOUGHT: Partial<Record<DoughId, DoughId>> = {
+  noodle: 'bought-skin',
+  'hot-water': 'bought-skin',
+  'thin-sheets': 'bought-sheets',
+};
+/** A helper comes for an hour, two or three, before serving. */
+const HELPS = [
+  { hours: 1, before: 2 },
+  { hours: 2, before: 3 },
+  { hours: 4, before: 5 },
+] as const;
+/** Serving is put off by a quarter of an hour at a time, up to this, minutes. */
+const MOST_LATER = 120;
+/** Cooling that is quicker by less is not worth the ice, minutes. */
+const QUICKER = 15;
+
+/** Everything worth trying, what changes least first. */
+export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: number) => string): Candidate[] {
+  const { day, batches, now } = worked;
+  const late = planned.lateBy;
+  const serve = minuteOf(day.serveAt);
+  const from = minuteOf(day.from);
+  const list: Candidate[] = [];
+  const add = (name: string, label: string, change: DayChange): void => void list.push({ id: name, label, change });
+
+  const earlier = from - Math.ceil((late + 15) / 15) * 15;
+  if (late > 0 && day.run === null && earlier >= now.minute)
+    add(
+      'begin-earlier',
+      `Begin ${formatMinutes(from - earlier)} earlier`,
+      ofDay({ do: 'setDay', to: { from: timeOf(earlier) } }),
+    );
+  if (day.pins.length > 0)
+    add(
+      'unpin',
+      'Let what is pinned go',
+      ofDay(...day.pins.map((p): DayOperation => ({ do: 'pin', taskId: p.taskId, at: null }))),
+    );
+  list.push(...trays(worked));
+  list.push(...colder(worked));
+  for (const made of day.batches) {
+    const batch = batches.find((b) => b.id === made.batchId);
+    if (!batch || isBegun(worked, batch)) continue;
+    if (made.serve !== 'frozen-ahead' && serve - from > 12 * 60)
+      add(
+        `freeze ${batch.id}`,
+        `Freeze ${batch.title} the day before`,
+        ofDay({ do: 'setServing', batchId: batch.id, to: { serve: 'frozen-ahead' } }),
+      );
+    const bought = BOUGHT[batch.wrap.dough];
+    if (bought && batch.wrap.ownDough === null)
+      add(`buy ${batch.id}`, `Buy ${DOUGHS[bought].label} for ${batch.title}`, {
+        ...NOTHING,
+        batches: [{ batchId: batch.id, operations: [{ do: 'setDough', dough: bought, own: null }] }],
+      });
+  }
+  HELPS.forEach(({ hours, before }, i) => {
+    const [start, end] = [serve - before * 60, serve - (before - hours) * 60];
+    if (start < now.minute) return;
+    const helper = { id: id(i), name: 'Helper', from: timeOf(start), to: timeOf(end) };
+    add(
+      `helper ${hours}`,
+      `A helper for ${hours === 1 ? 'an hour' : `${hours} hours`}`,
+      ofDay({ do: 'addHelper', helper }),
+    );
+  });
+  const later = Math.ceil(late / 15) * 15;
+  if (late > 0 && later <= MOST_LATER)
+    add(
+      'serve-later',
+      `Serve ${formatMinutes(later)} later`,
+      ofDay({ do: 'setDay', to: { serveAt: timeOf(serve + later) } }),
+    );
+  if (day.nights) add('late-evening', 'Work past nine in the evening', ofDay({ do: 'setDay', to: { nights: false } }));
+  return list;
+}
+
+/** Once work on it has begun it stays what it is. */
+const isBegun = ({ day, tasks }: WorkedOutDay, { id }: Batch): boolean =>
+  (day.run?.did ?? []).some((d) => tasks.some((t) => t.id === d.taskId && t.batchIds.includes(id)));
+
+/** One more tray in the oven, one more tier in the steamer. */
+function trays({ kitchen, facts }: WorkedOutDay): Candidate[] {
+  return (['oven', 'steamer'] as const).flatMap((kind): Candidate[] => {
+    const used = facts.find(({ loads }) => loads?.appliance.kind === kind && loads.loads > 1);
+    const owned = kitchen.appliances.find((a) => a.id === used?.loads?.appliance.id);
+    if (!owned || owned.tiers >= 4 || !APPLIANCES[kind].hasTiers) return [];
+    const what = kind === 'oven' ? ['A second tray', 'One more tray'] : ['A second tier', 'One more tier'];
+    const label = `${owned.tiers === 1 ? what[0] : what[1]} in the ${kind}`;
+    return [
+      {
+        id: `tray ${kind}`,
+        label,
+        change: { ...NOTHING, kitchen: [{ do: 'keepAppliance', appliance: { ...owned, tiers: owned.tiers + 1 } }] },
+      },
+    ];
+  });
+}
+
+/** The quickest way to cool what takes longest. */
+function colder({ facts, kitchen }: WorkedOutDay): Candidate[] {
+  const slow = [...facts].sort((a, b) => (b.coolMinutes ?? Infinity) - (a.coolMinutes ?? Infinity))[0];
+  if (!slow || slow.coolMinutes === 0 || slow.batch.cool.run !== null) return [];
+  const ways = workOutHeat(slow.batch, kitchen).withAlternatives(0).cooling?.alternatives ?? [];
+  const quick = ways
+    .filter((w) => w.minutes !== null && w.stages.every(({ ok }) => ok))
+    .sort((a, b) => (a.minutes ?? Infinity) - (b.minutes ?? Infinity))[0];
+  if (!quick || quick.minutes === null || quick.minutes > (slow.coolMinutes ?? Infinity) - QUICKER) return [];
+  return [
+    {
+      id: `cool ${slow.batch.id}`,
+      label: `${slow.batch.title}: ${quick.label.charAt(0).toLowerCase()}${quick.label.slice(1)}`,
+      change: { ...NOTHING, batches: [{ batchId: slow.batch.id, operations: [...quick.change] }] },
+    },
+  ];
+}
+
+/** The documents with a change made. */
+export function withChange({ day, batches, kitchen, now }: WorkedOutDay, change: DayChange) {
+  return {
+    day: change.day.reduce(applyToDay, day),
+    batches: batches.map((b) =>
+      change.batches
+        .filter(({ batchId }) => batchId === b.id)
+        .flatMap(({ operations }) => operations)
+        .reduce(apply, b),
+    ),
+    kitchen: change.kitchen.reduce(applyToKitchen, kitchen),
+    now,
+  };
+}
+
+/** A candidate must mend so much of what collides to be offered where it does not mend all. House estimate. */
+const WORTH_IT = 0.5;
+
+/**
+ * Tries a candidate on the whole day.
+ * @param isTimeUp asked after every step of the solver
+ * @returns null where it mends too little
+ */
+export function tried(
+  worked: WorkedOutDay,
+  planned: DayPlan,
+  candidate: Candidate,
+  remembered: Remembered,
+  isTimeUp: (steps: number) => boolean,
+): Remedy | null {
+  const then = workOutDay(withChange(worked, candidate.change), remembered);
+  const { schedule } = plan(then.of.problem, (steps) => isFree(steps) || isTimeUp(steps));
+  const after = dayPlan(then.day, then.tasks, then.of, schedule, false);
+  const left = troubleOf(after.conflicts);
+  if (left > WORTH_IT * troubleOf(planned.conflicts)) return null;
+  return { ...candidate, mends: left === 0 ? 'all' : 'some', leftMinutes: left, startMinute: after.startMinute };
+}
+
+const isFree = (steps: number): boolean => steps > MOST_STEPS;
+/** More steps of the solver no candidate is given. */
+const MOST_STEPS = 400;

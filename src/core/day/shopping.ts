@@ -1,0 +1,102 @@
+/** What is to be bought for all batches of a day: fillings, doughs, skins, summed, by where it lies in a shop. */
+import { account } from '../checks/account';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../document/schema';
+import { type Family } from '../document/vocabulary/foods';
+import { idsOf } from '../document/vocabulary/records';
+import { type Ingredient } from '../food/ingredient';
+import { lookUp } from '../food/larder';
+import { formatNumber } from '../units/amount';
+import { formatGrams } from '../units/format';
+import { planWrap } from '../wrapper/plan';
+import { type Group, GROUPS, type ToBuy } from './shopping-groups';
+
+/** Comes from the tap. */
+const FREE: readonly string[] = ['water'];
+/** From here on in kilos and litres. */
+const KILO = 1000;
+
+/** `1.2 kg`, `650 ml`, `4 (250 g)`. */
+function amountWords(grams: number, { liquid, gPerMl, counts, family }: Ingredient): string {
+  if (liquid) {
+    const ml = grams / gPerMl;
+    return ml >= KILO ? `${formatNumber(ml / KILO, 1)} l` : `${formatNumber(ml, 0)} ml`;
+  }
+  const weight = grams >= KILO ? `${formatNumber(grams / KILO, 1)} kg` : formatGrams(grams);
+  const { piece } = counts;
+  const isCounted = piece !== undefined && (family === 'egg' || family === 'allium' || family === 'vegetable');
+  return isCounted ? `${Math.ceil(grams / piece - 0.1)} (${weight})` : weight;
+}
+
+const groupOf = (family: Family): Group =>
+  idsOf(GROUPS).find((g) => (GROUPS[g].families as readonly Family[]).includes(family)) ?? 'other';
+
+interface Need {
+  grams: number;
+  ingredient: Ingredient;
+  for: Set<string>;
+}
+
+/**
+ * The list, in the order of the shop.
+ * @param there ids of what is there already
+ */
+export function shoppingList(batches: readonly Batch[], kitchen: Kitchen, there: readonly string[]): ToBuy[] {
+  const needs = new Map<string, Need>();
+  const others: ToBuy[] = [];
+  const need = (ingredient: Ingredient, grams: number, title: string): void => {
+    if (FREE.includes(ingredient.id) || grams <= 0) return;
+    const known = needs.get(ingredient.id) ?? { grams: 0, ingredient, for: new Set<string>() };
+    known.for.add(title);
+    needs.set(ingredient.id, { ...known, grams: known.grams + grams });
+  };
+  for (const batch of batches) {
+    const { title } = batch;
+    const accounts = account(batch, kitchen, null);
+    const { lines, fit, laid, dough } = accounts;
+    for (const l of lines) need(l.ingredient, l.rawG, title);
+    for (const line of batch.lines.filter((l) => lines.every((known) => known.line !== l))) {
+      const name = lookUp(batch.ingredients, line.ingredientId)?.name ?? line.ingredientId;
+      others.push({
+        id: `line ${batch.id} ${line.id}`,
+        name,
+        amount: `${formatNumber(line.amount)} ${line.unit}`,
+        grams: null,
+        for: [title],
+        group: 'other',
+        isThere: false,
+      });
+    }
+    const { amounts, bought, neededG } = planWrap(batch, kitchen, fit, laid, dough);
+    for (const { ingredientId, grams } of amounts?.ingredients ?? []) {
+      const ingredient = lookUp(batch.ingredients, ingredientId);
+      if (ingredient) need(ingredient, grams, title);
+    }
+    if (bought) {
+      const packets =
+        bought.packets === null ? '' : `, ${bought.packets} ${bought.packets === 1 ? 'packet' : 'packets'}`;
+      others.push({
+        id: `skins ${batch.id}`,
+        name: dough.label,
+        amount: `${bought.pieces} (${formatGrams(neededG)}${packets})`,
+        grams: neededG,
+        for: [title],
+        group: 'skins',
+        isThere: false,
+      });
+    }
+  }
+  const all = [...needs.values()].map(({ ingredient, grams, for: whom }): ToBuy => ({
+    id: ingredient.id,
+    name: ingredient.name,
+    amount: amountWords(grams, ingredient),
+    grams,
+    for: [...whom],
+    group: groupOf(ingredient.family),
+    isThere: false,
+  }));
+  const order = idsOf(GROUPS);
+  return [...all, ...others]
+    .map((item) => ({ ...item, isThere: there.includes(item.id) }))
+    .sort((a, b) => order.indexOf(a.group) - order.indexOf(b.group) || a.name.localeCompare(b.name));
+}

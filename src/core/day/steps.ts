@@ -1,0 +1,47 @@
+/** What beginning and ending a task does to its batch: a station's clock, and what it really took. */
+import { parcelsClosed } from '../document/boards';
+import { type Operation } from '../document/operations';
+import { type Batch } from '../document/schema';
+import { minuteOf } from './moments';
+import { type PlannedTask } from './day-plan';
+
+/** The clock at the station that is started with a task; nothing where it has none, or it runs already. */
+export function beginOf({ kind, part }: PlannedTask, { cool, wrap, cook }: Batch, at: string): Operation[] {
+  if (kind === 'cool') return cool.run === null ? [{ do: 'startCooling', at }] : [];
+  if (kind === 'wrap') return wrap.board === null && (part?.[0] ?? 1) === 1 ? [{ do: 'startBoard', at }] : [];
+  if (kind === 'load') return cook.run === null ? [{ do: 'startLoad', at }] : [];
+  return [];
+}
+
+/** What ends with a task at its station, and the minutes that it took. */
+export function endOf(task: PlannedTask, batch: Batch, at: string): Operation[] {
+  const { kind, part, state, start, hasHands, minutes } = task;
+  const took = minuteOf(at) - start;
+  const taken: Operation[] =
+    state === 'running' && hasHands && took >= 1
+      ? [{ do: 'addTaken', taken: { what: kind, minutes: Math.min(took, MOST_TAKEN), planned: minutes, at } }]
+      : [];
+  return [...taken, ...stationEnds(kind, part, batch, at)];
+}
+
+/** Longer than this nobody was at it: it was forgotten, minutes. */
+const MOST_TAKEN = 12 * 60;
+
+function stationEnds(
+  kind: PlannedTask['kind'],
+  part: PlannedTask['part'],
+  { cool, wrap, cook, count }: Batch,
+  at: string,
+): Operation[] {
+  if (kind === 'cool') return cool.run === null ? [] : [{ do: 'stopCooling', at }];
+  if (kind === 'wrap' && wrap.board !== null) {
+    const to = part?.[1] ?? count;
+    const parcels = to - parcelsClosed(wrap.board);
+    return [
+      ...(parcels > 0 ? [{ do: 'addTap' as const, tap: { at, parcels: Math.min(100, parcels) } }] : []),
+      ...(to >= count ? [{ do: 'stopBoard' as const, at }] : []),
+    ];
+  }
+  if (kind === 'load' || kind === 'load-out') return cook.run === null ? [] : [{ do: 'stopLoad', at }];
+  return [];
+}

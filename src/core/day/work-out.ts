@@ -1,0 +1,95 @@
+/** A day worked out from its documents: forecasts, tasks, problem. Takes long: for the worker. */
+import { forecastBoard } from '../checks/board';
+import { type HeatForecast, workOutHeat } from '../checks/heat';
+import { type Day } from '../document/day-schema';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../document/schema';
+import { FORMS } from '../document/vocabulary/forms';
+import { type Serving } from '../document/vocabulary/servings';
+import { type DayProblem, dayProblem, type Now } from './day-problem';
+import { dayTasks, serveMinuteOf } from './day-tasks';
+import { didOf } from './did';
+import { type BatchFacts, factsOf, type Forecasts } from './facts';
+import { type DayTask } from './task';
+
+export interface DayInput {
+  day: Day;
+  /** Of the day, those that there are. */
+  batches: readonly Batch[];
+  kitchen: Kitchen;
+  now: Now;
+}
+
+export interface WorkedOutDay extends DayInput {
+  facts: BatchFacts[];
+  tasks: DayTask[];
+  of: DayProblem;
+}
+
+/** What has been forecast, so that a change of one batch does not cost the forecasts of all. */
+export type Remembered = Map<string, Forecasts>;
+
+/** Forecasts follow from filling, cooling, wrapping and cooking as planned; not from what is ticked, noted or running. */
+const keyOf = (batch: Batch, kitchen: Kitchen, serving: Serving): string =>
+  JSON.stringify([
+    batch.lines.map(({ ticked: _t, note: _n, ...line }) => line),
+    batch.ingredients,
+    batch.count,
+    batch.water,
+    batch.cool,
+    { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
+    { ...batch.cook, readings: [], run: null, earlierRuns: [] },
+    { ...kitchen, revision: 0, writer: '' },
+    serving === 'frozen-ahead',
+  ]);
+
+/** Nobody remembers more days than this. */
+const MOST = 60;
+
+function forecastsOf(batch: Batch, kitchen: Kitchen, serving: Serving, remembered: Remembered): Forecasts {
+  const key = keyOf(batch, kitchen, serving);
+  const known = remembered.get(key);
+  if (known) return known;
+  const isFrozen = serving === 'frozen-ahead' && batch.cook.startC >= 0;
+  const first = (b: Batch): HeatForecast => workOutHeat(b, kitchen).heat;
+  const made: Forecasts = {
+    heat: batch.lines.length === 0 ? null : first(batch),
+    frozen: isFrozen ? first({ ...batch, cook: { ...batch.cook, startC: kitchen.freezerC } }) : null,
+    hardMinutes: serving === 'frozen-ahead' ? forecastBoard(batch, kitchen).hardMinutes : null,
+  };
+  remembered.set(key, made);
+  const [oldest] = remembered.keys();
+  if (remembered.size > MOST && oldest !== undefined) remembered.delete(oldest);
+  return made;
+}
+
+/** What batches are called in a word: by their form, where no other is of it; else by their title. */
+function shortNames(batches: readonly Batch[]): (batch: Batch) => string {
+  const plural = (b: Batch): string => FORMS[b.wrap.form].plural;
+  return (batch) => {
+    if (batches.some((b) => b.id !== batch.id && plural(b) === plural(batch))) return batch.title;
+    const name = plural(batch);
+    return name.charAt(0).toUpperCase() + name.slice(1);
+  };
+}
+
+/** Works out a day, all but its plan. */
+export function workOutDay(input: DayInput, remembered: Remembered = new Map()): WorkedOutDay {
+  const { day, batches, kitchen, now } = input;
+  const about = shortNames(batches);
+  const facts = day.batches.flatMap((made) => {
+    const batch = batches.find((b) => b.id === made.batchId);
+    if (!batch) return [];
+    const serveMinute = serveMinuteOf(day, made);
+    return [
+      factsOf(
+        batch,
+        kitchen,
+        { about: about(batch), serving: made.serve, serveMinute },
+        forecastsOf(batch, kitchen, made.serve, remembered),
+      ),
+    ];
+  });
+  const tasks = dayTasks(day, facts);
+  return { ...input, facts, tasks, of: dayProblem(day, kitchen, tasks, now, didOf(day, tasks, batches)) };
+}

@@ -1,0 +1,48 @@
+/** A day as a file, with its batches, so that a second phone has all of it; and back. */
+import { type Day } from '@/core/document/day';
+import { type ReadResult } from '@/core/document/read';
+import { type Batch } from '@/core/document/schema';
+import { createDay, isDayThere } from './day-store';
+import { download, fileName, pickText } from './files';
+import { newId } from './new-id';
+import { parse } from './records';
+import { putBeside } from './repository';
+import * as validator from './validator';
+
+/** What the file calls itself: a day, and the batches that are made on it. */
+const FORMAT = 'involucrum/day-with-batches';
+
+/** Saves a day with its batches. */
+export function exportDay(day: Day, batches: readonly Batch[]): void {
+  const file = { format: FORMAT, version: 1, day, batches };
+  download(fileName(day.title).replace(/\.json$/, '-day.json'), `${JSON.stringify(file, null, 2)}\n`);
+}
+
+/** Reads the text of such a file, or of a day alone. */
+export async function readDayFile(text: string): Promise<ReadResult<{ day: Day; batches: Batch[] }>> {
+  const json = parse(text.replace(/^\uFEFF/, ''));
+  const isBundle = typeof json === 'object' && json !== null && 'format' in json && json.format === FORMAT;
+  const file = isBundle ? (json as { day?: unknown; batches?: unknown }) : { day: json, batches: [] };
+  const day = await validator.readDay(file.day);
+  if (!day.ok) return day;
+  const batches: Batch[] = [];
+  for (const [i, one] of (Array.isArray(file.batches) ? (file.batches as unknown[]) : []).entries()) {
+    const batch = await validator.readBatch(one);
+    if (!batch.ok) return { ok: false, problems: batch.problems.map((problem) => `batches.${i}.${problem}`) };
+    batches.push(batch.value);
+  }
+  return { ok: true, value: { day: day.value, batches } };
+}
+
+/** Asks for a file and stores what is in it; what is there stays as it is. @returns the day's id, or the problems; null where nothing was chosen */
+export async function importDay(): Promise<ReadResult<string> | null> {
+  const text = await pickText(['application/json', '.json']);
+  if (text === null || !text.ok) return text;
+  const read = await readDayFile(text.value);
+  if (!read.ok) return read;
+  const { day, batches } = read.value;
+  await putBeside(batches);
+  const id = (await isDayThere(day.id)) ? newId() : day.id;
+  await createDay({ ...day, id });
+  return { ok: true, value: id };
+}

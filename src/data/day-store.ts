@@ -1,0 +1,104 @@
+/** Where days are kept, one key a day; every change under the lock over all tabs, as for batches. */
+import { type Changed } from '@/core/document/changing';
+import { type Day } from '@/core/document/day';
+import { type DayOperation } from '@/core/document/day-operations';
+import { inTurn } from './lock';
+import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
+import { keysOf, readText, readToChange, removeText, writeText } from './store';
+import { TAB } from './tab';
+import * as validator from './validator';
+
+const PREFIX = 'involucrum/day/';
+export const dayKey = (id: string): string => `${PREFIX}${id}`;
+export const isDayKey = (key: string): boolean => key.startsWith(PREFIX);
+
+/** Texts that have been read, and what they are: the same text is the same object. */
+const known = new Map<string, { text: string; day: Day }>();
+
+export const isBrokenDay = (record: Day | BrokenRecord): record is BrokenRecord => 'problems' in record;
+
+async function read(key: string, text: string): Promise<Day | BrokenRecord> {
+  const before = known.get(key);
+  if (before?.text === text) return before.day;
+  const json = parse(text);
+  const result =
+    json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : await validator.readDay(json);
+  if (!result.ok) return { key, text, problems: result.problems };
+  known.set(key, { text, day: result.value });
+  return result.value;
+}
+
+/** Writes a valid day. */
+export function putDay(day: Day): Promise<boolean> {
+  const key = dayKey(day.id);
+  const text = JSON.stringify(day);
+  known.set(key, { text, day });
+  return writeText(key, text);
+}
+
+export const isDayThere = async (id: string): Promise<boolean> => (await readToChange(dayKey(id))) !== null;
+
+/** All days, the last changed first, and what could not be read. */
+export async function listDays(): Promise<{ days: Day[]; broken: BrokenRecord[] }> {
+  const keys = await keysOf(PREFIX);
+  const texts = await Promise.all(keys.map(readText));
+  const records = await Promise.all(texts.flatMap((text, i) => (text === null ? [] : [read(keys[i], text)])));
+  const days = records.filter((r): r is Day => !isBrokenDay(r));
+  return { days: days.sort((a, b) => b.updatedAt.localeCompare(a.updatedAt)), broken: records.filter(isBrokenDay) };
+}
+
+async function dayToChange(id: string): Promise<Day> {
+  const text = await readToChange(dayKey(id));
+  const day = text === null ? null : await read(dayKey(id), text);
+  if (day === null) throw new MissingError('This day is not there any more: it was deleted, perhaps in another tab.');
+  if (isBrokenDay(day)) throw new MissingError('This day cannot be read any more.');
+  return day;
+}
+
+/** The change itself, in its turn. */
+export async function putChangedDay(
+  id: string,
+  operations: readonly DayOperation[],
+  at: string,
+): Promise<Changed<Day> & { before?: Day }> {
+  const before = await dayToChange(id);
+  const changed = await validator.changeDay(before, operations);
+  if (!changed.ok) return changed;
+  const document = { ...changed.document, revision: before.revision + 1, writer: TAB, updatedAt: at };
+  await putDay(document);
+  return { ok: true, document, before };
+}
+
+/** Changes a day. @throws MissingError */
+export const changeDay = (id: string, operations: readonly DayOperation[], at: string) =>
+  inTurn(() => putChangedDay(id, operations, at));
+
+/**
+ * Puts an earlier state back, as a new revision; where somebody else has stored since, nothing.
+ * @returns the day now; null where somebody else has been there
+ */
+export const restoreDay = (earlier: Day, expected: Pick<Day, 'revision' | 'writer'>, at: string): Promise<Day | null> =>
+  inTurn(async () => {
+    const now = await dayToChange(earlier.id);
+    if (now.revision !== expected.revision || now.writer !== expected.writer) return null;
+    const document = { ...earlier, revision: now.revision + 1, writer: TAB, updatedAt: at };
+    await putDay(document);
+    return document;
+  });
+
+/** Stores a day that is new. @throws TakenError, InvalidError */
+export const createDay = (day: Day): Promise<void> =>
+  inTurn(async () => {
+    const checked = await validator.readDay(day);
+    if (!checked.ok) throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).join('; ')}.`);
+    if (await isDayThere(day.id)) throw new TakenError(`“${day.title}” is there already; it was left as it is.`);
+    await putDay({ ...day, writer: TAB });
+  });
+
+/** Puts a day in where none of its id is there; one that is there stays as it is. */
+export const putDayBeside = (day: Day): Promise<void> =>
+  inTurn(async () => {
+    if (!(await isDayThere(day.id))) await putDay({ ...day, writer: TAB });
+  });
+
+export const deleteDay = (id: string): Promise<void> => inTurn(() => removeText(dayKey(id)));

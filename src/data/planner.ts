@@ -1,0 +1,82 @@
+/** The plan of a day, from a worker of its own, so that forecasts are not held up: shown as it improves, stopped when asked. */
+import { proxy } from 'comlink';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { type DayPlan } from '@/core/day/day-plan';
+import { type DayInput } from '@/core/day/work-out';
+import { lively } from '@/workers/lively';
+import { type DaySeen } from '@/workers/planner';
+import { type PlannerApi } from '@/workers/planner-api';
+import { newId } from './new-id';
+
+const ask = lively<PlannerApi>(() => new Worker(new URL('../workers/planner-entry', window.location.href)));
+
+/** The shopping list of batches. */
+export const shoppingList = (...args: Parameters<PlannerApi['shoppingList']>) =>
+  ask((remote) => remote.shoppingList(...args));
+
+/** A remedy that adds something needs an id for it. */
+const IDS = 4;
+let turn = 0;
+
+export interface Planned {
+  plan: DayPlan | null;
+  remedies: DaySeen['remedies'];
+  stage: DaySeen['stage'] | 'stopped' | 'failed';
+  error: string | null;
+}
+
+const NOTHING: Planned = { plan: null, remedies: [], stage: 'planning', error: null };
+
+/**
+ * Plans a day anew whenever what it follows from has changed.
+ * @param key says what it follows from; null where there is nothing to plan
+ */
+export function usePlanner(
+  key: string | null,
+  input: DayInput | null,
+): Planned & { stop: () => void; again: () => void } {
+  const [planned, setPlanned] = useState<Planned>(NOTHING);
+  const [round, setRound] = useState(0);
+  const asked = useRef(input);
+  useEffect(() => {
+    asked.current = input;
+  });
+  useEffect(() => {
+    const what = asked.current;
+    if (key === null || what === null) return undefined;
+    const mine = ++turn;
+    let isOver = false;
+    setPlanned((before) => ({ ...before, stage: 'planning', error: null, remedies: [] }));
+    const onBetter = proxy((seen: DaySeen) => {
+      // The last words may come after the answer.
+      if (!isOver) setPlanned({ ...seen, error: null });
+    });
+    ask((remote) => remote.planDay(mine, key, what, Array.from({ length: IDS }, newId), onBetter)).then(
+      (seen) => {
+        if (isOver) return;
+        isOver = true;
+        setPlanned((before) => (seen === null ? { ...before, stage: 'stopped' } : { ...seen, error: null }));
+      },
+      (error: unknown) => {
+        if (isOver) return;
+        isOver = true;
+        setPlanned((before) => ({
+          ...before,
+          stage: 'failed',
+          error: error instanceof Error ? error.message : String(error),
+        }));
+      },
+    );
+    return () => {
+      isOver = true;
+      void ask((remote) => remote.stopPlanning(mine + 1)).catch(() => undefined);
+    };
+  }, [key, round]);
+  const stop = useCallback(() => {
+    turn += 1;
+    void ask((remote) => remote.stopPlanning(turn)).catch(() => undefined);
+    setPlanned((before) => ({ ...before, stage: 'stopped' }));
+  }, []);
+  const again = useCallback(() => setRound((n) => n + 1), []);
+  return { ...planned, stop, again };
+}

@@ -1,0 +1,79 @@
+/** A new day: when people eat, and what is made. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { atClock } from '@/core/day/clock-words';
+import { timeOf } from '@/core/day/moments';
+import { beginDay } from '@/core/document/day';
+import { applyToDay } from '@/core/document/day-operations';
+import { MOST } from '@/core/document/limits';
+import { SERVING_IDS, type Serving, SERVINGS } from '@/core/document/vocabulary/servings';
+import { hereZone } from '@/data/day-plan';
+import { keepDay } from '@/data/days';
+import { now, restoreDemo, useBatches } from '@/data/hooks';
+import { newId } from '@/data/new-id';
+import { Choices, Press, Toggles } from '@/ui/parts/press';
+import { TextField } from '@/ui/parts/text-field';
+import { Body, Small } from '@/ui/parts/text';
+import { ClockField } from './clock-field';
+import { DayImport } from './day-import';
+
+/** Supper, where nobody says otherwise, minutes from midnight. */
+const SUPPER = 19 * 60;
+
+export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void; onCancel?: () => void }) {
+  const zone = hereZone();
+  const { data } = useBatches();
+  const [title, setTitle] = useState('');
+  const [serve, setServe] = useState(() => {
+    const minute = Math.floor(Date.now() / 60_000);
+    const today = atClock(minute, SUPPER, zone);
+    return today > minute + 120 ? today : atClock(minute, SUPPER, zone, 1);
+  });
+  const [made, setMade] = useState<readonly string[]>([]);
+  const [how, setHow] = useState<Serving>('now');
+  const batches = data?.batches ?? [];
+  const begin = async () => {
+    const at = now();
+    const name = title.trim() === '' ? 'Supper' : title.trim();
+    const day = beginDay({ id: newId(), title: name, serveAt: timeOf(serve), from: at, at });
+    const whole = made.reduce((d, batchId) => applyToDay(d, { do: 'putBatch', batchId, serve: how }), day);
+    if (await keepDay(whole)) onBegun(day.id);
+  };
+  return (
+    <View style={{ gap: 18 }}>
+      <Body>
+        Say when people eat and what you make: the steps follow from your batches, and are planned backwards so that
+        hands and oven are never needed twice at once.
+      </Body>
+      <TextField label="What is it?" value={title} onChange={setTitle} placeholder="Lantern supper" most={MOST.title} />
+      <ClockField label="People eat at" minute={serve} zone={zone} onChange={setServe} hasDay />
+      {batches.length === 0 ? (
+        <View style={{ gap: 8 }}>
+          <Small>There is no batch yet. Begin one on the Bench, or open the demo.</Small>
+          <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
+        </View>
+      ) : (
+        <Toggles
+          label="What you make"
+          values={made}
+          options={batches.map((b) => ({ value: b.id, label: b.title }))}
+          onToggle={(id) => setMade((list) => (list.includes(id) ? list.filter((x) => x !== id) : [...list, id]))}
+        />
+      )}
+      <View style={{ gap: 6 }}>
+        <Choices
+          label="How it is served"
+          value={how}
+          options={SERVING_IDS.map((value) => ({ value, label: SERVINGS[value].label }))}
+          onChange={setHow}
+        />
+        <Small>{SERVINGS[how].trade}</Small>
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Press title="Plan the day" kind="solid" disabled={made.length === 0} onPress={() => void begin()} />
+        {onCancel && <Press title="Back to the day before" kind="clear" onPress={onCancel} />}
+        <DayImport onOpened={onBegun} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,58 @@
+/** A time of day as cooks write it, and the day it is on. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { atClock, formatClock, parseClock, weekdayOf } from '@/core/day/clock-words';
+import { IconPress } from '@/ui/parts/press';
+import { TextField } from '@/ui/parts/text-field';
+import { Body, Small } from '@/ui/parts/text';
+
+interface Props {
+  label: string;
+  /** Epoch minute. */
+  minute: number;
+  zone: string;
+  onChange: (minute: number) => unknown;
+  /** Another day can be chosen. */
+  hasDay?: boolean;
+}
+
+export function ClockField({ label, minute, zone, onChange, hasDay = false }: Props) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const shown = formatClock(minute, zone);
+  const clock = parseClock(shown) ?? 0;
+  const date = new Date(minute * 60_000).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: zone });
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
+      <View style={{ minWidth: 110 }}>
+        <TextField
+          label={label}
+          value={shown}
+          problem={problem}
+          onChange={(text) => {
+            const to = parseClock(text);
+            setProblem(to === null ? 'Such as 19:00 or 7 pm.' : null);
+            return to === null ? undefined : onChange(atClock(minute, to, zone));
+          }}
+        />
+      </View>
+      {hasDay && (
+        <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+          <IconPress
+            icon="minus"
+            label={`${label}: a day earlier`}
+            onPress={() => void onChange(atClock(minute, clock, zone, -1))}
+          />
+          <View style={{ alignItems: 'center', minWidth: 110 }}>
+            <Body>{weekdayOf(minute, zone)}</Body>
+            <Small>{date}</Small>
+          </View>
+          <IconPress
+            icon="plus"
+            label={`${label}: a day later`}
+            onPress={() => void onChange(atClock(minute, clock, zone, 1))}
+          />
+        </View>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,76 @@
+/** What collides, by how much, and what would mend it: one tap each, tried out before it is offered. */
+import { View } from 'react-native';
+import { formatMoment } from '@/core/day/clock-words';
+import { conflictSentences } from '@/core/day/conflict-words';
+import { type DayPlan } from '@/core/day/day-plan';
+import { type Remedy } from '@/core/day/remedies';
+import { minuteOf } from '@/core/day/moments';
+import { type Day } from '@/core/document/day';
+import { formatMinutes } from '@/core/units/format';
+import { editDay, undoDay } from '@/data/days';
+import { editBatch, editKitchen } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { Disc } from '@/ui/parts/disc';
+import { Press } from '@/ui/parts/press';
+import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+interface Props {
+  day: Day;
+  plan: DayPlan;
+  remedies: readonly Remedy[];
+  stage: string;
+  zone: string;
+}
+
+/** So many remedies are shown. */
+const MOST = 5;
+
+/** Makes the change in all documents that it touches. */
+async function take(day: Day, { label, change }: Remedy): Promise<void> {
+  for (const { batchId, operations } of change.batches) {
+    const done = await editBatch(batchId, operations);
+    if (!done.ok) return;
+  }
+  if (change.kitchen.length > 0) await editKitchen(change.kitchen);
+  if (change.day.length > 0) await editDay(day.id, change.day);
+  const isOnlyDay = change.batches.length === 0 && change.kitchen.length === 0;
+  say({
+    text: `${label}: the day is planned anew.`,
+    kind: 'done',
+    action: isOnlyDay ? { label: 'Undo', run: () => undoDay(day.id) } : undefined,
+  });
+}
+
+export function Collision({ day, plan, remedies, stage, zone }: Props) {
+  const p = usePalette();
+  const sentences = conflictSentences(plan);
+  if (sentences.length === 0) return null;
+  const serve = minuteOf(day.serveAt);
+  return (
+    <View role="region" aria-label="What collides" style={{ gap: 10 }}>
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        <Disc sign="fix" label="Fix" />
+        <Heading level={2}>It collides</Heading>
+      </View>
+      {sentences.map((sentence) => (
+        <Sentence key={sentence} text={sentence} />
+      ))}
+      {remedies.slice(0, MOST).map((remedy) => (
+        <View key={remedy.id} style={{ borderLeftWidth: 3, borderLeftColor: p.leek, paddingLeft: 12, gap: 4 }}>
+          <Press title={remedy.label} onPress={() => void take(day, remedy)} />
+          <Small>
+            {remedy.mends === 'all'
+              ? `Then all of it fits; begin ${formatMoment(remedy.startMinute, serve, zone)}.`
+              : `Then ${formatMinutes(remedy.leftMinutes)} still collide.`}
+          </Small>
+        </View>
+      ))}
+      {remedies.length === 0 && stage === 'done' && (
+        <Small>
+          No single change mends it. Take a batch out, serve something frozen ahead, or change a step’s minutes.
+        </Small>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,128 @@
+/** Day: several batches, hands, appliances and guests; planned backwards from serving, and run. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { formatMoment, weekdayOf } from '@/core/day/clock-words';
+import { minuteOf } from '@/core/day/moments';
+import { type Day } from '@/core/document/day';
+import { hereZone, useDayPlan } from '@/data/day-plan';
+import { discardBroken } from '@/data/hooks';
+import { useDays } from '@/data/days';
+import { useNow } from '@/data/use-now';
+import { Small } from '@/ui/parts/text';
+import { Press } from '@/ui/parts/press';
+import { PlaceScreen } from '@/ui/shell/place-screen';
+import { useWide } from '@/ui/shell/use-wide';
+import { BrokenRecordCard } from '../broken-record';
+import { UnreadScreen } from '../unread-screen';
+import { BeginDay } from './begin-day';
+import { Collision } from './collision';
+import { DayFiles } from './day-files';
+import { Gauge } from './gauge';
+import { WideGauge } from './wide-gauge';
+import { HoursPanel } from './hours-panel';
+import { MadePanel } from './made-panel';
+import { NowCard } from './now-card';
+import { OtherDays } from './other-days';
+import { TaskSheet } from './task-sheet';
+
+const EVERY_MS = 15_000;
+
+export function DayScreen() {
+  const { data, error, mutate } = useDays();
+  const [chosen, setChosen] = useState<string | 'new' | null>(null);
+  if (error && !data) return <UnreadScreen error={error} again={() => void mutate()} />;
+  if (data === undefined) return <PlaceScreen title="Day">{null}</PlaceScreen>;
+  const broken = data.broken.map((record) => (
+    <BrokenRecordCard
+      key={record.key}
+      title="One stored day cannot be read"
+      record={record}
+      words="Nothing was changed: it is kept as it is. Save its text to a file before you remove it."
+      fileName="unreadable-day.txt"
+      actions={[{ title: 'Remove it', onPress: () => void discardBroken(record) }]}
+    />
+  ));
+  const day = chosen === 'new' ? null : (data.days.find((d) => d.id === chosen) ?? data.days[0] ?? null);
+  if (day === null)
+    return (
+      <PlaceScreen title="Day" note="Several batches, one pair of hands, and people at seven.">
+        {broken}
+        <BeginDay onBegun={setChosen} onCancel={data.days.length > 0 ? () => setChosen(null) : undefined} />
+      </PlaceScreen>
+    );
+  return (
+    <Planned key={day.id} day={day} days={data.days} onChoose={setChosen}>
+      {broken}
+    </Planned>
+  );
+}
+
+interface Props {
+  day: Day;
+  days: readonly Day[];
+  onChoose: (id: string | 'new' | null) => void;
+  children: React.ReactNode;
+}
+
+function Planned({ day, days, onChoose, children }: Props) {
+  const wide = useWide();
+  const zone = hereZone();
+  const nowMinute = Math.floor(Date.parse(useNow(EVERY_MS)) / 60_000);
+  const planned = useDayPlan(day, nowMinute);
+  const { plan, stage } = planned;
+  const [opened, open] = useState<string | null>(null);
+  const serve = minuteOf(day.serveAt);
+  const begins = plan && plan.tasks.length > 0 ? `; begin ${beginWords(plan.startMinute, serve, zone)}` : '';
+  const task = plan?.tasks.find((t) => t.id === opened) ?? null;
+  const gauge = plan && plan.tasks.length > 0 && { day, plan, zone, nowMinute, onOpen: open };
+  return (
+    <PlaceScreen title={weekdayOf(serve, zone)} note={`${day.title} at ${formatMoment(serve, serve, zone)}${begins}`}>
+      {children}
+      {plan && (
+        <NowCard day={day} plan={plan} batches={planned.batches} nowMinute={nowMinute} zone={zone} onOpen={open} />
+      )}
+      {plan && <Collision {...planned} day={day} plan={plan} zone={zone} />}
+      <View aria-live="polite" style={{ minHeight: 20 }}>
+        {(stage === 'planning' || stage === 'mending') && planned.isReady && (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }} role="status">
+            <Small>{stage === 'planning' ? 'Looking for a better plan …' : 'Trying what would mend it …'}</Small>
+            <Press title="Stop" kind="clear" onPress={planned.stop} />
+          </View>
+        )}
+        {stage === 'stopped' && (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+            <Small>Stopped; this is the best so far.</Small>
+            <Press title="Go on" kind="clear" onPress={planned.again} />
+          </View>
+        )}
+        {stage === 'failed' && (
+          <View role="alert" style={{ gap: 8 }}>
+            <Small>The plan could not be worked out: {planned.error}. Nothing of the day is lost.</Small>
+            <Press title="Try again" onPress={planned.again} />
+          </View>
+        )}
+      </View>
+      {gauge && (wide ? <WideGauge {...gauge} /> : <Gauge {...gauge} />)}
+      <DayFiles day={day} plan={plan} zone={zone} />
+      <MadePanel day={day} />
+      <HoursPanel day={day} zone={zone} />
+      <OtherDays day={day} days={days} onChoose={onChoose} />
+      {plan && task && (
+        <TaskSheet
+          day={day}
+          plan={plan}
+          task={task}
+          batches={planned.batches}
+          zone={zone}
+          nowMinute={nowMinute}
+          onClose={() => open(null)}
+        />
+      )}
+    </PlaceScreen>
+  );
+}
+
+const beginWords = (start: number, serve: number, zone: string): string => {
+  const words = formatMoment(start, serve, zone);
+  return words.includes(' ') ? words : `at ${words}`;
+};

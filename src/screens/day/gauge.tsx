@@ -1,0 +1,218 @@
+/** The day as a gauge, on a phone: a ruler with a pointer at now, hands as one thick rule, what needs none as rods beside it. */
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { formatClock, formatMoment } from '@/core/day/clock-words';
+import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
+import { type Day } from '@/core/document/day';
+import { formatMinutes } from '@/core/units/format';
+import { Measured } from '@/ui/parts/measured';
+import { SANS, SANS_BOLD } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type Column, COLUMNS, columnsOf, lengthOf, placeOf, type Stretch, stretchesOf } from './gauge-layout';
+import { Rod } from './rod';
+import { StepHandle } from './step-handle';
+import { StepLabel } from './step-label';
+
+export interface GaugeProps {
+  day: Day;
+  plan: DayPlan;
+  zone: string;
+  nowMinute: number;
+  onOpen: (taskId: string) => void;
+}
+
+const SCALE = { perMinute: 1.5, least: 46, pause: 54 };
+const TOP = 30;
+const RULER = 52;
+const HANDS = 66;
+const THICK = 15;
+const HELPER = 10;
+const PITCH = 26;
+const MARGIN = 24;
+
+export function Gauge(props: GaugeProps) {
+  return <Measured>{(width) => <Drawn {...props} width={width} />}</Measured>;
+}
+
+function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { width: number }) {
+  const p = usePalette();
+  const { tasks } = plan;
+  const stretches = useMemo(() => stretchesOf(tasks, plan.startMinute, plan.endMinute, SCALE), [tasks, plan]);
+  const y = (minute: number): number => TOP + placeOf(stretches, minute);
+  const height = TOP + lengthOf(stretches) + MARGIN;
+  const used = COLUMNS.filter((c) => tasks.some((t) => columnsOf(t).includes(c)));
+  const x = (column: Column): number => width - 16 - (used.length - 1 - used.indexOf(column)) * PITCH;
+  const labelX = HANDS + THICK + 12 + day.helpers.length * HELPER;
+  const labelWidth = width - used.length * PITCH - 8 - labelX;
+  const isUnderWay = nowMinute > plan.startMinute && nowMinute < plan.endMinute;
+  const past = isUnderWay ? y(nowMinute) : nowMinute >= plan.endMinute ? height : TOP;
+  const served = tasks.filter((t) => t.kind === 'serve');
+  const words = { fontFamily: SANS, fontSize: 12, fill: p.soft };
+  return (
+    <View
+      role="group"
+      aria-label={`The day from ${formatClock(plan.startMinute, zone)} to ${formatClock(plan.endMinute, zone)}`}
+    >
+      <Svg width={width} height={height} aria-hidden>
+        {past > TOP && <Rect x={RULER} y={TOP} width={width - RULER} height={past - TOP} fill={p.faint} />}
+        <SvgText x={HANDS - 4} y={14} fontFamily={SANS_BOLD} fontSize={13} fill={p.ink}>
+          hands
+        </SvgText>
+        {used.map((c, i) => (
+          <SvgText key={c} x={x(c)} y={i % 2 === 0 ? 24 : 11} textAnchor="middle" {...words}>
+            {c}
+          </SvgText>
+        ))}
+        <Ruler stretches={stretches} y={y} zone={zone} />
+        {tasks.map((task) =>
+          task.hasHands ? (
+            <Hands key={task.id} task={task} y={y} />
+          ) : (
+            columnsOf(task).map((c) => (
+              <Rod key={`${task.id} ${c}`} task={task} x={x(c)} from={y(task.start)} to={y(task.end)} />
+            ))
+          ),
+        )}
+        {tasks
+          .filter((t) => t.hasHands)
+          .flatMap((task) =>
+            columnsOf(task).map((c) => (
+              <Rod key={`${task.id} ${c}`} task={task} x={x(c)} from={y(task.start)} to={y(task.end)} />
+            )),
+          )}
+        {tasks.map((task) => task.latestStart && task.hasHands && <Whisker key={task.id} task={task} y={y} />)}
+        {served.map((task) => (
+          <G key={task.id}>
+            <Line x1={RULER} x2={width} y1={y(task.end)} y2={y(task.end)} stroke={p.leek} strokeWidth={2.5} />
+            <Line x1={RULER} x2={width} y1={y(task.end) + 5} y2={y(task.end) + 5} stroke={p.leek} strokeWidth={1} />
+          </G>
+        ))}
+        {isUnderWay && (
+          <G>
+            <Path d={`M${RULER} ${y(nowMinute)} l-16 -8 v16 z`} fill={p.beet} />
+            <SvgText x={0} y={y(nowMinute) - 11} fontFamily={SANS_BOLD} fontSize={13} fill={p.beet}>
+              {formatClock(nowMinute, zone)}
+            </SvgText>
+          </G>
+        )}
+      </Svg>
+      {tasks
+        .filter((t) => t.hasHands)
+        .map((task) => (
+          <View key={task.id} style={{ position: 'absolute', top: 0, left: 0 }}>
+            <StepHandle
+              day={day}
+              task={task}
+              zone={zone}
+              stretches={stretches}
+              from={y(task.start)}
+              length={y(task.end) - y(task.start)}
+              across={HANDS + THICK / 2}
+            />
+            <StepLabel
+              day={day}
+              task={task}
+              zone={zone}
+              top={y(task.start)}
+              left={labelX}
+              width={labelWidth}
+              onOpen={onOpen}
+            />
+          </View>
+        ))}
+    </View>
+  );
+}
+
+/** Ticks of the ruler every ten minutes, an hour's longer and with its number; where it is shortened, how long nothing is to be done. */
+function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minute: number) => number; zone: string }) {
+  const p = usePalette();
+  const [first] = stretches;
+  const last = stretches[stretches.length - 1];
+  if (!first || !last) return null;
+  const ticks: number[] = [];
+  for (let m = Math.ceil(first.from / 10) * 10; m <= last.to; m += 10) {
+    const here = stretches.find((s) => m >= s.from && m <= s.to);
+    if (here && !here.isShort) ticks.push(m);
+  }
+  return (
+    <G>
+      <Line x1={RULER} x2={RULER} y1={y(first.from) - 8} y2={y(last.to) + 16} stroke={p.ink} strokeWidth={2} />
+      {ticks.map((m) => {
+        const clock = formatClock(m, zone);
+        const isHour = clock.endsWith('00');
+        const isHalf = clock.endsWith('30');
+        return (
+          <G key={m}>
+            <Line
+              x1={RULER - (isHour ? 18 : isHalf ? 11 : 6)}
+              x2={RULER}
+              y1={y(m)}
+              y2={y(m)}
+              stroke={p.ink}
+              strokeWidth={isHour ? 2 : 1}
+            />
+            {isHour && (
+              <SvgText x={RULER - 22} y={y(m) + 5} textAnchor="end" fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
+                {String(Number(clock.slice(0, 2)))}
+              </SvgText>
+            )}
+          </G>
+        );
+      })}
+      {stretches
+        .filter((s) => s.isShort)
+        .map((s) => {
+          const middle = (y(s.from) + y(s.to)) / 2;
+          return (
+            <G key={s.from}>
+              <Rect x={RULER - 4} y={middle - 5} width={8} height={10} fill={p.ground} />
+              <Path
+                d={`M${RULER - 7} ${middle - 2} l14 -6 M${RULER - 7} ${middle + 8} l14 -6`}
+                stroke={p.ink}
+                strokeWidth={1.5}
+              />
+              <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13} fill={p.soft}>
+                {`${formatMinutes(s.to - s.from)} without hands, to ${formatMoment(s.to, s.from, zone)}`}
+              </SvgText>
+            </G>
+          );
+        })}
+    </G>
+  );
+}
+
+/** Hands at work: a thick rule with a tick at either end. */
+function Hands({ task, y }: { task: PlannedTask; y: (minute: number) => number }) {
+  const p = usePalette();
+  const [from, to] = [y(task.start) + 1, y(task.end) - 1];
+  const left = HANDS + (task.hand ?? 0) * (THICK - 5);
+  const fill = task.state === 'running' ? p.beet : task.state === 'done' ? p.soft : p.ink;
+  return (
+    <G>
+      <Rect x={left} y={from} width={task.hand === 0 ? THICK : THICK - 7} height={Math.max(2, to - from)} fill={fill} />
+      <Line x1={left - 5} x2={left + THICK + 5} y1={from} y2={from} stroke={fill} strokeWidth={2} />
+      <Line x1={left - 5} x2={left + THICK - 1} y1={to} y2={to} stroke={fill} strokeWidth={1.5} />
+    </G>
+  );
+}
+
+/** As far as a whisker is drawn, px. */
+const LONGEST_WHISKER = 120;
+
+/** The latest moment it may begin. */
+function Whisker({ task, y }: { task: PlannedTask; y: (minute: number) => number }) {
+  const p = usePalette();
+  const latest = task.latestStart;
+  if (latest === null) return null;
+  const [from, to] = [y(task.start), y(latest.minute)];
+  if (to - from < 4 || to - from > LONGEST_WHISKER) return null;
+  const x = HANDS + THICK + 4;
+  return (
+    <G>
+      <Line x1={x} x2={x} y1={from} y2={to} stroke={p.turmeric} strokeWidth={1.5} />
+      <Line x1={x - 5} x2={x + 5} y1={to} y2={to} stroke={p.turmeric} strokeWidth={2} />
+    </G>
+  );
+}

@@ -1,0 +1,94 @@
+/** What is made on a day, and how each is served. */
+import { Link } from 'expo-router';
+import { View } from 'react-native';
+import { type Day } from '@/core/document/day';
+import { SERVING_IDS, SERVINGS } from '@/core/document/vocabulary/servings';
+import { editDay, undoDay } from '@/data/days';
+import { useBatches } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Rule } from '@/ui/parts/rule';
+import { Heading, Small } from '@/ui/parts/text';
+import { SERIF } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+import { batchLine } from '../words';
+
+export function MadePanel({ day }: { day: Day }) {
+  const p = usePalette();
+  const { data } = useBatches();
+  const batches = data?.batches ?? [];
+  const others = batches.filter((b) => day.batches.every((made) => made.batchId !== b.id));
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={2}>What is made</Heading>
+      {day.batches.map(({ batchId, serve }) => {
+        const batch = batches.find((b) => b.id === batchId);
+        const title = batch?.title ?? 'A batch that is not there any more';
+        return (
+          <View key={batchId} style={{ gap: 6 }}>
+            <Rule />
+            <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+              <View style={{ flex: 1 }}>
+                {batch ? (
+                  <Link
+                    href={`/batch/${batchId}/fill`}
+                    style={{ fontFamily: SERIF, fontSize: 17, lineHeight: 24, color: p.ink, paddingVertical: 8 }}
+                  >
+                    {title}
+                  </Link>
+                ) : (
+                  <Small>{title}: it is left out of the plan.</Small>
+                )}
+                {batch && <Small>{batchLine(batch)}</Small>}
+                {batch?.lines.length === 0 && (
+                  <Small>Nothing is in its filling yet: it is planned when there is.</Small>
+                )}
+              </View>
+              <IconPress
+                icon="close"
+                label={`Take ${title} out of the day`}
+                onPress={() =>
+                  void editDay(day.id, { do: 'takeBatchOut', batchId }).then(
+                    (done) =>
+                      done.ok &&
+                      say({
+                        text: `“${title}” is out of the day; the batch itself stays.`,
+                        kind: 'done',
+                        action: { label: 'Put it back', run: () => undoDay(day.id) },
+                      }),
+                  )
+                }
+              />
+            </View>
+            {batch && (
+              <Choices
+                label={`How ${title} is served`}
+                value={serve}
+                options={SERVING_IDS.map((value) => ({ value, label: SERVINGS[value].label }))}
+                onChange={(to) => void editDay(day.id, { do: 'setServing', batchId, to: { serve: to } })}
+              />
+            )}
+          </View>
+        );
+      })}
+      {others.length > 0 && (
+        <View style={{ gap: 6 }}>
+          <Rule />
+          <Small>Put in another</Small>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {others.map((b) => (
+              <Press
+                key={b.id}
+                title={b.title}
+                icon="plus"
+                onPress={() =>
+                  void editDay(day.id, { do: 'putBatch', batchId: b.id, serve: day.batches[0]?.serve ?? 'now' })
+                }
+              />
+            ))}
+          </View>
+        </View>
+      )}
+    </View>
+  );
+}

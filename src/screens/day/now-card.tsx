@@ -1,0 +1,190 @@
+/** The one big now: what, how much, how to see that it is done, its time; what comes next; what is still to be added. */
+import { router } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { formatClock } from '@/core/day/clock-words';
+import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
+import { dayNow, stillToAdd } from '@/core/day/run';
+import { fullTitle } from '@/core/day/task';
+import { type Day } from '@/core/document/day';
+import { type Batch } from '@/core/document/schema';
+import { TASK_KINDS } from '@/core/document/vocabulary/task-kinds';
+import { askToNotify } from '@/data/alarm';
+import { beginTask, endTask, leaveOut, moreTime } from '@/data/day-run';
+import { useNow } from '@/data/use-now';
+import { useWakeLock } from '@/data/use-wake-lock';
+import { Press } from '@/ui/parts/press';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+interface Props {
+  day: Day;
+  plan: DayPlan;
+  batches: readonly Batch[];
+  nowMinute: number;
+  zone: string;
+  onOpen: (taskId: string) => void;
+}
+
+/** "Not yet" adds so many minutes. */
+const MORE = 5;
+/** Names that fit a line. */
+const MOST_NAMES = 6;
+
+export function NowCard({ day, plan, batches, zone, onOpen }: Props) {
+  const p = usePalette();
+  const isRunning = day.run !== null;
+  const now = useNow(isRunning ? 1000 : 30_000);
+  useWakeLock(isRunning);
+  const { now: task, next, running, waitsFor, isOver } = dayNow(plan);
+  if (isOver) return <Over />;
+  if (task === null) return null;
+  const others = running.filter((t) => t !== task);
+  const batch = batches.find((b) => task.batchIds.length === 1 && b.id === task.batchIds[0]);
+  const toAdd = batch ? stillToAdd(task, batch) : [];
+  const act = { day, plan, task, batches };
+  const { station } = TASK_KINDS[task.kind];
+  const ms = Date.parse(now);
+  return (
+    <View style={{ gap: 12 }}>
+      <View
+        role="region"
+        aria-label="Now"
+        style={{ borderLeftWidth: 8, borderLeftColor: p.beet, backgroundColor: p.paper, padding: 14, gap: 6 }}
+      >
+        <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
+          <Small>{task.state === 'running' ? 'now' : isRunning ? 'next' : 'it begins with'}</Small>
+          <Small>
+            {task.state === 'running' ? `since ${formatClock(task.start, zone)}` : formatClock(task.start, zone)}
+          </Small>
+        </View>
+        <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 12 }}>
+          <Pressable
+            role="button"
+            aria-label={`More about ${fullTitle(task)}`}
+            onPress={() => onOpen(task.id)}
+            style={{ flex: 1 }}
+          >
+            <Heading level={2}>{fullTitle(task)}</Heading>
+          </Pressable>
+          <Left task={task} ms={ms} isRunning={isRunning} />
+        </View>
+        {task.how !== '' && <Body>{task.how}</Body>}
+        <Small>{task.doneWhen}</Small>
+        {toAdd.length > 0 && (
+          <Body>
+            <Strong>Still to be added: </Strong>
+            {toAdd.slice(0, MOST_NAMES).join(', ')}
+            {toAdd.length > MOST_NAMES ? ` and ${toAdd.length - MOST_NAMES} more` : ''}
+          </Body>
+        )}
+        {waitsFor.length > 0 && (
+          <Small>Waits for {waitsFor.map((t) => `${fullTitle(t)} (${formatClock(t.end, zone)})`).join(', ')}</Small>
+        )}
+        {task.latestStart && task.state === 'planned' && (
+          <Small style={{ color: p.turmeric }}>
+            No later than {formatClock(task.latestStart.minute, zone)}: {task.latestStart.why}
+          </Small>
+        )}
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 4 }}>
+          {task.state === 'planned' ? (
+            <Press
+              title={isRunning ? 'Begin' : 'Begin the day'}
+              kind="solid"
+              onPress={() => {
+                askToNotify();
+                void beginTask(act);
+              }}
+            />
+          ) : (
+            <>
+              <Press title="Done" kind="solid" icon="check" onPress={() => void endTask(act)} />
+              <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
+            </>
+          )}
+          {isRunning && task.state === 'planned' && <Press title="Done already" onPress={() => void endTask(act)} />}
+          {isRunning && task.kind !== 'serve' && (
+            <Press title="Leave out" kind="clear" onPress={() => void leaveOut(day.id, task)} />
+          )}
+          {station !== null && batch && (
+            <Press
+              title={`Open ${station[0].toUpperCase()}${station.slice(1)}`}
+              kind="clear"
+              icon="chevron-right"
+              onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}
+            />
+          )}
+        </View>
+      </View>
+      {others.map((t) => (
+        <View key={t.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+          <Pressable
+            role="button"
+            onPress={() => onOpen(t.id)}
+            style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
+          >
+            <Body numberOfLines={2}>{fullTitle(t)}</Body>
+          </Pressable>
+          <Left task={t} ms={ms} isRunning small />
+          <Press title="Done" label={`${fullTitle(t)}: done`} onPress={() => void endTask({ ...act, task: t })} />
+        </View>
+      ))}
+      {isRunning &&
+        next.map((t) => (
+          <Pressable
+            key={t.id}
+            role="button"
+            onPress={() => onOpen(t.id)}
+            style={{ flexDirection: 'row', gap: 10, minHeight: 44, alignItems: 'center' }}
+          >
+            <Small style={{ width: 48 }}>{formatClock(t.start, zone)}</Small>
+            <Body style={{ flex: 1 }}>{fullTitle(t)}</Body>
+          </Pressable>
+        ))}
+    </View>
+  );
+}
+
+const two = (n: number): string => String(n).padStart(2, '0');
+
+/** Minutes and seconds to go; past the end how long since. */
+function Left({
+  task,
+  ms,
+  isRunning,
+  small = false,
+}: {
+  task: PlannedTask;
+  ms: number;
+  isRunning: boolean;
+  small?: boolean;
+}) {
+  const p = usePalette();
+  if (!isRunning) return null;
+  const to = task.state === 'running' ? task.end : task.start;
+  const seconds = Math.round(to * 60 - ms / 1000);
+  const isOver = seconds < 0;
+  const s = Math.abs(seconds);
+  const words =
+    s >= 3600
+      ? `${Math.floor(s / 3600)}:${two(Math.floor(s / 60) % 60)}:${two(s % 60)}`
+      : `${Math.floor(s / 60)}:${two(s % 60)}`;
+  return (
+    <Strong
+      role="timer"
+      aria-label={`${isOver ? 'Over for' : task.state === 'running' ? 'Still' : 'Begins in'} ${Math.floor(s / 60)} minutes`}
+      style={{ fontSize: small ? 18 : 30, lineHeight: small ? 24 : 36, color: isOver ? p.beet : p.ink }}
+    >
+      {isOver ? '+' : ''}
+      {words}
+    </Strong>
+  );
+}
+
+function Over() {
+  return (
+    <View role="status">
+      <Heading level={2}>All done</Heading>
+      <Body>What it really took is kept with each batch. At the first bite: open Note and tap what you find.</Body>
+    </View>
+  );
+}

@@ -1,0 +1,22 @@
+/** Pins a step to a minute; the rest is planned anew, and the notice lets it go again. */
+import { formatClock } from '@/core/day/clock-words';
+import { type PlannedTask } from '@/core/day/day-plan';
+import { timeOf } from '@/core/day/moments';
+import { fullTitle } from '@/core/day/task';
+import { type Day } from '@/core/document/day';
+import { editDay, undoDay } from '@/data/days';
+import { say } from '@/data/notices';
+
+/** Steps are pinned to so many minutes. */
+export const PIN_STEP = 5;
+
+export async function pinTo(day: Day, task: PlannedTask, minute: number, zone: string): Promise<void> {
+  const at = Math.round(minute / PIN_STEP) * PIN_STEP;
+  const done = await editDay(day.id, { do: 'pin', taskId: task.id, at: timeOf(at) });
+  if (!done.ok) return;
+  say({
+    text: `“${fullTitle(task)}” is pinned to ${formatClock(at, zone)}.`,
+    kind: 'done',
+    action: { label: 'Let it go', run: () => undoDay(day.id) },
+  });
+}

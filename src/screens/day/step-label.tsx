@@ -1,0 +1,51 @@
+/** The words of a step beside its rule: a tap opens it, the arrow keys pin it to another time. */
+import { Pressable } from 'react-native';
+import { formatClock } from '@/core/day/clock-words';
+import { type PlannedTask } from '@/core/day/day-plan';
+import { fullTitle } from '@/core/day/task';
+import { type Day } from '@/core/document/day';
+import { Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { arrowKeys } from './arrow-keys';
+
+interface Props {
+  day: Day;
+  task: PlannedTask;
+  zone: string;
+  top: number;
+  left: number;
+  width: number;
+  onOpen: (taskId: string) => void;
+}
+
+const HEIGHT = 44;
+
+export function StepLabel({ day, task, zone, top, left, width, onOpen }: Props) {
+  const p = usePalette();
+  const isDone = task.state === 'done';
+  const color = isDone ? p.soft : p.ink;
+  const latest = task.state === 'planned' ? task.latestStart : null;
+  const rest = latest
+    ? ` · by ${formatClock(latest.minute, zone)}: ${latest.why}`
+    : task.how === ''
+      ? ''
+      : ` · ${task.how}`;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${formatClock(task.start, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}${isDone ? ', done' : ''}`}
+      onPress={() => onOpen(task.id)}
+      {...arrowKeys(day, task, zone, ['ArrowUp', 'ArrowDown'])}
+      style={{ position: 'absolute', top, left, width, height: HEIGHT, overflow: 'hidden' }}
+    >
+      <Strong numberOfLines={2} style={{ fontSize: 15, lineHeight: 17, color }}>
+        {fullTitle(task)}
+      </Strong>
+      <Small numberOfLines={1} style={{ fontSize: 12, lineHeight: 15, color: latest ? p.turmeric : p.soft }}>
+        {formatClock(task.start, zone)}
+        {task.isPinned ? ' pinned' : ''}
+        {rest}
+      </Small>
+    </Pressable>
+  );
+}

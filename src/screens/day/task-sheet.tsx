@@ -1,0 +1,107 @@
+/** One step: what, how much, how long, when; changed, pinned, left out, begun, done. */
+import { lazy, Suspense } from 'react';
+import { View } from 'react-native';
+import { formatClock, formatMoment } from '@/core/day/clock-words';
+import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
+import { minuteOf } from '@/core/day/moments';
+import { fullTitle } from '@/core/day/task';
+import { type Day } from '@/core/document/day';
+import { type Batch } from '@/core/document/schema';
+import { LIMITS } from '@/core/document/limits';
+import { formatMinutes } from '@/core/units/format';
+import { beginTask, endTask, leaveOut } from '@/data/day-run';
+import { editDay } from '@/data/days';
+import { AmountField } from '@/ui/parts/amount-field';
+import { Press } from '@/ui/parts/press';
+import { Body, Small } from '@/ui/parts/text';
+import { ClockField } from './clock-field';
+
+const Sheet = lazy(() => import('@/ui/parts/sheet').then((m) => ({ default: m.Sheet })));
+
+interface Props {
+  day: Day;
+  plan: DayPlan;
+  task: PlannedTask;
+  batches: readonly Batch[];
+  zone: string;
+  nowMinute: number;
+  onClose: () => void;
+}
+
+export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }: Props) {
+  const serve = minuteOf(day.serveAt);
+  const act = { day, plan, task, batches };
+  const and = (run: Promise<unknown>) => {
+    void run;
+    onClose();
+  };
+  const own = day.changes.find((c) => c.taskId === task.id)?.minutes ?? null;
+  const planned = task.end - task.start;
+  const after = plan.tasks.filter((t) => task.after.some(({ id }) => id === t.id));
+  return (
+    <Suspense fallback={null}>
+      <Sheet title={fullTitle(task)} onClose={onClose}>
+        <Body>
+          {formatMoment(task.start, nowMinute, zone)} to {formatClock(task.end, zone)}, {formatMinutes(planned)}
+          {task.hasHands ? ', with your hands' : ', by itself'}
+        </Body>
+        {task.how !== '' && <Body>{task.how}</Body>}
+        <Small>{task.doneWhen}</Small>
+        {after.length > 0 && <Small>After: {after.map(fullTitle).join('; ')}</Small>}
+        {task.latestStart && (
+          <Small>
+            No later than {formatClock(task.latestStart.minute, zone)}: {task.latestStart.why}
+          </Small>
+        )}
+        <AmountField
+          label={task.isEstimate ? 'Takes (estimate)' : 'Takes'}
+          unit="min"
+          value={own ?? task.minutes}
+          {...LIMITS.taskMinutes}
+          step={5}
+          whole
+          onChange={(minutes) =>
+            editDay(day.id, { do: 'changeTask', taskId: task.id, to: { minutes } }, { where: 'beside' })
+          }
+        />
+        {task.state === 'planned' && (
+          <ClockField
+            label={task.isPinned ? 'Pinned to' : 'Pin to'}
+            minute={task.start}
+            zone={zone}
+            hasDay={Math.abs(serve - task.start) > 12 * 60}
+            onChange={(minute) =>
+              editDay(
+                day.id,
+                { do: 'pin', taskId: task.id, at: new Date(minute * 60_000).toISOString() },
+                { where: 'beside' },
+              )
+            }
+          />
+        )}
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {task.isPinned && (
+            <Press title="Let it go" onPress={() => and(editDay(day.id, { do: 'pin', taskId: task.id, at: null }))} />
+          )}
+          {own !== null && (
+            <Press
+              title="As it was thought"
+              onPress={() => and(editDay(day.id, { do: 'changeTask', taskId: task.id, to: { minutes: null } }))}
+            />
+          )}
+          {task.state === 'planned' && <Press title="Begin now" onPress={() => and(beginTask(act))} />}
+          {task.state !== 'done' && <Press title="Done" icon="check" onPress={() => and(endTask(act))} />}
+          {task.state === 'done' && (
+            <Press
+              title="Not done after all"
+              onPress={() => and(editDay(day.id, { do: 'forgetTask', taskId: task.id }))}
+            />
+          )}
+          {task.state !== 'done' && task.kind !== 'serve' && (
+            <Press title="Leave it out" onPress={() => and(leaveOut(day.id, task))} />
+          )}
+        </View>
+      </Sheet>
+    </Suspense>
+  );
+}

@@ -1,0 +1,237 @@
+/** The same gauge lying down, on a wide screen: a rule for each pair of hands, a rod for each batch and each appliance. */
+import { useMemo } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { formatClock } from '@/core/day/clock-words';
+import { type PlannedTask } from '@/core/day/day-plan';
+import { fullTitle } from '@/core/day/task';
+import { formatMinutes } from '@/core/units/format';
+import { TASK_KINDS } from '@/core/document/vocabulary/task-kinds';
+import { Measured } from '@/ui/parts/measured';
+import { Small } from '@/ui/parts/text';
+import { SANS, SANS_BOLD } from '@/ui/theme/theme';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type GaugeProps } from './gauge';
+import { COLUMNS, columnsOf, lengthOf, placeOf, stretchesOf } from './gauge-layout';
+import { arrowKeys } from './arrow-keys';
+import { Rod } from './rod';
+import { StepHandle } from './step-handle';
+
+const SCALE = { perMinute: 2.2, least: 9, pause: 90 };
+const LEFT = 118;
+const TOP = 34;
+const ROW = 38;
+const THICK = 18;
+const RIGHT = 24;
+
+export function WideGauge(props: GaugeProps) {
+  return <Measured>{(width) => <Drawn {...props} width={width} />}</Measured>;
+}
+
+interface Row {
+  key: string;
+  label: string;
+  tasks: readonly PlannedTask[];
+  isHands: boolean;
+}
+
+function rowsOf({ day, plan }: GaugeProps): Row[] {
+  const { tasks } = plan;
+  const people = ['hands', ...day.helpers.map((h) => h.name)];
+  const abouts = [...new Set(tasks.map((t) => t.about).filter((a) => a !== ''))];
+  return [
+    ...people.map((label, i) => ({
+      key: `hands ${i}`,
+      label,
+      tasks: tasks.filter((t) => t.hand === i),
+      isHands: true,
+    })),
+    ...abouts.map((label) => ({ key: label, label, tasks: tasks.filter((t) => t.about === label), isHands: false })),
+    ...COLUMNS.filter((c) => c !== 'waits').flatMap((c) => {
+      const there = tasks.filter((t) => columnsOf(t).includes(c));
+      return there.length === 0 ? [] : [{ key: c, label: c, tasks: there, isHands: false }];
+    }),
+  ];
+}
+
+function Drawn(props: GaugeProps & { width: number }) {
+  const { day, plan, zone, nowMinute, onOpen, width } = props;
+  const p = usePalette();
+  const { tasks } = plan;
+  const stretches = useMemo(() => {
+    const natural = stretchesOf(tasks, plan.startMinute, plan.endMinute, SCALE);
+    const room = width - LEFT - RIGHT;
+    const more = Math.max(1, room / Math.max(1, lengthOf(natural)));
+    return natural.map((s) => ({ ...s, at: s.at * more, px: s.px * more }));
+  }, [tasks, plan, width]);
+  const x = (minute: number): number => LEFT + placeOf(stretches, minute);
+  const rows = rowsOf(props);
+  const y = (row: number): number => TOP + row * ROW + ROW / 2;
+  const long = LEFT + lengthOf(stretches) + RIGHT;
+  const high = TOP + rows.length * ROW + 10;
+  const isUnderWay = nowMinute > plan.startMinute && nowMinute < plan.endMinute;
+  const past = isUnderWay ? x(nowMinute) : nowMinute >= plan.endMinute ? long : LEFT;
+  const ticks: number[] = [];
+  for (let m = Math.ceil(plan.startMinute / 10) * 10; m <= plan.endMinute; m += 10) {
+    if (stretches.some((s) => m >= s.from && m <= s.to && !s.isShort)) ticks.push(m);
+  }
+  return (
+    <ScrollView horizontal>
+      <View
+        role="group"
+        aria-label={`The day from ${formatClock(plan.startMinute, zone)} to ${formatClock(plan.endMinute, zone)}`}
+      >
+        <Svg width={long} height={high} aria-hidden>
+          {past > LEFT && <Rect x={LEFT} y={TOP} width={past - LEFT} height={high - TOP} fill={p.faint} />}
+          <Line x1={LEFT - 8} x2={long} y1={TOP} y2={TOP} stroke={p.ink} strokeWidth={2} />
+          {ticks.map((m) => {
+            const clock = formatClock(m, zone);
+            const isHour = clock.endsWith('00');
+            return (
+              <G key={m}>
+                <Line
+                  x1={x(m)}
+                  x2={x(m)}
+                  y1={TOP}
+                  y2={TOP - (isHour ? 14 : clock.endsWith('30') ? 9 : 5)}
+                  stroke={p.ink}
+                  strokeWidth={isHour ? 2 : 1}
+                />
+                {isHour && (
+                  <SvgText x={x(m) + 4} y={TOP - 8} fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
+                    {String(Number(clock.slice(0, 2)))}
+                  </SvgText>
+                )}
+              </G>
+            );
+          })}
+          {stretches
+            .filter((s) => s.isShort)
+            .map((s) => (
+              <G key={s.from}>
+                <Path
+                  d={`M${(x(s.from) + x(s.to)) / 2 - 4} ${TOP + 7} l6 -14 m4 14 l6 -14`}
+                  stroke={p.ink}
+                  strokeWidth={1.5}
+                />
+                <SvgText
+                  x={(x(s.from) + x(s.to)) / 2}
+                  y={y(0) + 4}
+                  textAnchor="middle"
+                  fontFamily={SANS}
+                  fontSize={12}
+                  fill={p.soft}
+                >
+                  {formatMinutes(s.to - s.from)}
+                </SvgText>
+              </G>
+            ))}
+          {rows.map((row, r) => (
+            <G key={row.key}>
+              <SvgText
+                x={LEFT - 14}
+                y={y(r) + 5}
+                textAnchor="end"
+                fontFamily={row.isHands ? SANS_BOLD : SANS}
+                fontSize={14}
+                fill={row.isHands ? p.ink : p.soft}
+              >
+                {row.label.length > 15 ? `${row.label.slice(0, 14)}…` : row.label}
+              </SvgText>
+              {row.tasks.map((task) =>
+                row.isHands || (task.hasHands && COLUMNS.every((c) => c !== row.key)) ? (
+                  <Rect
+                    key={task.id}
+                    x={x(task.start) + 0.5}
+                    y={y(r) - (row.isHands ? THICK : 8) / 2}
+                    width={Math.max(2, x(task.end) - x(task.start) - 1)}
+                    height={row.isHands ? THICK : 8}
+                    fill={task.state === 'running' ? p.beet : task.state === 'done' ? p.soft : p.ink}
+                  />
+                ) : (
+                  <Rod key={task.id} task={task} x={y(r)} from={x(task.start)} to={x(task.end)} isLying />
+                ),
+              )}
+              {row.isHands &&
+                row.tasks.map((task) => {
+                  const latest = task.latestStart;
+                  if (latest === null || latest.minute <= task.start) return null;
+                  const to = Math.min(x(latest.minute), long - RIGHT);
+                  return (
+                    <G key={task.id}>
+                      <Line
+                        x1={x(task.start)}
+                        x2={to}
+                        y1={y(r) + THICK / 2 + 4}
+                        y2={y(r) + THICK / 2 + 4}
+                        stroke={p.turmeric}
+                        strokeWidth={1.5}
+                      />
+                      <Line
+                        x1={to}
+                        x2={to}
+                        y1={y(r) + THICK / 2}
+                        y2={y(r) + THICK / 2 + 8}
+                        stroke={p.turmeric}
+                        strokeWidth={2}
+                      />
+                    </G>
+                  );
+                })}
+            </G>
+          ))}
+          {tasks
+            .filter((t) => t.kind === 'serve')
+            .map((t) => (
+              <G key={t.id}>
+                <Line x1={x(t.end)} x2={x(t.end)} y1={TOP} y2={high} stroke={p.leek} strokeWidth={2.5} />
+                <Line x1={x(t.end) + 5} x2={x(t.end) + 5} y1={TOP} y2={high} stroke={p.leek} strokeWidth={1} />
+              </G>
+            ))}
+          {isUnderWay && <Path d={`M${x(nowMinute)} ${TOP} l-8 -16 h16 z`} fill={p.beet} />}
+        </Svg>
+        {rows.map((row, r) =>
+          row.tasks.map((task) => {
+            const [from, length] = [x(task.start), Math.max(10, x(task.end) - x(task.start))];
+            return (
+              <View key={`${row.key} ${task.id}`} style={{ position: 'absolute', top: 0, left: 0 }}>
+                {row.isHands && (
+                  <StepHandle
+                    day={day}
+                    task={task}
+                    zone={zone}
+                    stretches={stretches}
+                    from={from}
+                    length={length}
+                    across={y(r)}
+                    isLying
+                  />
+                )}
+                {!row.isHands && (
+                  <Pressable
+                    role="button"
+                    aria-label={`${formatClock(task.start, zone)} to ${formatClock(task.end, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}`}
+                    onPress={() => onOpen(task.id)}
+                    {...arrowKeys(day, task, zone, ['ArrowLeft', 'ArrowRight'])}
+                    style={{
+                      position: 'absolute',
+                      left: from,
+                      top: y(r) - ROW / 2,
+                      width: length,
+                      height: ROW,
+                      overflow: 'hidden',
+                    }}
+                  >
+                    <Small numberOfLines={1} style={{ fontSize: 11, lineHeight: 12, marginTop: ROW / 2 + 8 }}>
+                      {length > 44 ? TASK_KINDS[task.kind].label : ''}
+                    </Small>
+                  </Pressable>
+                )}
+              </View>
+            );
+          }),
+        )}
+      </View>
+    </ScrollView>
+  );
+}

@@ -1,0 +1,96 @@
+/** Plans a day in a worker: shown as it improves, stopped when a newer question comes, and mended where it collides. */
+import { dayPlan, type DayPlan } from '../core/day/day-plan';
+import { keptSchedule } from '../core/day/kept-plan';
+import { candidates, type Remedy, tried } from '../core/day/remedies';
+import { type DayInput, type Remembered, workOutDay } from '../core/day/work-out';
+import { type Progress, planning } from '../core/schedule/schedule';
+
+/** What is seen of a plan while it is worked out. */
+export interface DaySeen {
+  plan: DayPlan;
+  /** What would mend it, each tried; those that mend all first. */
+  remedies: Remedy[];
+  /** What is still going on. */
+  stage: 'planning' | 'mending' | 'done';
+}
+
+/** Looked for a better plan so long, and so long for each remedy, ms; and at a stretch before anything else is heard. */
+const PLAN_MS = 1200;
+const REMEDY_MS = 350;
+const STRETCH_MS = 40;
+/** A plan that collides is worth a longer look. */
+const COLLIDING_MS = 2500;
+
+const remembered: Remembered = new Map();
+let latest = 0;
+
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+/**
+ * Plans a day.
+ * @param turn a newer one stops this; what it had found by then comes back
+ * @param key what it follows from: a plan that was kept under the same is not worked out again
+ * @param onBetter told of every better plan, and of every remedy
+ * @param idFor a fresh id for something that a remedy adds
+ */
+export async function planDay(
+  turn: number,
+  key: string,
+  input: DayInput,
+  ids: readonly string[],
+  onBetter: (seen: DaySeen) => void | Promise<void>,
+): Promise<DaySeen | null> {
+  latest = Math.max(latest, turn);
+  const isOld = (): boolean => turn < latest;
+  await breathe();
+  if (isOld()) return null;
+  const worked = workOutDay(input, remembered);
+  const { day, tasks, of } = worked;
+  // While it runs, and where nothing has changed, what was planned stays as long as it holds.
+  const kept = day.run !== null || day.plan?.of === key ? keptSchedule(day, of) : null;
+  if (kept !== null) return { plan: dayPlan(day, tasks, of, kept, false), remedies: [], stage: 'done' };
+  const run = planning(of.problem);
+  const began = Date.now();
+  let best: Progress | null = null;
+  let said = '';
+  for (let stretch = Date.now(); ;) {
+    const { value, done } = run.next();
+    best = value ?? best;
+    if (done) break;
+    const now = Date.now();
+    const isLong = now - began > (best?.schedule.feasible === false ? COLLIDING_MS : PLAN_MS);
+    if (best !== null && isLong) break;
+    if (now - stretch < STRETCH_MS) continue;
+    if (best !== null) {
+      const what = JSON.stringify(best.schedule.tasks);
+      if (what !== said)
+        void onBetter({ plan: dayPlan(day, tasks, of, best.schedule, false), remedies: [], stage: 'planning' });
+      said = what;
+    }
+    await breathe();
+    if (isOld()) return null;
+    stretch = Date.now();
+  }
+  if (best === null) return null;
+  const plan = dayPlan(day, tasks, of, best.schedule, best.isWhole);
+  if (plan.conflicts.length === 0) return { plan, remedies: [], stage: 'done' };
+  const remedies: Remedy[] = [];
+  for (const candidate of candidates(worked, plan, (n) => ids[n])) {
+    await breathe();
+    if (isOld()) return null;
+    const end = Date.now() + REMEDY_MS;
+    const remedy = tried(worked, plan, candidate, remembered, () => Date.now() > end);
+    if (remedy === null) continue;
+    remedies.push(remedy);
+    void onBetter({ plan, remedies: bestFirst(remedies), stage: 'mending' });
+  }
+  return { plan, remedies: bestFirst(remedies), stage: 'done' };
+}
+
+const bestFirst = (remedies: readonly Remedy[]): Remedy[] =>
+  [...remedies].sort((a, b) => a.leftMinutes - b.leftMinutes);
+
+/** Stops what is going on. */
+export function stopPlanning(turn: number): void {
+  latest = Math.max(latest, turn);
+}
