@@ -2,7 +2,7 @@
 import { chromium } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 const jobs = JSON.parse(readFileSync(process.argv[2], 'utf8'));
-const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-gpu'] });
 for (const j of jobs) {
   const c = await b.newContext({ viewport: { width: j.w ?? 390, height: j.h ?? 844 }, colorScheme: j.dark ? 'dark' : 'light', timezoneId: 'Europe/Berlin' });
   const p = await c.newPage();

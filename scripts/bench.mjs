@@ -34,7 +34,7 @@ function sizes() {
 }
 
 installPackages();
-build();
+await build();
 let over = 0;
 for (const { what, bytes, most } of sizes()) {
   const ok = bytes <= most;

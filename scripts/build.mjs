@@ -6,6 +6,7 @@ import { cacheFolder, installPackages, run } from './prepare.mjs';
 
 const SOURCES = [
   'scripts/build.mjs',
+  'scripts/service-worker.mjs',
   'src',
   'public',
   'types',
@@ -32,16 +33,19 @@ function fingerprint() {
 }
 
 /** Builds, unless the last build was made of the same sources. */
-export function build() {
+export async function build() {
   const mark = path.join(cacheFolder(), 'built');
   const now = fingerprint();
   if (existsSync('dist/index.html') && existsSync(mark) && readFileSync(mark, 'utf8') === now) return;
   console.log('Building …');
+  // The packages are there by now, and not before.
+  const { writeServiceWorker } = await import('./service-worker.mjs');
   run('expo export', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
     env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
   fingerprintFonts();
   writeParts();
+  await writeServiceWorker('dist');
   writeFileSync(mark, now);
 }
 
@@ -105,5 +109,5 @@ export function buildTrivial() {
 
 if (import.meta.url === `file://${process.argv[1]}`) {
   installPackages();
-  build();
+  await build();
 }

@@ -4,7 +4,7 @@ import { installChromium, installPackages } from './prepare.mjs';
 
 installPackages();
 installChromium();
-build();
+await build();
 
 const TURKEY = '/batch/demo-turkey-purses';
 const VENISON = '/batch/demo-venison-half-moons';

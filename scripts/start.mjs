@@ -4,7 +4,7 @@ import { build } from './build.mjs';
 import { installPackages } from './prepare.mjs';
 
 installPackages();
-build();
+await build();
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], { stdio: 'inherit' });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

@@ -3,13 +3,14 @@ import { useEffect } from 'react';
 import { BoardWatch } from '@/screens/board-watch';
 import { CookWatch } from '@/screens/cook-watch';
 import { CoolingWatch } from '@/screens/cooling-watch';
+import { DayWatch } from '@/screens/day-watch';
 import { Boundary } from '@/ui/shell/boundary';
 import { Root } from '@/ui/shell/root';
-import { fetchParts } from '@/data/fetch-parts';
+import { keepForOffline } from '@/data/offline';
 import { whenIdle } from '@/data/when-idle';
 
 export default function Layout() {
-  useEffect(() => whenIdle(() => void fetchParts()), []);
+  useEffect(() => whenIdle(() => void keepForOffline()), []);
   return (
     <Root>
       <Boundary what="This page">
@@ -19,6 +20,7 @@ export default function Layout() {
         <CoolingWatch />
         <BoardWatch />
         <CookWatch />
+        <DayWatch />
       </Boundary>
     </Root>
   );

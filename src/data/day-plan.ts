@@ -1,7 +1,7 @@
 /** A day's plan as it stands: worked out from the day, its batches and the kitchen, and kept with the day when it is. */
 import { useEffect, useMemo, useRef } from 'react';
 import { seedOf } from '@/core/cooling/seed';
-import { startsOf } from '@/core/day/planned-minutes';
+import { startsOf } from '@/core/day/starts-of';
 import { type DayInput } from '@/core/day/work-out';
 import { type Day } from '@/core/document/day';
 import { type Kitchen } from '@/core/document/kitchen';

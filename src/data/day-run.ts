@@ -1,7 +1,6 @@
 /** Running a day: each step is noted in the day, and where it is a station its clock is started and stopped there. */
-import { dayNow } from '@/core/day/run';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
-import { beginOf, endOf } from '@/core/day/steps';
+import { beginOf, endOf, followsAtOnce } from '@/core/day/steps';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/document/day';
 import { type DayOperation } from '@/core/document/day-operations';
@@ -40,19 +39,11 @@ export async function endTask(act: Act): Promise<void> {
   const { task, plan } = act;
   const at = now();
   const batch = batchOf(act);
-  const follows = plan.tasks.find(
-    (t) =>
-      t.state === 'planned' &&
-      !t.hasHands &&
-      t.after.some(({ id, maxWait }) => id === task.id && maxWait !== undefined && maxWait <= SOON),
-  );
+  const follows = followsAtOnce(task, plan);
   const starts: DayOperation[] = follows ? [{ do: 'startTask', taskId: follows.id, at }] : [];
   const ofBatch = batch ? [...endOf(task, batch, at), ...(follows ? beginOf(follows, batch, at) : [])] : [];
   await noteBoth(act, [{ do: 'endTask', taskId: task.id, at }, ...starts], ofBatch);
 }
-
-/** What needs no hands and follows within so many minutes begins when what is before it ends. */
-const SOON = 15;
 
 export const moreTime = (dayId: string, taskId: string, minutes: number) =>
   editDay(dayId, { do: 'moreTime', taskId, minutes });
@@ -67,9 +58,3 @@ export async function leaveOut(dayId: string, task: PlannedTask): Promise<void> 
       action: { label: 'Put it back', run: () => undoDay(dayId) },
     });
 }
-
-/** What the page's title says while a day runs. */
-export const titleOf = (plan: DayPlan): string | null => {
-  const { now: task } = dayNow(plan);
-  return task && fullTitle(task);
-};

@@ -7,7 +7,8 @@
 const LIST = '/parts.json';
 
 /** A browser that is told to save data asks for nothing before it is needed. */
-const savesData = (): boolean => (navigator as { connection?: { saveData?: boolean } }).connection?.saveData === true;
+export const savesData = (): boolean =>
+  (navigator as { connection?: { saveData?: boolean } }).connection?.saveData === true;
 
 /** Fetches them one after another. What cannot be had is asked for again when it is needed, and then it is said. */
 export async function fetchParts(): Promise<void> {

@@ -48,15 +48,20 @@ function keep(now: number): void {
   );
 }
 
+/** The latest time there is of anything that runs: what the device says now, or the largest it ever said of it. ISO 8601. */
+export function latestOf(key: string, now: string): string {
+  const latest = Math.max(Date.parse(now), seen.get(key) ?? 0);
+  seen.set(key, latest);
+  keep(Date.parse(now));
+  return new Date(latest).toISOString();
+}
+
 /** The latest time there is for a clock of a batch: what the device says now, or the largest it ever said. ISO 8601. */
 export function latestIn(batch: Clocked, now = new Date().toISOString(), which: WhichClock = 'cool'): string {
   const began = beginningOf(batch, which);
   if (began === null) return now;
   const key = which === 'cool' ? `${batch.id} ${began}` : `${batch.id} ${which} ${began}`;
-  const latest = Math.max(Date.parse(now), seen.get(key) ?? 0);
-  seen.set(key, latest);
-  keep(Date.parse(now));
-  return new Date(latest).toISOString();
+  return latestOf(key, now);
 }
 
 /**

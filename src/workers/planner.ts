@@ -1,6 +1,6 @@
 /** Plans a day in a worker: shown as it improves, stopped when a newer question comes, and mended where it collides. */
 import { dayPlan, type DayPlan } from '../core/day/day-plan';
-import { keptSchedule } from '../core/day/kept-plan';
+import { keptSchedule, keptStarts } from '../core/day/kept-plan';
 import { candidates, type Remedy, tried } from '../core/day/remedies';
 import { type DayInput, type Remembered, workOutDay } from '../core/day/work-out';
 import { type Progress, planning } from '../core/schedule/schedule';
@@ -49,7 +49,8 @@ export async function planDay(
   // While it runs, and where nothing has changed, what was planned stays as long as it holds.
   const kept = day.run !== null || day.plan?.of === key ? keptSchedule(day, of) : null;
   if (kept !== null) return { plan: dayPlan(day, tasks, of, kept, false), remedies: [], stage: 'done' };
-  const run = planning(of.problem);
+  const like = day.run === null ? undefined : keptStarts(day);
+  const run = planning(of.problem, { like });
   const began = Date.now();
   let best: Progress | null = null;
   let said = '';

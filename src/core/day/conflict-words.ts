@@ -25,6 +25,8 @@ export function conflictWords(conflict: Conflict, plan: DayPlan): string {
     return `All of it would be *${minutes}* late.${what}${where}.`;
   }
   if (kind === 'waits-too-long' && first && second) {
+    if (first.kind === 'serve' && second.kind === 'load-out')
+      return `“${fullTitle(second)}” would be kept hot *${minutes}* longer than it may until it is served.${meeting(second, plan)}`;
     const why = first.after.find(({ id }) => id === second.id)?.why;
     return `“${fullTitle(second)}” would be ready *${minutes}* too early${why ? ` (${why})` : ''} before “${fullTitle(first)}”.${meeting(second, plan)}`;
   }

@@ -3,6 +3,7 @@ import { type Day } from '../document/day-schema';
 import { type Conflict, type Schedule } from '../schedule/problem';
 import { type DayProblem, type Overdue } from './day-problem';
 import { minuteOf } from './moments';
+import { plannedMinutesOf } from './planned-minutes';
 import { type Rest } from './rest-hours';
 import { type DayTask } from './task';
 
@@ -13,6 +14,8 @@ export interface PlannedTask extends DayTask {
   /** Epoch minutes. */
   start: number;
   end: number;
+  /** When it was to end, of what goes on; else its end. */
+  due: number;
   isPinned: boolean;
   /** Which pair of hands: 0 the cook's; null of what needs none. */
   hand: number | null;
@@ -47,14 +50,31 @@ export function dayPlan(
   const lateBy = Math.max(0, ...schedule.conflicts.filter(({ kind }) => kind === 'too-late').map((c) => c.byMinutes));
   // What would have to begin before it may begins as soon as it may, and all that follows is so much later.
   const shift = lateBy;
+  // Where there is no order at all, what was planned before is shown.
+  const begins = of.problem.startMinute ?? 0;
+  const asBefore = (task: DayTask): { start: number; end: number } => {
+    const was = day.plan?.starts.find((s) => s.taskId === task.id);
+    const start = Math.max(begins, was ? minuteOf(was.at) : begins);
+    return { start, end: start + plannedMinutesOf(task, day) };
+  };
   const timed = tasks.flatMap((task): Omit<PlannedTask, 'hand' | 'latestStart'>[] => {
     const shared = { ...task, isPinned: day.pins.some((p) => p.taskId === task.id) };
     const done = of.done.get(task.id);
-    if (done) return [{ ...shared, state: 'done', ...done }];
+    if (done) return [{ ...shared, state: 'done', ...done, due: done.end }];
     const running = of.running.get(task.id);
     if (running) return [{ ...shared, state: 'running', ...running }];
-    const planned = at.get(task.id);
-    return planned ? [{ ...shared, state: 'planned', start: planned.start + shift, end: planned.end + shift }] : [];
+    const planned = at.get(task.id) ?? asBefore(task);
+    return planned
+      ? [
+          {
+            ...shared,
+            state: 'planned',
+            start: planned.start + shift,
+            end: planned.end + shift,
+            due: planned.end + shift,
+          },
+        ]
+      : [];
   });
   const placed = withHands(timed, day);
   const by = new Map(placed.map((t) => [t.id, t]));

@@ -22,9 +22,9 @@ export interface DayProblem {
   problem: Problem;
   rests: Rest[];
   overdue: Overdue[];
-  /** Tasks that are over, with their minutes; and that are going on, with when they are thought to end. */
+  /** Tasks that are over, with their minutes; and that are going on, with when they were to end, and may end at the earliest. */
   done: Map<string, { start: number; end: number }>;
-  running: Map<string, { start: number; end: number }>;
+  running: Map<string, { start: number; end: number; due: number }>;
 }
 
 export interface Now {
@@ -33,6 +33,9 @@ export interface Now {
   /** IANA time zone of the kitchen. */
   zone: string;
 }
+
+/** What has waited too long is done within so many minutes, where hands are free for it. */
+const SOON = 5;
 
 /** What there is of each thing. */
 export function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record<PlaceOfWork, Resource> {
@@ -74,10 +77,11 @@ export function dayProblem(
     if (d.endedAt !== null) done.set(task.id, { start, end: Math.max(start, minuteOf(d.endedAt)) });
     else {
       const planned = start + plannedMinutesOf(task, day) + d.moreMinutes;
-      running.set(task.id, { start, end: Math.max(planned, now.minute + 1) });
+      running.set(task.id, { start, end: Math.max(planned, now.minute), due: planned });
     }
   }
   const overdue: Overdue[] = [];
+  const isFollowed = new Set<string>();
   const endMinute = Math.max(begins + 1, ...served);
   const problemTasks = tasks
     .filter(({ id }) => !done.has(id))
@@ -92,31 +96,26 @@ export function dayProblem(
       };
       if (runs) {
         const start = Math.min(begins, endMinute);
-        const minutes = Math.max(1, runs.end - start);
+        const minutes = Math.max(0, runs.end - start);
         return { ...shared, minutes, after: [], earliest: start, latest: start + minutes };
       }
       const minutes = plannedMinutesOf(task, day);
       const pin = day.pins.find((p) => p.taskId === id);
-      let earliest = pin ? minuteOf(pin.at) : (task.earliest ?? -Infinity);
-      let latest = pin ? minuteOf(pin.at) + minutes : (task.latest ?? Infinity);
+      const earliest = pin ? minuteOf(pin.at) : (task.earliest ?? -Infinity);
+      const latest = pin ? minuteOf(pin.at) + minutes : (task.latest ?? Infinity);
       const after: { id: string; minWait?: number; maxWait?: number }[] = [];
       for (const follows of task.after) {
         const over = done.get(follows.id);
-        if (over === undefined) {
-          after.push({ id: follows.id, minWait: follows.minWait, maxWait: follows.maxWait });
-          continue;
+        const longest = over === undefined ? Infinity : over.end + (follows.maxWait ?? Infinity);
+        const isOver = longest < Math.max(begins, earliest);
+        // A wait that is broken already is said; what has waited too long comes next.
+        if (isOver) {
+          const byMinutes = Math.max(begins, earliest) - longest;
+          overdue.push({ taskId: id, afterId: follows.id, byMinutes, why: follows.why ?? '' });
         }
-        earliest = Math.max(earliest, over.end + (follows.minWait ?? 0));
-        if (follows.maxWait === undefined) continue;
-        const mustStart = over.end + follows.maxWait;
-        if (mustStart >= Math.max(begins, earliest)) latest = Math.min(latest, mustStart + minutes);
-        else
-          overdue.push({
-            taskId: id,
-            afterId: follows.id,
-            byMinutes: Math.max(begins, earliest) - mustStart,
-            why: follows.why ?? '',
-          });
+        if (over !== undefined) isFollowed.add(follows.id);
+        const maxWait = isOver && over ? Math.max(0, begins - over.end, earliest - over.end) + SOON : follows.maxWait;
+        after.push({ id: follows.id, minWait: follows.minWait, maxWait });
       }
       return {
         ...shared,
@@ -126,8 +125,18 @@ export function dayProblem(
         ...(Number.isFinite(latest) ? { latest } : {}),
       };
     });
+  // What is over stands where it ended, for what follows it.
+  const past = [...isFollowed].map((id): Task => {
+    const { end } = done.get(id) ?? { end: begins };
+    return { id, minutes: 0, needs: {}, after: [], earliest: end, latest: end };
+  });
   return {
-    problem: { startMinute: begins, endMinute, resources: resourcesOf(day, kitchen, rests), tasks: problemTasks },
+    problem: {
+      startMinute: begins,
+      endMinute,
+      resources: resourcesOf(day, kitchen, rests),
+      tasks: [...past, ...problemTasks],
+    },
     rests,
     overdue,
     done,

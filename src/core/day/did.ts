@@ -20,8 +20,9 @@ export function didOf(day: Day, tasks: readonly DayTask[], batches: readonly Bat
     const batch = task.batchIds.length === 1 ? batches.find((b) => b.id === task.batchIds[0]) : undefined;
     const clock = batch && clockOf(task, batch, since);
     if (!clock) continue;
-    const moreMinutes = did.get(task.id)?.moreMinutes ?? 0;
-    did.set(task.id, { taskId: task.id, moreMinutes, ...clock });
+    const noted = did.get(task.id);
+    const startedAt = noted && noted.startedAt < clock.startedAt ? noted.startedAt : clock.startedAt;
+    did.set(task.id, { taskId: task.id, moreMinutes: noted?.moreMinutes ?? 0, ...clock, startedAt });
   }
   return did;
 }
@@ -54,7 +55,8 @@ function partOf(board: BoardRun, { part = [1, 1] }: DayTask, stoppedAt: string |
   let startedAt: string | null = part[0] === 1 ? board.stretches[0].outAt : null;
   for (const { at, parcels } of board.taps) {
     closed += parcels;
-    if (startedAt === null && closed >= part[0] - 1) startedAt = at;
+    // Between two lots something else may be done: one is begun when its first is closed.
+    if (startedAt === null && closed >= part[0]) startedAt = at;
     if (startedAt !== null && closed >= part[1]) return { startedAt, endedAt: at };
   }
   if (stoppedAt !== null) return { startedAt: startedAt ?? stoppedAt, endedAt: stoppedAt };

@@ -75,7 +75,7 @@ function rested(
       facts,
       'rest',
       low,
-      { title: 'Dough rests', how: what, hasHands: false, after: after.map(({ id }) => ({ id, maxWait: SOON })) },
+      { title: 'Dough rests', how: what, hasHands: false, after: after.map(({ id }) => ({ id, maxWait: 0 })) },
       i,
     ),
   );

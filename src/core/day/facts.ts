@@ -10,6 +10,8 @@ import { planWrap, type WrapPlan } from '../wrapper/plan';
 export interface BatchFacts {
   batch: Batch;
   kitchen: Kitchen;
+  /** What was taken since then belongs to this day, and changes nothing of it; null before it has begun. */
+  runsSince: string | null;
   /** What it is called among the others, in a word or two. */
   about: string;
   serving: Serving;
@@ -41,7 +43,7 @@ const USUAL_FROZEN = 1.5;
 export function factsOf(
   batch: Batch,
   kitchen: Kitchen,
-  { about, serving, serveMinute }: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute'>,
+  { about, serving, serveMinute, runsSince }: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute' | 'runsSince'>,
   { heat, frozen, hardMinutes }: Forecasts,
 ): BatchFacts {
   const accounts = account(batch, kitchen, heat);
@@ -51,6 +53,7 @@ export function factsOf(
   return {
     batch,
     kitchen,
+    runsSince,
     about,
     serving,
     serveMinute,
@@ -66,8 +69,9 @@ export function factsOf(
 /** How much longer than thought some work on a batch has really taken: the last few times, each within half and double. */
 const LAST = 3;
 const WITHIN = [0.5, 2] as const;
-export function takenFactor({ taken }: Pick<Batch, 'taken'>, what: string): number {
-  const last = taken.filter((t) => t.what === what).slice(-LAST);
+export function takenFactor({ batch, runsSince }: Pick<BatchFacts, 'batch' | 'runsSince'>, what: string): number {
+  const before = batch.taken.filter((t) => t.what === what && (runsSince === null || t.at < runsSince));
+  const last = before.slice(-LAST);
   if (last.length === 0) return 1;
   const sum = last.reduce((all, t) => all + Math.min(WITHIN[1], Math.max(WITHIN[0], t.minutes / t.planned)), 0);
   return sum / last.length;

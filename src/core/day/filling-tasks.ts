@@ -90,7 +90,7 @@ export function fillingTasks(facts: BatchFacts): { tasks: DayTask[]; last: Follo
         hasHands: false,
         needs,
         ...(way ? { ways: { oven: way } } : {}),
-        after: [{ id: set.id, maxWait: MAY_WAIT.ready }],
+        after: [{ id: set.id, maxWait: 0 }],
       },
       l.line.id,
     );
@@ -124,7 +124,7 @@ export function fillingTasks(facts: BatchFacts): { tasks: DayTask[]; last: Follo
   let cold: Follows[] = cooked
     ? [
         goesCold
-          ? { id: cooked.id, maxWait: MAY_WAIT.spread, why: 'cools too slowly in the pan' }
+          ? { id: cooked.id, maxWait: 0 }
           : { id: cooked.id, maxWait: MAY_WAIT.raw, why: 'in the fridge once cold' },
       ]
     : afterCut;

@@ -91,7 +91,7 @@ export function betweenTasks(
     const risen = makeTask(facts, 'rise', rise[0], {
       how: `${formatMinutes(rise[0])} to ${formatMinutes(rise[1])}, covered`,
       hasHands: false,
-      after: [{ id: last.id, maxWait: 5 }],
+      after: [{ id: last.id, maxWait: 0 }],
       weight: 3,
     });
     return { tasks: [risen], after: { id: risen.id, maxWait: rise[1] - rise[0], why: 'risen: no later' } };

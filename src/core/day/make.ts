@@ -7,12 +7,13 @@ export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds' | 'about'>>;
 
 /** A task of a batch, as long as such work has lately been on it. */
 export function makeTask(
-  { batch, about }: Pick<BatchFacts, 'batch' | 'about'>,
+  facts: Pick<BatchFacts, 'batch' | 'about' | 'runsSince'>,
   kind: TaskKind,
   minutes: number,
   more: Made = {},
   n?: number | string,
 ): DayTask {
+  const { batch, about } = facts;
   const hasHands = more.hasHands ?? true;
   return {
     id: taskId(batch.id, kind, n),
@@ -22,7 +23,7 @@ export function makeTask(
     title: TASK_KINDS[kind].label,
     how: '',
     doneWhen: TASK_KINDS[kind].doneWhen,
-    minutes: Math.max(1, Math.round(minutes * (hasHands ? takenFactor(batch, kind) : 1))),
+    minutes: Math.max(1, Math.round(minutes * (hasHands ? takenFactor(facts, kind) : 1))),
     hasHands,
     needs: hasHands ? { hands: 1 } : {},
     after: [],

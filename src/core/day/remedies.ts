@@ -8,9 +8,10 @@ import { APPLIANCES } from '../document/vocabulary/appliances';
 import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
 import { formatMinutes } from '../units/format';
 import { plan } from '../schedule/schedule';
-import { type Conflict } from '../schedule/problem';
 import { dayPlan, type DayPlan } from './day-plan';
 import { minuteOf, timeOf } from './moments';
+import { troubleOf } from './trouble';
+import { keptStarts } from './kept-plan';
 import { type Remembered, workOutDay, type WorkedOutDay } from './work-out';
 
 /** Changes to all documents that a remedy makes. */
@@ -37,10 +38,6 @@ export interface Remedy extends Candidate {
 
 const NOTHING: DayChange = { day: [], batches: [], kitchen: [] };
 const ofDay = (...day: DayOperation[]): DayChange => ({ ...NOTHING, day });
-
-/** Minutes of everything that collides. */
-export const troubleOf = (conflicts: readonly Conflict[]): number =>
-  conflicts.reduce((sum, { kind, byMinutes }) => sum + (kind === 'impossible' ? 24 * 60 : byMinutes), 0);
 
 /** Bought in the place of a dough: thin for thin. */
 const BOUGHT: Partial<Record<DoughId, DoughId>> = {
@@ -191,7 +188,8 @@ export function tried(
   isTimeUp: (steps: number) => boolean,
 ): Remedy | null {
   const then = workOutDay(withChange(worked, candidate.change), remembered);
-  const { schedule } = plan(then.of.problem, (steps) => isFree(steps) || isTimeUp(steps));
+  const like = keptStarts(then.day);
+  const { schedule } = plan(then.of.problem, (steps) => isFree(steps) || isTimeUp(steps), { like });
   const after = dayPlan(then.day, then.tasks, then.of, schedule, false);
   const left = troubleOf(after.conflicts);
   if (left > WORTH_IT * troubleOf(planned.conflicts)) return null;

@@ -3,7 +3,7 @@ import { parcelsClosed } from '../document/boards';
 import { type Operation } from '../document/operations';
 import { type Batch } from '../document/schema';
 import { minuteOf } from './moments';
-import { type PlannedTask } from './day-plan';
+import { type DayPlan, type PlannedTask } from './day-plan';
 
 /** The clock at the station that is started with a task; nothing where it has none, or it runs already. */
 export function beginOf({ kind, part }: PlannedTask, { cool, wrap, cook }: Batch, at: string): Operation[] {
@@ -45,3 +45,19 @@ function stationEnds(
   if (kind === 'load' || kind === 'load-out') return cook.run === null ? [] : [{ do: 'stopLoad', at }];
   return [];
 }
+
+/** What needs no hands and follows within so many minutes begins when what is before it ends. */
+const SOON = 15;
+
+/** Whether somebody has to begin it: what follows at once begins of itself. */
+export const isBegunByHand = ({ hasHands, after }: Pick<PlannedTask, 'hasHands' | 'after'>): boolean =>
+  hasHands || !after.some(({ maxWait }) => maxWait !== undefined && maxWait <= SOON);
+
+/** The task that begins of itself as one ends: the pan comes off and cools, the dough is covered and rises. */
+export const followsAtOnce = (task: PlannedTask, { tasks }: Pick<DayPlan, 'tasks'>): PlannedTask | null =>
+  tasks.find(
+    (t) =>
+      t.state === 'planned' &&
+      !t.hasHands &&
+      t.after.some(({ id, maxWait }) => id === task.id && maxWait !== undefined && maxWait <= SOON),
+  ) ?? null;

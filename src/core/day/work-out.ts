@@ -63,13 +63,13 @@ function forecastsOf(batch: Batch, kitchen: Kitchen, serving: Serving, remembere
   return made;
 }
 
-/** What batches are called in a word: by their form, where no other is of it; else by their title. */
+/** What batches are called in a word: by their form (`Purses`, `Pies`), where no other is called so; else by their title. */
 function shortNames(batches: readonly Batch[]): (batch: Batch) => string {
-  const plural = (b: Batch): string => FORMS[b.wrap.form].plural;
+  const last = (b: Batch): string => FORMS[b.wrap.form].plural.split(' ').slice(-1)[0];
   return (batch) => {
-    if (batches.some((b) => b.id !== batch.id && plural(b) === plural(batch))) return batch.title;
-    const name = plural(batch);
-    return name.charAt(0).toUpperCase() + name.slice(1);
+    const name = last(batch);
+    const isTaken = batches.some((b) => b.id !== batch.id && last(b) === name);
+    return isTaken ? batch.title : name.charAt(0).toUpperCase() + name.slice(1);
   };
 }
 
@@ -85,7 +85,7 @@ export function workOutDay(input: DayInput, remembered: Remembered = new Map()):
       factsOf(
         batch,
         kitchen,
-        { about: about(batch), serving: made.serve, serveMinute },
+        { about: about(batch), serving: made.serve, serveMinute, runsSince: day.run?.startedAt ?? null },
         forecastsOf(batch, kitchen, made.serve, remembered),
       ),
     ];

@@ -1,5 +1,5 @@
 /** Checks a plan against its problem, independently of how it was found. */
-import { capacityAt, type Problem, type Scheduled } from './problem';
+import { capacityAt, isFixed, type Problem, type Scheduled } from './problem';
 
 /** Everything that a plan breaks, in words for whoever develops it; empty where it keeps all. */
 export function brokenBy(problem: Problem, plan: readonly Scheduled[]): string[] {
@@ -12,7 +12,9 @@ export function brokenBy(problem: Problem, plan: readonly Scheduled[]): string[]
       continue;
     }
     if (at.end - at.start !== task.minutes) broken.push(`${task.id}: takes other than its minutes`);
-    if (at.start < Math.max(problem.startMinute ?? 0, task.earliest ?? -Infinity))
+    if (
+      at.start < (isFixed(task) ? (task.earliest ?? 0) : Math.max(problem.startMinute ?? 0, task.earliest ?? -Infinity))
+    )
       broken.push(`${task.id}: starts too early`);
     if (at.end > Math.min(problem.endMinute, task.latest ?? Infinity)) broken.push(`${task.id}: ends too late`);
     for (const { id, minWait = 0, maxWait = Infinity } of task.after) {

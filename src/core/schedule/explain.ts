@@ -65,8 +65,9 @@ export function* unkeptWaits(
   {
     seed = 1,
     deadEnds = DEAD_ENDS_A_QUESTION,
+    like,
     stuck,
-  }: Pick<SearchOptions, 'seed' | 'deadEnds'> & { stuck: readonly number[] },
+  }: Pick<SearchOptions, 'seed' | 'deadEnds' | 'like'> & { stuck: readonly number[] },
 ): Generator<{ found: Found; conflicts: Conflict[] } | null, { found: Found | null; conflicts: Conflict[] }> {
   const impossible = neverFits(problem);
   if (impossible.length > 0) return { found: null, conflicts: impossible };
@@ -85,7 +86,7 @@ export function* unkeptWaits(
     if (more.length === 0)
       return { found: null, conflicts: [{ kind: 'impossible', tasks: [], resource: null, byMinutes: 0 }] };
     unkept = [...unkept, ...more];
-    const run = search(problem, { unkept, seed, deadEnds, builds: BUILDS_A_QUESTION });
+    const run = search(problem, { unkept, seed, deadEnds, builds: BUILDS_A_QUESTION, like });
     for (;;) {
       const { value, done } = run.next();
       const found = done ? value.best : value;

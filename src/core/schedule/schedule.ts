@@ -9,7 +9,7 @@ export interface Progress {
   isWhole: boolean;
 }
 
-export type PlanOptions = Pick<SearchOptions, 'seed' | 'deadEnds'>;
+export type PlanOptions = Pick<SearchOptions, 'seed' | 'deadEnds' | 'like'>;
 
 /** Steps of the search between two looks at the time. */
 export type IsTimeUp = (steps: number) => boolean;
@@ -32,8 +32,8 @@ function scheduleOf(problem: Problem, found: Found | null, conflicts: Conflict[]
  * What cannot be had is planned as well as it can be, with its conflicts: too early a beginning, or waits that are too long.
  */
 export function* planning(problem: Problem, options: PlanOptions = {}): Generator<Progress | null, Progress> {
-  const { seed = 1, deadEnds } = options;
-  const kept: Generator<Found | null, Searched> = search(problem, { seed, deadEnds });
+  const { seed = 1, deadEnds, like } = options;
+  const kept: Generator<Found | null, Searched> = search(problem, { seed, deadEnds, like });
   for (;;) {
     const { value, done } = kept.next();
     if (!done) {

@@ -36,6 +36,7 @@ const WHOLE_DEAD_ENDS = 20_000;
 const CLUSTER_DEAD_ENDS = 40;
 const PART_DEAD_ENDS = 12;
 const ALONE_DEAD_ENDS = 3000;
+const LIKE_DEAD_ENDS = 60;
 /** So many orders of clusters are tried before it is said that none was found; so many, where one was. */
 const MOST_BUILDS = 12;
 const BUILDS = 4;
@@ -52,6 +53,8 @@ export interface SearchOptions {
   deadEnds?: number;
   /** So many orders of clusters at most. */
   builds?: number;
+  /** Starts of an earlier plan: its order of work is tried first. */
+  like?: ReadonlyMap<string, number>;
 }
 
 type Steps<Result> = Generator<Found | null, Result>;
@@ -61,11 +64,12 @@ type Steps<Result> = Generator<Found | null, Result>;
  * @returns what came of it when it ends by itself
  */
 export function* search(problem: Problem, options: SearchOptions = {}): Steps<Searched> {
-  const { unkept = [], seed = 1, deadEnds = WHOLE_DEAD_ENDS, builds = MOST_BUILDS } = options;
+  const { unkept = [], seed = 1, deadEnds = WHOLE_DEAD_ENDS, builds = MOST_BUILDS, like } = options;
   const isUnkept = new Set(unkept.map(({ task, place }) => `${task} ${place}`));
   const net = network(problem, (task, place) => !isUnkept.has(`${task} ${place}`));
   if (net === null) return { best: null, isWhole: true, stuck: [] };
   const searching = new Searching(problem, net, seed, unkept);
+  if (like !== undefined) yield* searching.inOrderOf(like);
   return problem.tasks.length <= SMALL ? yield* searching.whole(deadEnds) : yield* searching.inParts(builds);
 }
 
@@ -85,6 +89,8 @@ class Searching {
   /** How often a cluster had no place. */
   private readonly stuck: Map<number, number>;
   private best: Found | null = null;
+  /** Starts in an earlier plan whose order is followed; null where none is. */
+  private startOf: ((task: number) => number | null) | null = null;
 
   constructor(
     private readonly problem: Problem,
@@ -102,6 +108,19 @@ class Searching {
     this.isIn = new Uint8Array(problem.tasks.length).fill(1);
   }
 
+  /** The order of an earlier plan, where it still does; what is new in it goes where it is best. */
+  *inOrderOf(like: ReadonlyMap<string, number>): Steps<void> {
+    const { tasks } = this.problem;
+    const mark = this.net.mark();
+    const decided: WayOut[] = [];
+    this.startOf = (i) => like.get(tasks[i].id) ?? null;
+    const ended = yield* this.down({ deadEnds: LIKE_DEAD_ENDS }, decided, false, false, () => true);
+    this.startOf = null;
+    if (ended === 'solved') this.keepIfBetter(decided);
+    this.net.backTo(mark);
+    yield this.best;
+  }
+
   /** Searched to the end, or until there were too many dead ends; then what there is is improved. */
   *whole(deadEnds: number): Steps<Searched> {
     const isWhole = yield* this.everyPlan({ deadEnds }, false);
@@ -111,7 +130,9 @@ class Searching {
 
   /** Built up in several orders, then improved. */
   *inParts(builds: number): Steps<Searched> {
-    for (let k = 0; k < builds && (this.best === null || k < BUILDS); k++) {
+    // An order of before that does is improved; others are built where there is none.
+    const wanted = this.best === null || this.best.worth.tooEarly > 0 ? builds : 0;
+    for (let k = 0; k < wanted && (this.best === null || k < BUILDS); k++) {
       yield* this.built();
       yield this.best;
     }
@@ -204,9 +225,19 @@ class Searching {
       }
       this.net.backTo(mark);
     }
-    tried.sort((a, b) => (isBetter(a.worth, b.worth) ? 1 : -1));
+    tried.sort((a, b) => {
+      const order = this.followsOrder(a.way) - this.followsOrder(b.way);
+      return order !== 0 ? order : isBetter(a.worth, b.worth) ? 1 : -1;
+    });
     if (isRandom && tried.length > 1 && this.random() < OTHERWISE) tried.push(...tried.splice(-2, 1));
     return tried.map(({ way }) => way);
+  }
+
+  /** 1 where a way out is that of the earlier plan, −1 where it is against it. */
+  private followsOrder(way: WayOut): number {
+    if (this.startOf === null || 'task' in way) return 0;
+    const [before, after] = [this.startOf(way.before), this.startOf(way.after)];
+    return before === null || after === null ? 0 : Math.sign(after - before);
   }
 
   /** A plan built up cluster by cluster, each put in among those that are there, or before all of them. */

@@ -1,5 +1,5 @@
 /** How good a plan is: nothing too early, then the beginning as late as it can be, then what spoils as late as it can be. */
-import { type Problem } from './problem';
+import { isFixed, type Problem } from './problem';
 
 /** Compared in this order; less is better. */
 export interface Worth {
@@ -37,18 +37,22 @@ export function tooLongBy(
   return before === undefined ? 0 : Math.max(0, starts[task] - starts[before] - tasks[before].minutes - maxWait);
 }
 
-/** A task that may start at any time may not start before the beginning. */
+/** A task that may start at any time may not start before the beginning; what has its fixed time may. */
 export const earliestOf = (problem: Problem): Int32Array =>
-  Int32Array.from(problem.tasks, (t) => Math.max(problem.startMinute ?? 0, t.earliest ?? -Infinity));
+  Int32Array.from(problem.tasks, (t) =>
+    isFixed(t) ? (t.earliest ?? 0) : Math.max(problem.startMinute ?? 0, t.earliest ?? -Infinity),
+  );
 
 /** @param starts of all tasks, in their order; @param tooLong minutes by which waits are too long */
 export function worthOf(problem: Problem, earliest: Int32Array, starts: Int32Array, tooLong = 0): Worth {
   let tooEarly = 0;
   let first = problem.endMinute;
+  // What is over already makes no day longer.
+  const begins = problem.startMinute ?? -Infinity;
   let early = 0;
   for (let i = 0; i < starts.length; i++) {
     tooEarly = Math.max(tooEarly, earliest[i] - starts[i]);
-    first = Math.min(first, starts[i]);
+    if (starts[i] >= begins) first = Math.min(first, starts[i]);
     early += (problem.endMinute - starts[i]) * (problem.tasks[i].weight ?? 1);
   }
   return { tooEarly, tooLong, length: problem.endMinute - first, early };

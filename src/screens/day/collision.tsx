@@ -6,6 +6,7 @@ import { type DayPlan } from '@/core/day/day-plan';
 import { type Remedy } from '@/core/day/remedies';
 import { minuteOf } from '@/core/day/moments';
 import { type Day } from '@/core/document/day';
+import { troubleOf } from '@/core/day/trouble';
 import { formatMinutes } from '@/core/units/format';
 import { editDay, undoDay } from '@/data/days';
 import { editBatch, editKitchen } from '@/data/hooks';
@@ -22,6 +23,9 @@ interface Props {
   stage: string;
   zone: string;
 }
+
+/** So few minutes are made up on the way: said, but nothing to be mended. House estimate. */
+const TIGHT = 5;
 
 /** So many remedies are shown. */
 const MOST = 5;
@@ -47,16 +51,17 @@ export function Collision({ day, plan, remedies, stage, zone }: Props) {
   const sentences = conflictSentences(plan);
   if (sentences.length === 0) return null;
   const serve = minuteOf(day.serveAt);
+  const isTight = plan.overdue.length === 0 && troubleOf(plan.conflicts) <= TIGHT;
   return (
-    <View role="region" aria-label="What collides" style={{ gap: 10 }}>
+    <View role="region" aria-label={isTight ? 'It is tight' : 'What collides'} style={{ gap: 10 }}>
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-        <Disc sign="fix" label="Fix" />
-        <Heading level={2}>It collides</Heading>
+        <Disc sign={isTight ? 'watch' : 'fix'} label={isTight ? 'Watch' : 'Fix'} />
+        <Heading level={2}>{isTight ? 'It is tight' : 'It collides'}</Heading>
       </View>
       {sentences.map((sentence) => (
         <Sentence key={sentence} text={sentence} />
       ))}
-      {remedies.slice(0, MOST).map((remedy) => (
+      {(isTight ? [] : remedies.slice(0, MOST)).map((remedy) => (
         <View key={remedy.id} style={{ borderLeftWidth: 3, borderLeftColor: p.leek, paddingLeft: 12, gap: 4 }}>
           <Press title={remedy.label} onPress={() => void take(day, remedy)} />
           <Small>
@@ -66,7 +71,7 @@ export function Collision({ day, plan, remedies, stage, zone }: Props) {
           </Small>
         </View>
       ))}
-      {remedies.length === 0 && stage === 'done' && (
+      {!isTight && remedies.length === 0 && stage === 'done' && (
         <Small>
           No single change mends it. Take a batch out, serve something frozen ahead, or change a step’s minutes.
         </Small>

@@ -7,6 +7,7 @@ import { type Day } from '@/core/document/day';
 import { hereZone, useDayPlan } from '@/data/day-plan';
 import { discardBroken } from '@/data/hooks';
 import { useDays } from '@/data/days';
+import { latestOf } from '@/data/run-time';
 import { useNow } from '@/data/use-now';
 import { Small } from '@/ui/parts/text';
 import { Press } from '@/ui/parts/press';
@@ -67,7 +68,9 @@ interface Props {
 function Planned({ day, days, onChoose, children }: Props) {
   const wide = useWide();
   const zone = hereZone();
-  const nowMinute = Math.floor(Date.parse(useNow(EVERY_MS)) / 60_000);
+  const device = useNow(EVERY_MS);
+  // A clock that is set back while it runs does not take the day back.
+  const nowMinute = minuteOf(day.run === null ? device : latestOf(`day ${day.id}`, device));
   const planned = useDayPlan(day, nowMinute);
   const { plan, stage } = planned;
   const [opened, open] = useState<string | null>(null);

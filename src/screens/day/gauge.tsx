@@ -22,7 +22,7 @@ export interface GaugeProps {
   onOpen: (taskId: string) => void;
 }
 
-const SCALE = { perMinute: 1.5, least: 46, pause: 54 };
+const SCALE = { perMinute: 1.5, least: 56, pause: 54 };
 const TOP = 30;
 const RULER = 52;
 const HANDS = 66;
@@ -60,7 +60,13 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
           hands
         </SvgText>
         {used.map((c, i) => (
-          <SvgText key={c} x={x(c)} y={i % 2 === 0 ? 24 : 11} textAnchor="middle" {...words}>
+          <SvgText
+            key={c}
+            x={i === used.length - 1 ? width : x(c)}
+            y={i % 2 === 0 ? 24 : 11}
+            textAnchor={i === used.length - 1 ? 'end' : 'middle'}
+            {...words}
+          >
             {c}
           </SvgText>
         ))}
@@ -186,7 +192,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
 /** Hands at work: a thick rule with a tick at either end. */
 function Hands({ task, y }: { task: PlannedTask; y: (minute: number) => number }) {
   const p = usePalette();
-  const [from, to] = [y(task.start) + 1, y(task.end) - 1];
+  const [from, to] = [y(task.start) + 2, y(task.end) - 2];
   const left = HANDS + (task.hand ?? 0) * (THICK - 5);
   const fill = task.state === 'running' ? p.beet : task.state === 'done' ? p.soft : p.ink;
   return (

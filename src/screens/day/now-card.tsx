@@ -30,12 +30,12 @@ const MORE = 5;
 /** Names that fit a line. */
 const MOST_NAMES = 6;
 
-export function NowCard({ day, plan, batches, zone, onOpen }: Props) {
+export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) {
   const p = usePalette();
   const isRunning = day.run !== null;
   const now = useNow(isRunning ? 1000 : 30_000);
   useWakeLock(isRunning);
-  const { now: task, next, running, waitsFor, isOver } = dayNow(plan);
+  const { now: task, next, running, inPassing, waitsFor, isOver } = dayNow(plan, nowMinute);
   if (isOver) return <Over />;
   if (task === null) return null;
   const others = running.filter((t) => t !== task);
@@ -129,6 +129,20 @@ export function NowCard({ day, plan, batches, zone, onOpen }: Props) {
         </View>
       ))}
       {isRunning &&
+        inPassing.map((t) => (
+          <View key={t.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+            <Small style={{ width: 48 }}>{formatClock(t.start, zone)}</Small>
+            <Pressable
+              role="button"
+              onPress={() => onOpen(t.id)}
+              style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
+            >
+              <Body>{fullTitle(t)}, in passing</Body>
+            </Pressable>
+            <Press title="Begin" label={`${fullTitle(t)}: begin`} onPress={() => void beginTask({ ...act, task: t })} />
+          </View>
+        ))}
+      {isRunning &&
         next.map((t) => (
           <Pressable
             key={t.id}
@@ -136,7 +150,9 @@ export function NowCard({ day, plan, batches, zone, onOpen }: Props) {
             onPress={() => onOpen(t.id)}
             style={{ flexDirection: 'row', gap: 10, minHeight: 44, alignItems: 'center' }}
           >
-            <Small style={{ width: 48 }}>{formatClock(t.start, zone)}</Small>
+            <Small testID="next" style={{ width: 48 }}>
+              {formatClock(t.start, zone)}
+            </Small>
             <Body style={{ flex: 1 }}>{fullTitle(t)}</Body>
           </Pressable>
         ))}
@@ -160,7 +176,7 @@ function Left({
 }) {
   const p = usePalette();
   if (!isRunning) return null;
-  const to = task.state === 'running' ? task.end : task.start;
+  const to = task.state === 'running' ? task.due : task.start;
   const seconds = Math.round(to * 60 - ms / 1000);
   const isOver = seconds < 0;
   const s = Math.abs(seconds);

@@ -18,7 +18,7 @@ interface Props {
   onOpen: (taskId: string) => void;
 }
 
-const HEIGHT = 44;
+const HEIGHT = 53;
 
 export function StepLabel({ day, task, zone, top, left, width, onOpen }: Props) {
   const p = usePalette();

@@ -17,7 +17,7 @@ import { arrowKeys } from './arrow-keys';
 import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 
-const SCALE = { perMinute: 2.2, least: 9, pause: 90 };
+const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;
 const TOP = 34;
 const ROW = 38;

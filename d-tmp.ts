@@ -1,0 +1,15 @@
+import { lanternSupper } from '@/data/demo';
+import { lanternDay } from '@/data/demo/lantern-day';
+import { applyToKitchen } from '@/core/document/kitchen-operations';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { runDay, minuteOf } from './test/core/simulated-day';
+const at = '2026-12-04T07:00:00Z';
+const day = { ...lanternDay(at), serveAt: '2026-12-04T18:00:00.000Z' };
+const oven = DEFAULT_KITCHEN.appliances.find((a) => a.kind === 'oven')!;
+const kitchen = applyToKitchen(DEFAULT_KITCHEN, { do: 'keepAppliance', appliance: { ...oven, tiers: 2 } });
+const t0 = performance.now();
+const r = runDay({ day, batches: lanternSupper(at), kitchen, now: { minute: minuteOf(at), zone: 'Europe/Berlin' } });
+console.log(Math.round(performance.now() - t0), 'ms');
+const hm = (m: number) => new Date(m * 60000 + 3600000).toISOString().slice(11, 16);
+for (const h of r.log) console.log(hm(h.minute), h.what, h.conflicts.slice(0, 2).join(' | '));
+console.log(hm(r.minute));

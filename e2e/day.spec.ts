@@ -1,0 +1,151 @@
+/**
+ * Day as a new user has it: three batches on one evening, the collision seen and mended, the day run on a phone with a late step, a
+ * reload and the server stopped, and supper on time by the simulated clock.
+ */
+import { type ChildProcess, spawn } from 'node:child_process';
+import { type Page } from '@playwright/test';
+import { expect, expectAccessible, test } from './fixtures';
+
+const PORT = 8394;
+const HERE = `http://127.0.0.1:${PORT}`;
+test.use({ baseURL: HERE, timezoneId: 'Europe/Berlin' });
+test.describe.configure({ mode: 'serial', timeout: 240_000 });
+
+let server: ChildProcess;
+const startServer = async (): Promise<void> => {
+  server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
+    env: { ...process.env, PORT: String(PORT) },
+    stdio: 'ignore',
+  });
+  await expect(async () => expect((await fetch(`${HERE}/api/health`)).ok).toBe(true)).toPass({ timeout: 20_000 });
+};
+const stopServer = (): Promise<void> =>
+  new Promise((resolve) => {
+    if (server.exitCode !== null || server.signalCode !== null) return resolve();
+    server.once('exit', () => resolve());
+    server.kill('SIGKILL');
+  });
+test.beforeAll(startServer);
+test.afterAll(stopServer);
+
+/** The planner has said its last word. */
+const isPlanned = async (page: Page): Promise<void> => {
+  await expect(page.getByRole('group', { name: /^The day from/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^(Looking for a better plan|Trying what would mend it)/)).toHaveCount(0, {
+    timeout: 30_000,
+  });
+};
+const nowCard = (page: Page) => page.getByRole('region', { name: 'Now' });
+const clockOf = (page: Page): Promise<Date> => page.evaluate(() => new Date().toISOString()).then((at) => new Date(at));
+
+test('three batches on one evening: collision, mended, run late, reloaded, without a server, served on time', async ({
+  page,
+}) => {
+  // Here the program is to be kept by the browser: data is not saved.
+  await page.addInitScript(() =>
+    Object.defineProperty(navigator, 'connection', { value: { saveData: false }, configurable: true }),
+  );
+  page.setDefaultTimeout(15_000);
+  await page.clock.install({ time: new Date('2026-12-05T08:00:00+01:00') });
+  await page.goto('/day');
+  await isPlanned(page);
+  await page.getByRole('button', { name: 'Plan another day' }).click();
+  await page.getByLabel('What is it?').fill('Hut supper');
+  await expect(page.getByLabel('People eat at', { exact: true })).toHaveValue('19:00');
+  for (const title of ['Turkey and celeriac purses', 'Duck and prune pockets', 'Smoked haddock and leek pan pie'])
+    await page.getByRole('checkbox', { name: title }).click();
+  await page.getByRole('radio', { name: 'carried over warm' }).click();
+  await page.getByRole('button', { name: 'Plan the day' }).click();
+  await isPlanned(page);
+
+  // It collides, and says at what and by how much; one tap mends it.
+  const collision = page.getByRole('region', { name: 'What collides' });
+  await expect(collision).toContainText(/loads meet at the oven/);
+  await collision.getByRole('button', { name: 'A second tray in the oven' }).click();
+  await expect(collision).toHaveCount(0, { timeout: 20_000 });
+  await isPlanned(page);
+  await expectAccessible(page);
+
+  // On to its beginning.
+  const begin = /begin at (\d\d):(\d\d)/.exec(
+    (await page.getByText(/Hut supper at 19:00; begin at/).textContent()) ?? '',
+  );
+  expect(begin).not.toBeNull();
+  const at = new Date(`2026-12-05T${begin?.[1]}:${begin?.[2]}:00+01:00`);
+  await page.clock.fastForward(at.getTime() - (await clockOf(page)).getTime());
+  await page.getByRole('button', { name: 'Begin the day' }).click();
+  await expect(nowCard(page).getByRole('button', { name: 'Done' })).toBeVisible();
+  await isPlanned(page);
+
+  // The first step is late: its time is over, and it says so; five more minutes.
+  const first = await nowCard(page).getByRole('heading').first().textContent();
+  const left = nowCard(page).getByRole('timer');
+  const minutes = Number(/^(\d+):/.exec((await left.textContent()) ?? '')?.[1]);
+  expect(minutes).toBeGreaterThan(5);
+  await page.clock.fastForward((minutes + 1) * 60_000);
+  await expect(page.getByText(`${first}: is it done?`)).toBeVisible();
+  await expect(left).toHaveText(/^\+/);
+  await nowCard(page).getByRole('button', { name: 'Not yet, +5' }).click();
+  await expect(left).toHaveText(/^[34]:/);
+
+  // The browser has kept the program by now; the server goes, and the page is opened anew.
+  await page.waitForFunction(
+    async () => (await navigator.serviceWorker.getRegistration())?.active?.state === 'activated',
+    null,
+    {
+      timeout: 60_000,
+    },
+  );
+  await stopServer();
+  await page.reload();
+  await isPlanned(page);
+  await expect(nowCard(page).getByRole('heading').first()).toHaveText(first ?? '');
+  await expect(left).toHaveText(/^[34]:/);
+  await page.clock.fastForward(4 * 60_000);
+
+  // All the rest by the simulated clock: each step is begun when it is its turn, and done when its time is over.
+  const allDone = page.getByRole('heading', { name: 'All done' });
+  for (let step = 0; step < 200 && (await allDone.count()) === 0; step++) {
+    const seconds = (await page.getByRole('timer').allTextContents()).map(secondsOf);
+    const which = seconds.indexOf(Math.min(...seconds));
+    // The oven is to be lit while hands are at something else.
+    const clocks = await page.getByTestId('next').allTextContents();
+    const here = await clockOf(page);
+    const upcoming = clocks.map(
+      (clock) => (new Date(`2026-12-05T${clock}:00+01:00`).getTime() - here.getTime()) / 1000,
+    );
+    const wait = Math.min(seconds[which], ...upcoming);
+    if (wait >= 0) await page.clock.fastForward(wait * 1000 + 1500);
+    const inPassing = page.getByRole('button', { name: /: begin$/ }).first();
+    await page.waitForTimeout(50);
+    const begin = nowCard(page).getByRole('button', { name: 'Begin', exact: true });
+    if (await inPassing.isVisible()) await inPassing.click();
+    else if (wait < seconds[which] - 2) continue;
+    else if (which > 0)
+      await page
+        .getByRole('button', { name: /: done$/ })
+        .nth(which - 1)
+        .click();
+    else if (await begin.isVisible()) await begin.click();
+    else await nowCard(page).getByRole('button', { name: 'Done', exact: true }).click();
+    await isSettled(page);
+  }
+  await expect(page.getByRole('heading', { name: 'All done' })).toBeVisible();
+  expect((await clockOf(page)).getTime()).toBeLessThanOrEqual(new Date('2026-12-05T19:03:00+01:00').getTime());
+});
+
+/** Seconds to go that a timer shows; below 0 past its end. */
+const secondsOf = (text: string): number =>
+  (text.startsWith('+') ? -1 : 1) *
+  text
+    .replace('+', '')
+    .split(':')
+    .reduce((sum, part) => sum * 60 + Number(part), 0);
+
+/** The plan follows what was tapped. */
+async function isSettled(page: Page): Promise<void> {
+  await page.waitForTimeout(150);
+  await expect(page.getByText(/^(Looking for a better plan|Trying what would mend it)/)).toHaveCount(0, {
+    timeout: 30_000,
+  });
+}

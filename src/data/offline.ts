@@ -1,0 +1,44 @@
+/**
+ * The program without its server: a service worker keeps all of it at the first visit. An update is offered, never forced: until
+ * it is taken this page goes on as it is. A browser that cannot have one, or that is told to save data, fetches the parts into its
+ * ordinary cache, or waits until they are needed.
+ */
+import { fetchParts, savesData } from './fetch-parts';
+import { say } from './notices';
+import { writePending } from './pending';
+import { keepAll } from './undo';
+
+const canHaveOne = (): boolean => 'serviceWorker' in navigator && window.isSecureContext;
+
+/** Keeps the program for when the server is gone. */
+export async function keepForOffline(): Promise<void> {
+  if (process.env.NODE_ENV !== 'production' || savesData()) return;
+  if (!canHaveOne()) {
+    await fetchParts();
+    return;
+  }
+  try {
+    const { Workbox } = await import('workbox-window');
+    const workbox = new Workbox('/sw.js');
+    const take = (): void => {
+      workbox.addEventListener('controlling', () => {
+        // What was just typed is stored, or written down, before the page goes.
+        writePending();
+        keepAll();
+        window.location.reload();
+      });
+      workbox.messageSkipWaiting();
+    };
+    workbox.addEventListener('waiting', () =>
+      say({
+        text: 'A newer Involucrum is here. Take it when nothing is half typed.',
+        kind: 'problem',
+        action: { label: 'Take it', run: take },
+      }),
+    );
+    await workbox.register();
+  } catch {
+    // No service worker today: the parts are fetched the ordinary way.
+    await fetchParts();
+  }
+}
