@@ -114,13 +114,16 @@ test('three batches on one evening: collision, mended, run late, reloaded, witho
     const upcoming = clocks.map(
       (clock) => (new Date(`2026-12-05T${clock}:00+01:00`).getTime() - here.getTime()) / 1000,
     );
-    const wait = Math.min(seconds[which], ...upcoming);
+    // Work takes what it was thought to, without the tenth that is spare; what goes by itself takes its time.
+    const isWork = which === 0 && (await nowCard(page).getByRole('button', { name: 'Done', exact: true }).isVisible());
+    const rest = isWork ? Math.floor(seconds[0] * 0.9) : seconds[which];
+    const wait = Math.min(rest, ...upcoming.filter((until) => until > 0));
     if (wait >= 0) await page.clock.fastForward(wait * 1000 + 1500);
     const inPassing = page.getByRole('button', { name: /: begin$/ }).first();
     await page.waitForTimeout(50);
     const begin = nowCard(page).getByRole('button', { name: 'Begin', exact: true });
     if (await inPassing.isVisible()) await inPassing.click();
-    else if (wait < seconds[which] - 2) continue;
+    else if (wait < rest - 2) continue;
     else if (which > 0)
       await page
         .getByRole('button', { name: /: done$/ })
@@ -144,7 +147,7 @@ const secondsOf = (text: string): number =>
 
 /** The plan follows what was tapped. */
 async function isSettled(page: Page): Promise<void> {
-  await page.waitForTimeout(150);
+  await page.waitForTimeout(60);
   await expect(page.getByText(/^(Looking for a better plan|Trying what would mend it)/)).toHaveCount(0, {
     timeout: 30_000,
   });

@@ -12,9 +12,14 @@ const DUCK = '/batch/demo-duck-pockets';
 const HADDOCK = '/batch/demo-haddock-pan-pie';
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
-const binders = async (page) => {
-  await page.getByRole('button', { name: /^Compare/ }).click();
-  await page.getByRole('heading', { name: 'Binders for this filling' }).evaluate((e) => e.scrollIntoView());
+const planned = async (page) => {
+  await page.getByRole('button', { name: 'A second tray in the oven' }).waitFor({ timeout: 30_000 });
+};
+const mended = async (page) => {
+  await page.getByRole('button', { name: 'A second tray in the oven' }).click({ timeout: 30_000 });
+  await page.getByRole('region', { name: 'What collides' }).waitFor({ state: 'detached', timeout: 30_000 });
+  await page.waitForTimeout(2500);
+  await page.getByRole('button', { name: 'Put this message away' }).click();
 };
 const clock = async (page) => {
   await page
@@ -44,7 +49,6 @@ const loads = async (page) => {
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
-  { name: 'fill-binders', url: `${HADDOCK}/fill`, size: phone, act: binders },
   { name: 'fill-paste', url: `${TURKEY}/fill`, size: phone, act: paste },
   { name: 'card', url: `${HADDOCK}/card`, size: phone },
   { name: 'cool', url: `${DUCK}/cool`, size: phone },
@@ -52,7 +56,8 @@ const SHOTS = [
   { name: 'wrap', url: `${VENISON}/wrap`, size: phone },
   { name: 'cook', url: `${VENISON}/cook`, size: phone, act: loads },
   { name: 'note', url: `${TURKEY}/note`, size: phone },
-  { name: 'begin', url: '/begin', size: phone },
+  { name: 'day', url: '/day', size: phone, act: planned },
+  { name: 'day-wide', url: '/day', size: wide, act: mended },
   { name: 'larder', url: '/larder', size: phone },
   { name: 'kitchen', url: '/kitchen', size: phone },
   { name: 'fill-dark', url: `${TURKEY}/fill`, size: phone, dark: true },

@@ -1,5 +1,6 @@
 /** Plans a day in a worker: shown as it improves, stopped when a newer question comes, and mended where it collides. */
 import { dayPlan, type DayPlan } from '../core/day/day-plan';
+import { troubleOf } from '../core/day/trouble';
 import { keptSchedule, keptStarts } from '../core/day/kept-plan';
 import { candidates, type Remedy, tried } from '../core/day/remedies';
 import { type DayInput, type Remembered, workOutDay } from '../core/day/work-out';
@@ -18,8 +19,11 @@ export interface DaySeen {
 const PLAN_MS = 1200;
 const REMEDY_MS = 350;
 const STRETCH_MS = 40;
-/** A plan that collides is worth a longer look. */
+/** A plan that collides is worth a longer look; while it runs nobody waits so long for what a few minutes make. */
 const COLLIDING_MS = 2500;
+const RUNNING_MS = 250;
+/** Collisions of so few minutes are made up on the way, min. */
+const TIGHT = 5;
 
 const remembered: Remembered = new Map();
 let latest = 0;
@@ -59,7 +63,8 @@ export async function planDay(
     best = value ?? best;
     if (done) break;
     const now = Date.now();
-    const isLong = now - began > (best?.schedule.feasible === false ? COLLIDING_MS : PLAN_MS);
+    const most = day.run !== null ? RUNNING_MS : best?.schedule.feasible === false ? COLLIDING_MS : PLAN_MS;
+    const isLong = now - began > most;
     if (best !== null && isLong) break;
     if (now - stretch < STRETCH_MS) continue;
     if (best !== null) {
@@ -74,7 +79,7 @@ export async function planDay(
   }
   if (best === null) return null;
   const plan = dayPlan(day, tasks, of, best.schedule, best.isWhole);
-  if (plan.conflicts.length === 0) return { plan, remedies: [], stage: 'done' };
+  if (troubleOf(plan.conflicts) <= TIGHT) return { plan, remedies: [], stage: 'done' };
   const remedies: Remedy[] = [];
   for (const candidate of candidates(worked, plan, (n) => ids[n])) {
     await breathe();

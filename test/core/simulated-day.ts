@@ -11,7 +11,7 @@ import { apply, type Operation } from '@/core/document/operations';
 import { planning, type Progress } from '@/core/schedule/schedule';
 
 /** Plans as the worker does, by steps of the solver instead of by the clock. */
-export function planned(input: DayInput, remembered: Remembered, steps = 250): { input: DayInput; plan: DayPlan } {
+export function planned(input: DayInput, remembered: Remembered, steps = 120): { input: DayInput; plan: DayPlan } {
   const { day, tasks, of } = workOutDay(input, remembered);
   const kept = day.run !== null ? keptSchedule(day, of) : null;
   let schedule = kept;
@@ -81,7 +81,7 @@ export function runDay(
           ...(follows ? [{ do: 'startTask' as const, taskId: follows.id, at }] : []),
         ].reduce(applyToDay, input.day);
     const batches = input.batches.map((b) => (b.id === task.batchIds[0] ? operations(b.id).reduce(apply, b) : b));
-    ({ input, plan } = planned({ ...input, day, batches, now: { ...input.now, minute } }, remembered));
+    ({ input, plan } = planned({ ...input, day, batches, now: { ...input.now, minute } }, remembered, 8));
     log.push({
       minute,
       what: `${begins ? 'begin' : 'done '} ${task.id}`,

@@ -23,6 +23,15 @@ const opened = (name: string, version = 4): Batch => {
   return read.value;
 };
 
+describe('version 8', () => {
+  it.each(['turkey', 'venison-in-the-heat'])('%s: all is there, and nothing was taken yet', (name) => {
+    const { version: _then, ...rest } = stored(name, 8);
+    const { version, taken, ...now } = opened(name, 8);
+    expect(now).toEqual(rest);
+    expect({ version, taken }).toEqual({ version: BATCH_VERSION, taken: [] });
+  });
+});
+
 describe('version 7', () => {
   it.each(['venison', 'turkey', 'seared', 'duck'])(
     '%s: every step and reading is there, nothing is in the heat',
@@ -140,7 +149,8 @@ describe('version 5', () => {
 describe('version 4', () => {
   it.each(['turkey', 'pumpkin', 'duck-cooling', 'haddock', 'own-ingredients'])('%s: nothing is lost', (name) => {
     const { version: _then, ingredients: _own, wrap: _skin, cook: _cook, ...old } = stored(name);
-    const { version, ingredients: _traits, wrap: _shape, cook: _steps, ...now } = opened(name);
+    const { version, ingredients: _traits, wrap: _shape, cook: _steps, taken, ...now } = opened(name);
+    expect(taken).toEqual([]);
     expect(now).toEqual(old);
     expect(version).toBe(BATCH_VERSION);
   });

@@ -121,6 +121,7 @@ export function dayProblem(
         ...shared,
         minutes,
         after,
+        isFirm: task.kind === 'serve' || pin !== undefined,
         ...(Number.isFinite(earliest) ? { earliest } : {}),
         ...(Number.isFinite(latest) ? { latest } : {}),
       };

@@ -2,7 +2,7 @@
  * The network of orders: for every task the latest start that all orders allow together (longest paths backwards from the end,
  * Bellman 1958). An order that has been added can be taken back, so that a search can try it.
  */
-import { isFixed, type Problem } from './problem';
+import { type Problem } from './problem';
 
 /** Starts before this many minutes before the beginning are no plan any more. */
 const FAR = 60 * 24 * 30;
@@ -55,8 +55,8 @@ export function network(
     }),
   );
   const far = (problem.startMinute ?? 0) - FAR;
-  // What has its fixed time stays there.
-  const floors = Int32Array.from(tasks, (t) => (isFixed(t) ? (t.earliest ?? far) : far));
+  // What is firm stays where it is.
+  const floors = Int32Array.from(tasks, (t) => (t.isFirm ? (t.earliest ?? far) : far));
   const trail: Undo[] = [];
   // How many arcs in a row have pushed a task: more than there are tasks is a circle that never ends.
   const steps = new Int32Array(n);

@@ -32,6 +32,8 @@ export interface Task {
   latest?: number;
   /** How it uses a resource: two at once only in the same way (an oven's temperature). */
   ways?: Readonly<Record<string, string>>;
+  /** It stays at its time, whatever that costs: what cannot be done around it is a conflict. */
+  isFirm?: boolean;
   /** A minute later is worth so much more than of other tasks: what spoils. 1 where it is not said. */
   weight?: number;
 }

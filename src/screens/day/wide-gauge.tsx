@@ -20,9 +20,11 @@ import { StepHandle } from './step-handle';
 const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;
 const TOP = 34;
-const ROW = 38;
+const ROW = 42;
 const THICK = 18;
 const RIGHT = 24;
+/** A latest moment further off than so many minutes is told in words only: lines would lie over lines. */
+const LONGEST_WHISKER = 30;
 
 export function WideGauge(props: GaugeProps) {
   return <Measured>{(width) => <Drawn {...props} width={width} />}</Measured>;
@@ -155,7 +157,8 @@ function Drawn(props: GaugeProps & { width: number }) {
               {row.isHands &&
                 row.tasks.map((task) => {
                   const latest = task.latestStart;
-                  if (latest === null || latest.minute <= task.start) return null;
+                  if (latest === null || latest.minute <= task.start || latest.minute > task.start + LONGEST_WHISKER)
+                    return null;
                   const to = Math.min(x(latest.minute), long - RIGHT);
                   return (
                     <G key={task.id}>

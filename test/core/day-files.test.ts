@@ -1,0 +1,187 @@
+import ICAL from 'ical.js';
+import { calendarOf } from '@/core/day/calendar';
+import { atClock, formatClock, formatMoment, parseClock } from '@/core/day/clock-words';
+import { minuteOf } from '@/core/day/moments';
+import { nightsBetween, restHours } from '@/core/day/rest-hours';
+import { fullTitle } from '@/core/day/task';
+import { shoppingList } from '@/core/day/shopping';
+import { shoppingText } from '@/core/day/shopping-groups';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { beginDay } from '@/core/document/day';
+import { applyToDay } from '@/core/document/day-operations';
+import { DAY_STEPS, readDay } from '@/core/document/read-day';
+import { change } from '@/core/document/change';
+import { changingDay } from '@/core/document/changing';
+import { checkFields } from '@/core/document/check-fields';
+import { lanternSupper } from '@/data/demo';
+import { lanternDay } from '@/data/demo/lantern-day';
+import { planned } from './simulated-day';
+
+const AT = '2026-12-04T17:00:00.000Z';
+const ZONE = 'Europe/Berlin';
+const day = lanternDay(AT);
+const batches = lanternSupper(AT);
+
+describe('hours', () => {
+  it.each([
+    ['19', 1140],
+    ['19:00', 1140],
+    ['7.30 pm', 1170],
+    ['7pm', 1140],
+    ['12 am', 0],
+    ['12pm', 720],
+    ['24', 0],
+    ['24:10', null],
+    ['7:75', null],
+    ['noon', null],
+    ['', null],
+  ])('“%s”', (text, minutes) => expect(parseClock(text)).toBe(minutes));
+
+  it('a night is as long as it is, also when the clock is changed', () => {
+    const hours = (from: string, to: string): number[] =>
+      nightsBetween(minuteOf(from), minuteOf(to), ZONE).map((n) => (n.to - n.from) / 60);
+    expect(hours('2026-12-04T12:00:00Z', '2026-12-05T12:00:00Z')).toEqual([10]);
+    // In spring an hour is missing, in autumn there is one more.
+    expect(hours('2027-03-27T12:00:00Z', '2027-03-28T12:00:00Z')).toEqual([9]);
+    expect(hours('2026-10-24T12:00:00Z', '2026-10-25T12:00:00Z')).toEqual([11]);
+  });
+  it('nine at night stays nine at night over the change', () => {
+    const saturday = minuteOf('2027-03-27T11:00:00Z');
+    const at = atClock(saturday, 19 * 60, ZONE, 1);
+    expect(formatClock(at, ZONE)).toBe('19:00');
+    expect(at - atClock(saturday, 19 * 60, ZONE)).toBe(23 * 60);
+  });
+  it('past midnight is the next day', () => {
+    const [late, next] = [minuteOf('2026-12-04T22:30:00Z'), minuteOf('2026-12-04T23:30:00Z')];
+    expect(formatMoment(next, late, ZONE)).toBe('Saturday 00:30');
+  });
+  it('a night in which people are served is worked through, and times away join the night', () => {
+    const served = minuteOf('2026-12-04T21:30:00Z');
+    const from = minuteOf('2026-12-03T12:00:00Z');
+    const rests = restHours({ nights: true, away: [] }, from, [served], ZONE);
+    expect(rests.map((r) => formatMoment(r.from, served, ZONE))).toEqual(['Thursday 21:00']);
+    const away = [{ from: '2026-12-04T05:00:00Z', to: '2026-12-04T08:00:00Z', why: 'out' }];
+    expect(restHours({ nights: true, away }, from, [served], ZONE).map((r) => (r.to - r.from) / 60)).toEqual([12]);
+  });
+});
+
+describe('the calendar’s file', () => {
+  const { plan } = planned(
+    { day, batches, kitchen: DEFAULT_KITCHEN, now: { minute: minuteOf(AT), zone: ZONE } },
+    new Map(),
+  );
+  const text = calendarOf(plan, { dayId: day.id, title: 'Supper; for forty, all warm', madeAt: AT });
+
+  it('is read by another program, with every step of the hands at its time and an alarm', () => {
+    const component = new ICAL.Component(ICAL.parse(text) as [string, unknown[], unknown[]]);
+    const events = component.getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
+    const hands = plan.tasks.filter((t) => t.hasHands);
+    expect(hands.some((t) => t.title.includes(','))).toBe(true);
+    expect(events.length).toBeGreaterThanOrEqual(hands.length);
+    for (const task of hands) {
+      const event = events.find(
+        (e) => e.uid.includes(encodeURIComponent(task.id)) && e.startDate.toUnixTime() === task.start * 60,
+      );
+      expect(event?.endDate.toUnixTime()).toBe(task.end * 60);
+      expect(event?.summary).toBe(fullTitle(task));
+    }
+    expect(component.getAllSubcomponents('vevent').every((e) => e.getAllSubcomponents('valarm').length === 1)).toBe(
+      true,
+    );
+    expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
+  });
+  it('folds its lines, and ends each as the standard wants', () => {
+    const lines = text.split('\r\n');
+    expect(Math.max(...lines.map((l) => new TextEncoder().encode(l).length))).toBeLessThanOrEqual(75);
+    expect(text.replace(/\r\n/g, '')).not.toMatch(/[\r\n]/);
+  });
+});
+
+describe('the shopping list', () => {
+  const made = batches.filter((b) => day.batches.some(({ batchId }) => batchId === b.id));
+  const list = shoppingList(made, DEFAULT_KITCHEN, []);
+  const of = (id: string) => list.filter((i) => i.id === id)[0];
+
+  it('sums fillings and doughs over all batches', () => {
+    const flour = of('wheat-flour');
+    expect(flour.for).toHaveLength(3);
+    const alone = made.map(
+      (b) => shoppingList([b], DEFAULT_KITCHEN, []).filter((i) => i.id === 'wheat-flour')[0].grams ?? 0,
+    );
+    expect(flour.grams).toBeCloseTo(
+      alone.reduce((a, b) => a + b, 0),
+      6,
+    );
+    expect(flour.amount).toMatch(/kg$/);
+    expect(of('milk').amount).toMatch(/(ml|l)$/);
+  });
+  it('buys raw what goes in cooked, and no water', () => {
+    // 80 g of sweated leek and 750 g in rings are more when they are bought.
+    expect(of('leek').grams).toBeGreaterThan(830);
+    expect(list.some((i) => i.id === 'water')).toBe(false);
+  });
+  it('leaves out of the text what is there, and keeps it in its group', () => {
+    const ticked = shoppingList(made, DEFAULT_KITCHEN, ['leek']);
+    expect(shoppingText(list)).toMatch(/Leek/);
+    expect(shoppingText(ticked)).not.toMatch(/Leek/);
+    expect(of('haddock-smoked').group).toBe('fish');
+  });
+  it('names what nobody knows, and bought skins by the piece', () => {
+    const [turkey] = made;
+    const strange = {
+      ...turkey,
+      lines: [{ ...turkey.lines[0], ingredientId: 'moon-dust' }],
+      wrap: { ...turkey.wrap, dough: 'bought-skin' as const },
+    };
+    const items = shoppingList([strange], DEFAULT_KITCHEN, []);
+    expect(items.map((i) => [i.group, i.name])).toEqual(
+      expect.arrayContaining([
+        ['other', 'moon-dust'],
+        ['skins', 'bought skins'],
+      ]),
+    );
+  });
+});
+
+describe('the day’s document', () => {
+  it('is read as it was written, and refused with its faults named', () => {
+    const json = JSON.parse(JSON.stringify(day)) as Record<string, unknown>;
+    expect(readDay(json)).toEqual({ ok: true, value: day });
+    expect(readDay({ ...json, version: 99 })).toMatchObject({ ok: false, problems: [expect.stringMatching(/newer/)] });
+    expect(readDay({ ...json, rings: 0, helpers: 3, more: 1 })).toMatchObject({
+      ok: false,
+      problems: expect.arrayContaining([
+        expect.stringMatching(/^rings: must be 1 to 12/),
+        expect.stringMatching(/^more: is not a known field/),
+      ]),
+    });
+    expect(readDay([])).toMatchObject({ ok: false });
+    expect(readDay({ ...json, away: [{ from: AT, to: AT, why: '' }] })).toMatchObject({
+      problems: ['away.0.to: must be after its beginning'],
+    });
+  });
+  it('goes up version by version', () => {
+    expect(Object.keys(DAY_STEPS)).toEqual([]);
+    const old = { ...(JSON.parse(JSON.stringify(day)) as object), version: 0 };
+    expect(readDay(old, { 0: (d) => ({ ...d, version: 1 }) })).toMatchObject({ ok: true });
+  });
+  it('is changed by operations that are checked, and a refusal names its field', () => {
+    const made = changingDay(day, [{ do: 'setDay', to: { carryMinutes: 900 } }]);
+    expect(made.settle(checkFields(made.format, made.fields))).toEqual({
+      ok: false,
+      problems: ['On the way: must be 0 to 240 minutes'],
+    });
+    const taken = { what: 'cut' as const, minutes: 12, planned: 10, at: AT };
+    expect(change(batches[0], [{ do: 'addTaken', taken }])).toMatchObject({ ok: true, document: { taken: [taken] } });
+  });
+  it('a batch is in it once; what says nothing does not stay behind', () => {
+    const fresh = beginDay({ id: 'x', title: 'x', serveAt: AT, from: AT, at: AT });
+    const twice = [1, 2].reduce((d) => applyToDay(d, { do: 'putBatch', batchId: 'b', serve: 'now' }), fresh);
+    expect(twice.batches).toHaveLength(1);
+    const changed = applyToDay(twice, { do: 'changeTask', taskId: 't', to: { minutes: 5 } });
+    expect(applyToDay(changed, { do: 'changeTask', taskId: 't', to: { minutes: null } }).changes).toEqual([]);
+    expect(
+      applyToDay(applyToDay(twice, { do: 'pin', taskId: 't', at: AT }), { do: 'pin', taskId: 't', at: null }).pins,
+    ).toEqual([]);
+  });
+});
