@@ -267,11 +267,15 @@ export function packTask(facts: BatchFacts, outs: readonly Follows[]): DayTask {
   });
 }
 
+/** In a low oven or under a cloth what came first waits while the last are cooked; perishable food at most two hours in all. */
+const WHILE_COOKING = 20;
+const MOST_HELD = 120;
+
 /** Each load is kept hot so long at most, until it is served. */
-export const heldAfter = (facts: BatchFacts, outs: readonly Follows[]): Follows[] =>
-  outs.map(({ id, minWait = 0 }) => ({
-    id,
-    minWait,
-    maxWait: Math.max(minWait, SERVINGS[facts.serving].holdMinutes),
-    why: 'kept hot',
-  }));
+export function heldAfter(facts: BatchFacts, outs: readonly Follows[]): Follows[] {
+  const { serving, loads } = facts;
+  const isWatched = loads !== null && (loads.appliance.kind === 'pan' || loads.appliance.kind === 'pot');
+  const meanwhile = isWatched ? loads.allMinutes + WHILE_COOKING : 0;
+  const longest = Math.max(SERVINGS[serving].holdMinutes, Math.min(MOST_HELD, meanwhile));
+  return outs.map(({ id, minWait = 0 }) => ({ id, minWait, maxWait: Math.max(minWait, longest), why: 'kept hot' }));
+}
