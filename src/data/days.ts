@@ -3,7 +3,7 @@ import useSWR, { mutate } from 'swr';
 import { type Day } from '@/core/document/day';
 import { type DayOperation } from '@/core/document/day-operations';
 import * as store from './day-store';
-import { DAYS, now, opened, refused, type Outcome, type SaidWhere } from './hooks';
+import { DAYS, inOrder, messageOf, now, opened, refused, type Outcome, type SaidWhere } from './hooks';
 import { say } from './notices';
 import { whilePending } from './pending';
 
@@ -25,15 +25,6 @@ const show = (day: Day): Promise<unknown> =>
 /** Earlier states of days, and what stood after each: a step back is taken only where nothing else has come. */
 const earlier: { day: Day; after: Pick<Day, 'revision' | 'writer'> }[] = [];
 const MOST = 40;
-
-const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
-
-let last: Promise<unknown> = Promise.resolve();
-function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
-  const turn = last.then(run, run);
-  last = turn.catch(() => undefined);
-  return turn;
-}
 
 /**
  * Changes a day.

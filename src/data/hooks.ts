@@ -95,7 +95,7 @@ export function refused(problems: string[], where: SaidWhere): Outcome {
   return { ok: false, problems };
 }
 
-const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** Shows a batch that has just been stored, without reading all the others again. */
 async function show(batch: Batch): Promise<void> {
@@ -113,7 +113,7 @@ async function show(batch: Batch): Promise<void> {
 
 /** This tab's edits and steps back run in the order they were asked for: what is taken back is what has been done by then. */
 let last: Promise<unknown> = Promise.resolve();
-function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
+export function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
   const turn = last.then(run, run);
   last = turn.catch(() => undefined);
   return turn;

@@ -49,7 +49,6 @@ export function dayPlan(
   const at = new Map(schedule.tasks.map((t) => [t.id, t]));
   const lateBy = Math.max(0, ...schedule.conflicts.filter(({ kind }) => kind === 'too-late').map((c) => c.byMinutes));
   // What would have to begin before it may begins as soon as it may, and all that follows is so much later.
-  const shift = lateBy;
   // Where there is no order at all, what was planned before is shown.
   const begins = of.problem.startMinute ?? 0;
   const asBefore = (task: DayTask): { start: number; end: number } => {
@@ -57,24 +56,15 @@ export function dayPlan(
     const start = Math.max(begins, was ? minuteOf(was.at) : begins);
     return { start, end: start + plannedMinutesOf(task, day) };
   };
-  const timed = tasks.flatMap((task): Omit<PlannedTask, 'hand' | 'latestStart'>[] => {
+  const timed = tasks.flatMap((task): Timed[] => {
     const shared = { ...task, isPinned: day.pins.some((p) => p.taskId === task.id) };
     const done = of.done.get(task.id);
     if (done) return [{ ...shared, state: 'done', ...done, due: done.end }];
     const running = of.running.get(task.id);
     if (running) return [{ ...shared, state: 'running', ...running }];
     const planned = at.get(task.id) ?? asBefore(task);
-    return planned
-      ? [
-          {
-            ...shared,
-            state: 'planned',
-            start: planned.start + shift,
-            end: planned.end + shift,
-            due: planned.end + shift,
-          },
-        ]
-      : [];
+    const [start, end] = [planned.start + lateBy, planned.end + lateBy];
+    return [{ ...shared, state: 'planned', start, end, due: end }];
   });
   const placed = withHands(timed, day);
   const by = new Map(placed.map((t) => [t.id, t]));

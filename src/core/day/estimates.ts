@@ -54,8 +54,6 @@ export const FRIDGE_FREE = 0.25;
 export const MAY_WAIT = {
   /** Cut vegetables, covered and cold. */
   cut: 24 * 60,
-  /** Hot filling must be spread at once. */
-  spread: 10,
   /** Cooked filling in the fridge: within US federal guidance of three to four days, a day is plenty. */
   cooked: 24 * 60,
   /** Raw filling in the fridge. */
@@ -75,8 +73,6 @@ export const MAY_WAIT = {
   buns: 45,
   /** Between two lots that are wrapped; the rest in the fridge. */
   between: 40,
-  /** A load stands ready. */
-  ready: 5,
   /** What is done comes out. */
   out: 5,
   /** Oil or water between two loads. */

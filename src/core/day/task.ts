@@ -1,16 +1,8 @@
 /** A piece of work of a day, as it follows from its batch. */
 import { type TaskKind } from '../document/vocabulary/task-kinds';
 
-/** What tasks meet at, and what it is called. */
-export const PLACES_OF_WORK = {
-  hands: 'hands',
-  bench: 'bench',
-  hob: 'hob',
-  oven: 'oven',
-  steamer: 'steamer',
-  fridge: 'fridge',
-} as const;
-export type PlaceOfWork = keyof typeof PLACES_OF_WORK;
+/** What tasks meet at: of each there is only so much. */
+export type PlaceOfWork = 'hands' | 'bench' | 'hob' | 'oven' | 'steamer' | 'fridge';
 
 export interface Follows {
   id: string;

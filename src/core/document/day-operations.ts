@@ -29,9 +29,8 @@ export type DayOperation =
   | { do: 'endTask'; taskId: string; at: string }
   /** It takes so much longer. */
   | { do: 'moreTime'; taskId: string; minutes: number }
-  /** It has not been begun, or is not over, after all. */
+  /** It has not been begun after all. */
   | { do: 'forgetTask'; taskId: string }
-  | { do: 'reopenTask'; taskId: string }
   | { do: 'tickThere'; what: string; isThere: boolean };
 
 /** Applies a change. What is not in the day changes nothing. */
@@ -95,8 +94,6 @@ export function applyToDay(day: Day, change: DayOperation): Day {
       return day.run === null
         ? day
         : { ...day, run: { ...day.run, did: day.run.did.filter((d) => d.taskId !== change.taskId) } };
-    case 'reopenTask':
-      return withTask(day, change.taskId, (d) => ({ ...d, endedAt: null }));
     case 'tickThere': {
       const others = day.there.filter((t) => t !== change.what);
       return { ...day, there: change.isThere ? [...others, change.what] : others };
