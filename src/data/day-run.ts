@@ -20,10 +20,14 @@ interface Act {
 const batchOf = ({ task, batches }: Act): Batch | undefined =>
   task.batchIds.length === 1 ? batches.find((b) => b.id === task.batchIds[0]) : undefined;
 
-async function noteBoth(act: Act, ofDay: DayOperation[], ofBatch: Operation[]): Promise<void> {
-  const noted = await editDay(act.day.id, ofDay);
-  const batch = batchOf(act);
-  if (noted.ok && batch && ofBatch.length > 0) await editBatch(batch.id, ofBatch);
+/** What is to be noted of a batch. */
+type Noted = [batch: Batch | undefined, operations: Operation[]];
+
+async function note(day: Day, ofDay: DayOperation[], ofBatches: readonly Noted[]): Promise<void> {
+  const noted = await editDay(day.id, ofDay);
+  if (!noted.ok) return;
+  for (const [batch, operations] of ofBatches)
+    if (batch && operations.length > 0) await editBatch(batch.id, operations);
 }
 
 /** Begins a task now; what goes into the heat begins the load, too. */
@@ -31,18 +35,33 @@ export async function beginTask(act: Act): Promise<void> {
   const { task } = act;
   const at = now();
   const batch = batchOf(act);
-  await noteBoth(act, [{ do: 'startTask', taskId: task.id, at }], batch ? beginOf(task, batch, at) : []);
+  await note(act.day, [{ do: 'startTask', taskId: task.id, at }], [[batch, batch ? beginOf(task, batch, at) : []]]);
 }
 
-/** Ends a task now, as if it had just been done where it was not begun; what follows of itself begins with it. */
-export async function endTask(act: Act): Promise<void> {
+/**
+ * Ends a task now, as if it had just been done where it was not begun; what follows of itself begins with it.
+ * @param onTo what is begun with the same tap
+ */
+export async function endTask(act: Act, onTo: PlannedTask | null = null): Promise<void> {
   const { task, plan } = act;
   const at = now();
   const batch = batchOf(act);
   const follows = followsAtOnce(task, plan);
-  const starts: DayOperation[] = follows ? [{ do: 'startTask', taskId: follows.id, at }] : [];
-  const ofBatch = batch ? [...endOf(task, batch, at), ...(follows ? beginOf(follows, batch, at) : [])] : [];
-  await noteBoth(act, [{ do: 'endTask', taskId: task.id, at }, ...starts], ofBatch);
+  const starts = [follows, onTo].flatMap((t): DayOperation[] => (t ? [{ do: 'startTask', taskId: t.id, at }] : []));
+  const ended = batch ? [...endOf(task, batch, at), ...(follows ? beginOf(follows, batch, at) : [])] : [];
+  const next = onTo ? batchOf({ ...act, task: onTo }) : undefined;
+  const begun = onTo && next ? beginOf(onTo, next, at) : [];
+  const isSame = next !== undefined && next.id === batch?.id;
+  await note(
+    act.day,
+    [{ do: 'endTask', taskId: task.id, at }, ...starts],
+    isSame
+      ? [[batch, [...ended, ...begun]]]
+      : [
+          [batch, ended],
+          [next, begun],
+        ],
+  );
 }
 
 export const moreTime = (dayId: string, taskId: string, minutes: number) =>

@@ -161,6 +161,32 @@ export async function editBatch(
   }
 }
 
+/** Takes the last step of a batch back, or the one that is named. @returns whether it was */
+export const takeBack = (id: string, stepId?: number): Promise<boolean> =>
+  inOrder(async () => {
+    const left = undo.without(id, stepId);
+    if (!left) {
+      if (stepId !== undefined)
+        sayProblem('That change cannot be taken back any more: something else has been stored since.');
+      return false;
+    }
+    try {
+      const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now());
+      if (!replayed.ok) {
+        if (replayed.isForeign) undo.forget(id);
+        sayProblem(`Not undone. ${replayed.problems.join(' ')}`);
+        void mutate(one(id));
+        return false;
+      }
+      undo.takenBack(replayed.document, left.stepId);
+      await show(replayed.document);
+      return true;
+    } catch (error) {
+      sayProblem(messageOf(error));
+      return false;
+    }
+  });
+
 /** Edits of one batch. */
 export function useEditor(id: string) {
   const edit = useCallback(
@@ -168,35 +194,8 @@ export function useEditor(id: string) {
       editBatch(id, operations, what, where),
     [id],
   );
-  /** Takes the last step back, or the one that is named. @returns whether it was */
-  const takeBack = useCallback(
-    (stepId?: number): Promise<boolean> =>
-      inOrder(async () => {
-        const left = undo.without(id, stepId);
-        if (!left) {
-          if (stepId !== undefined)
-            sayProblem('That change cannot be taken back any more: something else has been stored since.');
-          return false;
-        }
-        try {
-          const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now());
-          if (!replayed.ok) {
-            if (replayed.isForeign) undo.forget(id);
-            sayProblem(`Not undone. ${replayed.problems.join(' ')}`);
-            void mutate(one(id));
-            return false;
-          }
-          undo.takenBack(replayed.document, left.stepId);
-          await show(replayed.document);
-          return true;
-        } catch (error) {
-          sayProblem(messageOf(error));
-          return false;
-        }
-      }),
-    [id],
-  );
-  return { edit, undo: takeBack, canUndo: undo.useCanUndo(id) };
+  const undoStep = useCallback((stepId?: number): Promise<boolean> => takeBack(id, stepId), [id]);
+  return { edit, undo: undoStep, canUndo: undo.useCanUndo(id) };
 }
 
 /** Stores a batch that is new here. @returns whether it was stored: nothing that is there is overwritten */

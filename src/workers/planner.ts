@@ -2,7 +2,7 @@
 import { dayPlan, type DayPlan } from '../core/day/day-plan';
 import { troubleOf } from '../core/day/trouble';
 import { keptSchedule, keptStarts } from '../core/day/kept-plan';
-import { candidates, type Remedy, tried } from '../core/day/remedies';
+import { type Candidate, candidates, isWorthIt, pairs, type Remedy, tried } from '../core/day/remedies';
 import { type DayInput, type Remembered, workOutDay } from '../core/day/work-out';
 import { type Progress, planning } from '../core/schedule/schedule';
 
@@ -19,6 +19,8 @@ export interface DaySeen {
 const PLAN_MS = 1200;
 const REMEDY_MS = 350;
 const STRETCH_MS = 40;
+/** Pairs of remedies are tried so long, ms. */
+const PAIRS_MS = 5000;
 /** A plan that collides is worth a longer look; while it runs nobody waits so long for what a few minutes make. */
 const COLLIDING_MS = 2500;
 const RUNNING_MS = 250;
@@ -80,17 +82,28 @@ export async function planDay(
   if (best === null) return null;
   const plan = dayPlan(day, tasks, of, best.schedule, best.isWhole);
   if (troubleOf(plan.conflicts) <= TIGHT) return { plan, remedies: [], stage: 'done' };
-  const remedies: Remedy[] = [];
-  for (const candidate of candidates(worked, plan, (n) => ids[n])) {
-    await breathe();
-    if (isOld()) return null;
-    const end = Date.now() + REMEDY_MS;
-    const remedy = tried(worked, plan, candidate, remembered, () => Date.now() > end);
-    if (remedy === null) continue;
-    remedies.push(remedy);
-    void onBetter({ plan, remedies: bestFirst(remedies), stage: 'mending' });
-  }
-  return { plan, remedies: bestFirst(remedies), stage: 'done' };
+  const tries: Remedy[] = [];
+  const offered = (): Remedy[] => bestFirst(tries.filter((remedy) => isWorthIt(remedy, plan)));
+  const tryAll = async (list: readonly Candidate[], most: number, below = Infinity): Promise<boolean> => {
+    const until = Date.now() + most;
+    for (const candidate of list) {
+      await breathe();
+      if (isOld()) return false;
+      if (Date.now() > until) return true;
+      const end = Date.now() + REMEDY_MS;
+      const remedy = tried(worked, plan, candidate, remembered, () => Date.now() > end);
+      if (remedy === null || remedy.leftMinutes >= below) continue;
+      tries.push(remedy);
+      void onBetter({ plan, remedies: offered(), stage: 'mending' });
+    }
+    return true;
+  };
+  const single = candidates(worked, plan, (n) => ids[n]);
+  if (!(await tryAll(single, Infinity))) return null;
+  // Where no single change is enough, two may be; two that do no more than one are not worth saying.
+  const least = Math.min(...tries.map(({ leftMinutes }) => leftMinutes));
+  if (least > 0 && !(await tryAll(pairs(single, tries), PAIRS_MS, least))) return null;
+  return { plan, remedies: offered(), stage: 'done' };
 }
 
 const bestFirst = (remedies: readonly Remedy[]): Remedy[] =>

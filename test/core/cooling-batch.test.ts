@@ -22,11 +22,13 @@ const [turkey, pumpkin, duck] = lanternSupper(AT);
 const changed = (batch: Batch, ...changes: Operation[]) => changes.reduce(apply, batch);
 const setCool = (to: Partial<CoolingPlanFields>): Operation => ({ do: 'setCool', to });
 const START: Operation = { do: 'startCooling', at: AT };
-const cooling = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN): CoolingForecast => {
-  const forecast = forecastHeat(batch, kitchen).cooling;
+/** What is worked out first; the alternatives, ten forecasts more, only where they are asked for. */
+const cooling = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN, how: 'first' | 'all' = 'first'): CoolingForecast => {
+  const forecast = forecastHeat(batch, kitchen, how).cooling;
   if (!forecast) throw new Error('nothing cools');
   return forecast;
 };
+const withWays = (batch: Batch, kitchen?: Kitchen): CoolingForecast => cooling(batch, kitchen, 'all');
 const later = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
 
 describe('vessels', () => {
@@ -75,7 +77,8 @@ describe('what it must be cold enough for', () => {
 });
 
 describe('the alternatives', () => {
-  const { alternatives, minutes } = cooling(duck);
+  const duckWays = withWays(duck);
+  const { alternatives, minutes } = duckWays;
 
   it('are at least six, ranked by minutes, each with room and a curve', () => {
     expect(alternatives.length).toBeGreaterThanOrEqual(8);
@@ -92,7 +95,7 @@ describe('the alternatives', () => {
   it('say how much ice, and when there is too little of it', () => {
     const ice = alternatives.find((a) => a.id === 'tray-ice');
     expect(ice?.needs).toMatch(/\d\.\d kg of ice; you have 1/);
-    const rich = cooling(duck, { ...DEFAULT_KITCHEN, iceKg: 20 }).alternatives.find((a) => a.id === 'tray-ice');
+    const rich = withWays(duck, { ...DEFAULT_KITCHEN, iceKg: 20 }).alternatives.find((a) => a.id === 'tray-ice');
     expect(rich?.needs).not.toContain('you have');
   });
 
@@ -115,7 +118,7 @@ describe('the alternatives', () => {
 
   it('the first forecast leaves them out and is otherwise the same', () => {
     const first = forecastHeat(duck, DEFAULT_KITCHEN, 'first').cooling;
-    const all = cooling(duck);
+    const all = duckWays;
     expect(first).toEqual({ ...all, alternatives: [], steps: first?.steps });
     expect(first?.steps ?? Infinity).toBeLessThan(all.steps);
   });
@@ -151,7 +154,7 @@ describe('the fridge and the ice', () => {
     expect(fridgeRise(50, 60, 150)).toBe(0);
     // Melting alone takes 334 kJ/kg.
     expect(iceFor(334)).toBeCloseTo(1.4, 9);
-    const hot = cooling(changed(duck, setCool({ place: 'fridge', ambientC: null })));
+    const hot = withWays(changed(duck, setCool({ place: 'fridge', ambientC: null })));
     expect(hot.fridgeRiseK).toBeGreaterThan(2);
     const steamed = cooling(changed(duck, ...(hot.alternatives.find((a) => a.id === 'tray-fridge')?.change ?? [])));
     expect(steamed.fridgeRiseK).toBeLessThan(hot.fridgeRiseK);
@@ -300,7 +303,7 @@ describe('while the clock runs', () => {
     // Said beside them: the screen offers none that begin at another time than now.
     expect(forecast?.elapsed).toBe(45);
     const now = forecast?.alternatives ?? [];
-    const atOnce = cooling(running).alternatives;
+    const atOnce = withWays(running).alternatives;
     for (const way of now) {
       const taken = changed(running, ...way.change);
       expect(taken.cool.run?.past).toMatchObject([{ minutes: 45, depthMm: 85, covered: true }]);

@@ -9,10 +9,11 @@ import { type Fault, type KnownFilling, type Says, type Spoilt, spoiltLines, typ
 
 const COUNT = 24;
 
+/** @param hasWays other ways of cooling are worked out: ten forecasts more, for where one of them is what is asked */
 function assessed(
   known: KnownFilling,
   lines: readonly string[],
-  depthMm?: number,
+  { depthMm, hasWays }: { depthMm?: number; hasWays: boolean },
 ): { a: Assessment; questions: Question[] } {
   const { batch, questions } = batchInWords(
     {
@@ -27,7 +28,10 @@ function assessed(
     },
     { id: 'known', at: '2026-01-01T00:00:00Z' },
   );
-  return { a: assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, 'ways')), questions };
+  return {
+    a: assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, hasWays ? 'ways' : 'first')),
+    questions,
+  };
 }
 
 const agrees = (says: Says, state: CheckState): boolean => (says === 'ok' ? state !== 'fix' : state === says);
@@ -57,7 +61,7 @@ export interface JudgedKnown {
 }
 
 export function judgeKnown(known: KnownFilling): JudgedKnown {
-  const { a, questions } = assessed(known, known.lines);
+  const { a, questions } = assessed(known, known.lines, { hasWays: known.first !== null });
   const { board, heat } = a.moisture;
   const { salt, cooling } = a.checks;
   const found: Record<keyof Verdicts, { state: CheckState; words: string }> = {
@@ -112,7 +116,10 @@ export interface JudgedSpoilt {
 }
 
 export function judgeSpoilt(known: KnownFilling, how: Spoilt): JudgedSpoilt {
-  const { a } = assessed(known, spoiltLines(known, how), how.depthMm);
+  const { a } = assessed(known, spoiltLines(known, how), {
+    depthMm: how.depthMm,
+    hasWays: how.wrong === 'slow to cool',
+  });
   const firstFix = a.checks[CHECK_OF[how.wrong]].fixes[0]?.label ?? null;
   const isCaught = SAYS[how.wrong](a);
   return {

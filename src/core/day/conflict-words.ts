@@ -25,14 +25,31 @@ export function conflictWords(conflict: Conflict, plan: DayPlan): string {
     return `All of it would be *${minutes}* late.${what}${where}.`;
   }
   if (kind === 'waits-too-long' && first && second) {
+    const why = first.after.find(({ id }) => id === second.id)?.why;
+    if (byMinutes > NO_TIME)
+      return `“${fullTitle(second)}” finds no free time before “${fullTitle(first)}”${why ? ` (${why})` : ''}: the nearest is *${minutes}* too early.${resting(second, first, plan) || meeting(second, plan)}`;
     if (first.kind === 'serve' && second.kind === 'load-out')
       return `“${fullTitle(second)}” would be kept hot *${minutes}* longer than it may until it is served.${meeting(second, plan)}`;
-    const why = first.after.find(({ id }) => id === second.id)?.why;
     return `“${fullTitle(second)}” would be ready *${minutes}* too early${why ? ` (${why})` : ''} before “${fullTitle(first)}”.${meeting(second, plan)}`;
   }
   if (kind === 'never-fits' && resource !== null)
     return `More of ${placeWords(resource)} is needed at once than there is.`;
   return 'What follows what, what is pinned and when nobody is there leave no order in which it can be done.';
+}
+
+/** From so many minutes on it is not a matter of waiting: there is no time for it. */
+const NO_TIME = 120;
+
+/** When nobody is at work between two tasks, and that is why. */
+function resting(from: PlannedTask, to: PlannedTask, { rests }: DayPlan): string {
+  const between = rests.filter((r) => r.from < to.start && r.to > from.end);
+  if (between.length === 0) return '';
+  const whys = [
+    ...new Set(
+      between.map(({ why }) => (why === 'night' ? 'at night hands rest' : why === '' ? 'nobody is there' : why)),
+    ),
+  ];
+  return ` Between them: ${whys.join(', ')}.`;
 }
 
 const placeWords = (resource: string): string => PLACE_WORDS[resource as PlaceOfWork] ?? resource;
@@ -63,8 +80,11 @@ export function conflictSentences(plan: DayPlan): string[] {
   });
   const said = worst.slice(0, MOST).map((c) => conflictWords(c, plan));
   const more = worst.length - said.length;
-  const overdue = plan.overdue.map(({ taskId, byMinutes, why }) => {
+  const overdue = plan.overdue.map(({ taskId, afterId, byMinutes, why, isToCome }) => {
     const task = plan.tasks.find((t) => t.id === taskId);
+    const before = plan.tasks.find((t) => t.id === afterId);
+    if (isToCome && task && before)
+      return `“${fullTitle(before)}” was early: by “${fullTitle(task)}” it will have waited *${formatMinutes(byMinutes)}* longer than it may${why === '' ? '' : ` (${why})`}.`;
     return `“${task ? fullTitle(task) : taskId}” has waited *${formatMinutes(byMinutes)}* longer than it may${why === '' ? '' : ` (${why})`}: look at it before you go on.`;
   });
   return [...overdue, ...said, ...(more > 0 ? [`And ${more} more.`] : [])];

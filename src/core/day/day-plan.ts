@@ -66,7 +66,10 @@ export function dayPlan(
     const [start, end] = [planned.start + lateBy, planned.end + lateBy];
     return [{ ...shared, state: 'planned', start, end, due: end }];
   });
-  const placed = withHands(timed, day);
+  const placed = withHands(
+    timed.map((task) => hotAlready(task, timed)),
+    day,
+  );
   const by = new Map(placed.map((t) => [t.id, t]));
   const planned = placed
     .map((task) => ({ ...task, latestStart: latestOf(task, by) }))
@@ -82,6 +85,25 @@ export function dayPlan(
     lateBy,
     isWhole,
   };
+}
+
+/** An oven that is hot for another batch only has to stay on: so many minutes at most between the two. House estimate. */
+const STILL_HOT = 15;
+
+function hotAlready(task: Timed, all: readonly Timed[]): Timed {
+  const way = task.ways?.oven;
+  if (task.kind !== 'heat' || way === undefined || task.state !== 'planned') return task;
+  const other = all.find(
+    (t) =>
+      t.kind === 'load' &&
+      t.ways?.oven === way &&
+      t.start < task.end &&
+      t.end + STILL_HOT > task.start &&
+      t.id !== task.id,
+  );
+  return other
+    ? { ...task, how: `It is hot for ${other.about === '' ? 'another batch' : other.about}: leave it on.` }
+    : task;
 }
 
 /** A latest moment is shown where it is no further off, minutes. House estimate. */

@@ -16,6 +16,8 @@ export interface Overdue {
   afterId: string;
   byMinutes: number;
   why: string;
+  /** It has not waited too long yet: by the time that it can be done it will have. */
+  isToCome: boolean;
 }
 
 export interface DayProblem {
@@ -111,7 +113,13 @@ export function dayProblem(
         // A wait that is broken already is said; what has waited too long comes next.
         if (isOver) {
           const byMinutes = Math.max(begins, earliest) - longest;
-          overdue.push({ taskId: id, afterId: follows.id, byMinutes, why: follows.why ?? '' });
+          overdue.push({
+            taskId: id,
+            afterId: follows.id,
+            byMinutes,
+            why: follows.why ?? '',
+            isToCome: longest >= begins,
+          });
         }
         if (over !== undefined) isFollowed.add(follows.id);
         const maxWait = isOver && over ? Math.max(0, begins - over.end, earliest - over.end) + SOON : follows.maxWait;

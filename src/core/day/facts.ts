@@ -15,8 +15,9 @@ export interface BatchFacts {
   /** What it is called among the others, in a word or two. */
   about: string;
   serving: Serving;
-  /** Epoch minute it is served at. */
+  /** Epoch minute it is served at, and from which on it can be worked on. */
   serveMinute: number;
+  from: number;
   accounts: Accounts;
   wrapPlan: WrapPlan;
   loads: LoadPlan | null;
@@ -43,7 +44,7 @@ const USUAL_FROZEN = 1.5;
 export function factsOf(
   batch: Batch,
   kitchen: Kitchen,
-  { about, serving, serveMinute, runsSince }: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute' | 'runsSince'>,
+  of: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute' | 'from' | 'runsSince'>,
   { heat, frozen, hardMinutes }: Forecasts,
 ): BatchFacts {
   const accounts = account(batch, kitchen, heat);
@@ -53,10 +54,7 @@ export function factsOf(
   return {
     batch,
     kitchen,
-    runsSince,
-    about,
-    serving,
-    serveMinute,
+    ...of,
     accounts,
     wrapPlan: planWrap(batch, kitchen, fit, laid, dough),
     loads: loadPlan(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null }),

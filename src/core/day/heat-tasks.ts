@@ -84,6 +84,7 @@ export function betweenTasks(
       hasHands: false,
       after: [{ id: last.id, maxWait: MAY_WAIT.parcels, why: accounts.goesInRaw ? 'raw' : 'skins soak' }],
       isEstimate: false,
+      latest: aheadOf(facts),
     });
     return { tasks: [freeze], after: { id: freeze.id } };
   }
@@ -100,6 +101,15 @@ export function betweenTasks(
   const maxWait = isButter ? MAY_WAIT.butterParcels : MAY_WAIT.parcels;
   return { tasks: [], after: { id: last.id, maxWait, why: accounts.goesInRaw ? 'raw: no later' : 'skins soak' } };
 }
+
+/** Frozen ahead means the day before, where there is one: then it is hard so long before serving, minutes. */
+const AHEAD = 10 * 60;
+/** From so long before serving on there is a day before, minutes. */
+const DAY_BEFORE = 16 * 60;
+
+/** Epoch minute by which it is frozen; undefined where the day begins too late for that. */
+const aheadOf = ({ serveMinute, from }: BatchFacts): number | undefined =>
+  serveMinute - from >= DAY_BEFORE ? serveMinute - AHEAD : undefined;
 
 /** The loads, and what they follow each other by; with what must rest after the last. */
 export function loadTasks(facts: BatchFacts, first: readonly Follows[]): { tasks: DayTask[]; outs: Follows[] } {
@@ -154,6 +164,7 @@ export function loadTasks(facts: BatchFacts, first: readonly Follows[]): { tasks
                   : 'Bring the water to the boil',
           hasHands: false,
           needs: place === 'oven' ? {} : { hob: 1 },
+          ...way,
         });
   const hot: Follows[] = heat ? [{ id: heat.id, maxWait: MAY_WAIT.hot }] : [];
   const isWatched = kind === 'pan' || kind === 'pot' || count > MOST_SEEN;

@@ -19,6 +19,8 @@ export interface DayChange {
   day: DayOperation[];
   batches: { batchId: string; operations: Operation[] }[];
   kitchen: KitchenOperation[];
+  /** What takes the kitchen's changes back. */
+  kitchenBack: KitchenOperation[];
 }
 
 export interface Candidate {
@@ -36,7 +38,7 @@ export interface Remedy extends Candidate {
   startMinute: number;
 }
 
-const NOTHING: DayChange = { day: [], batches: [], kitchen: [] };
+const NOTHING: DayChange = { day: [], batches: [], kitchen: [], kitchenBack: [] };
 const ofDay = (...day: DayOperation[]): DayChange => ({ ...NOTHING, day });
 
 /** Bought in the place of a dough: thin for thin. */
@@ -52,7 +54,9 @@ const HELPS = [
   { hours: 4, before: 5 },
 ] as const;
 /** Serving is put off by a quarter of an hour at a time, up to this, minutes. */
-const MOST_LATER = 120;
+const MOST_LATER = 240;
+/** Served so soon after a night it is for the morning, minutes. */
+const MORNING = 5 * 60;
 /** Cooling that is quicker by less is not worth the ice, minutes. */
 const QUICKER = 15;
 
@@ -78,6 +82,15 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
       'Let what is pinned go',
       ofDay(...day.pins.map((p): DayOperation => ({ do: 'pin', taskId: p.taskId, at: null }))),
     );
+  // Who is served in the morning gets up for it; else the evening is longer.
+  if (worked.of.rests.some(({ why, to }) => why === 'night' && to <= serve)) {
+    const isMorning = worked.of.rests.some((r) => r.why === 'night' && serve - r.to <= MORNING);
+    add(
+      'nights',
+      isMorning ? 'Begin before seven in the morning' : 'Work past nine in the evening',
+      ofDay({ do: 'setDay', to: { nights: false } }),
+    );
+  }
   list.push(...trays(worked));
   list.push(...colder(worked));
   for (const made of day.batches) {
@@ -113,7 +126,6 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
       `Serve ${formatMinutes(later)} later`,
       ofDay({ do: 'setDay', to: { serveAt: timeOf(serve + later) } }),
     );
-  if (day.nights) add('late-evening', 'Work past nine in the evening', ofDay({ do: 'setDay', to: { nights: false } }));
   return list;
 }
 
@@ -124,8 +136,10 @@ const isBegun = ({ day, tasks }: WorkedOutDay, { id }: Batch): boolean =>
 /** One more tray in the oven, one more tier in the steamer. */
 function trays({ kitchen, facts }: WorkedOutDay): Candidate[] {
   return (['oven', 'steamer'] as const).flatMap((kind): Candidate[] => {
-    const used = facts.find(({ loads }) => loads?.appliance.kind === kind && loads.loads > 1);
-    const owned = kitchen.appliances.find((a) => a.id === used?.loads?.appliance.id);
+    const using = facts.flatMap(({ loads }) => (loads?.appliance.kind === kind ? [loads] : []));
+    // One load alone has room enough.
+    if (using.reduce((sum, { loads }) => sum + loads, 0) < 2) return [];
+    const owned = kitchen.appliances.find((a) => a.id === using[0].appliance.id);
     if (!owned || owned.tiers >= 4 || !APPLIANCES[kind].hasTiers) return [];
     const what = kind === 'oven' ? ['A second tray', 'One more tray'] : ['A second tier', 'One more tier'];
     const label = `${owned.tiers === 1 ? what[0] : what[1]} in the ${kind}`;
@@ -133,7 +147,11 @@ function trays({ kitchen, facts }: WorkedOutDay): Candidate[] {
       {
         id: `tray ${kind}`,
         label,
-        change: { ...NOTHING, kitchen: [{ do: 'keepAppliance', appliance: { ...owned, tiers: owned.tiers + 1 } }] },
+        change: {
+          ...NOTHING,
+          kitchen: [{ do: 'keepAppliance', appliance: { ...owned, tiers: owned.tiers + 1 } }],
+          kitchenBack: [{ do: 'keepAppliance', appliance: owned }],
+        },
       },
     ];
   });
@@ -172,13 +190,16 @@ export function withChange({ day, batches, kitchen, now }: WorkedOutDay, change:
   };
 }
 
-/** A candidate must mend so much of what collides to be offered where it does not mend all. House estimate. */
+/** What does not mend all must mend so much of what collides to be offered. House estimate. */
 const WORTH_IT = 0.5;
+
+export const isWorthIt = ({ leftMinutes }: Remedy, planned: DayPlan): boolean =>
+  leftMinutes <= WORTH_IT * troubleOf(planned.conflicts);
 
 /**
  * Tries a candidate on the whole day.
  * @param isTimeUp asked after every step of the solver
- * @returns null where it mends too little
+ * @returns null where it mends nothing
  */
 export function tried(
   worked: WorkedOutDay,
@@ -192,8 +213,40 @@ export function tried(
   const { schedule } = plan(then.of.problem, (steps) => isFree(steps) || isTimeUp(steps), { like });
   const after = dayPlan(then.day, then.tasks, then.of, schedule, false);
   const left = troubleOf(after.conflicts);
-  if (left > WORTH_IT * troubleOf(planned.conflicts)) return null;
+  if (left >= troubleOf(planned.conflicts)) return null;
   return { ...candidate, mends: left === 0 ? 'all' : 'some', leftMinutes: left, startMinute: after.startMinute };
+}
+
+/** Two changes together, for where none mends it alone. */
+export const both = (one: Candidate, other: Candidate): Candidate => ({
+  id: `${one.id} + ${other.id}`,
+  label: `${one.label}; ${other.label.charAt(0).toLowerCase()}${other.label.slice(1)}`,
+  change: {
+    day: [...one.change.day, ...other.change.day],
+    batches: [...one.change.batches, ...other.change.batches],
+    kitchen: [...one.change.kitchen, ...other.change.kitchen],
+    kitchenBack: [...other.change.kitchenBack, ...one.change.kitchenBack],
+  },
+});
+
+/** The first words of an id say what kind of change it is: two of one kind are not put together. */
+const kindOf = ({ id }: Candidate): string => id.split(' ')[0];
+
+/** So many of the best single changes are put together with others. House estimate. */
+const PAIRED = 3;
+
+/** What is worth trying in pairs, where single changes mend only a part: the best of them with each other candidate. */
+export function pairs(all: readonly Candidate[], some: readonly Remedy[]): Candidate[] {
+  const best = [...some].sort((a, b) => a.leftMinutes - b.leftMinutes).slice(0, PAIRED);
+  const seen = new Set<string>();
+  return best.flatMap((one) =>
+    all.flatMap((other) => {
+      const key = [one.id, other.id].sort().join('+');
+      if (kindOf(one) === kindOf(other) || seen.has(key)) return [];
+      seen.add(key);
+      return [both(one, other)];
+    }),
+  );
 }
 
 const isFree = (steps: number): boolean => steps > MOST_STEPS;

@@ -16,7 +16,12 @@ export interface DayNow {
   /** What the one thing waits for, where that is not over yet. */
   waitsFor: PlannedTask[];
   isOver: boolean;
+  /** What can be begun with the same tap that ends the one thing; null where it has to wait. */
+  onTo: PlannedTask | null;
 }
+
+/** What comes within so many minutes can as well be begun now. House estimate. */
+const SOON = 15;
 
 /** So many next things are shown. */
 const NEXT = 2;
@@ -40,8 +45,21 @@ export function dayNow({ tasks }: DayPlan, minute: number): DayNow {
     next,
     inPassing,
     waitsFor,
+    onTo: now?.state === 'running' && now.hasHands ? onToOf(tasks, now, minute) : null,
     isOver: tasks.length > 0 && tasks.every(({ state }) => state === 'done'),
   };
+}
+
+/** The next work of the cook's hands, where all that it follows is done, and it is nearly its time. */
+function onToOf(tasks: readonly PlannedTask[], now: PlannedTask, minute: number): PlannedTask | null {
+  const next = tasks.find((t) => t.state === 'planned' && t.hasHands && t.hand === now.hand);
+  if (next === undefined || next.start - minute > SOON || next.isPinned || next.kind === 'serve') return null;
+  const isReady = next.after.every(({ id, minWait = 0 }) => {
+    const before = tasks.find((t) => t.id === id);
+    if (before === undefined) return true;
+    return before === now ? minWait === 0 : before.state === 'done' && minute - before.end >= minWait;
+  });
+  return isReady ? next : null;
 }
 
 /** Lines that go in with a task and are not in yet, by name. */

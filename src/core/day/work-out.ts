@@ -9,6 +9,7 @@ import { type Serving } from '../document/vocabulary/servings';
 import { type DayProblem, dayProblem, type Now } from './day-problem';
 import { dayTasks, serveMinuteOf } from './day-tasks';
 import { didOf } from './did';
+import { minuteOf } from './moments';
 import { type BatchFacts, factsOf, type Forecasts } from './facts';
 import { type DayTask } from './task';
 
@@ -85,7 +86,13 @@ export function workOutDay(input: DayInput, remembered: Remembered = new Map()):
       factsOf(
         batch,
         kitchen,
-        { about: about(batch), serving: made.serve, serveMinute, runsSince: day.run?.startedAt ?? null },
+        {
+          about: about(batch),
+          serving: made.serve,
+          serveMinute,
+          from: minuteOf(day.from),
+          runsSince: day.run?.startedAt ?? null,
+        },
         forecastsOf(batch, kitchen, made.serve, remembered),
       ),
     ];

@@ -26,19 +26,23 @@ export function brokenBy(problem: Problem, plan: readonly Scheduled[]): string[]
     }
   }
   for (const [name, has] of Object.entries(problem.resources)) {
-    const users = problem.tasks.filter((t) => (t.needs[name] ?? 0) > 0 && t.minutes > 0 && by.has(t.id));
+    const users = problem.tasks.filter(
+      (t) => ((t.needs[name] ?? 0) > 0 || t.ways?.[name] !== undefined) && t.minutes > 0 && by.has(t.id),
+    );
     const spans = users.map((t) => ({ t, ...(by.get(t.id) as Scheduled) }));
     const minutes = [...spans.map((s) => s.start), ...(has.changes ?? []).flatMap(({ from, to }) => [from, to])];
     for (const at of minutes) {
       const there = spans.filter((s) => s.start <= at && at < s.end);
-      const used = there.reduce((sum, s) => sum + s.t.needs[name], 0);
+      const used = there.reduce((sum, s) => sum + (s.t.needs[name] ?? 0), 0);
       if (used > capacityAt(has, at)) broken.push(`${name}: ${used} at minute ${at}, where there is less`);
     }
     for (const a of spans)
       for (const b of spans) {
         const [wayA, wayB] = [a.t.ways?.[name], b.t.ways?.[name]];
         if (a.id >= b.id || wayA === undefined || wayB === undefined || wayA === wayB) continue;
-        const gap = has.changeOver ?? 0;
+        // What takes none of it is the change itself.
+        const isChange = [a, b].some(({ t }) => (t.needs[name] ?? 0) === 0);
+        const gap = isChange ? 0 : (has.changeOver ?? 0);
         if (a.end + gap > b.start && b.end + gap > a.start) broken.push(`${name}: ${a.id} and ${b.id} in two ways`);
       }
   }

@@ -26,13 +26,16 @@ export interface Use {
 /** Who uses what, drawn up once for a problem. */
 export function usesOf({ tasks, resources }: Problem): Use[] {
   return Object.entries(resources).map(([resource, has]) => {
-    const users = tasks.flatMap((t, i) => (t.minutes > 0 && (t.needs[resource] ?? 0) > 0 ? [i] : []));
+    // What takes none of it but uses it in one way (an oven heating up) keeps the other ways out.
+    const users = tasks.flatMap((t, i) =>
+      t.minutes > 0 && ((t.needs[resource] ?? 0) > 0 || t.ways?.[resource] !== undefined) ? [i] : [],
+    );
     const edges = (has.changes ?? []).flatMap(({ from, to }) => [from, to]);
     return {
       resource,
       has,
       tasks: users,
-      units: users.map((i) => tasks[i].needs[resource]),
+      units: users.map((i) => tasks[i].needs[resource] ?? 0),
       ways: users.map((i) => tasks[i].ways?.[resource]),
       dips: [...new Set(edges)].filter((at) => capacityAt(has, at) < capacityAt(has, at - 1)),
     };
@@ -57,9 +60,8 @@ export function latestClash(uses: readonly Use[], net: Network, isIn: Uint8Array
 /** The latest clash of one resource after a minute. */
 function latestIn(use: Use, { latest, minutes }: Network, isIn: Uint8Array, after: number): Clash | null {
   const { tasks, units, has, dips, ways } = use;
-  const gap = has.changeOver ?? 0;
   let best: { at: number; who: number[] } | null = null;
-  let pair: { at: number; a: number; b: number } | null = null;
+  let pair: { at: number; a: number; b: number; gap: number } | null = null;
   const consider = (at: number): void => {
     if (at <= Math.max(after, best?.at ?? -Infinity)) return;
     let sum = 0;
@@ -81,19 +83,24 @@ function latestIn(use: Use, { latest, minutes }: Network, isIn: Uint8Array, afte
       if (ways[b] === undefined || ways[a] === ways[b] || isIn[tasks[b]] === 0) continue;
       const [i, j] = [tasks[a], tasks[b]];
       const at = Math.max(latest[i], latest[j]);
-      const isApart = latest[i] + minutes[i] + gap <= latest[j] || latest[j] + minutes[j] + gap <= latest[i];
-      if (!isApart && at > Math.max(after, pair?.at ?? -Infinity)) pair = { at, a: i, b: j };
+      const between = gapOf(use, a, b);
+      const isApart = latest[i] + minutes[i] + between <= latest[j] || latest[j] + minutes[j] + between <= latest[i];
+      if (!isApart && at > Math.max(after, pair?.at ?? -Infinity)) pair = { at, a: i, b: j, gap: between };
     }
   }
   const [crowd, two] = [
     best as { at: number; who: number[] } | null,
-    pair as { at: number; a: number; b: number } | null,
+    pair as { at: number; a: number; b: number; gap: number } | null,
   ];
   if (two !== null && (crowd === null || two.at >= crowd.at)) {
-    return { resource: use.resource, at: two.at, ways: bothWays(two.a, two.b, gap) };
+    return { resource: use.resource, at: two.at, ways: bothWays(two.a, two.b, two.gap) };
   }
   return crowd && { resource: use.resource, at: crowd.at, ways: waysOut(use, crowd.who, crowd.at) };
 }
+
+/** Heating up is the change itself: between it and another way lies nothing more. */
+const gapOf = ({ units, has }: Use, a: number, b: number): number =>
+  units[a] > 0 && units[b] > 0 ? (has.changeOver ?? 0) : 0;
 
 const bothWays = (a: number, b: number, gap: number): WayOut[] => [
   { before: a, after: b, gap },

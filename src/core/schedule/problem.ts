@@ -30,7 +30,8 @@ export interface Task {
   /** It starts no earlier, and ends no later. */
   earliest?: number;
   latest?: number;
-  /** How it uses a resource: two at once only in the same way (an oven's temperature). */
+  /** How it uses a resource: two at once only in the same way (an oven's temperature). One that needs none of it, but
+   *  has a way, brings it there: an oven heating up. */
   ways?: Readonly<Record<string, string>>;
   /** It stays at its time, whatever that costs: what cannot be done around it is a conflict. */
   isFirm?: boolean;

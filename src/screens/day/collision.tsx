@@ -9,7 +9,7 @@ import { type Day } from '@/core/document/day';
 import { troubleOf } from '@/core/day/trouble';
 import { formatMinutes } from '@/core/units/format';
 import { editDay, undoDay } from '@/data/days';
-import { editBatch, editKitchen } from '@/data/hooks';
+import { editBatch, editKitchen, takeBack } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { Disc } from '@/ui/parts/disc';
 import { Press } from '@/ui/parts/press';
@@ -30,19 +30,36 @@ const TIGHT = 5;
 /** So many remedies are shown. */
 const MOST = 5;
 
-/** Makes the change in all documents that it touches. */
+/** Makes the change in all documents that it touches; the notice takes all of it back. */
 async function take(day: Day, { label, change }: Remedy): Promise<void> {
+  const back: (() => Promise<boolean>)[] = [];
   for (const { batchId, operations } of change.batches) {
     const done = await editBatch(batchId, operations);
     if (!done.ok) return;
+    const { step } = done;
+    if (step !== null) back.push(() => takeBack(batchId, step));
   }
-  if (change.kitchen.length > 0) await editKitchen(change.kitchen);
-  if (change.day.length > 0) await editDay(day.id, change.day);
-  const isOnlyDay = change.batches.length === 0 && change.kitchen.length === 0;
+  if (change.kitchen.length > 0) {
+    const done = await editKitchen(change.kitchen);
+    if (!done.ok) return;
+    back.push(async () => (await editKitchen(change.kitchenBack)).ok);
+  }
+  if (change.day.length > 0) {
+    const done = await editDay(day.id, change.day);
+    if (!done.ok) return;
+    back.push(() => undoDay(day.id));
+  }
   say({
     text: `${label}: the day is planned anew.`,
     kind: 'done',
-    action: isOnlyDay ? { label: 'Undo', run: () => undoDay(day.id) } : undefined,
+    action: {
+      label: 'Undo',
+      run: async () => {
+        let isBack = true;
+        for (const step of [...back].reverse()) isBack = (await step()) && isBack;
+        return isBack;
+      },
+    },
   });
 }
 
@@ -73,7 +90,8 @@ export function Collision({ day, plan, remedies, stage, zone }: Props) {
       ))}
       {!isTight && remedies.length === 0 && stage === 'done' && (
         <Small>
-          No single change mends it. Take a batch out, serve something frozen ahead, or change a step’s minutes.
+          Nothing that was tried mends it, alone or in pairs. Take a batch out, serve something frozen ahead, or change
+          a step’s minutes.
         </Small>
       )}
     </View>

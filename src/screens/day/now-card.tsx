@@ -35,7 +35,7 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
   const isRunning = day.run !== null;
   const now = useNow(isRunning ? 1000 : 30_000);
   useWakeLock(isRunning);
-  const { now: task, next, running, inPassing, waitsFor, isOver } = dayNow(plan, nowMinute);
+  const { now: task, next, running, inPassing, waitsFor, isOver, onTo } = dayNow(plan, nowMinute);
   if (isOver) return <Over />;
   if (task === null) return null;
   const others = running.filter((t) => t !== task);
@@ -97,7 +97,21 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
             />
           ) : (
             <>
-              <Press title="Done" kind="solid" icon="check" onPress={() => void endTask(act)} />
+              {onTo !== null && (
+                <Press
+                  title="Done, on to the next"
+                  label={`Done, on to ${fullTitle(onTo)}`}
+                  kind="solid"
+                  icon="check"
+                  onPress={() => void endTask(act, onTo)}
+                />
+              )}
+              <Press
+                title="Done"
+                kind={onTo === null ? 'solid' : undefined}
+                icon="check"
+                onPress={() => void endTask(act)}
+              />
               <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
             </>
           )}

@@ -1,0 +1,209 @@
+import { beginDay } from '@/core/document/day';
+import { applyToDay, type DayOperation } from '@/core/document/day-operations';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
+import { applyToKitchen } from '@/core/document/kitchen-operations';
+import { conflictSentences } from '@/core/day/conflict-words';
+import { minuteOf, timeOf } from '@/core/day/moments';
+import { candidates, isWorthIt, pairs, type Remedy, tried, withChange } from '@/core/day/remedies';
+import { dayNow } from '@/core/day/run';
+import { type DayInput, type Remembered, workOutDay } from '@/core/day/work-out';
+import { type Batch } from '@/core/document/schema';
+import { batchInWords } from '@/core/recipe/to-batch';
+import { lanternSupper } from '@/data/demo';
+import { planned } from './simulated-day';
+
+/** Friday, ten in the morning in the kitchen. */
+const AT = '2026-12-04T09:00:00.000Z';
+const remembered: Remembered = new Map();
+
+const made = (
+  id: string,
+  title: string,
+  form: 'half-moon' | 'triangle',
+  count: number,
+  lines: string[],
+  mediumC?: number,
+): Batch =>
+  batchInWords({ title, form, school: 'cooked', count, lines, cook: { method: 'bake', mediumC } }, { id, at: AT })
+    .batch;
+const apples = made('apples', 'Apple turnovers', 'triangle', 8, [
+  '600 g apples, diced',
+  '60 g sugar',
+  '20 g butter',
+  '10 g cornflour',
+]);
+const beef = made('beef', 'Beef turnovers', 'half-moon', 16, ['500 g minced beef', '2 onions, fried', '1 tsp salt']);
+
+interface Told {
+  serveAt: string;
+  from?: string;
+  kitchen?: Kitchen;
+  operations?: DayOperation[];
+}
+
+function input(
+  batches: readonly Batch[],
+  { serveAt, from = AT, kitchen = DEFAULT_KITCHEN, operations = [] }: Told,
+): DayInput {
+  const day = [
+    ...batches.map((b): DayOperation => ({ do: 'putBatch', batchId: b.id, serve: 'now' })),
+    ...operations,
+  ].reduce(applyToDay, beginDay({ id: 'd', title: 'Day', serveAt, from, at: AT }));
+  return { day, batches, kitchen, now: { minute: minuteOf(AT), zone: 'Europe/Berlin' } };
+}
+
+/** Everything that was tried on a day, as the worker does it. */
+function mended(of: DayInput) {
+  const worked = workOutDay(of, remembered);
+  const { plan } = planned(worked, remembered, 60);
+  const tryOut = (list: ReturnType<typeof candidates>): Remedy[] =>
+    list.flatMap((c) => tried(worked, plan, c, remembered, (steps) => steps > 12) ?? []);
+  const all = candidates(worked, plan, (n) => `h${n}`);
+  const single = tryOut(all);
+  return { worked, plan, single, together: () => tryOut(pairs(all, single)) };
+}
+
+describe('breakfast at eight', () => {
+  const { worked, plan, single } = mended(input([apples], { serveAt: '2026-12-05T07:00:00.000Z' }));
+
+  it('has no time in the morning, and it is said why', () => {
+    expect(plan.isFeasible).toBe(false);
+    expect(conflictSentences(plan).join(' ')).toMatch(/finds no free time .*at night hands rest/);
+  });
+
+  it('is mended by getting up before seven: the day so changed begins then, and fits', () => {
+    const early = single.filter(({ id }) => id === 'nights')[0];
+    expect(early).toMatchObject({ label: 'Begin before seven in the morning', mends: 'all' });
+    const { plan: then } = planned(withChange(worked, early.change), remembered, 60);
+    expect(then.isFeasible).toBe(true);
+    expect(then.startMinute).toBeGreaterThan(minuteOf('2026-12-05T04:00:00.000Z'));
+    expect(then.startMinute).toBeLessThan(minuteOf('2026-12-05T06:00:00.000Z'));
+  });
+});
+
+describe('remedies', () => {
+  it('come in pairs where none is enough alone: cooled over ice, and a second tray', () => {
+    const duck = lanternSupper(AT).filter((b) => b.id === 'demo-duck-pockets');
+    const { plan, single, together } = mended(input(duck, { serveAt: '2026-12-04T14:00:00.000Z' }));
+    expect(single.filter(({ mends }) => mends === 'all')).toEqual([]);
+    const all = together().filter(({ mends }) => mends === 'all');
+    expect(all.map(({ id }) => id)).toContain('cool demo-duck-pockets + tray oven');
+    expect(all.every((remedy) => isWorthIt(remedy, plan))).toBe(true);
+  });
+
+  it('offer a tray where batches of one load each meet in the oven', () => {
+    const four = [beef, ...['2', '3', '4'].map((n) => ({ ...beef, id: `beef-${n}`, title: `Beef turnovers ${n}` }))];
+    const worked = workOutDay(input(four, { serveAt: '2026-12-04T17:30:00.000Z' }), remembered);
+    expect(worked.facts.map(({ loads }) => loads?.loads)).toEqual([1, 1, 1, 1]);
+    const { plan } = planned(worked, remembered, 60);
+    expect(candidates(worked, plan, (n) => `h${n}`).map(({ id }) => id)).toContain('tray oven');
+    const alone = workOutDay(input([beef], { serveAt: '2026-12-04T17:30:00.000Z' }), remembered);
+    expect(candidates(alone, planned(alone, remembered, 60).plan, (n) => `h${n}`).map(({ id }) => id)).not.toContain(
+      'tray oven',
+    );
+  });
+
+  it('take back in the kitchen what they changed there', () => {
+    const { worked, single } = mended(
+      input(
+        lanternSupper(AT).filter((b) => /duck|haddock/.test(b.id)),
+        { serveAt: '2026-12-05T18:00:00.000Z' },
+      ),
+    );
+    const tray = single.filter(({ id }) => id === 'tray oven')[0];
+    const { kitchen } = withChange(worked, tray.change);
+    expect(kitchen.appliances).not.toEqual(worked.kitchen.appliances);
+    expect(tray.change.kitchenBack.reduce(applyToKitchen, kitchen).appliances).toEqual(worked.kitchen.appliances);
+  });
+});
+
+describe('an oven', () => {
+  const hotter = made('hotter', 'Hot turnovers', 'triangle', 8, ['600 g apples, diced', '60 g sugar'], 230);
+  const two = input([hotter, beef], { serveAt: '2026-12-05T18:00:00.000Z' });
+  const hot = (of: DayInput) => {
+    const { plan } = planned(workOutDay(of, remembered), remembered, 60);
+    return plan.tasks.filter((t) => t.needs.oven !== undefined || t.ways?.oven !== undefined);
+  };
+
+  it('is not heated for one batch while another bakes at another temperature', () => {
+    const tasks = hot(two);
+    const ways = new Set(tasks.map((t) => t.ways?.oven));
+    expect(ways.size).toBe(2);
+    for (const heat of tasks.filter((t) => t.kind === 'heat'))
+      for (const load of tasks.filter((t) => t.kind === 'load' && t.ways?.oven !== heat.ways?.oven))
+        expect(load.end <= heat.start || heat.end <= load.start).toBe(true);
+  });
+
+  it('that is hot for another batch is left on', () => {
+    const both = hot(
+      input([beef, { ...beef, id: 'beef-2', title: 'More beef turnovers' }], { serveAt: '2026-12-05T18:00:00.000Z' }),
+    );
+    const heats = both.filter((t) => t.kind === 'heat').sort((a, b) => a.start - b.start);
+    expect(heats).toHaveLength(2);
+    expect(heats[0].how).not.toMatch(/leave it on/);
+    expect(heats[1].how).toMatch(/leave it on/);
+  });
+});
+
+describe('frozen ahead', () => {
+  const serveAt = '2026-12-05T18:00:00.000Z';
+  const freeze = (from: string): number => {
+    const frozen = input([beef], {
+      serveAt,
+      from,
+      operations: [{ do: 'setServing', batchId: 'beef', to: { serve: 'frozen-ahead' } }],
+    });
+    const { plan } = planned({ ...frozen, now: { ...frozen.now, minute: minuteOf(from) } }, remembered, 60);
+    expect(plan.isFeasible).toBe(true);
+    return plan.tasks.filter((t) => t.kind === 'freeze')[0].end;
+  };
+
+  it('is wrapped the day before where there is one; else as late as will do', () => {
+    expect(freeze(AT)).toBeLessThan(minuteOf('2026-12-05T09:00:00.000Z'));
+    expect(freeze('2026-12-05T08:00:00.000Z')).toBeGreaterThan(minuteOf('2026-12-05T12:00:00.000Z'));
+  });
+});
+
+describe('a day that runs', () => {
+  const before = planned(input([beef], { serveAt: '2026-12-04T17:00:00.000Z' }), remembered, 60);
+  const [first] = before.plan.tasks.filter((t) => t.hasHands);
+  const begun = applyToDay(before.input.day, { do: 'startTask', taskId: first.id, at: timeOf(first.start) });
+  const at = (minute: number, day = begun) =>
+    planned({ ...before.input, day, now: { ...before.input.now, minute } }, remembered, 60).plan;
+
+  it('goes on to the next with the tap that ends a step, where nothing else is to be waited for', () => {
+    const plan = at(first.end - 1);
+    const { now, onTo } = dayNow(plan, first.end - 1);
+    expect(now?.id).toBe(first.id);
+    if (onTo === null) throw new Error('something follows');
+    expect(onTo.hasHands).toBe(true);
+    expect(onTo.start - first.end).toBeLessThanOrEqual(15);
+  });
+
+  it('does not offer what is hours off, or waits for what goes by itself', () => {
+    const isWaiting = before.plan.tasks
+      .filter((t) => t.state === 'planned' && t.hasHands)
+      .some((t) => t.start > first.end + 15);
+    expect(isWaiting).toBe(true);
+    const plan = at(first.start + 1);
+    const { onTo } = dayNow(
+      { ...plan, tasks: plan.tasks.map((t) => (t.state === 'planned' ? { ...t, start: t.start + 60 } : t)) },
+      first.start + 1,
+    );
+    expect(onTo).toBeNull();
+  });
+
+  it('what is done too soon is said to have been early, not to have waited', () => {
+    const out = before.plan.tasks.filter((t) => t.kind === 'load-out')[0];
+    const early = timeOf(out.start - 120);
+    const day = before.plan.tasks
+      .filter((t) => t.start <= out.start && t.kind !== 'serve')
+      .flatMap((t): DayOperation[] => [
+        { do: 'startTask', taskId: t.id, at: timeOf(Math.min(t.start, out.start - 121)) },
+        { do: 'endTask', taskId: t.id, at: early },
+      ])
+      .reduce(applyToDay, before.input.day);
+    const plan = at(minuteOf(early) + 1, day);
+    expect(conflictSentences(plan).join(' ')).toMatch(/was early: by “Serve” it will have waited/);
+  });
+});
