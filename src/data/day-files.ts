@@ -1,5 +1,5 @@
 /** A day as a file, with its batches, so that a second phone has all of it; and back. */
-import { type Day } from '@/core/document/day';
+import { type Day, withBatchIds } from '@/core/document/day';
 import { type ReadResult } from '@/core/document/read';
 import { type Batch } from '@/core/document/schema';
 import { createDay, isDayThere } from './day-store';
@@ -41,8 +41,9 @@ export async function importDay(): Promise<ReadResult<string> | null> {
   const read = await readDayFile(text.value);
   if (!read.ok) return read;
   const { day, batches } = read.value;
-  await putBeside(batches);
+  // A batch that is here in another state stays; the day is made from the copy that came with it.
+  const { ids } = await putBeside(batches, ', from a day’s file');
   const id = (await isDayThere(day.id)) ? newId() : day.id;
-  await createDay({ ...day, id });
+  await createDay({ ...withBatchIds(day, ids), id });
   return { ok: true, value: id };
 }

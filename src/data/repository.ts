@@ -247,13 +247,22 @@ export interface Demo {
   days: Day[];
 }
 
+export interface PutBeside {
+  fresh: number;
+  beside: number;
+  same: number;
+  /** The id that a copy has, by the one that it came with. */
+  ids: Map<string, string>;
+}
+
 /**
  * Puts batches in where they are missing. One that is there in another state stays as it is, and a fresh copy comes in
  * beside it.
+ * @param suffix what a copy is called beside its title
  */
-export const putBeside = (batches: readonly Batch[]): Promise<{ fresh: number; beside: number; same: number }> =>
+export const putBeside = (batches: readonly Batch[], suffix = ', as the demo has it'): Promise<PutBeside> =>
   inTurn(async () => {
-    const count = { fresh: 0, beside: 0, same: 0 };
+    const count: PutBeside = { fresh: 0, beside: 0, same: 0, ids: new Map() };
     for (const batch of batches) {
       const there = await batchToChange(batch.id);
       if (there === null) {
@@ -261,7 +270,9 @@ export const putBeside = (batches: readonly Batch[]): Promise<{ fresh: number; b
         count.fresh += 1;
       } else if (!isBroken(there) && isUntouched(there, batch)) count.same += 1;
       else {
-        await put({ ...batch, id: newId(), title: titled(batch.title, ', as the demo has it'), writer: WRITER });
+        const id = newId();
+        await put({ ...batch, id, title: titled(batch.title, suffix), writer: WRITER });
+        count.ids.set(batch.id, id);
         count.beside += 1;
       }
     }

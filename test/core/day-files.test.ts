@@ -3,11 +3,12 @@ import { calendarOf } from '@/core/day/calendar';
 import { atClock, formatClock, formatMoment, parseClock } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { nightsBetween, restHours } from '@/core/day/rest-hours';
+import { sheetFit, sheetRows } from '@/core/day/sheet';
 import { fullTitle } from '@/core/day/task';
 import { shoppingList } from '@/core/day/shopping';
 import { shoppingText } from '@/core/day/shopping-groups';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { beginDay } from '@/core/document/day';
+import { beginDay, withBatchIds } from '@/core/document/day';
 import { applyToDay } from '@/core/document/day-operations';
 import { DAY_STEPS, readDay } from '@/core/document/read-day';
 import { change } from '@/core/document/change';
@@ -183,5 +184,42 @@ describe('the day’s document', () => {
     expect(
       applyToDay(applyToDay(twice, { do: 'pin', taskId: 't', at: AT }), { do: 'pin', taskId: 't', at: null }).pins,
     ).toEqual([]);
+  });
+  it('is made from batches that are called otherwise', () => {
+    const [made] = day.batches;
+    const pinned = [
+      { do: 'pin' as const, taskId: `${made.batchId} cut`, at: AT },
+      { do: 'changeTask' as const, taskId: `${made.batchId} wrap 1`, to: { minutes: 9 } },
+      { do: 'pin' as const, taskId: 'all cut leek', at: AT },
+    ].reduce(applyToDay, day);
+    const other = withBatchIds(pinned, new Map([[made.batchId, 'copy']]));
+    expect(other.batches.map((b) => b.batchId)).toEqual(['copy', ...day.batches.slice(1).map((b) => b.batchId)]);
+    expect(other.pins.map((p) => p.taskId)).toEqual(['copy cut', 'all cut leek']);
+    expect(other.changes.map((c) => c.taskId)).toEqual(['copy wrap 1']);
+    expect(readDay(JSON.parse(JSON.stringify(other)))).toMatchObject({ ok: true });
+  });
+});
+
+describe('the sheet', () => {
+  const { plan } = planned(
+    { day, batches, kitchen: DEFAULT_KITCHEN, now: { minute: minuteOf(AT), zone: ZONE } },
+    new Map(),
+  );
+  const rows = sheetRows(plan.tasks, minuteOf(day.serveAt), ZONE);
+
+  it('has every step of the hands once, and what goes by itself once, after what begins it', () => {
+    const hands = plan.tasks.filter((t) => t.hasHands);
+    expect(rows.map((r) => r.id)).toEqual(hands.map((t) => t.id));
+    const beside = plan.tasks.filter((t) => !t.hasHands && t.start >= hands[0].start);
+    const said = rows.flatMap((r) => (r.then === '' ? [] : r.then.split('; ')));
+    expect(said).toHaveLength(beside.length);
+    const cools = rows.filter((r) => /Pockets: cools/.test(r.then))[0];
+    expect(cools.what).toBe('Pockets: cook the filling');
+  });
+  it('is set smaller the longer it is, as far as it can be read', () => {
+    expect(sheetFit(rows.slice(0, 10))).toBe(1);
+    expect(sheetFit(rows)).toBeLessThan(1);
+    expect(sheetFit([...rows, ...rows])).toBeLessThan(sheetFit(rows));
+    expect(sheetFit(Array.from({ length: 40 }, () => rows).flat())).toBeGreaterThanOrEqual(0.5);
   });
 });

@@ -207,7 +207,11 @@ describe('the demo', () => {
     await repository.changeBatch(turkey.id, [wet], AT);
     await repository.createBatch(pumpkin);
     const later = lanternSupper('2026-12-06T15:00:00.000Z');
-    expect(await repository.putBeside(later)).toEqual({ fresh: 4, beside: 1, same: 1 });
+    const put = await repository.putBeside(later);
+    expect(put).toMatchObject({ fresh: 4, beside: 1, same: 1 });
+    // Whoever asked is told under which id the copy stands.
+    expect([...put.ids.keys()]).toEqual([turkey.id]);
+    expect(await repository.loadBatch(put.ids.get(turkey.id) ?? '')).toMatchObject({ wrap: { portionG: 28 } });
     expect((await stored()).wrap.portionG).toBe(31);
     const { batches } = await repository.listBatches();
     expect(batches.find((b) => b.title === `${turkey.title}, as the demo has it`)?.wrap.portionG).toBe(28);

@@ -39,3 +39,26 @@ export function beginDay({
     there: [],
   };
 }
+
+/**
+ * A day whose batches are called otherwise, with all that names their tasks.
+ * @param ids the new id by the old
+ */
+export function withBatchIds(day: Day, ids: ReadonlyMap<string, string>): Day {
+  // Tasks are called after their batch: its id, then what is done.
+  const renamed = (text: string): string => {
+    const [first] = text.split(' ');
+    const to = ids.get(first);
+    return to === undefined ? text : `${to}${text.slice(first.length)}`;
+  };
+  const inTask = <T extends { taskId: string }>(item: T): T => ({ ...item, taskId: renamed(item.taskId) });
+  return {
+    ...day,
+    batches: day.batches.map((b) => ({ ...b, batchId: renamed(b.batchId) })),
+    pins: day.pins.map(inTask),
+    changes: day.changes.map(inTask),
+    added: day.added.map((t) => ({ ...t, before: t.before === null ? null : renamed(t.before) })),
+    plan: day.plan && { ...day.plan, starts: day.plan.starts.map(inTask) },
+    run: day.run && { ...day.run, did: day.run.did.map(inTask) },
+  };
+}

@@ -11,7 +11,15 @@ import { Press } from '@/ui/parts/press';
 import { Heading } from '@/ui/parts/text';
 import { DayImport } from './day-import';
 
-export function DayFiles({ day, plan }: { day: Day; plan: DayPlan | null; zone: string }) {
+export function DayFiles({
+  day,
+  plan,
+  onOpened,
+}: {
+  day: Day;
+  plan: DayPlan | null;
+  onOpened: (dayId: string) => void;
+}) {
   const { data } = useBatches();
   const saveCalendar = () => {
     if (plan === null) return;
@@ -28,7 +36,7 @@ export function DayFiles({ day, plan }: { day: Day; plan: DayPlan | null; zone: 
         <Press title="Sheet for the wall" icon="printer-outline" onPress={() => router.navigate('/day/sheet')} />
         <Press title="Calendar file" icon="tray-arrow-down" disabled={plan === null} onPress={saveCalendar} />
         <Press title="File for another phone" icon="tray-arrow-down" onPress={save} />
-        <DayImport onOpened={() => router.navigate('/day')} />
+        <DayImport onOpened={onOpened} />
       </View>
     </View>
   );

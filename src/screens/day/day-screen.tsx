@@ -106,7 +106,7 @@ function Planned({ day, days, onChoose, children }: Props) {
         )}
       </View>
       {gauge && (wide ? <WideGauge {...gauge} /> : <Gauge {...gauge} />)}
-      <DayFiles day={day} plan={plan} zone={zone} />
+      <DayFiles day={day} plan={plan} onOpened={onChoose} />
       <MadePanel day={day} />
       <HoursPanel day={day} zone={zone} />
       <OtherDays day={day} days={days} onChoose={onChoose} />

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { formatClock, formatMoment } from '@/core/day/clock-words';
+import { formatClock } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { type Day } from '@/core/document/day';
 import { formatMinutes } from '@/core/units/format';
@@ -180,7 +180,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
                 strokeWidth={1.5}
               />
               <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13} fill={p.soft}>
-                {`${formatMinutes(s.to - s.from)} without hands, to ${formatMoment(s.to, s.from, zone)}`}
+                {`${formatMinutes(s.to - s.from)} without hands`}
               </SvgText>
             </G>
           );

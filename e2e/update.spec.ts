@@ -1,0 +1,56 @@
+/** A newer program is offered, never forced; taken, it loses nothing that was typed. */
+import { type ChildProcess, spawn } from 'node:child_process';
+import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect, test, TURKEY } from './fixtures';
+
+const PORT = 8395;
+const HERE = `http://127.0.0.1:${PORT}`;
+test.use({ baseURL: HERE });
+
+let server: ChildProcess;
+const dist = mkdtempSync(path.join(tmpdir(), 'involucrum-dist-'));
+test.beforeAll(async () => {
+  cpSync('dist', dist, { recursive: true });
+  server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
+    env: { ...process.env, PORT: String(PORT), DIST: dist },
+    stdio: 'ignore',
+  });
+  await expect(async () => expect((await fetch(`${HERE}/api/health`)).ok).toBe(true)).toPass({ timeout: 20_000 });
+});
+test.afterAll(() => {
+  server.kill('SIGKILL');
+  rmSync(dist, { recursive: true, force: true });
+});
+
+test('an update is offered, waits until it is taken, and keeps what was typed', async ({ page }) => {
+  await page.addInitScript(() =>
+    Object.defineProperty(navigator, 'connection', { value: { saveData: false }, configurable: true }),
+  );
+  await page.goto(`${TURKEY}/wrap`);
+  const portion = page.getByLabel('Filling in each, g');
+  await expect(portion).toHaveValue('28');
+  const worker = () =>
+    page.evaluate(async () => {
+      const found = await navigator.serviceWorker.getRegistration();
+      return [found?.active?.state ?? '', found?.waiting?.state ?? ''];
+    });
+  await expect.poll(worker, { timeout: 30_000 }).toEqual(['activated', '']);
+  await page.reload();
+
+  // The server has another program now.
+  appendFileSync(path.join(dist, 'sw.js'), '\n// newer\n');
+  await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
+  const offer = page.getByText('A newer Involucrum is here.');
+  await expect(offer).toBeVisible({ timeout: 30_000 });
+  // Nothing happens by itself.
+  expect(await worker()).toEqual(['activated', 'installed']);
+  await portion.fill('31');
+  const loaded = page.waitForEvent('load');
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await loaded;
+  await expect(portion).toHaveValue('31');
+  await expect.poll(worker).toEqual(['activated', '']);
+  await expect(offer).toHaveCount(0);
+});
