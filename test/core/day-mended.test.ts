@@ -193,6 +193,15 @@ describe('a day that runs', () => {
     expect(onTo).toBeNull();
   });
 
+  it('what was begun earlier than was tapped is as old as it is', () => {
+    const earlier = applyToDay(begun, { do: 'beganAt', taskId: first.id, at: timeOf(first.start - 7) });
+    const running = at(first.start + 1, earlier).tasks.filter((t) => t.id === first.id)[0];
+    expect(running).toMatchObject({ state: 'running', start: first.start - 7 });
+    expect(running.due).toBe(first.end - 7);
+    const over = applyToDay(begun, { do: 'endTask', taskId: first.id, at: timeOf(first.end) });
+    expect(applyToDay(over, { do: 'beganAt', taskId: first.id, at: timeOf(first.start - 7) })).toEqual(over);
+  });
+
   it('what is done too soon is said to have been early, not to have waited', () => {
     const out = before.plan.tasks.filter((t) => t.kind === 'load-out')[0];
     const early = timeOf(out.start - 120);

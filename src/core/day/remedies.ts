@@ -9,6 +9,7 @@ import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
 import { formatMinutes } from '../units/format';
 import { plan } from '../schedule/schedule';
 import { dayPlan, type DayPlan } from './day-plan';
+import { formatClock } from './clock-words';
 import { minuteOf, timeOf } from './moments';
 import { troubleOf } from './trouble';
 import { keptStarts } from './kept-plan';
@@ -115,7 +116,7 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
     const helper = { id: id(i), name: 'Helper', from: timeOf(start), to: timeOf(end) };
     add(
       `helper ${hours}`,
-      `A helper for ${hours === 1 ? 'an hour' : `${hours} hours`}`,
+      `A helper from ${formatClock(start, worked.now.zone)} to ${formatClock(end, worked.now.zone)}`,
       ofDay({ do: 'addHelper', helper }),
     );
   });

@@ -26,6 +26,8 @@ export type DayOperation =
   | { do: 'startDay'; at: string }
   | { do: 'stopDay' }
   | { do: 'startTask'; taskId: string; at: string }
+  /** What goes on was begun at another time than was said. */
+  | { do: 'beganAt'; taskId: string; at: string }
   | { do: 'endTask'; taskId: string; at: string }
   /** It takes so much longer. */
   | { do: 'moreTime'; taskId: string; minutes: number }
@@ -81,6 +83,8 @@ export function applyToDay(day: Day, change: DayOperation): Day {
           ? did
           : [...did, { taskId: change.taskId, startedAt: change.at, endedAt: null, moreMinutes: 0 }],
       );
+    case 'beganAt':
+      return withTask(day, change.taskId, (d) => (d.endedAt === null ? { ...d, startedAt: change.at } : d));
     case 'endTask':
       return withDid(day, change.at, (did) => {
         const begun = did.find((d) => d.taskId === change.taskId);

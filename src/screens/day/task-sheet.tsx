@@ -3,10 +3,11 @@ import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { formatClock, formatMoment } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
-import { minuteOf } from '@/core/day/moments';
+import { minuteOf, timeOf } from '@/core/day/moments';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/document/day';
 import { type Batch } from '@/core/document/schema';
+import { type TaskKind } from '@/core/document/vocabulary/task-kinds';
 import { LIMITS } from '@/core/document/limits';
 import { formatMinutes } from '@/core/units/format';
 import { beginTask, endTask, leaveOut } from '@/data/day-run';
@@ -27,6 +28,9 @@ interface Props {
   nowMinute: number;
   onClose: () => void;
 }
+
+/** Their clocks are at their stations, and are set there. */
+const HAS_CLOCK: readonly TaskKind[] = ['cool', 'wrap', 'load'];
 
 export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }: Props) {
   const serve = minuteOf(day.serveAt);
@@ -77,6 +81,18 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
                 { where: 'beside' },
               )
             }
+          />
+        )}
+        {task.state === 'running' && !HAS_CLOCK.includes(task.kind) && (
+          <ClockField
+            label="Began at"
+            minute={task.start}
+            zone={zone}
+            onChange={(minute) => {
+              // Nothing began in the future: what is later than now was yesterday.
+              const began = minute > nowMinute ? minute - 24 * 60 : minute;
+              return editDay(day.id, { do: 'beganAt', taskId: task.id, at: timeOf(began) }, { where: 'beside' });
+            }}
           />
         )}
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
