@@ -36,6 +36,7 @@ const ROOMS = {
     'checks',
     'schedule',
   ],
+  notebook: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking', 'checks'],
 };
 const rooms = Object.entries(ROOMS).map(([room, below]) => ({
   name: `room-${room}`,

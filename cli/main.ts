@@ -16,6 +16,7 @@ import {
   spreadCommand,
   thermalCommand,
 } from './commands/heat';
+import { causesCommand } from './commands/notebook';
 import { assessCommand, fitCommand } from './commands/parcel';
 import { batchCommand } from './commands/recipe';
 
@@ -37,6 +38,7 @@ const COMMANDS: Record<string, Command> = {
   assess: assessCommand,
   batch: batchCommand,
   plan: planCommand,
+  causes: causesCommand,
 };
 
 /** So many problems are listed; the rest are counted. */

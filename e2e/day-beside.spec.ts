@@ -9,6 +9,13 @@ const isPlanned = async (page: Page): Promise<void> => {
   await expect(page.getByText(/^Looking for a better plan/)).toHaveCount(0, { timeout: 30_000 });
 };
 
+/** With a second tray nothing collides, and each plan is there in a second. */
+const withTwoTrays = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'A second tray in the oven' }).click({ timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'What collides' })).toHaveCount(0);
+  await isPlanned(page);
+};
+
 test('the shopping list sums all batches, keeps what is there, and gives the rest as text', async ({
   page,
   context,
@@ -36,7 +43,7 @@ test('a step is pinned by the keyboard and let go again; another tab sees it; th
   context,
 }) => {
   await page.goto('/day');
-  await isPlanned(page);
+  await withTwoTrays(page);
   const step = page.getByRole('button', { name: /, Purses: wash, peel and cut/ });
   await step.focus();
   await page.keyboard.press('ArrowUp');
@@ -78,7 +85,7 @@ test('a step is dragged; somebody helps; a second phone opens the file and has a
   browser,
 }) => {
   await page.goto('/day');
-  await isPlanned(page);
+  await withTwoTrays(page);
   const step = /, Purses: knead smooth/;
   const handle = page.getByTestId('handle demo-turkey-purses dough 0');
   await page.getByRole('button', { name: step }).scrollIntoViewIfNeeded();

@@ -84,6 +84,7 @@ test('three batches on one evening: collision, mended, run late, reloaded, witho
   expect(minutes).toBeGreaterThan(5);
   await page.clock.fastForward((minutes + 1) * 60_000);
   await expect(page.getByText(`${first}: is it done?`)).toBeVisible();
+  await expect(page).toHaveTitle(new RegExp(`${first}: is it done\\?`));
   await expect(left).toHaveText(/^\+/);
   await nowCard(page).getByRole('button', { name: 'Not yet, +5' }).click();
   await expect(left).toHaveText(/^[34]:/);
@@ -109,6 +110,19 @@ test('three batches on one evening: collision, mended, run late, reloaded, witho
   const late = ((await clockOf(page)).getTime() - new Date('2026-12-05T19:00:00+01:00').getTime()) / 60_000;
   expect(Math.abs(late)).toBeLessThanOrEqual(5);
   await expect(collision).toHaveCount(0);
+  // The stations' clocks were the steps, and what was taken is with the batch.
+  const duck = await page.evaluate(() => {
+    const stored = localStorage.getItem('involucrum/batch/demo-duck-pockets') ?? '{}';
+    const { cool, wrap, cook, taken } = JSON.parse(stored);
+    return {
+      cooled: cool.earlierRuns.length,
+      boards: wrap.earlierBoards.length,
+      loads: cook.earlierRuns.length,
+      taken: taken.map((t: { what: string }) => t.what),
+    };
+  });
+  expect(duck).toMatchObject({ cooled: 1, boards: 1, loads: 2 });
+  expect(duck.taken).toEqual(expect.arrayContaining(['cut', 'fry', 'wrap']));
 });
 
 /** What the page shows of its day, read at once. */
@@ -170,10 +184,5 @@ const secondsOf = (text: string): number =>
     .split(':')
     .reduce((sum, part) => sum * 60 + Number(part), 0);
 
-/** The plan follows what was tapped. */
-async function isSettled(page: Page): Promise<void> {
-  await page.waitForTimeout(60);
-  await expect(page.getByText(/^(Looking for a better plan|Trying what would mend it)/)).toHaveCount(0, {
-    timeout: 30_000,
-  });
-}
+/** The plan follows what was tapped, at the latest when it was looked for as long as it is while a day runs. */
+const isSettled = (page: Page): Promise<void> => page.waitForTimeout(150);

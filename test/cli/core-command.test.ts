@@ -34,6 +34,28 @@ describe('npm run core', () => {
     expect(fromSources.status).toBe(0);
   });
 
+  it('causes, of a batch with outcomes', () => {
+    const { batch } = core('batch', {
+      title: 'Pie',
+      form: 'half-moon',
+      school: 'cooked',
+      count: 16,
+      lines: ['500 g minced beef', '150 ml water', '7 g salt'],
+    }).json;
+    const noted = { ...batch, note: { ...batch.note, outcomes: ['soggy', 'crisp'] } };
+    const { json } = core('causes', noted);
+    expect(json.outcomes.map((o: { outcome: string }) => o.outcome)).toEqual(['soggy']);
+    const [cause] = json.outcomes[0].causes;
+    expect(cause).toMatchObject({ id: 'wet-filling', sentence: expect.stringMatching(/free liquid per 100 g/) });
+    expect(cause.strength).toBeGreaterThan(0.3);
+    expect(cause.evidence.length).toBeGreaterThan(0);
+    expect(json.questions).toHaveLength(1);
+    expect(core('causes', { ...noted, note: { ...noted.note, outcomes: ['soaked'] } })).toMatchObject({
+      status: 2,
+      stdout: '',
+    });
+  });
+
   it('thermal', () => {
     const { json } = core('thermal', {
       composition: { water: 0.7, protein: 0.2, fat: 0.08, carbohydrate: 0.01, fibre: 0, ash: 0.011 },

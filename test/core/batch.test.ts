@@ -289,7 +289,7 @@ describe('operations', () => {
     const cooked = changed(
       turkey,
       { do: 'addReading', reading: { round: 1, c: 80, at: AT } },
-      { do: 'setNote', to: { outcomes: ['soggy'] } },
+      { do: 'noteOutcome', outcome: { what: 'soggy', much: 'clearly', where: 'bottom' }, at: AT },
     );
     const copy = duplicateBatch(cooked, { id: 'copy', title: 'Again', at: AT });
     expect(copy.cook.readings).toEqual([]);

@@ -23,10 +23,34 @@ const opened = (name: string, version = 4): Batch => {
   return read.value;
 };
 
+/** As version 9 had it: what came with version 10 is the same for all older ones, and looked at once. */
+const before10 = (name: string, version = 4) => {
+  const { note, lineage: _line, doneAt: _done, ...rest } = opened(name, version);
+  return { ...rest, note: { outcomes: note.outcomes.map((o) => o.what), words: note.words } };
+};
+
+describe('version 9', () => {
+  it.each(['turkey-noted', 'pumpkin'])('%s: all is there; what was noted is clearly so', (name) => {
+    const {
+      version: _then,
+      note: then,
+      ...rest
+    } = stored(name, 9) as Json & { note: { outcomes: string[]; words: string } };
+    const { version, note, lineage, doneAt, ...now } = opened(name, 9);
+    expect(now).toEqual(rest);
+    expect({ version, doneAt }).toEqual({ version: BATCH_VERSION, doneAt: null });
+    expect(lineage).toEqual({ thing: now.id, number: 1, parentId: null, changed: [] });
+    expect(note.words).toBe(then.words);
+    expect(note.outcomes.map((o) => o.what)).toEqual(then.outcomes);
+    expect(note.outcomes.every((o) => o.much === 'clearly')).toBe(true);
+    expect(note.at).toBe(then.outcomes.length > 0 ? now.updatedAt : null);
+  });
+});
+
 describe('version 8', () => {
   it.each(['turkey', 'venison-in-the-heat'])('%s: all is there, and nothing was taken yet', (name) => {
     const { version: _then, ...rest } = stored(name, 8);
-    const { version, taken, ...now } = opened(name, 8);
+    const { version, taken, ...now } = before10(name, 8);
     expect(now).toEqual(rest);
     expect({ version, taken }).toEqual({ version: BATCH_VERSION, taken: [] });
   });
@@ -37,19 +61,19 @@ describe('version 7', () => {
     '%s: every step and reading is there, nothing is in the heat',
     (name) => {
       const { version: _then, cook: old, ...rest } = stored(name, 7) as Json & { cook: Json };
-      const { version, cook, ...now } = opened(name, 7);
+      const { version, cook, ...now } = before10(name, 7);
       expect(now).toEqual({ ...rest, taken: [] });
       expect(version).toBe(BATCH_VERSION);
       expect(cook).toMatchObject({ ...old, applianceId: null, load: null, liquidG: null, run: null, earlierRuns: [] });
     },
   );
   it('the readings of before there was a clock still say that it failed first, and passed only in part', () => {
-    const { cook } = opened('venison', 7);
+    const { cook } = before10('venison', 7);
     expect(readingsOfLoad(cook)).toEqual(cook.readings);
     expect(cookReadingMinutes(cook)).toEqual([]);
   });
   it('a lace keeps its slurry, and is still called so', () => {
-    const { cook, wrap } = opened('seared', 7);
+    const { cook, wrap } = before10('seared', 7);
     expect(cook.steps.map(({ starchG }) => starchG)).toEqual([0, 4, 0]);
     expect(planOf(cook, wrap.form)).toBe('sear-lace');
   });
@@ -70,7 +94,7 @@ describe('version 6', () => {
     ['venison', 'oil', 170, 6],
   ])('%s: its method is one step, everything else as it was', (name, medium, mediumC, minutes) => {
     const { version: _then, cook: old, ...rest } = stored(name, 6) as Json & { cook: Json };
-    const { version, cook, ...now } = opened(name, 6);
+    const { version, cook, ...now } = before10(name, 6);
     expect(now).toEqual({ ...rest, taken: [] });
     expect(version).toBe(BATCH_VERSION);
     expect(cook).toEqual({
@@ -102,7 +126,7 @@ describe('version 5', () => {
     ['duck-cooling', 'pressed'],
   ])('%s: everything it had is there, its skin under its shape', (name, edge) => {
     const { version: _then, wrap: old, cook: _cook, ...rest } = stored(name, 5) as Json & { wrap: Json };
-    const { version, wrap, cook: _cookNow, ...now } = opened(name, 5);
+    const { version, wrap, cook: _cookNow, ...now } = before10(name, 5);
     expect(now).toEqual({ ...rest, taken: [] });
     expect(version).toBe(BATCH_VERSION);
     const { diameterMm, depthMm: _none, ...kept } = old;
@@ -110,7 +134,7 @@ describe('version 5', () => {
   });
 
   it('the pan pie’s two millimetres of thin sheets are four sheets, and weigh what they did', () => {
-    const { wrap } = opened('haddock', 5);
+    const { wrap } = before10('haddock', 5);
     expect(wrap).toMatchObject({
       skin: { shape: 'pan', diameterMm: 280, depthMm: 45, sheetsBelow: 4, sheetsAbove: 4 },
       thicknessMm: 0.5,
@@ -149,7 +173,7 @@ describe('version 5', () => {
 describe('version 4', () => {
   it.each(['turkey', 'pumpkin', 'duck-cooling', 'haddock', 'own-ingredients'])('%s: nothing is lost', (name) => {
     const { version: _then, ingredients: _own, wrap: _skin, cook: _cook, ...old } = stored(name);
-    const { version, ingredients: _traits, wrap: _shape, cook: _steps, taken, ...now } = opened(name);
+    const { version, ingredients: _traits, wrap: _shape, cook: _steps, taken, ...now } = before10(name);
     expect(taken).toEqual([]);
     expect(now).toEqual(old);
     expect(version).toBe(BATCH_VERSION);

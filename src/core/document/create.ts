@@ -1,5 +1,6 @@
 /** A new batch from the few things a cook says first. */
 import { stepsSaid } from './cooking';
+import { firstOf, NOTHING_NOTED } from './noted';
 import { type FormId, FORMS } from './vocabulary/forms';
 import { LIMITS, MOST } from './limits';
 import { type DoughId, DOUGHS } from './vocabulary/doughs';
@@ -121,7 +122,9 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
     },
     cook: { method, steps: stepsSaid(method, form, { mediumC, minutes }), startC: 20, ...NOT_COOKED },
     taken: [],
-    note: { outcomes: [], words: '' },
+    note: NOTHING_NOTED,
+    lineage: firstOf(id),
+    doneAt: null,
   };
 }
 

@@ -88,6 +88,10 @@ export const LIMITS = {
   moreMinutes: span(0, 24 * 60),
   carryMinutes: span(0, 240),
   daySpare: span(0, 1),
+  /** At the end: one parcel, what is left over, g; and how soon it was cut, minutes. */
+  parcelG: span(1, 10_000),
+  leftG: span(0, 20_000),
+  cutAfterMinutes: span(0, 600),
   rings: span(1, 12),
   benches: span(1, 6),
 } as const;
@@ -125,6 +129,11 @@ export const MOST = {
   cookRuns: 60,
   /** What was really taken, in a batch. */
   taken: 100,
+  /** Of a note, and of a line of versions. */
+  outcomes: 60,
+  tasters: 30,
+  versions: 1000,
+  changed: 40,
   batchesInDay: 20,
   helpers: 10,
   helperName: 60,

@@ -4,6 +4,8 @@ import { placeLine, type Placing } from './place-line';
 import { type LineFacts, scaleFilling } from './scale';
 import { splitLine } from './split-line';
 import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
+import { type Outcome } from './note-schema';
+import { withOutcome, withoutOutcome } from './noted';
 import { type Batch, type BoardRun, type CoolingRun, type Line, type Taken, type Weighed } from './schema';
 import { MOST } from './limits';
 import { changeDough, changeForm } from './create';
@@ -56,7 +58,13 @@ export type Operation =
   /** What work on it really took; the oldest are let go. */
   | { do: 'addTaken'; taken: Taken }
   | { do: 'removeTaken'; taken: Taken }
-  | { do: 'setNote'; to: Partial<Batch['note']> };
+  | { do: 'setNote'; to: Partial<Omit<Batch['note'], 'at' | 'outcomes' | 'measured'>> }
+  /** What was found; the same thing at the same place is there once. */
+  | { do: 'noteOutcome'; outcome: Outcome; at: string }
+  | { do: 'dropOutcome'; what: Outcome['what']; where: Outcome['where'] }
+  | { do: 'setMeasured'; to: Partial<Batch['note']['measured']> }
+  /** It is done and leaves the Bench; null: it comes back. */
+  | { do: 'setDone'; at: string | null };
 
 /** Applies a change. Ids that are not in the batch change nothing. */
 export function apply(batch: Batch, change: Operation): Batch {
@@ -153,6 +161,14 @@ export function apply(batch: Batch, change: Operation): Batch {
       return { ...batch, taken: without(batch.taken, change.taken) };
     case 'setNote':
       return { ...batch, note: { ...batch.note, ...change.to } };
+    case 'noteOutcome':
+      return { ...batch, note: withOutcome(batch.note, change.outcome, change.at) };
+    case 'dropOutcome':
+      return { ...batch, note: withoutOutcome(batch.note, change) };
+    case 'setMeasured':
+      return { ...batch, note: { ...batch.note, measured: { ...batch.note.measured, ...change.to } } };
+    case 'setDone':
+      return { ...batch, doneAt: change.at };
   }
 }
 

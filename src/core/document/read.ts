@@ -8,6 +8,7 @@ import { toVersion6 } from './to-version-6';
 import { toVersion7 } from './to-version-7';
 import { toVersion8 } from './to-version-8';
 import { toVersion9 } from './to-version-9';
+import { toVersion10 } from './to-version-10';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -24,6 +25,7 @@ export const MIGRATIONS: Record<number, (document: Json) => Json> = {
   6: toVersion7,
   7: toVersion8,
   8: toVersion9,
+  9: toVersion10,
 };
 
 /**

@@ -16,7 +16,6 @@ import { ownDoughSchema } from './own-dough-schema';
 import { ownIngredientSchema } from './own-ingredient-schema';
 import { BATCH_FORMAT, BATCH_VERSION } from './vocabulary/formats';
 import { CUTS } from './vocabulary/cuts';
-import { OUTCOME_IDS } from './vocabulary/outcomes';
 import { PAN_HEAT_IDS } from './vocabulary/pan-heats';
 import { SCHOOL_IDS } from './vocabulary/schools';
 import { STAGE_IDS } from './vocabulary/stages';
@@ -25,6 +24,7 @@ import { TASTE_IDS } from './vocabulary/tastes';
 import { VESSEL_IDS } from './vocabulary/vessels';
 import { id } from './id';
 import { surroundings } from './surroundings';
+import { lineageSchema, noteSchema } from './note-schema';
 import { LIMITS, MOST, type Span } from './limits';
 
 /** A number within its limits, in a unit. */
@@ -324,11 +324,6 @@ const cookSchema = z.strictObject({
     .describe('Loads that are done, the oldest first.'),
 });
 
-const noteSchema = z.strictObject({
-  outcomes: z.array(z.enum(OUTCOME_IDS)).describe('What came out.'),
-  words: text(MOST.words).describe('Free words.'),
-});
-
 const takenSchema = z.strictObject({
   what: z.enum(TASK_KIND_IDS).describe('Which work.'),
   minutes: within(LIMITS.taskMinutes, 'minutes').describe('So long it really took.'),
@@ -377,6 +372,8 @@ export const batchSchema = z
       .max(...most(MOST.taken, 'times'))
       .describe('What work on it really took, the oldest first.'),
     note: noteSchema,
+    lineage: lineageSchema,
+    doneAt: moment.nullable().describe('When it was done and left the Bench; null while it is there.'),
   })
   .describe('A batch of parcels: its filling, cooling, wrapping, cooking and what came of it.');
 export type Batch = z.infer<typeof batchSchema>;

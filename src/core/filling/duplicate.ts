@@ -1,6 +1,7 @@
 /** Beginning again from a batch. */
 import { DEFAULT_KITCHEN } from '../document/kitchen';
 import { LIMITS } from '../document/limits';
+import { firstOf, NOTHING_NOTED } from '../document/noted';
 import { type Batch } from '../document/schema';
 import { cookOffOf } from './cook-off';
 import { resolveLines } from './lines';
@@ -31,6 +32,8 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     cool: { ...batch.cool, run: null, earlierRuns: [] },
     wrap: { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
     cook: { ...batch.cook, readings: [], run: null, earlierRuns: [] },
-    note: { outcomes: [], words: '' },
+    note: NOTHING_NOTED,
+    lineage: firstOf(id),
+    doneAt: null,
   };
 }

@@ -78,7 +78,7 @@ export function batchInWords(words: FillingInWords, { id, at }: { id: string; at
     },
     cool: { ...begun.cool, ...coolIn(cool, begun.cool) },
     note: {
-      outcomes: [],
+      ...begun.note,
       words: [...notes, ...steps.map((step, i) => `${i + 1}. ${step}`)].join('\n').slice(0, MOST.words),
     },
   };

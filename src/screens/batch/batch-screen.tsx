@@ -30,7 +30,7 @@ import { CoolStation, CurveAndWays } from './cool/cool-station';
 import { CoolingCurve } from './cool/cooling-curve';
 import { FillStation } from './fill/fill-station';
 import { LedgerTable } from './fill/ledger-table';
-import { NoteStation } from './note/note-station';
+import { Note } from './note';
 import { FoldedSection } from './folded-section';
 import { StationBar, StationRail } from './station-bar';
 import { isStation, type Station, STATION_IDS, STATIONS } from '../stations';
@@ -43,12 +43,12 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
   cool: (props) => <CoolStation {...props} />,
   wrap: (props) => <Wrap {...props} part="station" />,
   cook: (props) => <Cook {...props} part="station" />,
-  note: (props) => <NoteStation {...props} />,
+  note: (props) => <Note {...props} />,
 };
 
 /** What stands beside a station on a wide screen, and in it on a phone. */
 const Aside = memo(function Aside({ station, ...shown }: StationProps & { station: Station }) {
-  if (station === 'fill') return <LedgerTable {...shown} />;
+  if (station === 'fill' || station === 'note') return <LedgerTable {...shown} />;
   if (station === 'cool') return <CurveAndWays {...shown} />;
   return station === 'cook' ? <Cook {...shown} part="curve" /> : <Wrap {...shown} part="balance" />;
 });
@@ -192,7 +192,7 @@ const ShownBatch = memo(function ShownBatch({
       <VesselSection {...props} />
     ) : station === 'wrap' ? (
       <Wrap {...props} part="drawings" />
-    ) : (
+    ) : station === 'note' ? null : ( // There it is cut open.
       <Measured>
         {(width) => (
           <SectionDrawing
@@ -240,11 +240,11 @@ const ShownBatch = memo(function ShownBatch({
         {checks}
         {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
         {CONTENT[station](props)}
-        {STATIONS[station].curve === 'none' && <Aside station={station} {...props} />}
+        {STATIONS[station].curve === 'none' && station !== 'note' && <Aside station={station} {...props} />}
       </ScrollView>
       {isFolded && <FoldedSection {...props} />}
       <NoticeBar />
-      <AddBar {...props} />
+      {station !== 'note' && <AddBar {...props} />}
       <StationBar here={station} assessment={assessment} onGo={go} />
     </View>
   );

@@ -1,6 +1,6 @@
 /** The Bench: batches in work, each with its section, its state and the one next thing to do. */
 import { router } from 'expo-router';
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
 import { discardBroken, restoreDemo, useBatches } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
@@ -17,7 +17,9 @@ export function BenchScreen() {
   const { data, error, mutate } = useBatches();
   const wide = useWide();
   // Put together a little at a time: a long list does not hold up what is tapped.
-  const shown = useDeferredValue(data, undefined);
+  // What is done is in the Notebook.
+  const batches = useMemo(() => data?.batches.filter(({ doneAt }) => doneAt === null), [data]);
+  const shown = useDeferredValue(batches, undefined);
   if (error && !data) return <UnreadScreen error={error} again={() => void mutate()} />;
   return (
     <PlaceScreen title="Bench" note={wide ? 'What is in work, and the next thing to do for each.' : undefined}>
@@ -32,6 +34,9 @@ export function BenchScreen() {
         />
       ))}
       <BrokenKitchen />
+      {data && data.batches.length > 0 && batches?.length === 0 && (
+        <Body>All that was begun is done: it is in the Notebook.</Body>
+      )}
       {data && data.batches.length === 0 && (
         <View style={{ gap: 12 }}>
           <Body>
@@ -49,7 +54,7 @@ export function BenchScreen() {
           rowGap: wide ? 18 : 10,
         }}
       >
-        {shown?.batches.map((batch) => (
+        {shown?.map((batch) => (
           <View key={batch.id} style={wide ? { width: '47%' } : undefined}>
             <BenchBatch batch={batch} />
           </View>

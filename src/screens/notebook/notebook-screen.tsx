@@ -14,7 +14,10 @@ import { batchLine } from '../words';
 export function NotebookScreen() {
   const p = usePalette();
   const { data } = useBatches();
-  const noted = data?.batches.filter((batch) => batch.note.outcomes.length > 0 || batch.note.words.trim() !== '') ?? [];
+  const noted =
+    data?.batches.filter(
+      (batch) => batch.doneAt !== null || batch.note.outcomes.length > 0 || batch.note.words.trim() !== '',
+    ) ?? [];
   return (
     <PlaceScreen title="Notebook" note="What came out, and what to change.">
       {data && noted.length === 0 && (
@@ -37,7 +40,7 @@ export function NotebookScreen() {
                 {format(new Date(batch.updatedAt), 'd MMMM yyyy')}, {batchLine(batch)}
               </Small>
               {batch.note.outcomes.length > 0 && (
-                <Strong>{batch.note.outcomes.map((outcome) => OUTCOMES[outcome].label).join(', ')}</Strong>
+                <Strong>{batch.note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}</Strong>
               )}
               {batch.note.words !== '' && <Body>{batch.note.words}</Body>}
             </View>

@@ -1,6 +1,6 @@
 /** What the documents call themselves. */
 export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 9;
+export const BATCH_VERSION = 10;
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
 export const KITCHEN_VERSION = 7;

@@ -1,76 +1,100 @@
-/** Note: what came out, in taps, and in the cook's own words. */
-import { MOST } from '@/core/document/limits';
+/** Note: what came out, in taps on the parcel cut open; why, by this batch's numbers; and the next version. */
+import { useState } from 'react';
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
-import { type Outcome, OUTCOME_IDS, OUTCOMES } from '@/core/document/vocabulary/outcomes';
-import { type Assessment } from '@/core/checks/judgement';
-import { exportBatch, saveBeside } from '@/data/files';
-import { say } from '@/data/notices';
-import { Press, Toggles } from '@/ui/parts/press';
-import { Body, Heading } from '@/ui/parts/text';
+import { MOST } from '@/core/document/limits';
+import {
+  OUTCOME_GROUP_IDS,
+  OUTCOME_GROUPS,
+  OUTCOME_IDS,
+  OUTCOMES,
+  type PlaceInParcel,
+  PLACES_IN_PARCEL,
+} from '@/core/document/vocabulary/outcomes';
+import { contradictions } from '@/core/notebook/contradictions';
+import { Measured } from '@/ui/parts/measured';
+import { Body, Heading, Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { type StationProps } from '../station-props';
+import { CutOpen } from './cut-open';
+import { DonePanel } from './done-panel';
+import { FilesPanel } from './files-panel';
+import { MeasuredPanel } from './measured-panel';
+import { OutcomeChips } from './outcome-chips';
+import { TastersPanel } from './tasters-panel';
+import { VersionsPanel } from './versions-panel';
+import { WhyPanel } from './why-panel';
 
-/** What writes tables and recipes is loaded when it is wanted. */
-const writers = {
-  recipe: async (batch: Batch) => {
-    const { toRecipe } = await import('@/data/tables');
-    saveBeside(batch, '.recipe.json', `${JSON.stringify(toRecipe(batch), null, 2)}\n`, 'application/ld+json');
-  },
-  lines: async (batch: Batch) => {
-    const { linesToCsv } = await import('@/data/tables');
-    saveBeside(batch, '.lines.csv', linesToCsv(batch.lines), 'text/csv');
-  },
-  water: async (batch: Batch, { ledger }: Assessment) => {
-    const { ledgerToCsv } = await import('@/data/tables');
-    saveBeside(batch, '.water.csv', ledgerToCsv(ledger), 'text/csv');
-  },
-};
+const isPlaced = (what: (typeof OUTCOME_IDS)[number]): boolean => OUTCOMES[what].places.length > 0;
 
-export function NoteStation({ batch, assessment, edit }: StationProps) {
-  const { outcomes, words } = batch.note;
-  const write = (what: keyof typeof writers) =>
-    void writers[what](batch, assessment).catch((error: unknown) =>
-      say({ text: `Not written: ${String(error)}`, kind: 'problem' }),
-    );
-  const toggle = (outcome: Outcome) =>
-    edit({
-      do: 'setNote',
-      to: { outcomes: outcomes.includes(outcome) ? outcomes.filter((o) => o !== outcome) : [...outcomes, outcome] },
-    });
+export function NoteStation(props: StationProps) {
+  const { batch, assessment, edit } = props;
+  // Where something was found last; first of all the middle is looked at.
+  const [place, setPlace] = useState<PlaceInParcel>(
+    () => [...batch.note.outcomes].reverse().find(({ where }) => where !== null)?.where ?? 'middle',
+  );
+  const questions = contradictions(batch.note.outcomes);
   return (
-    <View style={{ gap: 16 }}>
-      <View style={{ gap: 6 }}>
-        <Heading level={2}>How did it come out?</Heading>
-        <Body soft>Cut one open. Tap what you find.</Body>
+    <View style={{ gap: 22 }}>
+      <View style={{ gap: 10 }}>
+        <Heading level={2}>Tap where you found it</Heading>
+        <Measured>
+          {(width) => (
+            <CutOpen
+              batch={batch}
+              assessment={assessment}
+              width={Math.min(width, 460)}
+              chosen={place}
+              onChoose={setPlace}
+            />
+          )}
+        </Measured>
+        <Small>{PLACES_IN_PARCEL[place].label}: one tap is clearly, a second a little, a third takes it back.</Small>
+        <OutcomeChips
+          batch={batch}
+          edit={edit}
+          label="Found here"
+          options={OUTCOME_IDS.filter((id) => OUTCOMES[id].places.includes(place))}
+          where={place}
+        />
       </View>
-      <Toggles
-        label="Outcomes"
-        values={outcomes}
-        options={OUTCOME_IDS.map((value) => ({ value, label: OUTCOMES[value].label }))}
-        onToggle={toggle}
-      />
+      {OUTCOME_GROUP_IDS.map((group) => {
+        const options = OUTCOME_IDS.filter((id) => OUTCOMES[id].group === group && !isPlaced(id));
+        return (
+          options.length > 0 && (
+            <View key={group} style={{ gap: 8 }}>
+              <Small>{OUTCOME_GROUPS[group].label}</Small>
+              <OutcomeChips
+                batch={batch}
+                edit={edit}
+                label={OUTCOME_GROUPS[group].label}
+                options={options}
+                where={null}
+              />
+            </View>
+          )
+        );
+      })}
+      {questions.length > 0 && (
+        <View role="status" style={{ gap: 4 }}>
+          {questions.map(({ question }) => (
+            <Body key={question}>{question}</Body>
+          ))}
+        </View>
+      )}
+      <WhyPanel {...props} />
+      <MeasuredPanel {...props} />
+      <TastersPanel {...props} />
       <TextField
         label="In your own words"
-        value={words}
+        value={batch.note.words}
         onChange={(text) => edit({ do: 'setNote', to: { words: text } }, 'words')}
         lines={4}
         most={MOST.words}
         placeholder="What to change next time"
       />
-      <TextField
-        label="Name of the batch"
-        value={batch.title}
-        onChange={(title) => edit({ do: 'setBatch', to: { title } }, 'title')}
-        most={MOST.title}
-        required
-      />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
-        <Press title="As a recipe" onPress={() => write('recipe')} />
-        <Press title="Lines as a table" onPress={() => write('lines')} />
-        <Press title="Water as a table" onPress={() => write('water')} />
-      </View>
+      <DonePanel {...props} />
+      <VersionsPanel batch={batch} />
+      <FilesPanel {...props} />
     </View>
   );
 }

@@ -1,0 +1,62 @@
+/** Note, as a cook after the first bite: soggy below, why, two of the changes taken, the next version knows where it comes from. */
+import { expect, expectAccessible, HADDOCK, test } from './fixtures';
+
+test('soggy below: why, the next version with what was taken, and the old one done', async ({ page }) => {
+  await page.goto(`${HADDOCK}/note`);
+  await page.getByRole('button', { name: 'bottom', exact: true }).click();
+  const soggy = page.getByRole('checkbox', { name: /^soggy, bottom/ });
+  await soggy.click();
+  await expect(soggy).toHaveAccessibleName('soggy, bottom: clearly');
+  await soggy.click();
+  await expect(soggy).toHaveAccessibleName('soggy, bottom: a little');
+  await page.getByRole('checkbox', { name: 'crisp, bottom' }).click();
+  // Both cannot be: it is asked.
+  await expect(page.getByText('Both soggy (bottom) and crisp (bottom)? Which was it?')).toBeVisible();
+  await page.getByRole('checkbox', { name: /^crisp, bottom/ }).click();
+  await page.getByRole('checkbox', { name: /^crisp, bottom/ }).click();
+  await expect(page.getByText(/Which was it/)).toHaveCount(0);
+
+  const why = page.getByRole('region', { name: 'Why soggy (bottom)' });
+  await expect(why).toContainText(/g loose per\s100\sg at the board/, { timeout: 20_000 });
+  await expect(why).toContainText(/against it: /);
+  const next = page.getByRole('region', { name: 'Next version' });
+  const lines = next.getByRole('group');
+  const all = await lines.count();
+  expect(all).toBeGreaterThan(1);
+  await expect(next).toContainText(/free liquid .* → /);
+  await expectAccessible(page);
+
+  // What was weighed is refused beside its field where it cannot be.
+  const before = page.getByLabel('One before the heat, g');
+  await before.fill('99999');
+  await expect(before).toHaveAttribute('aria-invalid', 'true');
+  await before.fill('1850');
+  await page.getByLabel('Somebody else').fill('Aunt');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('radiogroup', { name: 'Aunt' }).getByRole('radio', { name: 'so-so' }).click();
+  await page.reload();
+  await expect(soggy).toHaveAccessibleName('soggy, bottom: a little');
+  await expect(before).toHaveValue(/^1.850$/);
+  await expect(page.getByRole('radiogroup', { name: 'Aunt' }).getByRole('radio', { name: 'so-so' })).toBeChecked();
+
+  // All but the last line are taken.
+  await expect(lines).toHaveCount(all, { timeout: 20_000 });
+  const kept = await lines.first().getAttribute('aria-label');
+  await lines.last().getByRole('checkbox').click();
+  await next.getByRole('button', { name: `Begin the next version with ${all - 1} of ${all}` }).click();
+  await expect(page).toHaveURL(/\/fill$/);
+  await page.getByRole('link', { name: 'Note' }).click();
+  const versions = page.getByRole('region', { name: 'Versions' });
+  await expect(versions).toContainText('Version 2, this one');
+  await expect(versions).toContainText(kept ?? '');
+  await expect(versions).toContainText('soggy');
+
+  // The first one is done: it leaves the Bench, and stands in the Notebook.
+  await versions.getByRole('link', { name: 'Version 1' }).click();
+  await page.getByRole('button', { name: 'Done: into the Notebook' }).click();
+  await expect(page.getByText(/is done: it is in the Notebook/)).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('article', { name: /haddock/i })).toHaveCount(1);
+  await page.goto('/notebook');
+  await expect(page.getByRole('link', { name: /haddock/i }).first()).toBeVisible();
+});

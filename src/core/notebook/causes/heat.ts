@@ -1,0 +1,277 @@
+/** Causes in the heat: too cold, too hot, too short, too long, too many at once, too soon out. */
+import { mainStep } from '../../document/cooking';
+import { MEDIA } from '../../document/vocabulary/media';
+import { METHODS } from '../../document/vocabulary/methods';
+import { isTooCold } from '../../checks/pot-finding';
+import { formatNumber } from '../../units/amount';
+import { formatMinutes, formatTemperature } from '../../units/format';
+import { type CauseRule, ramp, read } from '../cause';
+import { type BatchNumbers, noted } from '../numbers';
+
+const t = (c: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
+  formatTemperature(Math.round(c), kitchen.temperature);
+/** A difference of temperatures. */
+const k = (kelvin: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
+  kitchen.temperature === 'C' ? `${Math.round(kelvin)} °C` : `${Math.round(kelvin * 1.8)} °F`;
+
+const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by the clock of its loads' : 'as planned');
+
+const whatHeats = ({ batch }: BatchNumbers): string => MEDIA[mainStep(batch.cook).medium].appliance ?? 'heat';
+
+/** Against an oven that lies: readings that came as forecast. */
+const readAsForecast = ({ against }: BatchNumbers): string[] =>
+  against !== null && against.behindK < 3 && against.aheadK < 4 ? ['its readings came as forecast'] : [];
+
+/** Readings that came as forecast make an oven that lies less likely, though the middle of what is hot says little. House estimate. */
+const doubted = (n: BatchNumbers): number => (readAsForecast(n).length > 0 ? 0.7 : 1);
+
+/** Against whatever says it was cold inside: readings that say it was hot. */
+const againstCold = (n: BatchNumbers): string[] =>
+  n.lowestC !== null && n.lowestC >= n.accounts.limit.c ? [`the lowest reading was ${t(n.lowestC, n)}`] : [];
+
+export const heatCauses: readonly CauseRule[] = [
+  {
+    id: 'oven-cold',
+    of: { pale: 1, 'cold-centre': 0.9, 'long-bake': 1, 'raw-dough': 0.7, soggy: 0.6, greasy: 0.4, tough: 0.2 },
+    read: (n) => {
+      const title = `The ${whatHeats(n)} is colder than it says`;
+      const behind = n.against?.behindK ?? 0;
+      const byReadings = ramp(behind, 3, 12);
+      const bias = n.cookFit?.biasK ?? 0;
+      if (byReadings > 0)
+        return read(
+          byReadings,
+          title,
+          `Its readings were *${k(behind, n)}* under the forecast${bias < -4 ? `, as if it ran ${k(-bias, n)} cold` : ''}.`,
+          { evidence: [`${n.against?.count} readings of the core`], isMeasured: true },
+        );
+      // Pale though it should long have been brown.
+      const brownAt = n.core?.above.brownAt ?? null;
+      const pale = noted(n, 'pale');
+      // Pale only below is the shelf, not the oven.
+      const isPale = pale !== undefined && pale.where !== 'bottom' && brownAt !== null;
+      return read(
+        isPale ? 0.7 * doubted(n) * ramp(n.inHeatMinutes - brownAt, 0, 5) : 0,
+        title,
+        `By the forecast it is brown after *${formatMinutes(Math.round(brownAt ?? 0))}*, and it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
+        { evidence: ['pale against the forecast'], against: readAsForecast(n) },
+      );
+    },
+  },
+  {
+    id: 'oven-hot',
+    of: { 'too-brown': 1, dry: 0.6, burst: 0.4, tough: 0.6 },
+    read: (n) => {
+      const title = `The ${whatHeats(n)} is hotter than it says`;
+      const ahead = n.against?.aheadK ?? 0;
+      const byReadings = ramp(ahead, 4, 14);
+      const bias = n.cookFit?.biasK ?? 0;
+      if (byReadings > 0)
+        return read(
+          byReadings,
+          title,
+          `Its readings were *${k(ahead, n)}* over the forecast${bias > 4 ? `, as if it ran ${k(bias, n)} hot` : ''}.`,
+          { evidence: [`${n.against?.count} readings of the core`], isMeasured: true },
+        );
+      const burntAt = n.crust?.burntAt ?? null;
+      const browns = n.batch.cook.steps.some(({ medium }) => MEDIA[medium].browns);
+      const isBrown = noted(n, 'too-brown') !== undefined && n.core !== null && browns;
+      return read(
+        isBrown && (burntAt === null || burntAt > n.inHeatMinutes) ? 0.7 * doubted(n) : 0,
+        title,
+        `By the forecast it is not too brown in *${formatMinutes(Math.round(n.inHeatMinutes))}* at what is set.`,
+        { evidence: ['too brown against the forecast'], against: readAsForecast(n) },
+      );
+    },
+  },
+  {
+    id: 'too-short',
+    of: { 'cold-centre': 1, 'raw-dough': 0.8, pale: 0.6, soggy: 0.4, 'tough-prawns': 0 },
+    read: (n) => {
+      if (n.core === null) return null;
+      const needs = n.core.leastDoneMinutes ?? n.core.minutes;
+      if (needs === null)
+        return read(
+          1,
+          'Never hot enough',
+          `At *${t(n.core.mediumC, n)}* the middle does not get there within three hours.`,
+          {
+            evidence: ['by the forecast'],
+            against: againstCold(n),
+          },
+        );
+      return read(
+        ramp(needs / Math.max(1, n.inHeatMinutes), 1, 1.6),
+        'Too short in the heat',
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; the least-done parcel needs ${formatMinutes(Math.round(needs))}.`,
+        { evidence: [timed(n), 'by the forecast'], against: againstCold(n), isMeasured: n.isTimed },
+      );
+    },
+  },
+  {
+    id: 'too-long',
+    of: { dry: 0.8, 'too-brown': 0.8, tough: 0.9, 'tough-prawns': 0.9, dense: 0.3, collapsed: 0.2 },
+    read: (n) => {
+      const needs = n.core?.leastDoneMinutes ?? null;
+      if (needs === null || needs <= 0) return null;
+      const over = n.inHeatMinutes / needs;
+      // Dough takes its time, too: hot inside is not yet baked.
+      const brown = n.crust?.brownAt ?? 0;
+      const due = Math.max(needs, brown);
+      return read(
+        0.9 * ramp(n.inHeatMinutes / due, 1.3, 2.5),
+        'Long in the heat',
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; ${formatMinutes(Math.round(needs))} makes the least-done parcel hot (${formatNumber(over, 1)} times as long).`,
+        { evidence: [timed(n), 'by the forecast'], isMeasured: n.isTimed },
+      );
+    },
+  },
+  {
+    id: 'brown-before-hot',
+    of: { 'cold-centre': 0.9, 'too-brown': 1 },
+    read: (n) => {
+      const burnt = n.crust?.burntAt ?? null;
+      const hot = n.core?.leastDoneMinutes ?? n.crust?.hotAt ?? null;
+      if (burnt === null) return null;
+      const until = Math.max(n.inHeatMinutes, hot ?? n.inHeatMinutes);
+      return read(
+        ramp(until - burnt, 0, 8),
+        'Too hot outside for its middle',
+        `Too brown after *${formatMinutes(Math.round(burnt))}*, hot in the middle after ${hot === null ? 'hours' : formatMinutes(Math.round(hot))}.`,
+        { evidence: ['by the forecast', timed(n)] },
+      );
+    },
+  },
+  {
+    id: 'too-mild',
+    of: { pale: 0.9, soggy: 0.5, 'long-bake': 0.5, tough: 0.3 },
+    read: (n) => {
+      const { steps } = n.batch.cook;
+      if (n.core === null || !steps.some(({ medium }) => MEDIA[medium].browns)) return null;
+      const { above } = n.core;
+      const late = above.brownAt === null ? 30 : above.brownAt - n.inHeatMinutes;
+      return read(
+        ramp(late, -2, 12),
+        'Too mild or too short to brown',
+        above.brownAt === null
+          ? `At *${t(n.core.mediumC, n)}* it does not brown in that time.`
+          : `Brown above only after *${formatMinutes(Math.round(above.brownAt))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
+        { evidence: ['by the forecast', timed(n)], isMeasured: n.isTimed },
+      );
+    },
+  },
+  {
+    id: 'cold-bottom',
+    of: { soggy: 0.9, pale: 0.8, 'raw-dough': 0.7 },
+    read: (n) => {
+      if (n.core === null || !n.core.hasFaces || !n.dries) return null;
+      const { below, samples } = n.core;
+      const at = samples.find(({ minute }) => minute >= n.inHeatMinutes) ?? samples[samples.length - 1];
+      if (at === undefined) return null;
+      const late = below.brownAt === null ? 30 : below.brownAt - n.inHeatMinutes;
+      const where = noted(n, 'soggy')?.where ?? noted(n, 'pale')?.where ?? null;
+      // Said to be elsewhere, it is not this.
+      const factor = where === null || where === 'bottom' ? 1 : 0.2;
+      const isPaleBelow = noted(n, 'pale')?.where === 'bottom';
+      if (isPaleBelow && late <= 0)
+        return read(
+          0.6,
+          'Less heat from below than thought',
+          `By the forecast the bottom is brown after *${formatMinutes(Math.round(below.brownAt ?? 0))}*, and it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}: a thick or light tray, a high shelf.`,
+          { evidence: ['pale against the forecast'] },
+        );
+      return read(
+        factor * ramp(late, 0, 15),
+        'The bottom stayed mild',
+        `The bottom is at *${t(at.bottomC, n)}* when it comes out${below.brownAt === null ? ', and does not brown' : `; brown only after ${formatMinutes(Math.round(below.brownAt))}`}.`,
+        { evidence: ['by the forecast; nobody measures there'] },
+      );
+    },
+  },
+  {
+    id: 'from-frozen',
+    of: { 'cold-centre': 0.7, burst: 0.4, soggy: 0.4, 'long-bake': 0.7 },
+    read: ({ batch: { cook }, ...n }) =>
+      read(
+        cook.startC < 0 ? 0.7 : 0,
+        'Cooked from frozen',
+        `It went in at *${t(cook.startC, n)}*: the ice melts before anything gets hot.`,
+        { evidence: ['as planned'], against: againstCold({ batch: { cook }, ...n } as BatchNumbers) },
+      ),
+  },
+  {
+    id: 'pot-fell',
+    of: { greasy: 1, pale: 0.8, burst: 0.4, 'long-bake': 0.8, 'cold-centre': 0.5, soggy: 0.5, collapsed: 0.2 },
+    read: (n) => {
+      const pot = n.core?.pot ?? null;
+      if (pot === null || pot.medium !== 'oil') return null;
+      const fall = pot.setC - pot.lowestC;
+      return read(
+        Math.max(isTooCold(pot) ? 0.7 : 0, ramp(fall, 12, 35)),
+        'The oil fell too far',
+        `${pot.count} at once take the oil from ${t(pot.setC, n)} down to *${t(pot.lowestC, n)}*; ${pot.bears} keep it within 15 °C.`,
+        { evidence: ['by the forecast of the pot'] },
+      );
+    },
+  },
+  {
+    id: 'nobody-measured',
+    of: { 'cold-centre': 0.5 },
+    read: (n) =>
+      read(
+        n.lowestC === null ? 0.5 : 0,
+        'Nobody measured',
+        `It went by minutes and colour: *no reading* of a middle is noted.`,
+        { evidence: ['no reading'] },
+      ),
+  },
+  {
+    id: 'probe-slipped',
+    of: { 'cold-centre': 1 },
+    read: (n) => {
+      const cold = noted(n, 'cold-centre');
+      if (cold === undefined || n.lowestC === null || n.lowestC < n.accounts.limit.c) return null;
+      return read(
+        cold.much === 'clearly' ? 0.9 : 0.6,
+        'The probe was not in the coldest place',
+        `The lowest reading was *${t(n.lowestC, n)}*, and it was cold inside all the same: the tip was beside the filling, touched metal, or in another parcel.`,
+        { evidence: ['readings against what was found'], isMeasured: true },
+      );
+    },
+  },
+  {
+    id: 'cut-soon',
+    of: { leaked: 0.6, soggy: 0.5, 'loose-filling': 0.4, dense: 0.2 },
+    read: (n) => {
+      const after = n.batch.note.measured.cutAfterMinutes;
+      if (after === null || !n.dries) return null;
+      return read(
+        0.8 * ramp(SETS - after, 0, SETS),
+        'Cut too soon',
+        `*${formatNumber(after)} min* after the heat; in ${SETS} the juice sets (house estimate).`,
+        { evidence: ['said yourself'], isMeasured: true },
+      );
+    },
+  },
+  {
+    id: 'lid-off-soon',
+    of: { collapsed: 1 },
+    read: (n) => {
+      const { cook, wrap } = n.batch;
+      const isRaised = n.accounts.dough.kind === 'yeasted';
+      if (MEDIA[mainStep(cook).medium].appliance !== 'steamer' || !isRaised) return null;
+      const rests = cook.steps.some(({ medium }) => medium === 'rest');
+      return read(
+        rests ? 0.25 : 0.7,
+        'The lid lifted at once',
+        rests
+          ? `A rest under the lid is planned; lifted before, ${wrap.form === 'purse' ? 'buns' : 'they'} fall in.`
+          : `No *rest* with the lid ajar is planned: steam out at once lets the crumb fall in.`,
+        { evidence: [`${METHODS[cook.method].done}, raised dough`] },
+      );
+    },
+  },
+];
+
+/** A pie's juice sets in so many minutes out of the oven. House estimate. */
+const SETS = 15;

@@ -1,0 +1,81 @@
+/** The next version of a batch: changes that answer its causes, each with what the checks say before and after. */
+import { assess } from '../checks/assess';
+import { type CheckId } from '../checks/check';
+import { forecastHeat, type HeatForecast } from '../checks/heat';
+import { type Assessment, judgement } from '../checks/judgement';
+import { type Kitchen } from '../document/kitchen-schema';
+import { apply } from '../document/operations';
+import { type Batch } from '../document/schema';
+import { isWithinLimits } from '../document/within-limits';
+import { formatNumber } from '../units/amount';
+import { answers } from './answers';
+import { type Cause, type Explained } from './find-causes';
+import { type NextChange } from './next-batch';
+import { type BatchNumbers } from './numbers';
+
+/** So many changes are proposed: more at once teach nothing. */
+const MOST = 6;
+/** Of one cause so many. */
+const MOST_EACH = 2;
+
+/** What a check's figure is called beside a change. */
+const FIGURE_WORDS: Readonly<Record<CheckId, string>> = {
+  moisture: 'free liquid',
+  salt: 'salt',
+  cooling: 'cooling',
+  fit: 'fit',
+  core: 'core',
+};
+
+/** The figure of a check, as it stands beside a change. */
+function figureOf(id: CheckId, { checks, moisture, salt, heat }: Assessment): string {
+  if (id === 'moisture')
+    return `${formatNumber(moisture[moisture.decides].value, 1)} g per 100 g${moisture.decides === 'board' ? ' at the board' : ''}`;
+  if (id === 'salt') return `${formatNumber(salt.fillingPercent, 2)} %`;
+  if (id === 'cooling') return heat?.cooling?.minutes == null ? 'never' : `${Math.round(heat.cooling.minutes)} min`;
+  if (id === 'core')
+    return heat?.core?.leastDoneMinutes == null ? 'never' : `hot in ${Math.ceil(heat.core.leastDoneMinutes)} min`;
+  return checks[id].headline.replace(/^Fit: /, '');
+}
+
+/**
+ * Proposes the next version.
+ * @param numbers of the batch as it was; @param heat its forecast with other ways of cooling
+ */
+export function nextVersion(numbers: BatchNumbers, explained: readonly Explained[], heat: HeatForecast): NextChange[] {
+  const { batch, kitchen } = numbers;
+  const causes = strongest(explained);
+  const before = assess(batch, kitchen, heat);
+  const changes: NextChange[] = [];
+  for (const cause of causes) {
+    if (changes.length >= MOST) break;
+    const list = answers(cause, numbers, before).slice(0, MOST_EACH);
+    for (const { id, label, operations, check } of list) {
+      const then = operations.reduce(apply, batch);
+      const isSame = changes.some((c) => c.id === id || JSON.stringify(c.operations) === JSON.stringify(operations));
+      if (isSame || !isWithinLimits(then) || changes.length >= MOST) continue;
+      changes.push({
+        id,
+        because: cause.id,
+        label,
+        operations,
+        isReminder: check === null,
+        effect: check === null ? null : effectOf(check, before, then, kitchen),
+      });
+    }
+  }
+  return changes;
+}
+
+function effectOf(check: CheckId, before: Assessment, then: Batch, kitchen: Kitchen): NextChange['effect'] {
+  const after = judgement(then, kitchen, forecastHeat(then, kitchen, 'first'));
+  return { what: FIGURE_WORDS[check], before: figureOf(check, before), after: figureOf(check, after) };
+}
+
+/** Every cause once, the strongest first, whatever it explains. */
+function strongest(explained: readonly Explained[]): Cause[] {
+  const by = new Map<string, Cause>();
+  for (const { causes } of explained)
+    for (const cause of causes) if ((by.get(cause.id)?.strength ?? 0) < cause.strength) by.set(cause.id, cause);
+  return [...by.values()].sort((a, b) => b.strength - a.strength);
+}

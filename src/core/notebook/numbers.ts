@@ -1,0 +1,124 @@
+/** What a batch's numbers are, planned and measured, as causes are read off them. */
+import { type Accounts, account } from '../checks/account';
+import { crustOf, type CrustFigures } from '../checks/crust';
+import { fitCook, type CookFit } from '../checks/cook-fit';
+import { type CoreForecast } from '../checks/core-forecast';
+import { type HeatForecast } from '../checks/heat';
+import { moistureFigures } from '../checks/moisture';
+import { boardOf, type BoardSeen } from './board-seen';
+import { cookReadingMinutes } from '../document/cook-runs';
+import { plannedMinutes } from '../document/cooking';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Outcome } from '../document/note-schema';
+import { type Batch } from '../document/schema';
+import { METHODS } from '../document/vocabulary/methods';
+import { type Band } from '../document/vocabulary/methods/method';
+import { type OutcomeId } from '../document/vocabulary/outcomes';
+import { weighedParcel, type Weighing, weighing } from '../wrapper/weighings';
+
+export interface BatchNumbers {
+  batch: Batch;
+  kitchen: Kitchen;
+  accounts: Accounts;
+  outcomes: readonly Outcome[];
+  /** Free liquid, g in 100 g: in the heat, where the oven has taken its part, and at the board; each with what is usual. */
+  heat: { value: number; band: Band };
+  board: { value: number; band: Band };
+  /** Filling in a parcel, g: as weighed, else as planned. */
+  portionG: number;
+  isWeighed: boolean;
+  portions: Weighing | null;
+  skins: Weighing | null;
+  /** That much filling over what closes easily; 1 at the upper edge. */
+  fullness: number;
+  /** Under what fills it: 1 at the lower edge. */
+  slackness: number;
+  core: CoreForecast | null;
+  crust: CrustFigures | null;
+  cookFit: CookFit | null;
+  /** Minutes in the heat: by the clock of the loads, else as planned. */
+  inHeatMinutes: number;
+  isTimed: boolean;
+  plannedMinutes: number;
+  /** The lowest reading of the last load, °C; null where nobody measured. */
+  lowestC: number | null;
+  /** Its readings against the forecast; null without any. */
+  against: ReadingsAgainst | null;
+  bench: BoardSeen | null;
+  /** Of the parcel that was weighed before and after: what it lost, % of the filling in it. */
+  lossPercent: number | null;
+  /** It is one that dries in the oven. */
+  dries: boolean;
+}
+
+/** How readings of the core lie to its forecast. */
+export interface ReadingsAgainst {
+  /** K that the lowest is under the least-done parcel as forecast, and the highest over the average one; 0 where between. */
+  behindK: number;
+  aheadK: number;
+  count: number;
+}
+
+/** The figures of a batch. @param heat its forecast */
+export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): BatchNumbers {
+  const accounts = account(batch, kitchen, heat);
+  const { board, heat: hot } = moistureFigures(accounts);
+  const { wrap, cook, note } = batch;
+  const weighed = weighedParcel(wrap.weighed, { portionG: wrap.portionG, skinG: accounts.fit.wrapperG });
+  const portionG = weighed?.portionG ?? wrap.portionG;
+  const ml = portionG / accounts.density;
+  const [low, high] = accounts.fit.comfortableMl;
+  const runs = cook.earlierRuns.map(({ inAt, outAt }) => (Date.parse(outAt) - Date.parse(inAt)) / 60_000);
+  const planned = plannedMinutes(cook);
+  const { parcelBeforeG, parcelAfterG } = note.measured;
+  return {
+    batch,
+    kitchen,
+    accounts,
+    outcomes: note.outcomes,
+    heat: { value: hot.value, band: hot.band },
+    board: { value: board.value, band: board.band },
+    portionG,
+    isWeighed: weighed !== null,
+    portions: weighing(wrap.weighed, 'filling'),
+    skins: weighing(wrap.weighed, 'skin'),
+    fullness: high > 0 ? ml / high : 0,
+    slackness: low > 0 ? ml / low : 1,
+    core: heat.core,
+    crust: heat.core && crustOf(batch, heat.core),
+    cookFit: fitCook(batch, kitchen),
+    inHeatMinutes: runs.length === 0 ? planned : runs.reduce((sum, m) => sum + m, 0) / runs.length,
+    isTimed: runs.length > 0,
+    plannedMinutes: planned,
+    lowestC: cook.readings.length === 0 ? null : Math.min(...lastRound(cook.readings).map(({ c }) => c)),
+    against: heat.core && readingsAgainst(batch, heat.core),
+    bench: boardOf(batch),
+    lossPercent:
+      parcelBeforeG === null || parcelAfterG === null || portionG <= 0
+        ? null
+        : (100 * (parcelBeforeG - parcelAfterG)) / portionG,
+    dries: METHODS[cook.method].dries,
+  };
+}
+
+function lastRound(readings: Batch['cook']['readings']): Batch['cook']['readings'] {
+  const last = Math.max(...readings.map(({ round }) => round));
+  return readings.filter(({ round }) => round === last);
+}
+
+/** What was noted of an outcome. */
+export const noted = ({ outcomes }: Pick<BatchNumbers, 'outcomes'>, what: OutcomeId): Outcome | undefined =>
+  outcomes.find((o) => o.what === what);
+
+/** Readings of the last round, each where the curves are at its minute. */
+function readingsAgainst({ cook }: Batch, { samples, leastDone }: CoreForecast): ReadingsAgainst | null {
+  const all = cookReadingMinutes(cook).filter(({ minute }) => minute > 0);
+  if (all.length === 0) return null;
+  const at = (curve: typeof samples, minute: number): number =>
+    (curve.find((s) => s.minute >= minute) ?? curve[curve.length - 1]).centreC;
+  return {
+    behindK: Math.max(0, ...all.map((r) => at(leastDone, r.minute) - r.c)),
+    aheadK: Math.max(0, ...all.map((r) => r.c - at(samples, r.minute))),
+    count: all.length,
+  };
+}

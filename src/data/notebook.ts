@@ -1,0 +1,41 @@
+/** What is noted of batches: why they came out so, and the versions that follow. */
+import useSWR from 'swr';
+import { firstVersions, nextNumber } from '@/core/notebook/versions';
+import { nextBatch, type NextChange } from '@/core/notebook/next-batch';
+import { type Kitchen } from '@/core/document/kitchen';
+import { type Batch } from '@/core/document/schema';
+import { isGood } from '@/core/document/vocabulary/outcomes';
+import { lively } from '@/workers/lively';
+import { type Why } from '@/workers/notebook';
+import { type NotebookApi } from '@/workers/notebook-api';
+import { keepBatch, now, useBatches } from './hooks';
+import { newId } from './new-id';
+
+const ask = lively<NotebookApi>(() => new Worker(new URL('../workers/notebook-entry', window.location.href)));
+
+/** Why, worked out in the worker whenever the batch or the kitchen has changed; what it said before stands meanwhile. */
+export function useWhy(batch: Batch, kitchen: Kitchen) {
+  const isAsked = batch.note.outcomes.some(({ what }) => !isGood(what));
+  const key = isAsked ? ['why', batch.id, batch.revision, batch.writer, kitchen.revision, kitchen.writer] : null;
+  return useSWR<Why, Error>(key, () => ask((remote) => remote.explainBatch(batch, kitchen)), {
+    keepPreviousData: true,
+    revalidateOnFocus: false,
+  });
+}
+
+/** All versions of the thing that a batch is, the first first. */
+export function useVersions(batch: Batch): Batch[] {
+  const { data } = useBatches();
+  return firstVersions(data?.batches ?? [], batch.lineage.thing);
+}
+
+/** Makes the next version with what was taken. @returns its id; null where it was not stored */
+export async function makeNext(
+  batch: Batch,
+  versions: readonly Batch[],
+  taken: readonly NextChange[],
+): Promise<string | null> {
+  const id = newId();
+  const next = nextBatch(batch, taken, { id, at: now(), number: nextNumber(versions) });
+  return (await keepBatch(next)) ? id : null;
+}

@@ -1,0 +1,26 @@
+/** Done: the batch leaves the Bench for the Notebook, and comes back where it is wanted. */
+import { View } from 'react-native';
+import { now } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+export function DonePanel({ batch, edit, undoStep }: StationProps) {
+  const isDone = batch.doneAt !== null;
+  const set = async () => {
+    const outcome = await edit({ do: 'setDone', at: isDone ? null : now() });
+    if (outcome.ok)
+      say({
+        text: isDone ? `“${batch.title}” is on the Bench again.` : `“${batch.title}” is done: it is in the Notebook.`,
+        kind: 'done',
+        action: { label: 'Undo', run: () => undoStep(outcome) },
+      });
+  };
+  return (
+    <View style={{ gap: 6 }}>
+      <Press title={isDone ? 'Back to the Bench' : 'Done: into the Notebook'} icon="check" onPress={() => void set()} />
+      {isDone && <Small>It is in the Notebook, as it was; begin again from it whenever you like.</Small>}
+    </View>
+  );
+}

@@ -1,0 +1,50 @@
+/** The batch as files: itself, as a recipe, its tables. */
+import { MOST } from '@/core/document/limits';
+import { View } from 'react-native';
+import { type Batch } from '@/core/document/schema';
+import { type Assessment } from '@/core/checks/judgement';
+import { exportBatch, saveBeside } from '@/data/files';
+import { say } from '@/data/notices';
+import { Press } from '@/ui/parts/press';
+import { TextField } from '@/ui/parts/text-field';
+import { type StationProps } from '../station-props';
+
+/** What writes tables and recipes is loaded when it is wanted. */
+const writers = {
+  recipe: async (batch: Batch) => {
+    const { toRecipe } = await import('@/data/tables');
+    saveBeside(batch, '.recipe.json', `${JSON.stringify(toRecipe(batch), null, 2)}\n`, 'application/ld+json');
+  },
+  lines: async (batch: Batch) => {
+    const { linesToCsv } = await import('@/data/tables');
+    saveBeside(batch, '.lines.csv', linesToCsv(batch.lines), 'text/csv');
+  },
+  water: async (batch: Batch, { ledger }: Assessment) => {
+    const { ledgerToCsv } = await import('@/data/tables');
+    saveBeside(batch, '.water.csv', ledgerToCsv(ledger), 'text/csv');
+  },
+};
+
+export function FilesPanel({ batch, assessment, edit }: StationProps) {
+  const write = (what: keyof typeof writers) =>
+    void writers[what](batch, assessment).catch((error: unknown) =>
+      say({ text: `Not written: ${String(error)}`, kind: 'problem' }),
+    );
+  return (
+    <View style={{ gap: 12 }}>
+      <TextField
+        label="Name of the batch"
+        value={batch.title}
+        onChange={(title) => edit({ do: 'setBatch', to: { title } }, 'title')}
+        most={MOST.title}
+        required
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+        <Press title="As a recipe" onPress={() => write('recipe')} />
+        <Press title="Lines as a table" onPress={() => write('lines')} />
+        <Press title="Water as a table" onPress={() => write('water')} />
+      </View>
+    </View>
+  );
+}

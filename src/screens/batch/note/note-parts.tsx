@@ -1,0 +1,1 @@
+export { NoteStation as default } from './note-station';

@@ -1,0 +1,54 @@
+/** For whom it was, and who liked it. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { MOST } from '@/core/document/limits';
+import { type Liking, LIKING_IDS, LIKINGS } from '@/core/document/vocabulary/outcomes';
+import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { Heading } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { type StationProps } from '../station-props';
+
+export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit'>) {
+  const { forWhom, tasters } = batch.note;
+  const [who, setWho] = useState('');
+  const keep = (next: typeof tasters) => edit({ do: 'setNote', to: { tasters: next } });
+  const add = () => {
+    const name = who.trim();
+    if (name === '' || tasters.some((t) => t.who === name)) return;
+    void keep([...tasters, { who: name, liked: 'liked' }]).then((done) => done.ok && setWho(''));
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <Heading level={2}>Who ate it</Heading>
+      <TextField
+        label="For whom"
+        value={forWhom}
+        most={MOST.title}
+        onChange={(text) => edit({ do: 'setNote', to: { forWhom: text } }, 'forWhom')}
+      />
+      {tasters.map((taster) => (
+        <View key={taster.who} style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
+          <View style={{ flex: 1 }}>
+            <Choices<Liking>
+              label={taster.who}
+              value={taster.liked}
+              options={LIKING_IDS.map((value) => ({ value, label: LIKINGS[value].label }))}
+              onChange={(liked) => void keep(tasters.map((t) => (t === taster ? { ...t, liked } : t)))}
+            />
+          </View>
+          <IconPress
+            icon="close"
+            label={`${taster.who} did not eat it`}
+            onPress={() => void keep(tasters.filter((t) => t !== taster))}
+          />
+        </View>
+      ))}
+      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <TextField label="Somebody else" value={who} most={MOST.helperName} onChange={setWho} />
+        </View>
+        <Press title="Add" disabled={who.trim() === ''} onPress={add} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,126 @@
+/** Why it came out so: causes with the length of their strength, and the next version to be taken line by line. */
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { isGood, OUTCOMES, PLACES_IN_PARCEL } from '@/core/document/vocabulary/outcomes';
+import { type Cause, type Explained } from '@/core/notebook/find-causes';
+import { HARD_TO_LEARN_FROM, type NextChange } from '@/core/notebook/next-batch';
+import { makeNext, useVersions, useWhy } from '@/data/notebook';
+import { Press, Toggles } from '@/ui/parts/press';
+import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+
+/** So many causes of one outcome are shown. */
+const MOST = 3;
+
+export function WhyPanel({ batch, kitchen }: StationProps) {
+  const { data, error, mutate } = useWhy(batch, kitchen);
+  if (!batch.note.outcomes.some(({ what }) => !isGood(what))) return null;
+  if (error)
+    return (
+      <View role="alert" style={{ gap: 8 }}>
+        <Body>Why could not be worked out: {error.message}. What you noted is kept.</Body>
+        <Press title="Try again" onPress={() => void mutate()} />
+      </View>
+    );
+  if (data === undefined) return <Small role="status">Reading the batch’s numbers …</Small>;
+  const isNoted = ({ outcome }: Explained) =>
+    batch.note.outcomes.some((o) => o.what === outcome.what && o.where === outcome.where);
+  return (
+    <View style={{ gap: 20 }}>
+      {data.explained.filter(isNoted).map((one) => (
+        <Why key={`${one.outcome.what} ${one.outcome.where ?? ''}`} {...one} />
+      ))}
+      {data.changes.length > 0 && <Next batch={batch} changes={data.changes} />}
+    </View>
+  );
+}
+
+function Why({ outcome, causes }: Explained) {
+  const where = outcome.where === null ? '' : ` (${PLACES_IN_PARCEL[outcome.where].label})`;
+  const title = `Why ${OUTCOMES[outcome.what].label}${where}`;
+  return (
+    <View role="region" aria-label={title} style={{ gap: 10 }}>
+      <Heading level={2}>{title}</Heading>
+      {causes.length === 0 && (
+        <Body>Nothing in the numbers explains this. What was not measured may: write it down in your own words.</Body>
+      )}
+      {causes.slice(0, MOST).map((cause) => (
+        <CauseCard key={cause.id} cause={cause} />
+      ))}
+    </View>
+  );
+}
+
+/** How sure a cause is, in a word. */
+const sureness = ({ strength }: Cause): string =>
+  strength >= 0.7 ? 'very likely' : strength >= 0.4 ? 'likely' : 'possible';
+
+function CauseCard({ cause }: { cause: Cause }) {
+  const p = usePalette();
+  const { title, sentence, evidence, against, strength } = cause;
+  return (
+    <View style={{ borderWidth: 1, borderColor: p.rule, backgroundColor: p.paper, gap: 2, paddingBottom: 10 }}>
+      <View
+        aria-hidden
+        style={{ height: 7, width: `${Math.round(strength * 100)}%`, backgroundColor: p.beet, marginBottom: 6 }}
+      />
+      <View style={{ paddingHorizontal: 14, gap: 2 }}>
+        <Strong>
+          {title}, {sureness(cause)}
+        </Strong>
+        <Sentence text={sentence} />
+        <Small>{evidence.join('; ')}</Small>
+        <Small>against it: {against.length === 0 ? 'nothing' : against.join('; ')}</Small>
+      </View>
+    </View>
+  );
+}
+
+function Next({ batch, changes }: { batch: StationProps['batch']; changes: readonly NextChange[] }) {
+  const p = usePalette();
+  const versions = useVersions(batch);
+  const [left, setLeft] = useState<readonly string[]>([]);
+  const taken = changes.filter(({ id }) => !left.includes(id));
+  const isMuch = taken.filter(({ isReminder }) => !isReminder).length >= HARD_TO_LEARN_FROM;
+  const begin = async () => {
+    const id = await makeNext(batch, versions, taken);
+    if (id !== null) router.navigate(`/batch/${id}/fill`);
+  };
+  return (
+    <View role="region" aria-label="Next version" style={{ gap: 10 }}>
+      <Heading level={2}>Next version</Heading>
+      {changes.map((change) => {
+        const isTaken = !left.includes(change.id);
+        return (
+          <View key={change.id} style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingBottom: 8, gap: 4 }}>
+            <Body style={{ textDecorationLine: isTaken ? 'none' : 'line-through' }}>{change.label}</Body>
+            {change.effect && (
+              <Small>
+                {change.effect.what} {change.effect.before} → {change.effect.after}
+              </Small>
+            )}
+            {change.isReminder && <Small>to be remembered: it goes into the next batch’s words</Small>}
+            <Toggles
+              label={change.label}
+              values={isTaken ? ['take'] : []}
+              options={[{ value: 'take', label: 'Take it' }]}
+              onToggle={() => setLeft(isTaken ? [...left, change.id] : left.filter((id) => id !== change.id))}
+            />
+          </View>
+        );
+      })}
+      {isMuch && <Small>Several changes at once: whatever comes of it, nobody will know which of them it was.</Small>}
+      <Press
+        title={
+          taken.length === 0
+            ? 'Begin again as it was'
+            : `Begin the next version with ${taken.length} of ${changes.length}`
+        }
+        kind="solid"
+        onPress={() => void begin()}
+      />
+    </View>
+  );
+}

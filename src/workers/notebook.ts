@@ -1,0 +1,21 @@
+/** Why a batch came out as it did, and what to change: with its forecasts, so for a worker. */
+import { forecastHeat } from '../core/checks/heat';
+import { type Kitchen } from '../core/document/kitchen-schema';
+import { type Batch } from '../core/document/schema';
+import { type Explained, findCauses } from '../core/notebook/find-causes';
+import { type NextChange } from '../core/notebook/next-batch';
+import { nextVersion } from '../core/notebook/next-version';
+import { numbersOf } from '../core/notebook/numbers';
+
+export interface Why {
+  explained: Explained[];
+  changes: NextChange[];
+}
+
+/** Causes of what was noted, ranked, and the proposal for the next version. */
+export function explainBatch(batch: Batch, kitchen: Kitchen): Why {
+  const heat = forecastHeat(batch, kitchen, 'ways');
+  const numbers = numbersOf(batch, kitchen, heat);
+  const explained = findCauses(numbers);
+  return { explained, changes: nextVersion(numbers, explained, heat) };
+}
