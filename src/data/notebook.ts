@@ -4,7 +4,6 @@ import { firstVersions, nextNumber } from '@/core/notebook/versions';
 import { nextBatch, type NextChange } from '@/core/notebook/next-batch';
 import { type Kitchen } from '@/core/document/kitchen';
 import { type Batch } from '@/core/document/schema';
-import { isGood } from '@/core/document/vocabulary/outcomes';
 import { lively } from '@/workers/lively';
 import { type Why } from '@/workers/notebook';
 import { type NotebookApi } from '@/workers/notebook-api';
@@ -15,7 +14,7 @@ const ask = lively<NotebookApi>(() => new Worker(new URL('../workers/notebook-en
 
 /** Why, worked out in the worker whenever the batch or the kitchen has changed; what it said before stands meanwhile. */
 export function useWhy(batch: Batch, kitchen: Kitchen) {
-  const isAsked = batch.note.outcomes.some(({ what }) => !isGood(what));
+  const isAsked = batch.note.outcomes.length > 0;
   const key = isAsked ? ['why', batch.id, batch.revision, batch.writer, kitchen.revision, kitchen.writer] : null;
   return useSWR<Why, Error>(key, () => ask((remote) => remote.explainBatch(batch, kitchen)), {
     keepPreviousData: true,

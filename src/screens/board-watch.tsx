@@ -1,7 +1,7 @@
 /** Watches every bench clock that runs, on whatever page the cook is, and raises its alarms. Shows nothing. */
 import { useEffect, useMemo, useRef } from 'react';
 import { boardClock, type BoardClock, boardEvents } from '@/core/cooling/board-clock';
-import { EDGES } from '@/core/document/vocabulary/edges';
+import { wrapSeconds } from '@/core/document/learned';
 import { type Batch } from '@/core/document/schema';
 import { judgement } from '@/core/checks/judgement';
 import { raiseAlarm } from '@/data/alarm';
@@ -30,7 +30,7 @@ function Watch({ batch }: { batch: Batch }) {
       now: latest,
       count: batch.count,
       roomC: kitchen.roomC,
-      usualSeconds: EDGES[batch.wrap.edge].seconds,
+      usualSeconds: wrapSeconds(batch.wrap.edge, kitchen),
     });
   useEffect(() => {
     if (!clock || !board || !isRisky) return;

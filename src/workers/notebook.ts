@@ -5,11 +5,14 @@ import { type Batch } from '../core/document/schema';
 import { type Explained, findCauses } from '../core/notebook/find-causes';
 import { type NextChange } from '../core/notebook/next-batch';
 import { nextVersion } from '../core/notebook/next-version';
+import { lessonsOf, type Taught } from '../core/notebook/lessons';
 import { numbersOf } from '../core/notebook/numbers';
 
 export interface Why {
   explained: Explained[];
   changes: NextChange[];
+  /** What its kitchen could learn of it. */
+  lessons: Taught[];
 }
 
 /** Causes of what was noted, ranked, and the proposal for the next version. */
@@ -17,5 +20,5 @@ export function explainBatch(batch: Batch, kitchen: Kitchen): Why {
   const heat = forecastHeat(batch, kitchen, 'ways');
   const numbers = numbersOf(batch, kitchen, heat);
   const explained = findCauses(numbers);
-  return { explained, changes: nextVersion(numbers, explained, heat) };
+  return { explained, changes: nextVersion(numbers, explained, heat), lessons: lessonsOf(numbers, explained) };
 }

@@ -23,6 +23,11 @@ const opened = (name: string, version = 4): Batch => {
   return read.value;
 };
 
+it('a kitchen of version 7 has learned nothing of notes yet, and keeps all else', () => {
+  const old = stored('kitchen-7', 9);
+  expect(readKitchen(old)).toEqual({ ok: true, value: { ...old, version: KITCHEN_VERSION, learned: [] } });
+});
+
 /** As version 9 had it: what came with version 10 is the same for all older ones, and looked at once. */
 const before10 = (name: string, version = 4) => {
   const { note, lineage: _line, doneAt: _done, ...rest } = opened(name, version);
@@ -114,7 +119,13 @@ describe('version 6', () => {
   it('the kitchen opens as it was', () => {
     expect(readKitchen(stored('kitchen', 6))).toEqual({
       ok: true,
-      value: { ...stored('kitchen', 6), version: KITCHEN_VERSION, appliances: FIRST_APPLIANCES, thermometer: null },
+      value: {
+        ...stored('kitchen', 6),
+        version: KITCHEN_VERSION,
+        appliances: FIRST_APPLIANCES,
+        thermometer: null,
+        learned: [],
+      },
     });
   });
 });

@@ -66,12 +66,16 @@ export function account(
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
-  const takes = takesOf(kindOf(o.lines), {
-    form: wrap.form,
-    vent: wrap.vent,
-    method: cook.method,
-    dough: o.dough.kind,
-  });
+  const takes = takesOf(
+    kindOf(o.lines),
+    {
+      form: wrap.form,
+      vent: wrap.vent,
+      method: cook.method,
+      dough: o.dough.kind,
+    },
+    kitchen.learned,
+  );
   const steamG = heat?.cooling?.soundSteamG ?? 0;
   const ledger = drawLedger(o.lines, batch.water, steamG, takes.ovenPer100);
   const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY));

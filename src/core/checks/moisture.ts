@@ -70,7 +70,7 @@ export function inTheHeat(accounts: Accounts): Moment {
     state,
     deciding: value,
     headline: `Moisture: ${value > wet ? 'too wet' : 'as it should be'}`,
-    sentence: `Free liquid *${per100(value)} g* per 100 g in the heat; ${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}.`,
+    sentence: `Free liquid *${per100(value)} g* per 100 g in the heat; ${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}${takes.isLearned ? ' in your kitchen' : ''}.`,
   };
 }
 
@@ -195,6 +195,9 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
       ? [{ text: 'of which the oven takes', figure: formatGrams(ledger.driedInOven), source: HOUSE }]
       : []),
     { text: 'in a finished filling of', figure: formatGrams(ledger.finishedG) },
-    { text: `What ${takes.parcel} takes before it soaks or bursts`, source: HOUSE },
+    {
+      text: `What ${takes.parcel} takes before it soaks or bursts`,
+      source: takes.isLearned ? 'learned in your kitchen' : HOUSE,
+    },
   ];
 }

@@ -4,7 +4,7 @@ import { paceOfBatch } from '../cooling/board-clock';
 import { mainStep, plannedMinutes } from '../document/cooking';
 import { type ApplianceKind } from '../document/vocabulary/appliances';
 import { type TaskKind } from '../document/vocabulary/task-kinds';
-import { EDGES } from '../document/vocabulary/edges';
+import { wrapSeconds } from '../document/learned';
 import { FORMS } from '../document/vocabulary/forms';
 import { MEDIA } from '../document/vocabulary/media';
 import { SERVINGS } from '../document/vocabulary/servings';
@@ -37,7 +37,7 @@ export function wrapTasks(facts: BatchFacts, rollMinutes: number, after: readonl
   const { wrap, count } = batch;
   const isPan = SHAPES[wrap.skin.shape].isPan;
   const pace = paceOfBatch(wrap);
-  const seconds = pace ?? EDGES[wrap.edge].seconds;
+  const seconds = pace ?? wrapSeconds(wrap.edge, facts.kitchen);
   const minutes = rollMinutes + (isPan ? PAN_MINUTES * count : (count * seconds) / 60);
   const parts = Math.min(count, Math.max(1, Math.ceil(minutes / AT_A_TIME)));
   const each = isPan ? '' : `, ${Math.round(seconds)} s each${pace === null ? '' : ', as you did'}; cover the skins`;

@@ -2,6 +2,9 @@
 import { type OwnIngredient } from './own-ingredient-schema';
 import { type OwnDough } from './own-dough-schema';
 import { learnSpread } from './portion-spread';
+import { type Learned } from './learned-schema';
+import { type Lesson, withLesson } from './learned';
+import { type LearnedId } from './vocabulary/learned';
 import { learnTarget } from './tastings';
 import { type Appliance, type ApplianceHeat, type Kitchen, USUAL_SALT_TARGET } from './kitchen';
 import { type Batch } from './schema';
@@ -23,6 +26,7 @@ type Settings = Omit<
   | 'cooling'
   | 'doughs'
   | 'appliances'
+  | 'learned'
 >;
 
 export type KitchenOperation =
@@ -45,7 +49,13 @@ export type KitchenOperation =
   | { do: 'forgetFit'; key: FitKey }
   /** A tasting moves the target a little. */
   | { do: 'learnSalt'; tasting: Batch['season']['tastings'][number] }
-  | { do: 'forgetTastings' };
+  | { do: 'forgetTastings' }
+  /** What a batch says of a figure; it is frozen as it is, or let learn again; it goes back to the estimate. */
+  | { do: 'learn'; lesson: Lesson; batchId: string; at: string }
+  | { do: 'freezeLearned'; what: LearnedId; of: string; isFrozen: boolean }
+  | { do: 'forgetLearned'; what: LearnedId; of: string }
+  /** A figure as it was, put back. */
+  | { do: 'keepLearned'; learned: Learned };
 
 const isSameKey = (a: FitKey, b: FitKey): boolean =>
   a.vessel === b.vessel && a.place === b.place && a.base === b.base && a.covered === b.covered;
@@ -99,6 +109,22 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
         saltTargetPercent: learnTarget(kitchen.saltTargetPercent, change.tasting),
         tastings: kitchen.tastings + 1,
       };
+    case 'learn':
+      return { ...kitchen, learned: withLesson(kitchen.learned, change.lesson, change) };
+    case 'freezeLearned':
+      return {
+        ...kitchen,
+        learned: kitchen.learned.map((l) =>
+          l.what === change.what && l.of === change.of ? { ...l, isFrozen: change.isFrozen } : l,
+        ),
+      };
+    case 'keepLearned': {
+      const { what, of } = change.learned;
+      const others = kitchen.learned.filter((l) => l.what !== what || l.of !== of);
+      return { ...kitchen, learned: [...others, change.learned] };
+    }
+    case 'forgetLearned':
+      return { ...kitchen, learned: kitchen.learned.filter((l) => l.what !== change.what || l.of !== change.of) };
     case 'forgetTastings':
       return { ...kitchen, saltTargetPercent: USUAL_SALT_TARGET, tastings: 0 };
   }

@@ -11,6 +11,7 @@ import { VESSEL_IDS } from './vocabulary/vessels';
 import { id } from './id';
 import { LIMITS, MOST } from './limits';
 import { between } from './span';
+import { learnedSchema } from './learned-schema';
 import { KITCHEN_FORMAT, KITCHEN_VERSION } from './vocabulary/formats';
 import { SALT_KIND_IDS } from './vocabulary/salt-kinds';
 
@@ -136,6 +137,11 @@ export const kitchenSchema = z
       })
       .nullable()
       .describe('How much portions differ here, from the first parcels weighed; null where none were.'),
+    learned: z
+      .array(learnedSchema)
+      .max(MOST.learned, `takes at most ${MOST.learned} figures`)
+      .refine((all) => new Set(all.map((l) => `${l.what} ${l.of}`)).size === all.length, 'a figure is there twice')
+      .describe('Figures learned from what was noted of batches.'),
   })
   .describe('Settings of one kitchen, its own ingredients, and what it has learned.');
 export type Kitchen = z.infer<typeof kitchenSchema>;

@@ -36,6 +36,7 @@ export const DEFAULT_KITCHEN: Kitchen = {
   appliances: FIRST_APPLIANCES,
   thermometer: null,
   portionSpread: null,
+  learned: [],
 };
 
 /** The target a kitchen begins with, %. House estimate. */

@@ -131,6 +131,9 @@ export const MOST = {
   taken: 100,
   /** Of a note, and of a line of versions. */
   outcomes: 60,
+  /** Of what a kitchen has learned: figures, and batches that one was learned from. */
+  learned: 300,
+  evidence: 30,
   tasters: 30,
   versions: 1000,
   changed: 40,

@@ -16,6 +16,7 @@ import { BrokenKitchen } from '../broken-kitchen';
 import { Appliances } from './appliances';
 import { AtTheBoard } from './at-the-board';
 import { IceCheck } from './ice-check';
+import { LearnedFigures } from './learned';
 import { LearnedCooling, Vessels } from './vessels';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 
@@ -132,6 +133,7 @@ export function KitchenScreen() {
       <IceCheck kitchen={kitchen} />
       <Vessels kitchen={kitchen} />
       <LearnedCooling kitchen={kitchen} />
+      <LearnedFigures kitchen={kitchen} />
       <AtTheBoard kitchen={kitchen} />
       <Choices
         label="Oven"

@@ -18,6 +18,7 @@ import { type StationProps } from '../station-props';
 import { CutOpen } from './cut-open';
 import { DonePanel } from './done-panel';
 import { FilesPanel } from './files-panel';
+import { LearnPanel } from './learn-panel';
 import { MeasuredPanel } from './measured-panel';
 import { OutcomeChips } from './outcome-chips';
 import { TastersPanel } from './tasters-panel';
@@ -92,6 +93,7 @@ export function NoteStation(props: StationProps) {
         most={MOST.words}
         placeholder="What to change next time"
       />
+      <LearnPanel {...props} />
       <DonePanel {...props} />
       <VersionsPanel batch={batch} />
       <FilesPanel {...props} />

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { warmthAt } from '@/core/cooling/at-the-board';
 import { BENCH_RULE, boardClock, type BoardClock } from '@/core/cooling/board-clock';
-import { EDGES } from '@/core/document/vocabulary/edges';
+import { learnedOf, wrapSeconds } from '@/core/document/learned';
 import { LIMITS } from '@/core/document/limits';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
@@ -33,12 +33,14 @@ export function BenchPanel(props: StationProps) {
       askToNotify();
       void edit({ do: 'startBoard', at: rightNow() });
     };
-    const usual = (count * EDGES[wrap.edge].seconds) / 60;
+    const seconds = wrapSeconds(wrap.edge, kitchen);
+    const isLearned = learnedOf(kitchen.learned, 'wrap-seconds', wrap.edge) !== null;
     return (
       <View style={{ gap: 8 }}>
         <Heading level={3}>On the bench</Heading>
         <Body>
-          {count} at about {EDGES[wrap.edge].seconds} s each are {formatMinutes(Math.ceil(usual))} (house estimate).
+          {count} at about {Math.round(seconds)} s each are {formatMinutes(Math.ceil((count * seconds) / 60))} (
+          {isLearned ? 'your kitchen' : 'house estimate'}).
         </Body>
         <View style={{ alignItems: 'flex-start' }}>
           <Press title="The filling is out: start the bench clock" kind="solid" icon="timer-outline" onPress={start} />
@@ -51,7 +53,7 @@ export function BenchPanel(props: StationProps) {
     now: latest,
     count,
     roomC: kitchen.roomC,
-    usualSeconds: EDGES[wrap.edge].seconds,
+    usualSeconds: wrapSeconds(wrap.edge, kitchen),
   });
   const warm = facts ? warmthAt(facts.warmth, clock.outMinutes) : null;
   const t = (c: number) => formatTemperature(c, kitchen.temperature);

@@ -1,0 +1,81 @@
+/** The law by which a kitchen's figures are learned, and what a learned figure is now. */
+import { type Learned } from './learned-schema';
+import { MOST } from './limits';
+import { type EdgeId, EDGES } from './vocabulary/edges';
+import { LEARNED, type LearnedId } from './vocabulary/learned';
+
+/** The estimate counts as so many batches (science.md 14). */
+export const PRIOR = 3;
+/** A batch's word counts half as much ten batches later. */
+const HALVED_AFTER = 10;
+/** No batch says more than two standard deviations from what is known. */
+const CLIP = 2;
+
+/**
+ * A learned figure: (n₀·estimate + Σ wᵢ xᵢ) / (n₀ + Σ wᵢ), n₀ = 3; each xᵢ clipped at two standard deviations of what is known by
+ * then; w halves in ten batches.
+ * @param xs what each batch says, the oldest first
+ */
+export function learn(what: LearnedId, estimate: number, xs: readonly number[]): number {
+  const { sd, isShare, bounds } = LEARNED[what];
+  const width = CLIP * (isShare ? sd * estimate : sd);
+  const said: number[] = [];
+  const value = (): number => {
+    let [sum, weight] = [PRIOR * estimate, PRIOR];
+    said.forEach((x, i) => {
+      const w = 0.5 ** ((said.length - 1 - i) / HALVED_AFTER);
+      sum += w * x;
+      weight += w;
+    });
+    return sum / weight;
+  };
+  for (const x of xs) {
+    const known = value();
+    said.push(Math.min(known + width, Math.max(known - width, x)));
+  }
+  return Math.min(bounds[1], Math.max(bounds[0], value()));
+}
+
+/** What one batch has to say of a figure. */
+export interface Lesson {
+  what: LearnedId;
+  of: string;
+  estimate: number;
+  /** What this batch says it is. */
+  x: number;
+}
+
+/** The figure with one more batch's word; the same batch speaks once. A frozen one stays as it is. */
+export function withLesson(
+  known: readonly Learned[],
+  { what, of, estimate, x }: Lesson,
+  { batchId, at }: { batchId: string; at: string },
+): Learned[] {
+  const before = known.find((l) => l.what === what && l.of === of);
+  if (before?.isFrozen === true) return [...known];
+  const evidence = [...(before?.evidence ?? []).filter((e) => e.batchId !== batchId), { batchId, x, at }].slice(
+    -MOST.evidence,
+  );
+  const from = before?.estimate ?? estimate;
+  const after: Learned = {
+    what,
+    of,
+    estimate: from,
+    value: learn(
+      what,
+      from,
+      evidence.map((e) => e.x),
+    ),
+    isFrozen: false,
+    evidence,
+  };
+  return before === undefined ? [...known, after] : known.map((l) => (l === before ? after : l));
+}
+
+/** What a kitchen takes a figure for; null where it has learned nothing of it. */
+export const learnedOf = (known: readonly Learned[], what: LearnedId, of: string): Learned | null =>
+  known.find((l) => l.what === what && l.of === of && (l.evidence.length > 0 || l.isFrozen)) ?? null;
+
+/** Seconds that filling and closing a parcel takes here: as learned, else as is usual for its edge. */
+export const wrapSeconds = (edge: EdgeId, { learned }: { learned: readonly Learned[] }): number =>
+  learnedOf(learned, 'wrap-seconds', edge)?.value ?? EDGES[edge].seconds;

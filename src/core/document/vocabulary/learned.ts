@@ -1,0 +1,43 @@
+/** What a kitchen can learn from its notes: each with how far single batches lie apart, and where it never goes. */
+import { idsOf, recordsOf } from './records';
+
+interface LearnedRecord {
+  /** `wet edge of …` */
+  label: string;
+  unit: string;
+  digits: number;
+  /** How far one batch's word lies from what is so, one standard deviation; of seconds a share. House estimates. */
+  sd: number;
+  isShare: boolean;
+  /** It never leaves this. */
+  bounds: readonly [least: number, most: number];
+}
+
+export const LEARNED = recordsOf<LearnedRecord>()({
+  'wet-edge': {
+    label: 'most free liquid',
+    unit: 'g per 100 g',
+    digits: 1,
+    sd: 2,
+    isShare: false,
+    bounds: [1, 25],
+  },
+  'dry-edge': {
+    label: 'least free liquid',
+    unit: 'g per 100 g',
+    digits: 1,
+    sd: 2,
+    isShare: false,
+    bounds: [0, 12],
+  },
+  'wrap-seconds': {
+    label: 'filling and closing one',
+    unit: 's',
+    digits: 0,
+    sd: 0.3,
+    isShare: true,
+    bounds: [5, 900],
+  },
+});
+export type LearnedId = keyof typeof LEARNED;
+export const LEARNED_IDS = idsOf(LEARNED);

@@ -1,0 +1,108 @@
+/** What a noted batch teaches its kitchen: each lesson with its reason, to be kept or not. Safety limits never learn. */
+import { paceOfBatch } from '../cooling/board-clock';
+import { type Lesson } from '../document/learned';
+import { type Outcome } from '../document/note-schema';
+import { EDGES } from '../document/vocabulary/edges';
+import { type Much, type OutcomeId } from '../document/vocabulary/outcomes';
+import { takesOf } from '../filling/takes';
+import { formatNumber } from '../units/amount';
+import { type Explained } from './find-causes';
+import { type BatchNumbers } from './numbers';
+
+/** A lesson with its reason, in a sentence; the deciding number between asterisks. */
+export interface Taught extends Lesson {
+  because: string;
+}
+
+const WET: readonly OutcomeId[] = ['soggy', 'leaked', 'spat'];
+const DRY: readonly OutcomeId[] = ['dry', 'loose-filling'];
+const RIGHT: readonly OutcomeId[] = ['just-right', 'juicy', 'crisp'];
+/** Causes by which a wet parcel says something of its liquid, and a dry one. */
+const BY_LIQUID: readonly string[] = ['wet-filling', 'wet-at-board'];
+const BY_DRYNESS: readonly string[] = ['too-dry'];
+
+/** The edge lies so far on the good side of a batch that was not right, g in 100 g. House estimates. */
+const BESIDE: Readonly<Record<Much, number>> = { little: 0.5, clearly: 1.5 };
+
+/** Everything that a batch teaches. @param explained why it came out so: what something else explains teaches nothing of liquid */
+export function lessonsOf(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
+  return [...edges(n, explained), ...pace(n)];
+}
+
+function edges(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
+  const { batch, accounts, outcomes } = n;
+  const { wrap, cook } = batch;
+  const usual = takesOf(accounts.takes.kind, {
+    form: wrap.form,
+    vent: wrap.vent,
+    method: cook.method,
+    dough: accounts.dough.kind,
+  });
+  const { of } = usual;
+  const value = n.heat.value;
+  const [dry, wet] = n.heat.band;
+  const said = `*${formatNumber(value, 1)} g* of free liquid per 100 g`;
+  const right = outcomes.find(({ what }) => RIGHT.includes(what));
+  const isWet = outcomes.filter(({ what }) => WET.includes(what));
+  const isDry = outcomes.filter(({ what }) => DRY.includes(what));
+  const lessons: Taught[] = [];
+  const [wetFault] = isWet.filter((o) => isOpen(o, explained, BY_LIQUID));
+  if (wetFault && value > dry && value <= wet)
+    lessons.push({
+      what: 'wet-edge',
+      of,
+      estimate: usual.band[1],
+      x: value - BESIDE[wetFault.much],
+      because: `${said}, inside the band, and it was too wet all the same.`,
+    });
+  else if (right && isWet.length === 0 && value > wet)
+    lessons.push({
+      what: 'wet-edge',
+      of,
+      estimate: usual.band[1],
+      x: value,
+      because: `${said}, above the band, and it was right.`,
+    });
+  const [dryFault] = isDry.filter((o) => isOpen(o, explained, BY_DRYNESS));
+  if (dryFault && value >= dry && value < wet)
+    lessons.push({
+      what: 'dry-edge',
+      of,
+      estimate: usual.band[0],
+      x: value + BESIDE[dryFault.much],
+      because: `${said}, inside the band, and it was dry all the same.`,
+    });
+  else if (right && isDry.length === 0 && value < dry)
+    lessons.push({
+      what: 'dry-edge',
+      of,
+      estimate: usual.band[0],
+      x: value,
+      because: `${said}, under the band, and it was right.`,
+    });
+  return lessons;
+}
+
+/** Nothing explains it better than its liquid would. */
+function isOpen(outcome: Outcome, explained: readonly Explained[], by: readonly string[]): boolean {
+  const causes = explained.find((e) => e.outcome.what === outcome.what)?.causes ?? [];
+  const [first] = causes;
+  return first === undefined || first.strength < SURE || by.includes(first.id);
+}
+/** So sure another cause is, it is that. House estimate. */
+const SURE = 0.5;
+
+function pace({ batch }: BatchNumbers): Taught[] {
+  const seconds = paceOfBatch(batch.wrap);
+  if (seconds === null || seconds <= 0) return [];
+  const { edge } = batch.wrap;
+  return [
+    {
+      what: 'wrap-seconds',
+      of: edge,
+      estimate: EDGES[edge].seconds,
+      x: seconds,
+      because: `*${formatNumber(seconds, 0)} s* a parcel by the bench clock.`,
+    },
+  ];
+}
