@@ -84,7 +84,8 @@ test('three batches on one evening: collision, mended, run late, reloaded, witho
   expect(minutes).toBeGreaterThan(5);
   await page.clock.fastForward((minutes + 1) * 60_000);
   await expect(page.getByText(`${first}: is it done?`)).toBeVisible();
-  await expect(page).toHaveTitle(new RegExp(`${first}: is it done\\?`));
+  // In the title, too, as whatever was said last.
+  await expect(page).toHaveTitle(/^! /);
   await expect(left).toHaveText(/^\+/);
   await nowCard(page).getByRole('button', { name: 'Not yet, +5' }).click();
   await expect(left).toHaveText(/^[34]:/);
@@ -132,6 +133,10 @@ const seen = (page: Page) =>
     const label = (e: Element) => e.getAttribute('aria-label') ?? e.textContent ?? '';
     return {
       now: Date.now(),
+      // Everything but the clocks: it changes when the plan has followed.
+      what: all('[role=region][aria-label=Now], [role=region][aria-label=Now] ~ *')
+        .map((e) => (e.textContent ?? '').replace(/\+?[\d:]+/g, ''))
+        .join(),
       timers: all('[role=timer]').map((e) => e.textContent ?? ''),
       // What is to be lit while the hands are at something else.
       lit: all('[data-testid=next]')
@@ -164,7 +169,7 @@ async function onward(page: Page): Promise<void> {
   // Work takes what it was thought to, without the tenth that is spare; what goes by itself takes its time.
   const rest = which === 0 && isWork ? Math.floor(seconds[0] * 0.9) : seconds[which];
   const wait = Math.min(rest, ...until);
-  if (wait >= 0) await page.clock.fastForward(wait * 1000 + 1500);
+  if (wait >= 0) await page.clock.fastForward(wait * 1000 + 300);
   await page.waitForTimeout(30);
   const there = await seen(page);
   const inPassing = there.buttons.find((name) => / begin$/.test(name) && name.includes(': '));
@@ -173,7 +178,10 @@ async function onward(page: Page): Promise<void> {
   if (inPassing === undefined && wait < rest - 2) return;
   const inNow = there.inNow.includes('Begin') ? 'Begin' : (onTo ?? 'Done');
   await tap(page, inPassing ?? (which > 0 ? ofOthers[which - 1] : inNow));
+  await expect.poll(async () => (await seen(page)).what, { timeout: 5000, intervals: [60] }).not.toBe(there.what);
   await isSettled(page);
+  // A tap so soon after the step has changed would still mean the one before.
+  await page.clock.fastForward(700);
 }
 
 /** Seconds to go that a timer shows; below 0 past its end. */
@@ -184,5 +192,15 @@ const secondsOf = (text: string): number =>
     .split(':')
     .reduce((sum, part) => sum * 60 + Number(part), 0);
 
-/** The plan follows what was tapped, at the latest when it was looked for as long as it is while a day runs. */
-const isSettled = (page: Page): Promise<void> => page.waitForTimeout(150);
+/** The plan follows what was tapped: whoever goes on by the old one goes on in its order. */
+async function isSettled(page: Page): Promise<void> {
+  await page.waitForTimeout(60);
+  await page.waitForFunction(
+    () => !/Looking for a better plan|Trying what would mend it/.test(document.body.innerText),
+    null,
+    {
+      polling: 50,
+      timeout: 30_000,
+    },
+  );
+}

@@ -110,7 +110,7 @@ test('a full store is said before anything is lost', async ({ page }) => {
   // What was typed stays, also elsewhere, and goes out as a file.
   await page.getByRole('link', { name: /^Note/ }).click();
   await page.getByLabel('In your own words').fill('thicker next time');
-  await page.getByRole('heading', { name: 'How did it come out?' }).click();
+  await page.getByRole('heading', { name: 'Tap where you found it' }).click();
   await expect(page.getByLabel('In your own words')).toHaveValue('thicker next time');
   await page.getByRole('link', { name: /^Wrap;/ }).click();
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('31');

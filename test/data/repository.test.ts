@@ -72,7 +72,7 @@ describe('a batch in storage', () => {
     // Another tab without a lock wrote the same revision.
     await mockStorage.setItem(
       repository.batchKey(turkey.id),
-      JSON.stringify({ ...documentOf(back), writer: 'another tab', note: { outcomes: [], words: 'theirs' } }),
+      JSON.stringify({ ...documentOf(back), writer: 'another tab', note: { ...turkey.note, words: 'theirs' } }),
     );
     const refused = await repository.replayBatch(before, [], documentOf(back), AT);
     expect(refused).toMatchObject({ ok: false, problems: [expect.stringContaining('changed in another tab')] });

@@ -7,9 +7,10 @@ import { isIdOf } from '../document/vocabulary/records';
 import { KIND_WORDS } from '../filling/takes';
 import { formatNumber } from '../units/amount';
 
-/** `most free liquid, a baked parcel of short pastry with a cooked or meatless filling` */
+/** `Most free liquid, a baked parcel of short pastry with a cooked or meatless filling` */
 export function learnedLabel({ what, of }: Pick<Lesson, 'what' | 'of'>): string {
-  return `${LEARNED[what].label}, ${aboutOf(of)}`;
+  const label = `${LEARNED[what].label}, ${aboutOf(of)}`;
+  return label.charAt(0).toUpperCase() + label.slice(1);
 }
 
 function aboutOf(of: string): string {

@@ -1,5 +1,6 @@
 /** The one big now: what, how much, how to see that it is done, its time; what comes next; what is still to be added. */
 import { router } from 'expo-router';
+import { useEffect, useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { formatClock } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
@@ -25,6 +26,8 @@ interface Props {
   onOpen: (taskId: string) => void;
 }
 
+/** Within so long after the step has changed a tap still meant the one before, ms. */
+const BOUNCE_MS = 600;
 /** "Not yet" adds so many minutes. */
 const MORE = 5;
 /** Names that fit a line. */
@@ -36,12 +39,21 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
   const now = useNow(isRunning ? 1000 : 30_000);
   useWakeLock(isRunning);
   const { now: task, next, running, inPassing, waitsFor, isOver, onTo } = dayNow(plan, nowMinute);
+  // A finger that taps twice does not end the next step, too.
+  const changed = useRef(0);
+  const shown = `${task?.id} ${task?.state}`;
+  useEffect(() => {
+    changed.current = Date.now();
+  }, [shown]);
   if (isOver) return <Over />;
   if (task === null) return null;
   const others = running.filter((t) => t !== task);
   const batch = batches.find((b) => task.batchIds.length === 1 && b.id === task.batchIds[0]);
   const toAdd = batch ? stillToAdd(task, batch) : [];
   const act = { day, plan, task, batches };
+  const guarded = (run: () => void) => (): void => {
+    if (Date.now() - changed.current > BOUNCE_MS) run();
+  };
   const { station } = TASK_KINDS[task.kind];
   const ms = Date.parse(now);
   return (
@@ -90,10 +102,10 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
             <Press
               title={isRunning ? 'Begin' : 'Begin the day'}
               kind="solid"
-              onPress={() => {
+              onPress={guarded(() => {
                 askToNotify();
                 void beginTask(act);
-              }}
+              })}
             />
           ) : (
             <>
@@ -103,14 +115,14 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
                   label={`Done, on to ${fullTitle(onTo)}`}
                   kind="solid"
                   icon="check"
-                  onPress={() => void endTask(act, onTo)}
+                  onPress={guarded(() => void endTask(act, onTo))}
                 />
               )}
               <Press
                 title="Done"
                 kind={onTo === null ? 'solid' : undefined}
                 icon="check"
-                onPress={() => void endTask(act)}
+                onPress={guarded(() => void endTask(act))}
               />
               <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
             </>
