@@ -180,7 +180,7 @@ test('a delete that fails does not say deleted; putting the demo in again change
   await page.goto('/kitchen');
   await page.getByRole('button', { name: 'Put the demo batches in again' }).click();
   await expect(
-    page.getByText('The demo: 1 fresh beside yours, which stay as they are, 5 there already.'),
+    page.getByText('The demo: 1 fresh beside yours, which stay as they are, 7 there already.'),
   ).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('article')).toHaveCount(DEMO + 1);

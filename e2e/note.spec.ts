@@ -1,5 +1,5 @@
 /** Note, as a cook after the first bite: soggy below, why, two of the changes taken, the next version knows where it comes from. */
-import { expect, expectAccessible, HADDOCK, test } from './fixtures';
+import { expect, expectAccessible, HADDOCK, test, TURKEY } from './fixtures';
 
 test('soggy below: why, the next version with what was taken, and the old one done', async ({ page }) => {
   await page.goto(`${HADDOCK}/note`);
@@ -58,5 +58,39 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await page.goto('/');
   await expect(page.getByRole('article', { name: /haddock/i })).toHaveCount(1);
   await page.goto('/notebook');
-  await expect(page.getByRole('link', { name: /haddock/i }).first()).toBeVisible();
+  const noted = page.getByRole('article');
+  await expect(noted.filter({ hasText: 'haddock' })).toHaveCount(1);
+  // Found again by any word of it; begun again from there.
+  await page.getByLabel('Find by ingredient, form, outcome or word').fill('purses bland');
+  await expect(noted).toHaveCount(1);
+  await expect(noted).toContainText('version 2');
+  await page.getByLabel('Find by ingredient, form, outcome or word').fill('marzipan');
+  await expect(page.getByText('Nothing of that is noted.')).toBeVisible();
+  await page.getByLabel('Find by ingredient, form, outcome or word').fill('bland');
+  await page.getByRole('button', { name: /^Begin again: Turkey/ }).click();
+  await expect(page).toHaveURL(/\/fill$/);
+  await page.getByRole('link', { name: 'Note' }).click();
+  await expect(page.getByRole('region', { name: 'Versions' })).toContainText('Version 4, this one');
+});
+
+test('what a batch says of the band is learned where the cook says so, said by the check, and forgotten again', async ({
+  page,
+}) => {
+  await page.goto(`${TURKEY}/note`);
+  await page.getByRole('button', { name: 'bottom', exact: true }).click();
+  await page.getByRole('checkbox', { name: /^soggy, bottom/ }).click();
+  const learns = page.getByRole('region', { name: 'What this kitchen learns' });
+  await expect(learns).toContainText(/inside the band, and it was too wet all the same/, { timeout: 20_000 });
+  await expect(learns).toContainText(/15\.0\sg per\s100\sg → 14\.0/);
+  await learns.getByRole('button', { name: 'Let the kitchen learn it' }).click();
+  await expect(learns).toContainText('This batch has said so already.');
+  await page.getByRole('link', { name: /^Fill;/ }).click();
+  await expect(page.getByText(/takes 3 to 14 in your kitchen/).first()).toBeVisible();
+  await page.goto('/kitchen');
+  const figure = page.getByRole('group', { name: /^Most free liquid, a steamed bun/ });
+  await expect(figure).toContainText(/House estimate 15\.0\sg per\s100\sg; from 1 batch\./);
+  await figure.getByRole('button', { name: /^Forget it/ }).click();
+  await expect(figure).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(figure).toBeVisible();
 });

@@ -4,6 +4,7 @@ import { duckPockets } from './duck-pockets';
 import { haddockPanPie } from './haddock-pan-pie';
 import { potatoFlatRounds } from './potato-flat-rounds';
 import { pumpkinHalfMoons } from './pumpkin-half-moons';
+import { turkeyPast } from './turkey-past';
 import { turkeyPurses } from './turkey-purses';
 import { type Demo } from '../repository';
 import { lanternDay } from './lantern-day';
@@ -19,5 +20,9 @@ export const lanternSupper = (at: string): Batch[] => [
   potatoFlatRounds(at),
 ];
 
-/** The demo as it is put in: its batches, and the day that they are made on. */
-export const demo = (at: string): Demo => ({ batches: lanternSupper(at), days: [lanternDay(at)] });
+/** The demo as it is put in: its batches, one of them with a past, and the day that they are made on. */
+export function demo(at: string): Demo {
+  const { past, lineage } = turkeyPast(at);
+  const batches = lanternSupper(at).map((b) => (b.id === 'demo-turkey-purses' ? { ...b, lineage } : b));
+  return { batches: [...batches, ...past], days: [lanternDay(at)] };
+}

@@ -31,7 +31,7 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
   });
   const [made, setMade] = useState<readonly string[]>([]);
   const [how, setHow] = useState<Serving>('now');
-  const batches = data?.batches ?? [];
+  const batches = data?.batches.filter(({ doneAt }) => doneAt === null) ?? [];
   const begin = async () => {
     const at = now();
     const name = title.trim() === '' ? 'Supper' : title.trim();

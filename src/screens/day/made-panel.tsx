@@ -17,7 +17,7 @@ export function MadePanel({ day }: { day: Day }) {
   const p = usePalette();
   const { data } = useBatches();
   const batches = data?.batches ?? [];
-  const others = batches.filter((b) => day.batches.every((made) => made.batchId !== b.id));
+  const others = batches.filter((b) => b.doneAt === null && day.batches.every((made) => made.batchId !== b.id));
   return (
     <View style={{ gap: 10 }}>
       <Heading level={2}>What is made</Heading>

@@ -1,23 +1,34 @@
-/** The Notebook: batches that something was noted of. */
-import { OUTCOMES } from '@/core/document/vocabulary/outcomes';
-import { Link } from 'expo-router';
+/** The Notebook: what is done and what was noted; found again by any word; begun again from any. */
+import { Link, router } from 'expo-router';
 import { format } from 'date-fns/format';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { type Batch } from '@/core/document/schema';
+import { OUTCOMES } from '@/core/document/vocabulary/outcomes';
+import { notedBatches, searchBatches } from '@/core/notebook/search';
+import { firstVersions } from '@/core/notebook/versions';
 import { useBatches } from '@/data/hooks';
+import { makeNext } from '@/data/notebook';
+import { Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Body, Small, Strong } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { batchLine } from '../words';
 
+/** So many are drawn at a time. */
+const AT_ONCE = 20;
+const MOST_ASKED = 80;
+
 export function NotebookScreen() {
-  const p = usePalette();
   const { data } = useBatches();
-  const noted =
-    data?.batches.filter(
-      (batch) => batch.doneAt !== null || batch.note.outcomes.length > 0 || batch.note.words.trim() !== '',
-    ) ?? [];
+  const [question, ask] = useState('');
+  const asked = useDeferredValue(question);
+  const [shown, setShown] = useState(AT_ONCE);
+  const noted = useMemo(() => notedBatches(data?.batches ?? []), [data]);
+  const found = useMemo(() => searchBatches(noted, asked), [noted, asked]);
   return (
     <PlaceScreen title="Notebook" note="What came out, and what to change.">
       {data && noted.length === 0 && (
@@ -25,28 +36,59 @@ export function NotebookScreen() {
           Nothing is noted yet. When a batch is cooked, open its Note station, cut one open and tap what you find.
         </Body>
       )}
+      {noted.length > 0 && (
+        <TextField
+          label="Find by ingredient, form, outcome or word"
+          value={question}
+          most={MOST_ASKED}
+          onChange={(text) => {
+            ask(text);
+            setShown(AT_ONCE);
+          }}
+        />
+      )}
+      {noted.length > 0 && found.length === 0 && <Body>Nothing of that is noted.</Body>}
       <View>
-        {noted.map((batch) => (
-          <View key={batch.id}>
-            <Rule />
-            <View style={{ paddingVertical: 12, gap: 4 }}>
-              <Link
-                href={`/batch/${batch.id}/note`}
-                style={{ fontFamily: SERIF, fontSize: 20, lineHeight: 26, color: p.ink, paddingVertical: 6 }}
-              >
-                {batch.title}
-              </Link>
-              <Small>
-                {format(new Date(batch.updatedAt), 'd MMMM yyyy')}, {batchLine(batch)}
-              </Small>
-              {batch.note.outcomes.length > 0 && (
-                <Strong>{batch.note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}</Strong>
-              )}
-              {batch.note.words !== '' && <Body>{batch.note.words}</Body>}
-            </View>
-          </View>
+        {found.slice(0, shown).map((batch) => (
+          <NotedBatch key={batch.id} batch={batch} all={data?.batches ?? []} />
         ))}
       </View>
+      {found.length > shown && (
+        <Press title={`Show more: ${found.length - shown} left`} onPress={() => setShown(shown + AT_ONCE)} />
+      )}
     </PlaceScreen>
+  );
+}
+
+function NotedBatch({ batch, all }: { batch: Batch; all: readonly Batch[] }) {
+  const p = usePalette();
+  const { note, lineage, doneAt } = batch;
+  const again = async () => {
+    const id = await makeNext(batch, firstVersions(all, lineage.thing), []);
+    if (id !== null) router.navigate(`/batch/${id}/fill`);
+  };
+  return (
+    <View role="article" aria-label={batch.title}>
+      <Rule />
+      <View style={{ paddingVertical: 12, gap: 4 }}>
+        <Link
+          href={`/batch/${batch.id}/note`}
+          style={{ fontFamily: SERIF, fontSize: 20, lineHeight: 26, color: p.ink, paddingVertical: 6 }}
+        >
+          {batch.title}
+        </Link>
+        <Small>
+          {format(new Date(doneAt ?? note.at ?? batch.updatedAt), 'd MMMM yyyy')}, version {lineage.number},{' '}
+          {batchLine(batch)}
+        </Small>
+        {note.outcomes.length > 0 && (
+          <Strong>{note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}</Strong>
+        )}
+        {note.words !== '' && <Body>{note.words}</Body>}
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press title="Begin again" label={`Begin again: ${batch.title}`} kind="clear" onPress={() => void again()} />
+        </View>
+      </View>
+    </View>
   );
 }

@@ -19,6 +19,11 @@ const writers = {
     const { linesToCsv } = await import('@/data/tables');
     saveBeside(batch, '.lines.csv', linesToCsv(batch.lines), 'text/csv');
   },
+  notes: async (batch: Batch) => {
+    const { notesToMarkdown } = await import('@/data/tables');
+    const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'long' });
+    saveBeside(batch, '.notes.md', notesToMarkdown(batch, day), 'text/markdown');
+  },
   water: async (batch: Batch, { ledger }: Assessment) => {
     const { ledgerToCsv } = await import('@/data/tables');
     saveBeside(batch, '.water.csv', ledgerToCsv(ledger), 'text/csv');
@@ -41,6 +46,7 @@ export function FilesPanel({ batch, assessment, edit }: StationProps) {
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+        <Press title="Notes as text" onPress={() => write('notes')} />
         <Press title="As a recipe" onPress={() => write('recipe')} />
         <Press title="Lines as a table" onPress={() => write('lines')} />
         <Press title="Water as a table" onPress={() => write('water')} />

@@ -1,0 +1,52 @@
+/** The turkey purses' past: two versions that are done, with what was found of each. */
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
+import { turkeyPurses } from './turkey-purses';
+
+const FIRST = 'demo-turkey-purses-1';
+const SECOND = 'demo-turkey-purses-2';
+const DAY_MS = 24 * 3_600_000;
+const daysBefore = (at: string, days: number): string => new Date(Date.parse(at) - days * DAY_MS).toISOString();
+
+/** A version as it was planned, and noted when it was done. */
+function version(
+  at: string,
+  days: number,
+  lineage: Batch['lineage'],
+  id: string,
+  noted: (at: string) => Operation[],
+): Batch {
+  const then = daysBefore(at, days);
+  const ticked = (b: Batch): Operation[] => b.lines.map((l) => ({ do: 'changeLine', id: l.id, to: { ticked: true } }));
+  const begun: Batch = { ...turkeyPurses(then), id, lineage };
+  return [...ticked(begun), ...noted(then), { do: 'setDone' as const, at: then }].reduce(apply, begun);
+}
+
+/** The first two versions, and where the one on the Bench stands after them. */
+export function turkeyPast(at: string): { past: Batch[]; lineage: Batch['lineage'] } {
+  const first = version(at, 23, { thing: FIRST, number: 1, parentId: null, changed: [] }, FIRST, (then) => [
+    { do: 'setWrap', to: { portionG: 38 } },
+    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 39 } },
+    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 37 } },
+    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 41 } },
+    { do: 'noteOutcome', outcome: { what: 'burst', much: 'clearly', where: 'seam' }, at: then },
+    { do: 'noteOutcome', outcome: { what: 'juicy', much: 'clearly', where: 'middle' }, at: then },
+    { do: 'setNote', to: { forWhom: 'six at the allotment', words: 'Nine of twenty-four opened in the steamer.' } },
+  ]);
+  const second = version(
+    at,
+    9,
+    { thing: FIRST, number: 2, parentId: FIRST, changed: ['28 g of filling in each instead of 38 g'] },
+    SECOND,
+    (then) => [
+      { do: 'changeLine', id: 'salt', to: { amount: 1 } },
+      { do: 'noteOutcome', outcome: { what: 'held-together', much: 'clearly', where: 'seam' }, at: then },
+      { do: 'noteOutcome', outcome: { what: 'bland', much: 'clearly', where: null }, at: then },
+      { do: 'setNote', to: { words: 'All closed. They asked for the soy sauce.' } },
+    ],
+  );
+  return {
+    past: [first, second],
+    lineage: { thing: FIRST, number: 3, parentId: SECOND, changed: ['4.0 g of salt instead of 1.0 g'] },
+  };
+}
