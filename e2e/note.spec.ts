@@ -70,7 +70,9 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await page.getByRole('button', { name: /^Begin again: Turkey/ }).click();
   await expect(page).toHaveURL(/\/fill$/);
   await page.getByRole('link', { name: 'Note' }).click();
-  await expect(page.getByRole('region', { name: 'Versions' })).toContainText('Version 4, this one');
+  await expect(versions).toContainText('Version 4, this one');
+  await versions.getByRole('button', { name: 'Version 1: side by side with this one' }).click();
+  await expect(versions.getByRole('row').filter({ hasText: 'Filling in each' })).toContainText(/38\sg.*28\sg/);
 });
 
 test('what a batch says of the band is learned where the cook says so, said by the check, and forgotten again', async ({

@@ -46,6 +46,14 @@ const paste = async (page) => {
 const loads = async (page) => {
   await page.getByRole('img', { name: /^pot from above/ }).evaluate((e) => e.scrollIntoView({ block: 'center' }));
 };
+const cutOpen = async (page) => {
+  await page.getByRole('button', { name: 'bottom', exact: true }).click();
+  await page.getByRole('checkbox', { name: /^soggy, bottom/ }).click();
+  await page.getByRole('button', { name: 'top', exact: true }).click();
+  await page.getByRole('checkbox', { name: /^crisp, top/ }).click();
+  await page.getByRole('button', { name: 'bottom: soggy', exact: true }).click();
+  await page.getByRole('region', { name: 'Why soggy (bottom)' }).waitFor({ timeout: 20_000 });
+};
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
@@ -55,7 +63,7 @@ const SHOTS = [
   { name: 'cool-clock', url: `${DUCK}/cool`, size: phone, act: clock },
   { name: 'wrap', url: `${VENISON}/wrap`, size: phone },
   { name: 'cook', url: `${VENISON}/cook`, size: phone, act: loads },
-  { name: 'note', url: `${TURKEY}/note`, size: phone },
+  { name: 'note', url: `${HADDOCK}/note`, size: phone, act: cutOpen },
   { name: 'day', url: '/day', size: phone, act: planned },
   { name: 'day-wide', url: '/day', size: wide, act: mended },
   { name: 'larder', url: '/larder', size: phone },

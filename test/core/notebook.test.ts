@@ -1,6 +1,7 @@
 /** What was noted is found again, and read anywhere. */
 import { apply } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
+import { differences } from '@/core/notebook/compare';
 import { notedBatches, searchBatches } from '@/core/notebook/search';
 import { notesToMarkdown } from '@/core/notebook/to-markdown';
 import { firstVersions, nextNumber } from '@/core/notebook/versions';
@@ -66,6 +67,24 @@ it('the demo has a past of two versions done, whose faults are explained by what
     );
   expect(why(turkeys[0])).toEqual(['burst: overfilled']);
   expect(why(turkeys[1])).toEqual(['bland: little-salt']);
+});
+
+it('two versions side by side say what differs, and nothing else', () => {
+  const other = [
+    { do: 'setWrap' as const, to: { portionG: 31 } },
+    { do: 'changeLine' as const, id: 'salt', to: { amount: 2 } },
+    { do: 'removeLine' as const, id: 'ginger' },
+    { do: 'noteOutcome' as const, outcome: { what: 'bland' as const, much: 'clearly' as const, where: null }, at: AT },
+  ].reduce(apply, turkey);
+  expect(differences(turkey, other, 'C')).toEqual([
+    { what: 'Ginger', one: '8 g', other: '' },
+    { what: 'Salt', one: '4 g', other: '2 g' },
+    { what: 'Filling in each', one: '28 g', other: '31 g' },
+    { what: 'Came out', one: '', other: 'bland' },
+  ]);
+  expect(differences(turkey, turkey, 'C')).toEqual([]);
+  // What only the other one has is said, too.
+  expect(differences(other, turkey, 'C').map(({ what }) => what)).toContain('Ginger');
 });
 
 it('versions stand in their order, and the next one counts on', () => {

@@ -95,7 +95,7 @@ export function NoteStation(props: StationProps) {
       />
       <LearnPanel {...props} />
       <DonePanel {...props} />
-      <VersionsPanel batch={batch} />
+      <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
       <FilesPanel {...props} />
     </View>
   );

@@ -1,15 +1,19 @@
 /** The versions of this thing in a row: what changed, what came out. */
 import { Link } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { type Batch } from '@/core/document/schema';
 import { OUTCOMES } from '@/core/document/vocabulary/outcomes';
 import { useVersions } from '@/data/notebook';
+import { Press } from '@/ui/parts/press';
 import { Heading, Small, Strong } from '@/ui/parts/text';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import { SideBySide } from './side-by-side';
 
-export function VersionsPanel({ batch }: { batch: Batch }) {
+export function VersionsPanel({ batch, scale }: { batch: Batch; scale: 'C' | 'F' }) {
   const p = usePalette();
+  const [besideId, setBeside] = useState<string | null>(null);
   const versions = useVersions(batch);
   if (versions.length < 2) return null;
   return (
@@ -40,6 +44,17 @@ export function VersionsPanel({ batch }: { batch: Batch }) {
               ? 'nothing noted yet'
               : version.note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}
           </Strong>
+          {version.id !== batch.id && (
+            <View style={{ alignItems: 'flex-start' }}>
+              <Press
+                title={besideId === version.id ? 'Put it away' : 'Side by side'}
+                label={`Version ${version.lineage.number}: ${besideId === version.id ? 'put it away' : 'side by side with this one'}`}
+                kind="clear"
+                onPress={() => setBeside(besideId === version.id ? null : version.id)}
+              />
+            </View>
+          )}
+          {besideId === version.id && <SideBySide one={version} other={batch} scale={scale} />}
         </View>
       ))}
     </View>
