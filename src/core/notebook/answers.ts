@@ -11,6 +11,7 @@ import { STAGES } from '../document/vocabulary/stages';
 import { doseFindings } from '../filling/doses';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
+import { LEAST_BAKED } from './causes/heat';
 import { type Cause } from './find-causes';
 import { type BatchNumbers } from './numbers';
 
@@ -242,8 +243,9 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'too-long': first(
     (n) => {
       const needs = n.core?.leastDoneMinutes ?? null;
-      const least = needs === null ? null : Math.ceil(Math.max(needs, n.crust?.brownAt ?? 0));
-      return least === null || least >= plannedMinutes(n.batch.cook) ? [] : minutesTo(n, least);
+      const planned = plannedMinutes(n.batch.cook);
+      const least = needs === null ? null : Math.ceil(Math.max(needs, n.crust?.brownAt ?? 0, LEAST_BAKED * planned));
+      return least === null || least >= planned ? [] : minutesTo(n, least);
     },
     remember('in-time', 'Take it out when its minutes are over'),
   ),

@@ -116,8 +116,10 @@ export const heatCauses: readonly CauseRule[] = [
       if (needs === null || needs <= 0) return null;
       const over = n.inHeatMinutes / needs;
       // Dough takes its time, too: hot inside is not yet baked.
-      const brown = n.crust?.brownAt ?? 0;
-      const due = Math.max(needs, brown);
+      const brown = n.crust === null ? 0 : n.crust.brownAt;
+      // Not brown yet, it was not too long for its crust.
+      if (brown === null) return null;
+      const due = Math.max(needs, brown, LEAST_BAKED * n.plannedMinutes);
       return read(
         0.9 * ramp(n.inHeatMinutes / due, 1.3, 2.5),
         'Long in the heat',
@@ -272,6 +274,9 @@ export const heatCauses: readonly CauseRule[] = [
     },
   },
 ];
+
+/** Dough is not baked through before so much of the minutes planned, whatever its middle says. House estimate. */
+export const LEAST_BAKED = 0.7;
 
 /** A pie's juice sets in so many minutes out of the oven. House estimate. */
 const SETS = 15;

@@ -31,8 +31,8 @@ const LABELS: Record<PlaceInParcel, { top?: number; left?: number; bottom?: numb
   middle: { left: DISC_PX },
   bottom: { left: DISC_PX, bottom: 0 },
   top: { left: DISC_PX, top: 0 },
-  side: { top: -12 },
-  seam: { bottom: -12 },
+  side: { top: -14 },
+  seam: { top: -14 },
 };
 
 /** Paper round the parcel, px; a disc that is tapped. */
