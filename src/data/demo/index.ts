@@ -22,7 +22,7 @@ export const lanternSupper = (at: string): Batch[] => [
 
 /** The demo as it is put in: its batches, one of them with a past, and the day that they are made on. */
 export function demo(at: string): Demo {
-  const { past, lineage } = turkeyPast(at);
+  const { past, lineage } = turkeyPast();
   const batches = lanternSupper(at).map((b) => (b.id === 'demo-turkey-purses' ? { ...b, lineage } : b));
   return { batches: [...batches, ...past], days: [lanternDay(at)] };
 }

@@ -5,26 +5,19 @@ import { turkeyPurses } from './turkey-purses';
 
 const FIRST = 'demo-turkey-purses-1';
 const SECOND = 'demo-turkey-purses-2';
-const DAY_MS = 24 * 3_600_000;
-const daysBefore = (at: string, days: number): string => new Date(Date.parse(at) - days * DAY_MS).toISOString();
+/** When they were: always the same, so that putting the demo in again finds them as they are. */
+const THEN = ['2026-10-31T12:00:00.000Z', '2026-11-14T12:00:00.000Z'] as const;
 
 /** A version as it was planned, and noted when it was done. */
-function version(
-  at: string,
-  days: number,
-  lineage: Batch['lineage'],
-  id: string,
-  noted: (at: string) => Operation[],
-): Batch {
-  const then = daysBefore(at, days);
+function version(then: string, lineage: Batch['lineage'], id: string, noted: (at: string) => Operation[]): Batch {
   const ticked = (b: Batch): Operation[] => b.lines.map((l) => ({ do: 'changeLine', id: l.id, to: { ticked: true } }));
   const begun: Batch = { ...turkeyPurses(then), id, lineage };
   return [...ticked(begun), ...noted(then), { do: 'setDone' as const, at: then }].reduce(apply, begun);
 }
 
 /** The first two versions, and where the one on the Bench stands after them. */
-export function turkeyPast(at: string): { past: Batch[]; lineage: Batch['lineage'] } {
-  const first = version(at, 23, { thing: FIRST, number: 1, parentId: null, changed: [] }, FIRST, (then) => [
+export function turkeyPast(): { past: Batch[]; lineage: Batch['lineage'] } {
+  const first = version(THEN[0], { thing: FIRST, number: 1, parentId: null, changed: [] }, FIRST, (then) => [
     { do: 'setWrap', to: { portionG: 38 } },
     { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 39 } },
     { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 37 } },
@@ -34,8 +27,7 @@ export function turkeyPast(at: string): { past: Batch[]; lineage: Batch['lineage
     { do: 'setNote', to: { forWhom: 'six at the allotment', words: 'Nine of twenty-four opened in the steamer.' } },
   ]);
   const second = version(
-    at,
-    9,
+    THEN[1],
     { thing: FIRST, number: 2, parentId: FIRST, changed: ['28 g of filling in each instead of 38 g'] },
     SECOND,
     (then) => [

@@ -37,7 +37,7 @@ export function BenchScreen() {
       {data && data.batches.length > 0 && batches?.length === 0 && (
         <Body>All that was begun is done: it is in the Notebook.</Body>
       )}
-      {data && data.batches.length === 0 && (
+      {batches?.length === 0 && (
         <View style={{ gap: 12 }}>
           <Body>
             A batch is one filling in one kind of parcel. Begin one and say what goes in: you see at once how wet and
