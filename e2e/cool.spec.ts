@@ -62,6 +62,9 @@ test('off the heat to wrap now: the clock, a reload, readings that change it, le
   // Absolute times: a reload, or an hour asleep, changes nothing.
   await page.reload();
   await page.clock.runFor(3000);
+  // Its forecast comes after the page.
+  await comes(page, timer(page).getByText('to wrap-ready'));
+  await forecastIsThere(page);
   expect(Math.abs(atFirst - (await minutes()) - 15)).toBeLessThanOrEqual(1);
 
   // It really cools more quickly.
