@@ -4,7 +4,7 @@ import { assess } from '@/core/checks/assess';
 import { forecastHeat } from '@/core/checks/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { applyToKitchen } from '@/core/document/kitchen-operations';
-import { learn, learnedOf, PRIOR, wrapSeconds } from '@/core/document/learned';
+import { learn, learnedOf, PRIOR, wouldLearn, wrapSeconds } from '@/core/document/learned';
 import { apply } from '@/core/document/operations';
 import { type Outcome } from '@/core/document/note-schema';
 import { readKitchen } from '@/core/document/read';
@@ -146,6 +146,18 @@ describe('a kitchen that has learned', () => {
     expect(learnedOf(forgotten.learned, what, of)).toBeNull();
     expect(applyToKitchen(forgotten, { do: 'keepLearned', learned: taught.learned[0] })).toEqual(taught);
     expect(moisture(forgotten)).toEqual(moisture(DEFAULT_KITCHEN));
+  });
+
+  it('says beforehand what a batch would move, and when it has said so already', () => {
+    const { what, of, estimate } = lesson;
+    const fresh = wouldLearn([], lesson, 'b9');
+    expect(fresh).toMatchObject({ before: estimate, batches: 0, isSaid: false, isFrozen: false });
+    const then = applyToKitchen(DEFAULT_KITCHEN, { do: 'learn', lesson, batchId: 'b9', at: AT });
+    expect(learnedOf(then.learned, what, of)?.value).toBe(fresh.after);
+    expect(wouldLearn(then.learned, lesson, 'b9')).toMatchObject({ before: fresh.after, batches: 1, isSaid: true });
+    const frozen = applyToKitchen(taught, { do: 'freezeLearned', what, of, isFrozen: true }).learned;
+    const stays = wouldLearn(frozen, lesson, 'b9');
+    expect(stays).toMatchObject({ isFrozen: true, after: stays.before });
   });
 
   it('takes its own seconds for a parcel', () => {

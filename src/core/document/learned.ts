@@ -79,3 +79,28 @@ export const learnedOf = (known: readonly Learned[], what: LearnedId, of: string
 /** Seconds that filling and closing a parcel takes here: as learned, else as is usual for its edge. */
 export const wrapSeconds = (edge: EdgeId, { learned }: { learned: readonly Learned[] }): number =>
   learnedOf(learned, 'wrap-seconds', edge)?.value ?? EDGES[edge].seconds;
+
+/** What a lesson would do to what a kitchen knows. */
+export interface WouldLearn {
+  before: number;
+  after: number;
+  /** Batches that it is learned from so far. */
+  batches: number;
+  /** This batch has said so already. */
+  isSaid: boolean;
+  isFrozen: boolean;
+}
+
+/** What a kitchen would take a figure for, before and after a batch's word. */
+export function wouldLearn(known: readonly Learned[], lesson: Lesson, batchId: string): WouldLearn {
+  const { what, of, estimate, x } = lesson;
+  const now = known.find((l) => l.what === what && l.of === of);
+  const valueOf = (all: readonly Learned[]): number => learnedOf(all, what, of)?.value ?? estimate;
+  return {
+    before: valueOf(known),
+    after: valueOf(withLesson(known, lesson, { batchId, at: '' })),
+    batches: now?.evidence.length ?? 0,
+    isSaid: now?.evidence.some((e) => e.batchId === batchId && Math.abs(e.x - x) < 1e-9) ?? false,
+    isFrozen: now?.isFrozen ?? false,
+  };
+}

@@ -12,6 +12,7 @@ import { doseFindings } from '../filling/doses';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
 import { LEAST_BAKED } from './causes/heat';
+import { PURE_SALT } from './causes/seasoning';
 import { type Cause } from './find-causes';
 import { type BatchNumbers } from './numbers';
 
@@ -111,8 +112,6 @@ function saltBy({ batch, accounts: { lines } }: BatchNumbers, grams: number): An
     },
   ];
 }
-/** g of salt in 100 g: more is salt itself. */
-const PURE_SALT = 90;
 /** Where taste and count disagree, the salt that one has in hand is changed so much, a share of all salt. House estimate. */
 const BY_TASTE = 0.15;
 

@@ -45,42 +45,23 @@ function edges(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
   const right = outcomes.find(({ what }) => RIGHT.includes(what));
   const isWet = outcomes.filter(({ what }) => WET.includes(what));
   const isDry = outcomes.filter(({ what }) => DRY.includes(what));
-  const lessons: Taught[] = [];
+  const teach = (what: 'wet-edge' | 'dry-edge', x: number, because: string): Taught[] => [
+    { what, of, estimate: usual.band[what === 'dry-edge' ? 0 : 1], x, because: `${said}, ${because}.` },
+  ];
   const [wetFault] = isWet.filter((o) => isOpen(o, explained, BY_LIQUID));
-  if (wetFault && value > dry && value <= wet)
-    lessons.push({
-      what: 'wet-edge',
-      of,
-      estimate: usual.band[1],
-      x: value - BESIDE[wetFault.much],
-      because: `${said}, inside the band, and it was too wet all the same.`,
-    });
-  else if (right && isWet.length === 0 && value > wet)
-    lessons.push({
-      what: 'wet-edge',
-      of,
-      estimate: usual.band[1],
-      x: value,
-      because: `${said}, above the band, and it was right.`,
-    });
   const [dryFault] = isDry.filter((o) => isOpen(o, explained, BY_DRYNESS));
-  if (dryFault && value >= dry && value < wet)
-    lessons.push({
-      what: 'dry-edge',
-      of,
-      estimate: usual.band[0],
-      x: value + BESIDE[dryFault.much],
-      because: `${said}, inside the band, and it was dry all the same.`,
-    });
-  else if (right && isDry.length === 0 && value < dry)
-    lessons.push({
-      what: 'dry-edge',
-      of,
-      estimate: usual.band[0],
-      x: value,
-      because: `${said}, under the band, and it was right.`,
-    });
-  return lessons;
+  return [
+    ...(wetFault && value > dry && value <= wet
+      ? teach('wet-edge', value - BESIDE[wetFault.much], 'inside the band, and it was too wet all the same')
+      : right && isWet.length === 0 && value > wet
+        ? teach('wet-edge', value, 'above the band, and it was right')
+        : []),
+    ...(dryFault && value >= dry && value < wet
+      ? teach('dry-edge', value + BESIDE[dryFault.much], 'inside the band, and it was dry all the same')
+      : right && isDry.length === 0 && value < dry
+        ? teach('dry-edge', value, 'under the band, and it was right')
+        : []),
+  ];
 }
 
 /** Nothing explains it better than its liquid would. */

@@ -24,7 +24,7 @@ export function turkeyPast(): { past: Batch[]; lineage: Batch['lineage'] } {
     { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 41 } },
     { do: 'noteOutcome', outcome: { what: 'burst', much: 'clearly', where: 'seam' }, at: then },
     { do: 'noteOutcome', outcome: { what: 'juicy', much: 'clearly', where: 'middle' }, at: then },
-    { do: 'setNote', to: { forWhom: 'six at the allotment', words: 'Nine of twenty-four opened in the steamer.' } },
+    { do: 'setNote', to: { forWhom: 'six at the allotment', words: 'Half a dozen opened in the steamer.' } },
   ]);
   const second = version(
     THEN[1],

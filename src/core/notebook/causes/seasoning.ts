@@ -5,6 +5,9 @@ import { formatNumber } from '../../units/amount';
 import { type CauseRule, ramp, read } from '../cause';
 import { type BatchNumbers } from '../numbers';
 
+/** More than so much salt in 100 g is salt itself, g. */
+export const PURE_SALT = 90;
+
 const SPOONS: readonly string[] = ['tsp', 'tbsp', 'pinch'];
 
 const biggest = ({ accounts: { salt } }: BatchNumbers): string =>
@@ -16,7 +19,7 @@ const biggest = ({ accounts: { salt } }: BatchNumbers): string =>
 /** Salted by its maker: not salt itself, and not what food has by nature, g in 100 g. House estimate. */
 function isSalted({ accounts: { lines } }: BatchNumbers, lineId: string): boolean {
   const salt = lines.find((l) => l.line.id === lineId)?.ingredient.salt ?? 0;
-  return salt > 0.6 && salt < 90;
+  return salt > 0.6 && salt < PURE_SALT;
 }
 
 export const seasoningCauses: readonly CauseRule[] = [

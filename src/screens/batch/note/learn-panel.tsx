@@ -1,6 +1,6 @@
 /** What this kitchen could learn of the batch: each figure with its reason, kept only where the cook says so. */
 import { View } from 'react-native';
-import { learnedOf, withLesson } from '@/core/document/learned';
+import { PRIOR, wouldLearn } from '@/core/document/learned';
 import { learnedFigure, learnedLabel } from '@/core/notebook/learned-words';
 import { type Taught } from '@/core/notebook/lessons';
 import { editKitchen, now } from '@/data/hooks';
@@ -25,32 +25,27 @@ export function LearnPanel({ batch, kitchen }: StationProps) {
 
 function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationProps, 'batch' | 'kitchen'>) {
   const { what, of, estimate, x, because } = lesson;
-  const known = kitchen.learned.find((l) => l.what === what && l.of === of);
-  const before = learnedOf(kitchen.learned, what, of)?.value ?? estimate;
-  const at = now();
-  const after = learnedOf(withLesson(kitchen.learned, lesson, { batchId: batch.id, at }), what, of)?.value ?? before;
-  const said = known?.evidence.find((e) => e.batchId === batch.id);
-  const isKept = said !== undefined && Math.abs(said.x - x) < 1e-9;
+  const { before, after, batches, isSaid, isFrozen } = wouldLearn(kitchen.learned, lesson, batch.id);
   const label = learnedLabel(lesson);
   const keep = async () => {
-    const done = await editKitchen({ do: 'learn', lesson: { what, of, estimate, x }, batchId: batch.id, at });
+    const done = await editKitchen({ do: 'learn', lesson: { what, of, estimate, x }, batchId: batch.id, at: now() });
     if (done.ok) say({ text: `Learned: ${label}, ${learnedFigure(what, after)}.`, kind: 'done' });
   };
   return (
     <View style={{ gap: 4, alignItems: 'flex-start' }}>
       <Body>
         {label}: {learnedFigure(what, before)}
-        {isKept || known?.isFrozen ? '' : ` → ${learnedFigure(what, after)}`}
+        {isSaid || isFrozen ? '' : ` → ${learnedFigure(what, after)}`}
       </Body>
       <Sentence text={because} />
       <Small>
-        House estimate {learnedFigure(what, estimate)}; learned from {known?.evidence.length ?? 0}{' '}
-        {known?.evidence.length === 1 ? 'batch' : 'batches'} so far
-        {(known?.evidence.length ?? 0) < 3 ? ': few, so it moves little' : ''}.
+        House estimate {learnedFigure(what, estimate)}; learned from {batches} {batches === 1 ? 'batch' : 'batches'} so
+        far
+        {batches < PRIOR ? ': few, so it moves little' : ''}.
       </Small>
-      {known?.isFrozen ? (
+      {isFrozen ? (
         <Small>It is frozen in the Kitchen, and stays as it is.</Small>
-      ) : isKept ? (
+      ) : isSaid ? (
         <Small>This batch has said so already.</Small>
       ) : (
         <Press title="Let the kitchen learn it" onPress={() => void keep()} />
