@@ -37,6 +37,19 @@ const ROOMS = {
     'schedule',
   ],
   notebook: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking', 'checks'],
+  rehearsal: [
+    'document',
+    'units',
+    'food',
+    'filling',
+    'wrapper',
+    'safety',
+    'heat',
+    'cooling',
+    'cooking',
+    'checks',
+    'notebook',
+  ],
 };
 const rooms = Object.entries(ROOMS).map(([room, below]) => ({
   name: `room-${room}`,

@@ -9,6 +9,7 @@ import { simulateProbe } from '@/core/cooking/simulated-probe';
 import { type Kitchen } from '@/core/document/kitchen';
 import { mainStep } from '@/core/document/cooking';
 import { type Batch } from '@/core/document/schema';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { simulatedCore } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
 import { type Thermometer } from './probe-names';
@@ -25,6 +26,17 @@ const EVERY_MS = 1000;
 /** Older samples say nothing any more. */
 const KEPT = 40;
 const NOTHING: Probed = { state: 'nothing', c: null, why: null };
+
+/** What is at its tip: in a rehearsal as it really is in its kitchen. */
+async function simulatedIn(
+  batch: Batch,
+  kitchen: Kitchen,
+  { parcel, minute, times }: PushedIn,
+): Promise<{ c: number; seed: number } | null> {
+  if (isRehearsal(batch.id)) return (await import('./rehearsals')).coreOf(batch.id, parcel, minute, times);
+  const c = await simulatedCore(batch, kitchen, parcel, minute);
+  return c === null ? null : { c, seed: seedOf(batch.id) };
+}
 
 /** What the chosen thermometer shows; nothing until it is pushed in. */
 export function useCoreProbe(
@@ -68,11 +80,12 @@ export function useCoreProbe(
     } else {
       const beforeC = shown.current;
       const { batch: asked, kitchen: theirs } = latest.current;
-      simulatedCore(asked, theirs, parcel, minute).then(
-        (trueC) => {
-          if (closed || trueC === null) return;
+      simulatedIn(asked, theirs, { parcel, minute, times }).then(
+        (simulated) => {
+          if (closed || simulated === null) return;
+          const { c: trueC, seed } = simulated;
           const { mediumC } = mainStep(asked.cook);
-          const push = { seed: seedOf(asked.id) + parcel, times, trueC, metalC: mediumC, beforeC };
+          const push = { seed: seed + parcel, times, trueC, metalC: mediumC, beforeC };
           const from = performance.now();
           const tick = () => hear(simulateProbe(push, Math.round((performance.now() - from) / 1000)));
           tick();

@@ -1,6 +1,8 @@
 /** Batches as files: one JSON document, out and in. */
 import * as DocumentPicker from 'expo-document-picker';
 import { type ReadResult } from '@/core/document/read';
+import { firstOf } from '@/core/document/noted';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { readFile } from '@/workers/reader';
 import { idOfKey, isBroken, loadBatch } from './repository';
@@ -61,7 +63,14 @@ export async function pickBatch(fresh: { id: string; at: string }, onReading: ()
   const picked = await pick(['application/json', 'text/html', '.json', '.jsonld', '.html', '.htm'], 'batch or recipe');
   if (!picked?.result.ok) return picked as Picked<Batch>;
   onReading();
-  return { name: picked.name, result: await readFile(await picked.result.value.text(), fresh) };
+  const result = await readFile(await picked.result.value.text(), fresh);
+  // A rehearsed batch that comes as a file is a batch like any other, under a name of its own.
+  if (result.ok && isRehearsal(result.value.id))
+    return {
+      name: picked.name,
+      result: { ok: true, value: { ...result.value, id: fresh.id, lineage: firstOf(fresh.id) } },
+    };
+  return { name: picked.name, result };
 }
 
 /** Asks for a text file. */

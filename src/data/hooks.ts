@@ -5,13 +5,16 @@ import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
 import { say } from './notices';
 import { whilePending, writePending } from './pending';
 import * as repository from './repository';
 import * as undo from './undo';
 
-export const now = (): string => new Date().toISOString();
+/** Now, ISO 8601. @param of the document whose time it is: a rehearsal has its own */
+export const now = (of?: string): string => nowOf(of);
 
 /** The demo, as it stands now; fetched when it is asked for, which is once. */
 const demo = async (): Promise<repository.Demo> => (await import('./demo')).demo(now());
@@ -22,6 +25,9 @@ export const opened = (): Promise<void> => repository.openFirst(demo);
 const BATCHES = 'batches';
 export const DAYS = 'days';
 const KITCHEN = 'kitchen';
+/** Of a rehearsal its own kitchen; of everything else the kitchen. */
+const kitchenOf = (of?: string): string | readonly [string, string] =>
+  of !== undefined && isRehearsal(of) ? [KITCHEN, of] : KITCHEN;
 const one = (id: string) => ['batch', id] as const;
 
 type Batches = Awaited<ReturnType<typeof repository.listBatches>>;
@@ -66,6 +72,7 @@ export function useBatches() {
 export function useBatch(id: string) {
   return useSWR<Batch | repository.BrokenRecord | null, Error>(one(id), async () => {
     await opened();
+    if (isRehearsal(id)) await (await import('./rehearsal-store')).openRehearsal(id);
     const batch = await repository.loadBatch(id);
     if (batch !== null && !repository.isBroken(batch)) await undo.recall(batch, repository.WRITER);
     return batch;
@@ -73,14 +80,17 @@ export function useBatch(id: string) {
 }
 
 /** The kitchen as it is stored, with what of it could not be read; undefined until storage has answered. */
-export const useStoredKitchen = (): repository.StoredKitchen | undefined =>
-  useSWR(KITCHEN, async () => {
+export const useStoredKitchen = (of?: string): repository.StoredKitchen | undefined =>
+  useSWR(kitchenOf(of), async () => {
     await opened();
-    return repository.loadKitchen();
+    return repository.loadKitchen(of);
   }).data;
 
-/** The kitchen; the usual one until storage has answered. */
-export const useKitchen = (): Kitchen => useStoredKitchen()?.kitchen ?? DEFAULT_KITCHEN;
+/**
+ * The kitchen; the usual one until storage has answered.
+ * @param of the document that is made in it: a rehearsal has a kitchen of its own
+ */
+export const useKitchen = (of?: string): Kitchen => useStoredKitchen(of)?.kitchen ?? DEFAULT_KITCHEN;
 
 /** What became of an edit. One that is refused has changed nothing, and says why. */
 export type Outcome = { ok: true; step: number | null } | { ok: false; problems: string[] };
@@ -100,6 +110,8 @@ export const messageOf = (error: unknown): string => (error instanceof Error ? e
 /** Shows a batch that has just been stored, without reading all the others again. */
 async function show(batch: Batch): Promise<void> {
   await mutate(one(batch.id), batch, { revalidate: false });
+  // What is rehearsed is in no list.
+  if (isRehearsal(batch.id)) return;
   await mutate<Batches>(
     BATCHES,
     (known) =>
@@ -119,17 +131,20 @@ export function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
   return turn;
 }
 
-/** Changes the kitchen. */
+/** Changes the kitchen. @param of the document that is made in it: a rehearsal changes its own */
 export async function editKitchen(
   operations: KitchenOperation | readonly KitchenOperation[],
   where: SaidWhere = 'foot',
+  of?: string,
 ): Promise<Outcome> {
   try {
     const list = ([] as KitchenOperation[]).concat(operations);
-    const at = now();
-    const changed = await whilePending({ kitchen: list, at }, () => inOrder(() => repository.changeKitchen(list, at)));
+    const at = now(of);
+    const changed = await whilePending({ kitchen: list, at, of }, () =>
+      inOrder(() => repository.changeKitchen(list, at, of)),
+    );
     // Read again, with what was set aside.
-    void mutate(KITCHEN);
+    void mutate(kitchenOf(of));
     return changed.ok ? { ok: true, step: null } : refused(changed.problems, where);
   } catch (error) {
     return refused([messageOf(error)], where);
@@ -145,7 +160,7 @@ export async function editBatch(
 ): Promise<Outcome> {
   const list = ([] as Operation[]).concat(operations);
   try {
-    const at = now();
+    const at = now(id);
     return await whilePending({ batchId: id, operations: list, at }, () =>
       inOrder(async () => {
         const { before, after } = await repository.changeBatch(id, list, at);
@@ -171,7 +186,7 @@ export const takeBack = (id: string, stepId?: number): Promise<boolean> =>
       return false;
     }
     try {
-      const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now());
+      const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now(id));
       if (!replayed.ok) {
         if (replayed.isForeign) undo.forget(id);
         sayProblem(`Not undone. ${replayed.problems.join(' ')}`);

@@ -4,13 +4,11 @@ import { firstVersions, nextNumber } from '@/core/notebook/versions';
 import { nextBatch, type NextChange } from '@/core/notebook/next-batch';
 import { type Kitchen } from '@/core/document/kitchen';
 import { type Batch } from '@/core/document/schema';
-import { lively } from '@/workers/lively';
 import { type Why } from '@/workers/notebook';
-import { type NotebookApi } from '@/workers/notebook-api';
-import { keepBatch, now, useBatches } from './hooks';
+import { askNotebook as ask } from '@/workers/notebook-client';
+import { keepBatch, messageOf, now, useBatches } from './hooks';
 import { newId } from './new-id';
-
-const ask = lively<NotebookApi>(() => new Worker(new URL('../workers/notebook-entry', window.location.href)));
+import { say } from './notices';
 
 /** Why, worked out in the worker whenever the batch or the kitchen has changed; what it said before stands meanwhile. */
 export function useWhy(batch: Batch, kitchen: Kitchen) {
@@ -37,4 +35,21 @@ export async function makeNext(
   const id = newId();
   const next = nextBatch(batch, taken, { id, at: now(), number: nextNumber(versions) });
   return (await keepBatch(next)) ? id : null;
+}
+
+/** The same kitchen again, with what was taken. @returns the id of the rehearsal; null where it was not begun */
+export async function makeRehearsed(
+  batch: Batch,
+  kitchen: Kitchen,
+  taken: readonly NextChange[],
+): Promise<string | null> {
+  const { again, rehearsalOf } = await import('./rehearsals');
+  try {
+    const rehearsal = await rehearsalOf(batch.id);
+    const next = nextBatch(batch, taken, { id: batch.id, at: rehearsal.startedAt, number: batch.lineage.number + 1 });
+    return await again(rehearsal, kitchen, next);
+  } catch (error) {
+    say({ text: messageOf(error), kind: 'problem' });
+    return null;
+  }
 }

@@ -10,7 +10,7 @@ import { newId } from './new-id';
 
 export type PendingEdit =
   | { batchId: string; operations: readonly Operation[]; at: string }
-  | { kitchen: readonly KitchenOperation[]; at: string }
+  | { kitchen: readonly KitchenOperation[]; at: string; of?: string }
   | { dayId: string; day: readonly DayOperation[]; at: string };
 
 export const PENDING_PREFIX = 'involucrum/pending/';

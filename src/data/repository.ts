@@ -8,6 +8,7 @@ import { titled } from '@/core/document/create';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { isDayThere, putChangedDay, putDay } from './day-store';
 import { inTurn } from './lock';
@@ -20,15 +21,24 @@ import * as validator from './validator';
 
 const PREFIX = 'involucrum/';
 const BATCH = `${PREFIX}batch/`;
+/** What is rehearsed is kept apart: no list of real batches ever sees it. */
+const REHEARSED_BATCH = `${PREFIX}rehearsal-batch/`;
+const REHEARSED_KITCHEN = `${PREFIX}rehearsal-kitchen/`;
 export const KITCHEN_KEY = `${PREFIX}kitchen`;
 const SET_ASIDE = `${KITCHEN_KEY}-set-aside`;
 const OPENED = `${PREFIX}opened`;
 
 export { type BrokenRecord, InvalidError, MissingError, TakenError };
 
-export const batchKey = (id: string): string => `${BATCH}${id}`;
+export const batchKey = (id: string): string => `${isRehearsal(id) ? REHEARSED_BATCH : BATCH}${id}`;
+/** Of the kitchen that a document is made in: of a rehearsal its own. */
+export const kitchenKey = (of?: string): string =>
+  of !== undefined && isRehearsal(of) ? `${REHEARSED_KITCHEN}${of}` : KITCHEN_KEY;
 /** The id of the batch under a key; null where it is another record. */
-export const idOfKey = (key: string): string | null => (key.startsWith(BATCH) ? key.slice(BATCH.length) : null);
+export function idOfKey(key: string): string | null {
+  const prefix = [BATCH, REHEARSED_BATCH].find((p) => key.startsWith(p));
+  return prefix === undefined ? null : key.slice(prefix.length);
+}
 
 /** What this tab stores says so. */
 export const WRITER = TAB;
@@ -175,9 +185,11 @@ async function kitchenOf(text: string | null): Promise<Omit<StoredKitchen, 'setA
   return { kitchen: await validator.salvageKitchen(json), broken: { key: KITCHEN_KEY, text, problems } };
 }
 
-/** The kitchen, and what of it could not be read. */
-export async function loadKitchen(): Promise<StoredKitchen> {
-  const [now, keys] = [await kitchenOf(await readText(KITCHEN_KEY)), await keysOf(SET_ASIDE)];
+/** The kitchen that a document is made in, and what of it could not be read. */
+export async function loadKitchen(of?: string): Promise<StoredKitchen> {
+  const key = kitchenKey(of);
+  const now = await kitchenOf(await readText(key));
+  const keys = key === KITCHEN_KEY ? await keysOf(SET_ASIDE) : [];
   const texts = await Promise.all(keys.map(readText));
   return {
     ...now,
@@ -192,18 +204,22 @@ export async function loadKitchen(): Promise<StoredKitchen> {
  * Changes the kitchen. One that cannot be read is first set aside under a dated name.
  * @returns the kitchen, or what stands against the change
  */
-export const changeKitchen = (operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> =>
-  inTurn(() => putKitchen(operations, at));
+export const changeKitchen = (
+  operations: readonly KitchenOperation[],
+  at: string,
+  of?: string,
+): Promise<Changed<Kitchen>> => inTurn(() => putKitchen(operations, at, of));
 
 /** The change itself, in its turn. */
-async function putKitchen(operations: readonly KitchenOperation[], at: string): Promise<Changed<Kitchen>> {
-  const { kitchen, broken } = await kitchenOf(await readToChange(KITCHEN_KEY));
+async function putKitchen(operations: readonly KitchenOperation[], at: string, of?: string): Promise<Changed<Kitchen>> {
+  const key = kitchenKey(of);
+  const { kitchen, broken } = await kitchenOf(await readToChange(key));
   const changed = await validator.changeKitchen(kitchen, operations);
   if (!changed.ok) return changed;
   const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
   const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
   // Where the old text could not be set aside, it stays where it is until it can.
-  await (isAside ? writeText : holdText)(KITCHEN_KEY, JSON.stringify(document));
+  await (isAside ? writeText : holdText)(key, JSON.stringify(document));
   return { ok: true, document };
 }
 
@@ -213,7 +229,7 @@ async function finishPending(): Promise<void> {
     const edits = (parse((await readToChange(key)) ?? '') ?? []) as PendingEdit[];
     for (const edit of edits) {
       if ('kitchen' in edit) {
-        await putKitchen(edit.kitchen, edit.at);
+        await putKitchen(edit.kitchen, edit.at, edit.of);
         continue;
       }
       if ('day' in edit) {

@@ -5,6 +5,7 @@
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useEffect, useState } from 'react';
 import { type Batch } from '@/core/document/schema';
+import { nowOf } from './clock';
 import { useNow } from './use-now';
 
 const KEY = 'involucrum/seen';
@@ -57,7 +58,7 @@ export function latestOf(key: string, now: string): string {
 }
 
 /** The latest time there is for a clock of a batch: what the device says now, or the largest it ever said. ISO 8601. */
-export function latestIn(batch: Clocked, now = new Date().toISOString(), which: WhichClock = 'cool'): string {
+export function latestIn(batch: Clocked, now = nowOf(batch.id), which: WhichClock = 'cool'): string {
   const began = beginningOf(batch, which);
   if (began === null) return now;
   const key = which === 'cool' ? `${batch.id} ${began}` : `${batch.id} ${which} ${began}`;
@@ -74,7 +75,7 @@ export function useRunTime(
   which: WhichClock = 'cool',
 ): { now: string; latest: string } {
   const isRunning = batch !== null && beginningOf(batch, which) !== null;
-  const now = useNow(isRunning ? everyMs : 0);
+  const now = useNow(isRunning ? everyMs : 0, batch?.id);
   // Drawn once more when what was seen before the reload is known.
   const [, setRead] = useState(false);
   useEffect(() => {

@@ -13,6 +13,8 @@ import { judgeSignal, type JudgedSignal, NOTHING_HEARD } from '@/core/cooling/si
 import { simulatedSignal } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
 import { type Thermometer } from './probe-names';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { msOf } from './clock';
 import { latestIn } from './run-time';
 
 export interface ThermometerState {
@@ -48,11 +50,19 @@ async function startOnServer(batch: Batch, kitchen: Kitchen): Promise<boolean> {
   }
 }
 
-const arrivedNow = (): number => performance.now() / 60_000;
+/** Minutes from any beginning: of a rehearsal by its own clock. */
+const arrivedIn = (id: string): number => (isRehearsal(id) ? msOf(id) : performance.now()) / 60_000;
+
+/** What the simulated one shows at a minute: in a rehearsal as it really is in its kitchen. */
+const signalIn = async (batch: Batch, kitchen: Kitchen, minute: number) =>
+  isRehearsal(batch.id)
+    ? (await import('./rehearsals')).signalOf(batch.id, minute)
+    : simulatedSignal(batch, kitchen, minute);
 
 /** What the chosen thermometer shows while the clock runs; nothing where none is chosen. */
 export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermometer | null): ThermometerState {
   const [state, setState] = useState<ThermometerState>(NONE);
+  const { id } = batch;
   const offHeatAt = batch.cool.run?.offHeatAt ?? null;
   const latest = useRef({ batch, kitchen });
   useEffect(() => {
@@ -75,7 +85,7 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
       setState({ source, signal: judged.judged });
     };
     const lost = (why: string, source: ThermometerState['source']) => {
-      if (!closed) setState({ source, signal: { minute: arrivedNow(), c: null, state: 'lost', why } });
+      if (!closed) setState({ source, signal: { minute: arrivedIn(id), c: null, state: 'lost', why } });
     };
     const fromWorker = () => {
       stopListening();
@@ -83,8 +93,8 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
       const ask = () => {
         const { batch: asked, kitchen: theirs } = latest.current;
         if (asked.cool.run === null) return;
-        simulatedSignal(asked, theirs, minutesSince(asked.cool.run, latestIn(asked))).then(
-          (signal) => hear(signal?.c ?? null, arrivedNow(), 'worker'),
+        signalIn(asked, theirs, minutesSince(asked.cool.run, latestIn(asked))).then(
+          (signal) => hear(signal?.c ?? null, arrivedIn(id), 'worker'),
           (error: unknown) => lost(`The simulation has failed: ${String(error)}`, 'worker'),
         );
       };
@@ -97,7 +107,7 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
         onEvent: (event) => {
           if (event.probe !== probe) return;
           if (event.ageMs > SILENT_MS) lost(silence(event.ageMs), source);
-          else hear(event.c, arrivedNow() - event.ageMs / 60_000, source);
+          else hear(event.c, arrivedIn(id) - event.ageMs / 60_000, source);
         },
         onLink: (up) => {
           if (up) return;
@@ -114,7 +124,11 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
     };
     if (!isSimulated) fromBridge();
     else {
-      void startOnServer(latest.current.batch, latest.current.kitchen).then((isThere) => {
+      // What is rehearsed no server knows of.
+      const started = isRehearsal(id)
+        ? Promise.resolve(false)
+        : startOnServer(latest.current.batch, latest.current.kitchen);
+      void started.then((isThere) => {
         if (closed) return;
         if (isThere) fromBridge();
         else fromWorker();
@@ -126,7 +140,7 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
       clearInterval(timer);
       setState(NONE);
     };
-  }, [probe, isSimulated, offHeatAt]);
+  }, [id, probe, isSimulated, offHeatAt]);
   return state;
 }
 

@@ -9,6 +9,7 @@ import { type Kitchen } from '@/core/document/kitchen-schema';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { type ReadResult } from '@/core/document/read';
+import { type Rehearsal } from '@/core/document/rehearsal-schema';
 import { type Batch } from '@/core/document/schema';
 import { ingredientById } from '@/core/food/catalogue';
 import { WorkerDied } from '@/workers/lively';
@@ -43,6 +44,13 @@ export const readDay = (json: unknown): Promise<ReadResult<Day>> =>
   asked(
     (w) => w.readDay(json),
     (api) => api.readDay(json),
+  );
+
+/** Reads a rehearsal of any known version. */
+export const readRehearsal = (json: unknown): Promise<ReadResult<Rehearsal>> =>
+  asked(
+    (w) => w.readRehearsal(json),
+    (api) => api.readRehearsal(json),
   );
 
 /** Reads a kitchen of any known version. */

@@ -1,5 +1,9 @@
-/** What the Notebook's worker can be asked: why a batch came out as it did. */
+/** What the Notebook's worker can be asked: why a batch came out as it did; and all that happens in a rehearsal. */
+import { comeAt, debrief, heardAt } from '../core/rehearsal/debrief';
+import { look } from '../core/rehearsal/look';
+import { planOf } from '../core/rehearsal/plans';
+import { rehearsedCore, rehearsedSignal } from '../core/rehearsal/thermometers';
 import { explainBatch } from './notebook';
 
-export const notebookApi = { explainBatch };
+export const notebookApi = { comeAt, debrief, explainBatch, heardAt, look, planOf, rehearsedCore, rehearsedSignal };
 export type NotebookApi = typeof notebookApi;

@@ -8,7 +8,8 @@ import { forecastHeat } from '@/core/checks/heat';
 import { contradictions } from '@/core/notebook/contradictions';
 import { CAUSE_RULES, type Explained, findCauses } from '@/core/notebook/find-causes';
 import { numbersOf } from '@/core/notebook/numbers';
-import { AS_IT_SEEMS, live } from '@/core/notebook/simulate';
+import { live } from '@/core/rehearsal/live';
+import { AS_IT_SEEMS } from '@/core/rehearsal/truth';
 import { uniform } from '@/core/heat/random';
 import { type Fault, FAULTS, ORDINARY, truthOf } from './spoilt-batches';
 

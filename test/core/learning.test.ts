@@ -14,7 +14,8 @@ import { findCauses } from '@/core/notebook/find-causes';
 import { learnedLabel } from '@/core/notebook/learned-words';
 import { lessonsOf } from '@/core/notebook/lessons';
 import { type BatchNumbers, numbersOf } from '@/core/notebook/numbers';
-import { AS_IT_SEEMS, live } from '@/core/notebook/simulate';
+import { live } from '@/core/rehearsal/live';
+import { AS_IT_SEEMS } from '@/core/rehearsal/truth';
 import { ORDINARY } from './spoilt-batches';
 
 const AT = '2026-12-05T10:00:00.000Z';

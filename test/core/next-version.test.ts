@@ -10,7 +10,8 @@ import { CAUSE_RULES, findCauses } from '@/core/notebook/find-causes';
 import { nextBatch, type NextChange } from '@/core/notebook/next-batch';
 import { nextVersion } from '@/core/notebook/next-version';
 import { numbersOf } from '@/core/notebook/numbers';
-import { AS_IT_SEEMS, live, type Truth } from '@/core/notebook/simulate';
+import { live } from '@/core/rehearsal/live';
+import { AS_IT_SEEMS, type Truth } from '@/core/rehearsal/truth';
 import { ORDINARY } from './spoilt-batches';
 
 const AT = '2026-12-05T10:00:00.000Z';

@@ -3,7 +3,7 @@ import { lanternSupper } from '@/data/demo';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
-import { AS_IT_SEEMS, type Truth } from '@/core/notebook/simulate';
+import { AS_IT_SEEMS, type Truth } from '@/core/rehearsal/truth';
 
 export interface Fault {
   name: string;

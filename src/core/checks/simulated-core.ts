@@ -36,8 +36,15 @@ export function hiddenHeat(batch: Pick<Batch, 'id' | 'cook'>): { factor: number;
  * Its middle, °C; null where there is nothing in it.
  * @param parcel which one, from 0
  * @param minute since it went into the heat
+ * @param heat how it really heats there
  */
-export function simulatedCore(batch: Batch, kitchen: Kitchen, parcel: number, minute: number): number | null {
+export function simulatedCore(
+  batch: Batch,
+  kitchen: Kitchen,
+  parcel: number,
+  minute: number,
+  heat = hiddenHeat(batch),
+): number | null {
   // What the kitchen has learned is not known to the simulation.
   const unlearned: Kitchen = { ...kitchen, appliances: kitchen.appliances.map((a) => ({ ...a, heats: [] })) };
   const o = outline(batch, unlearned);
@@ -45,6 +52,5 @@ export function simulatedCore(batch: Batch, kitchen: Kitchen, parcel: number, mi
   const cooked = cookedFrom(batch, unlearned, o, drawLedger(o.lines, batch.water, 0));
   const seed = seedOf(batch.id) + parcel;
   const plan = planFor(cooked, [LEAST_FULLER + FULLER_RANGE * hash01(seed, 21), hash01(seed, 22), hash01(seed, 23)]);
-  const { factor, biasK } = hiddenHeat(batch);
-  return coreAt(really(plan, factor, biasK), [Math.max(0.05, minute)])[0];
+  return coreAt(really(plan, heat.factor, heat.biasK), [Math.max(0.05, minute)])[0];
 }

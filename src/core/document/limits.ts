@@ -135,6 +135,8 @@ export const MOST = {
   learned: 300,
   evidence: 30,
   tasters: 30,
+  /** Of a rehearsal: looks and tastes. */
+  looks: 300,
   versions: 1000,
   changed: 40,
   batchesInDay: 20,

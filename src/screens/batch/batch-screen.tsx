@@ -3,6 +3,7 @@ import { router } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/checks/check';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { useAssessment } from '@/data/heat';
 import { keepBatch, type Outcome, useBatch, useEditor, useKitchen } from '@/data/hooks';
@@ -34,6 +35,7 @@ import { Note } from './note';
 import { FoldedSection } from './folded-section';
 import { StationBar, StationRail } from './station-bar';
 import { isStation, type Station, STATION_IDS, STATIONS } from '../stations';
+import { RehearsalHere, RehearsalMark } from './rehearsal';
 import { type ShownProps, type StationProps } from './station-props';
 import { useKeys } from './use-keys';
 import { Wrap } from './wrap';
@@ -86,7 +88,7 @@ function offerBack(batch: Batch): void {
 
 /** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
 function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
-  const kitchen = useKitchen();
+  const kitchen = useKitchen(batch.id);
   const { assessment, isStale } = useAssessment(batch, kitchen);
   const { edit, undo, canUndo } = useEditor(batch.id);
   // The first picture, too, is put together a little at a time: what is tapped meanwhile does not wait for it.
@@ -95,8 +97,9 @@ function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
     null,
   );
   useEffect(() => {
-    document.title = `${batch.title}, ${STATIONS[station].label} · Involucrum`;
-  }, [batch.title, station]);
+    const mark = isRehearsal(batch.id) ? 'Rehearsal: ' : '';
+    document.title = `${mark}${batch.title}, ${STATIONS[station].label} · Involucrum`;
+  }, [batch.id, batch.title, station]);
   return shown && <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
 }
 
@@ -210,6 +213,7 @@ const ShownBatch = memo(function ShownBatch({
           <StationRail here={station} onGo={go} />
         </PlacesRail>
         <View style={{ flex: 1 }}>
+          <RehearsalMark id={batch.id} />
           <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
             <Column>
               {header}
@@ -217,6 +221,7 @@ const ShownBatch = memo(function ShownBatch({
               <CheckList checks={CHECK_IDS.map((check) => assessment.checks[check])} onGo={go} />
             </Column>
             <Column>
+              <RehearsalHere id={batch.id} station={station} />
               {checks}
               {CONTENT[station](props)}
             </Column>
@@ -229,6 +234,7 @@ const ShownBatch = memo(function ShownBatch({
   }
   return (
     <View style={{ flex: 1, backgroundColor: p.ground }}>
+      <RehearsalMark id={batch.id} />
       <ScrollView
         role="main"
         contentContainerStyle={{ padding: 16, gap: 18 }}
@@ -237,6 +243,7 @@ const ShownBatch = memo(function ShownBatch({
       >
         {header}
         {section}
+        <RehearsalHere id={batch.id} station={station} />
         {checks}
         {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
         {CONTENT[station](props)}

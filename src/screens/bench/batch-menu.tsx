@@ -15,6 +15,10 @@ export default function BatchMenu({ batch, onClose }: { batch: Batch; onClose: (
     const copy = duplicateBatch(batch, { id: newId(), title: titled(batch.title, ', again'), at: now() });
     if (await keepBatch(copy)) router.navigate(`/batch/${copy.id}/fill`);
   };
+  const rehearse = () => {
+    onClose();
+    router.navigate(`/rehearse?of=${batch.id}`);
+  };
   const save = () => {
     onClose();
     exportBatch(batch);
@@ -31,6 +35,7 @@ export default function BatchMenu({ batch, onClose }: { batch: Batch; onClose: (
         label={`Cook ${batch.title} again: duplicate`}
         onPress={() => void again()}
       />
+      <Press title="Rehearse it" label={`Rehearse ${batch.title}`} onPress={rehearse} />
       <Press title="Save as a file" icon="tray-arrow-down" label={`Save ${batch.title} as a file`} onPress={save} />
       <Press title="Delete" icon="trash-can-outline" label={`Delete ${batch.title}`} onPress={discard} />
     </Sheet>

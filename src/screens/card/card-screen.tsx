@@ -29,7 +29,7 @@ export function CardScreen({ id }: { id: string }) {
 function Sheet({ batch }: { batch: Batch }) {
   const p = usePalette();
   useUncover();
-  const kitchen = useKitchen();
+  const kitchen = useKitchen(batch.id);
   const { assessment } = useAssessment(batch, kitchen);
   const card = batchCard(batch, assessment, kitchen);
   useEffect(() => {

@@ -28,7 +28,7 @@ export function MatScreen({ id }: { id: string }) {
 function Sheet({ batch }: { batch: Batch }) {
   const p = usePalette();
   useUncover();
-  const kitchen = useKitchen();
+  const kitchen = useKitchen(batch.id);
   const { fit, laid, dough } = account(batch, kitchen, null);
   const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid), planWrap(batch, kitchen, fit, laid, dough).pieces);
   useEffect(() => {

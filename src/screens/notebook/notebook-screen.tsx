@@ -31,6 +31,9 @@ export function NotebookScreen() {
   const found = useMemo(() => searchBatches(noted, asked), [noted, asked]);
   return (
     <PlaceScreen title="Notebook" note="What came out, and what to change.">
+      <View style={{ alignItems: 'flex-start' }}>
+        <Press title="Rehearse in a simulated kitchen" onPress={() => router.navigate('/rehearse')} />
+      </View>
       {data && noted.length === 0 && (
         <Body>
           Nothing is noted yet. When a batch is cooked, open its Note station, cut one open and tap what you find.

@@ -7,3 +7,6 @@ export const KITCHEN_VERSION = 8;
 
 export const DAY_FORMAT = 'involucrum/day';
 export const DAY_VERSION = 1;
+
+export const REHEARSAL_FORMAT = 'involucrum/rehearsal';
+export const REHEARSAL_VERSION = 1;

@@ -36,9 +36,9 @@ export function LearnedHeat({ batch, kitchen, fitted }: StationProps & { fitted:
       factor: Math.round(1000 * fit.factor) / 1000,
       biasK: Math.round(10 * fit.biasK) / 10,
       readings: fit.readings,
-      at: now(),
+      at: now(batch.id),
     };
-    void editKitchen({ do: 'keepHeat', id: appliance.id, heat }).then(({ ok }) => {
+    void editKitchen({ do: 'keepHeat', id: appliance.id, heat }, 'foot', batch.id).then(({ ok }) => {
       if (ok) say({ text: `Kept for “${appliance.name}”: the next batch begins there.`, kind: 'done' });
     });
   };

@@ -30,7 +30,7 @@ export function LoadClock({ batch, kitchen, edit, loads }: StationProps & { load
   if (run === null) {
     const start = () => {
       askToNotify();
-      void edit({ do: 'startLoad', at: rightNow() });
+      void edit({ do: 'startLoad', at: rightNow(batch.id) });
     };
     return (
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
@@ -83,7 +83,10 @@ export function LoadClock({ batch, kitchen, edit, loads }: StationProps & { load
           step={1}
           onChange={(minutes) =>
             minutes !== null &&
-            edit({ do: 'setIn', at: new Date(Date.parse(rightNow()) - minutes * MINUTE).toISOString() }, 'in-at')
+            edit(
+              { do: 'setIn', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() },
+              'in-at',
+            )
           }
         />
         <Press title="They are out" onPress={() => void edit({ do: 'stopLoad', at: latest })} />

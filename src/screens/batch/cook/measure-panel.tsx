@@ -31,7 +31,7 @@ export function MeasurePanel(props: StationProps) {
   const done = ofLoad.filter((r) => r.round === round).length;
   const scale = kitchen.temperature;
   const fitted = useCookFit(batch, kitchen);
-  const at = (): string => (run === null ? now() : latestIn(batch, now(), 'cook'));
+  const at = (): string => (run === null ? now(batch.id) : latestIn(batch, now(batch.id), 'cook'));
   const add = (c: number, when = at()) => edit({ do: 'addReading', reading: { round, c, at: when } }, '', 'beside');
   const correction = correctionWords(kitchen);
   const lethal = lethalityWords(cookReadingMinutes(batch.cook), scale);

@@ -18,7 +18,12 @@ import { type StationProps } from '../station-props';
 const READ = { least: 5, most: 200 };
 const MINUTES = { least: 0.5, most: 60 };
 
-export function PowerPanel({ kitchen, pot, appliance }: StationProps & { pot: PotForecast; appliance: Appliance }) {
+export function PowerPanel({
+  batch,
+  kitchen,
+  pot,
+  appliance,
+}: StationProps & { pot: PotForecast; appliance: Appliance }) {
   const [isOpen, setOpen] = useState(false);
   const [fromC, setFrom] = useState(pot.medium === 'oil' ? 60 : 25);
   const [toC, setTo] = useState(pot.medium === 'oil' ? 120 : 60);
@@ -35,7 +40,7 @@ export function PowerPanel({ kitchen, pot, appliance }: StationProps & { pot: Po
   const fitted = fitPower(appliance, { medium, liquidG, fromC, toC, minutes, roomC: kitchen.roomC });
   const scale = kitchen.temperature;
   const keep = (powerW: number) => {
-    const kept = editKitchen({ do: 'keepAppliance', appliance: { ...appliance, powerW } }, 'beside');
+    const kept = editKitchen({ do: 'keepAppliance', appliance: { ...appliance, powerW } }, 'beside', batch.id);
     answered(kept);
     void kept.then(({ ok }) => {
       if (!ok) return;

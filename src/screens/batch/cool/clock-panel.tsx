@@ -29,7 +29,7 @@ export function ClockPanel(props: Props) {
   if (!clock || run === null) {
     const start = () => {
       askToNotify();
-      void edit({ do: 'startCooling', at: rightNow() });
+      void edit({ do: 'startCooling', at: rightNow(batch.id) });
     };
     return (
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
@@ -60,7 +60,7 @@ export function ClockPanel(props: Props) {
           onChange={(minutes) =>
             minutes !== null &&
             edit(
-              { do: 'setOffHeat', at: new Date(Date.parse(rightNow()) - minutes * MINUTE).toISOString() },
+              { do: 'setOffHeat', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() },
               'off-heat',
             )
           }

@@ -72,7 +72,7 @@ function Learned({ batch, forecast, kitchen }: Props) {
     );
   }
   const keep = () => {
-    void editKitchen({ do: 'keepFit', fit: keptFit(batch.cool, fit) }).then(({ ok }) => {
+    void editKitchen({ do: 'keepFit', fit: keptFit(batch.cool, fit) }, 'foot', batch.id).then(({ ok }) => {
       if (ok) say({ text: 'Kept: the next forecast for this vessel and place begins there.', kind: 'done' });
     });
   };

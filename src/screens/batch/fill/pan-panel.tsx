@@ -96,7 +96,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
   const { refusal, answered } = useRefusal();
   const weigh = () => {
     if (typed === null) return;
-    const outcome = edit({ do: 'addWeighIn', weighIn: { at: now(), grams: typed } }, '', 'beside');
+    const outcome = edit({ do: 'addWeighIn', weighIn: { at: now(batch.id), grams: typed } }, '', 'beside');
     answered(outcome);
     void outcome.then(({ ok }) => ok && setTyped((now) => (now === typed ? null : now)));
   };

@@ -30,11 +30,11 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
     return `${formatGrams(grams)} salt (${inSpoons((5 * grams) / kind.gPerTsp)}, ${kind.label})`;
   };
   const taste = (verdict: Taste) => {
-    const tasting: Tasting = { at: now(), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
+    const tasting: Tasting = { at: now(batch.id), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
     // The kitchen learns from what the batch keeps. Both are asked for at once: the page may go the next moment.
     const outcome = edit({ do: 'addTasting', tasting }, '', 'beside');
     answered(outcome);
-    if (season.tastings.length < MOST.tastings) void editKitchen({ do: 'learnSalt', tasting });
+    if (season.tastings.length < MOST.tastings) void editKitchen({ do: 'learnSalt', tasting }, 'foot', batch.id);
   };
   const last = season.tastings.at(-1);
   return (

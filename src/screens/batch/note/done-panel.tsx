@@ -1,4 +1,5 @@
 /** Done: the batch leaves the Bench for the Notebook, and comes back where it is wanted. */
+import { router } from 'expo-router';
 import { View } from 'react-native';
 import { now } from '@/data/hooks';
 import { say } from '@/data/notices';
@@ -9,7 +10,7 @@ import { type StationProps } from '../station-props';
 export function DonePanel({ batch, edit, undoStep }: StationProps) {
   const isDone = batch.doneAt !== null;
   const set = async () => {
-    const outcome = await edit({ do: 'setDone', at: isDone ? null : now() });
+    const outcome = await edit({ do: 'setDone', at: isDone ? null : now(batch.id) });
     if (outcome.ok)
       say({
         text: isDone ? `“${batch.title}” is on the Bench again.` : `“${batch.title}” is done: it is in the Notebook.`,
@@ -21,6 +22,7 @@ export function DonePanel({ batch, edit, undoStep }: StationProps) {
     <View style={{ gap: 6 }}>
       <Press title={isDone ? 'Back to the Bench' : 'Done: into the Notebook'} icon="check" onPress={() => void set()} />
       {isDone && <Small>It is in the Notebook, as it was; begin again from it whenever you like.</Small>}
+      <Press title="Rehearse it" onPress={() => router.navigate(`/rehearse?of=${batch.id}`)} />
     </View>
   );
 }

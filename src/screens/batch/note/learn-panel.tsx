@@ -28,7 +28,11 @@ function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationPro
   const { before, after, batches, isSaid, isFrozen } = wouldLearn(kitchen.learned, lesson, batch.id);
   const label = learnedLabel(lesson);
   const keep = async () => {
-    const done = await editKitchen({ do: 'learn', lesson: { what, of, estimate, x }, batchId: batch.id, at: now() });
+    const done = await editKitchen(
+      { do: 'learn', lesson: { what, of, estimate, x }, batchId: batch.id, at: now(batch.id) },
+      'foot',
+      batch.id,
+    );
     if (done.ok) say({ text: `Learned: ${label}, ${learnedFigure(what, after)}.`, kind: 'done' });
   };
   return (

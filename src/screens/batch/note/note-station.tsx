@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { MOST } from '@/core/document/limits';
+import { isRehearsal } from '@/core/document/rehearsal';
 import {
   OUTCOME_GROUP_IDS,
   OUTCOME_GROUPS,
@@ -94,9 +95,13 @@ export function NoteStation(props: StationProps) {
         placeholder="What to change next time"
       />
       <LearnPanel {...props} />
-      <DonePanel {...props} />
-      <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
-      <FilesPanel {...props} />
+      {!isRehearsal(batch.id) && (
+        <>
+          <DonePanel {...props} />
+          <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
+          <FilesPanel {...props} />
+        </>
+      )}
     </View>
   );
 }

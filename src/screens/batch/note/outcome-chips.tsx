@@ -30,27 +30,28 @@ export function OutcomeChips({ batch, edit, label, options, where }: Props) {
     <View role="group" aria-label={`${label}${at}`} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((what) => {
         const found = batch.note.outcomes.find((o) => o.what === what && o.where === where);
-        return <Chip key={what} what={what} where={where} found={found} edit={edit} />;
+        return <Chip key={what} batchId={batch.id} what={what} where={where} found={found} edit={edit} />;
       })}
     </View>
   );
 }
 
 interface ChipProps {
+  batchId: string;
   what: OutcomeId;
   where: PlaceInParcel | null;
   found: Outcome | undefined;
   edit: StationProps['edit'];
 }
 
-function Chip({ what, where, found, edit }: ChipProps) {
+function Chip({ batchId, what, where, found, edit }: ChipProps) {
   const p = usePalette();
   const { label } = OUTCOMES[what];
   const tap = () => {
     if (found?.much === 'little') void edit({ do: 'dropOutcome', what, where });
     else {
       const much = found === undefined ? 'clearly' : 'little';
-      void edit({ do: 'noteOutcome', outcome: { what, much, where }, at: now() });
+      void edit({ do: 'noteOutcome', outcome: { what, much, where }, at: now(batchId) });
     }
   };
   const much = found && MUCHES[found.much].label;

@@ -2,10 +2,11 @@
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { isGood, OUTCOMES, PLACES_IN_PARCEL } from '@/core/document/vocabulary/outcomes';
 import { type Cause, type Explained } from '@/core/notebook/find-causes';
 import { HARD_TO_LEARN_FROM, type NextChange } from '@/core/notebook/next-batch';
-import { makeNext, useVersions, useWhy } from '@/data/notebook';
+import { makeNext, makeRehearsed, useVersions, useWhy } from '@/data/notebook';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -32,7 +33,7 @@ export function WhyPanel({ batch, kitchen }: StationProps) {
       {data.explained.filter(isNoted).map((one) => (
         <Why key={`${one.outcome.what} ${one.outcome.where ?? ''}`} {...one} />
       ))}
-      {data.changes.length > 0 && <Next batch={batch} changes={data.changes} />}
+      {data.changes.length > 0 && <Next batch={batch} kitchen={kitchen} changes={data.changes} />}
     </View>
   );
 }
@@ -78,7 +79,11 @@ function CauseCard({ cause }: { cause: Cause }) {
   );
 }
 
-function Next({ batch, changes }: { batch: StationProps['batch']; changes: readonly NextChange[] }) {
+function Next({
+  batch,
+  kitchen,
+  changes,
+}: Pick<StationProps, 'batch' | 'kitchen'> & { changes: readonly NextChange[] }) {
   const p = usePalette();
   const versions = useVersions(batch);
   const [left, setLeft] = useState<readonly string[]>([]);
@@ -86,6 +91,10 @@ function Next({ batch, changes }: { batch: StationProps['batch']; changes: reado
   const isMuch = taken.filter(({ isReminder }) => !isReminder).length >= HARD_TO_LEARN_FROM;
   const begin = async () => {
     const id = await makeNext(batch, versions, taken);
+    if (id !== null) router.navigate(`/batch/${id}/fill`);
+  };
+  const rehearseAgain = async () => {
+    const id = await makeRehearsed(batch, kitchen, taken);
     if (id !== null) router.navigate(`/batch/${id}/fill`);
   };
   return (
@@ -112,15 +121,23 @@ function Next({ batch, changes }: { batch: StationProps['batch']; changes: reado
         );
       })}
       {isMuch && <Small>Several changes at once: whatever comes of it, nobody will know which of them it was.</Small>}
-      <Press
-        title={
-          taken.length === 0
-            ? 'Begin again as it was'
-            : `Begin the next version with ${taken.length} of ${changes.length}`
-        }
-        kind="solid"
-        onPress={() => void begin()}
-      />
+      {isRehearsal(batch.id) ? (
+        <Press
+          title={`Rehearse it again with ${taken.length} of ${changes.length}`}
+          kind="solid"
+          onPress={() => void rehearseAgain()}
+        />
+      ) : (
+        <Press
+          title={
+            taken.length === 0
+              ? 'Begin again as it was'
+              : `Begin the next version with ${taken.length} of ${changes.length}`
+          }
+          kind="solid"
+          onPress={() => void begin()}
+        />
+      )}
     </View>
   );
 }

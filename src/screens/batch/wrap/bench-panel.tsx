@@ -31,7 +31,7 @@ export function BenchPanel(props: StationProps) {
   if (board === null) {
     const start = () => {
       askToNotify();
-      void edit({ do: 'startBoard', at: rightNow() });
+      void edit({ do: 'startBoard', at: rightNow(batch.id) });
     };
     const seconds = wrapSeconds(wrap.edge, kitchen);
     const isLearned = learnedOf(kitchen.learned, 'wrap-seconds', wrap.edge) !== null;
@@ -57,7 +57,7 @@ export function BenchPanel(props: StationProps) {
   });
   const warm = facts ? warmthAt(facts.warmth, clock.outMinutes) : null;
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
-  const tap = (parcels: number) => void edit({ do: 'addTap', tap: { at: rightNow(), parcels } });
+  const tap = (parcels: number) => void edit({ do: 'addTap', tap: { at: rightNow(batch.id), parcels } });
   return (
     <View style={{ gap: 12 }}>
       <Heading level={3}>On the bench</Heading>
@@ -104,7 +104,7 @@ export function BenchPanel(props: StationProps) {
         {clock.isOut ? (
           <Press title="Filling back into the fridge" onPress={() => void edit({ do: 'putAway', at: latest })} />
         ) : (
-          <Press title="Out of the fridge again" onPress={() => void edit({ do: 'takeOut', at: rightNow() })} />
+          <Press title="Out of the fridge again" onPress={() => void edit({ do: 'takeOut', at: rightNow(batch.id) })} />
         )}
         <Press title="Stop the bench clock" onPress={() => void edit({ do: 'stopBoard', at: latest })} />
       </View>
@@ -117,7 +117,7 @@ export function BenchPanel(props: StationProps) {
         step={5}
         onChange={(minutes) =>
           minutes !== null &&
-          edit({ do: 'setOut', at: new Date(Date.parse(rightNow()) - minutes * MINUTE).toISOString() }, 'out')
+          edit({ do: 'setOut', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() }, 'out')
         }
       />
       <Small>

@@ -29,14 +29,14 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
   const spread = (weighing(wrap.weighed, 'filling') ?? weighing(wrap.weighed, 'parcel'))?.spreadPercent ?? null;
   const record = async () => {
     if (grams === null) return;
-    const outcome = await edit({ do: 'addWeighed', weighed: { at: now(), what, grams } });
+    const outcome = await edit({ do: 'addWeighed', weighed: { at: now(batch.id), what, grams } });
     if (!outcome.ok) return;
     setGrams(null);
     setTurn(turn + 1);
   };
   const learn = async () => {
     if (spread === null) return;
-    const outcome = await editKitchen({ do: 'learnSpread', percent: spread });
+    const outcome = await editKitchen({ do: 'learnSpread', percent: spread }, 'foot', batch.id);
     if (outcome.ok) say({ text: 'The kitchen has learned how much your portions differ.', kind: 'done' });
   };
   return (

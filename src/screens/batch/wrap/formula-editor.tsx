@@ -58,7 +58,7 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
   const change = (part: number, formula: Parts[number]['formula'], what: string) =>
     set({ parts: parts.map((p, i) => (i === part ? { ...p, formula } : p)) }, what);
   const keep = async () => {
-    const outcome = await editKitchen({ do: 'keepDough', dough: own({}) });
+    const outcome = await editKitchen({ do: 'keepDough', dough: own({}) }, 'foot', batch.id);
     if (outcome.ok) say({ text: `“${name}” is in the Larder.`, kind: 'done' });
   };
   /** As typed, else as the plan would have it weighed. */

@@ -1,0 +1,93 @@
+/** What is found when a parcel is cut open, by what is really in it. Nothing here knows the causes. */
+import { account } from '../checks/account';
+import { crustOf } from '../checks/crust';
+import { type HeatForecast } from '../checks/heat';
+import { drynessOf, isPasty } from '../checks/pasty';
+import { isTooCold } from '../checks/pot-finding';
+import { plannedMinutes } from '../document/cooking';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Outcome } from '../document/note-schema';
+import { type Batch } from '../document/schema';
+import { DOUGHS } from '../document/vocabulary/doughs';
+import { MEDIA } from '../document/vocabulary/media';
+import { METHODS } from '../document/vocabulary/methods';
+import { type OutcomeId, type PlaceInParcel } from '../document/vocabulary/outcomes';
+import { STAGES } from '../document/vocabulary/stages';
+import { doseFindings } from '../filling/doses';
+import { fitParcel } from '../wrapper/fit';
+import { type Truth } from './truth';
+
+export interface Cut {
+  kitchen: Kitchen;
+  truth: Truth;
+  heat: HeatForecast;
+  /** The coldest middle as it came out, °C. */
+  lowestC: number;
+  /** The filling as it was wrapped, °C; null where nothing had to cool. */
+  wrappedC: number | null;
+}
+
+/** What is found when it is cut open, by what is really in it. */
+export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappedC }: Cut) {
+  const accounts = account(batch, kitchen, heat);
+  const { ledger, salt, lines, fat, takes, laid, dough, density, balance, coolTarget, limit } = accounts;
+  const { wrap, cook, count } = batch;
+  const outcomes: Outcome[] = [];
+  const find = (what: OutcomeId, by: number, where: PlaceInParcel | null = null): void => {
+    if (by > 0) outcomes.push({ what, much: by > 0.5 ? 'clearly' : 'little', where });
+  };
+  const free = ledger.freePer100 + truth.extraFree;
+  const over = free - takes.band[1];
+  const portion = wrap.portionG * truth.portionFactor;
+  const fit = fitParcel({ form: wrap.form, laid, dough, fillingG: portion, density, hasMouth: wrap.vent === 'mouth' });
+  const fullness = fit.fillMl / fit.comfortableMl[1];
+  const slackness = fit.fillMl / fit.comfortableMl[0];
+  const bursts = Math.max(fullness * (1 + truth.spreadPercent / 100) - 1.12, 0);
+  const salted = salt.fillingPercent * truth.saltFactor;
+  const minutes = plannedMinutes(cook) * truth.heatShare;
+  const { dries, isDry } = METHODS[cook.method];
+  const isPrawn = lines.some((l) => l.ingredient.hazard === 'shellfish' && STAGES[l.line.stage].keepsRaw);
+  const bench = truth.benchMinutes ?? 0;
+  const thick = (wrap.thicknessMm * truth.skinFactor) / DOUGHS[wrap.dough].usualThicknessMm;
+
+  find('burst', bursts * 4, 'seam');
+  find('soggy', over / 6, 'bottom');
+  find('soggy', (bench - 60) / 40, 'bottom');
+  find('leaked', dries && truth.cutAfterMinutes < 6 ? 0.6 : 0, 'bottom');
+  find('hollow', (0.85 - slackness) * 4, 'middle');
+  find('cold-centre', (limit.c - 3 - lowestC) / 10, 'middle');
+  find('bland', salt.isSweet ? 0 : (salt.blandBelowPercent - salted) * 3);
+  find('salty', (salted - salt.saltyAbovePercent) * 3);
+  find('dry', drynessOf(ledger, lines) === null ? (takes.band[0] - 2 - free) / 5 : 0.8, 'middle');
+  find('pasty', isPasty(ledger, lines) ? 0.9 : 0, 'middle');
+  find('greasy', (fat.loosePer100 - 9) / 5, 'middle');
+  const crust = heat.core && crustOf(batch, heat.core);
+  const browns = cook.steps.some(({ medium }) => MEDIA[medium].browns);
+  if (browns && crust !== null && heat.core !== null) {
+    const brown = heat.core.above.brownAt;
+    find('pale', brown === null ? 0.9 : (brown - minutes - 3) / 8, 'top');
+    find('too-brown', crust.burntAt === null ? 0 : (minutes - crust.burntAt + 1) / 6, 'top');
+  }
+  const pot = heat.core?.pot ?? null;
+  find('greasy', pot !== null && isTooCold(pot) ? 0.8 : 0, 'bottom');
+  find('herb-strong', doseFindings(lines, ledger.finishedG).some((f) => f.text.includes('far above')) ? 0.9 : 0);
+  find('forgotten', truth.forgottenLine === null ? 0 : 0.9);
+  find('raw-dough', isDry ? (thick - 1.6) * 2 : 0, 'bottom');
+  find('skins-dried', (bench - 65) / 40);
+  find('unequal', (truth.spreadPercent - 11) / 8);
+  find('collapsed', truth.isLidLifted ? 0.9 : 0, 'top');
+  find('tough-prawns', isPrawn ? (bench - 55) / 40 : 0, 'middle');
+  find('dough-tore', coolTarget !== null && wrappedC !== null ? (wrappedC - coolTarget.c - 7) / 10 : 0);
+  const slow = heat.cooling?.minutes ?? null;
+  find('cooled-slowly', truth.coolingFactor < 0.75 || (slow ?? Infinity) > 300 ? (coolTarget === null ? 0 : 0.8) : 0);
+  const fillingLeft = ledger.finishedG - count * portion;
+  const made = wrap.doughG ?? balance.doughNeededG * (1 + wrap.spareShare);
+  const doughLeft = made - balance.doughNeededG * truth.skinFactor;
+  find('filling-left', fillingLeft / ledger.finishedG - 0.04 > 0 ? (fillingLeft / ledger.finishedG - 0.04) * 6 : 0);
+  find('dough-left', doughLeft / made - 0.12 > 0 ? (doughLeft / made - 0.12) * 6 : 0);
+  const worst = [...outcomes].sort((a, b) => Number(b.much === 'clearly') - Number(a.much === 'clearly'));
+  return {
+    outcomes: worst.length === 0 ? [{ what: 'just-right' as const, much: 'clearly' as const, where: null }] : worst,
+    inside: { freePer100: free, saltPercent: salted, fullness },
+  };
+}

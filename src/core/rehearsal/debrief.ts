@@ -1,0 +1,305 @@
+/** After a rehearsal: what happened inside, what each decision did, what could have been known. */
+import { applianceFor } from '../cooking/appliance';
+import { mainStep, plannedMinutes } from '../document/cooking';
+import { type Outcome } from '../document/note-schema';
+import { type Batch } from '../document/schema';
+import { type Look } from '../document/vocabulary/rehearsals';
+import { formatNumber } from '../units/amount';
+import { formatGrams, formatTemperature } from '../units/format';
+import { outline } from '../checks/outline';
+import { differences } from '../notebook/compare';
+import { type FaultId, faultsOf, hiddenOf } from './hidden';
+import { type Inside, insideOf, lastOut, type Situation } from './inside';
+
+export interface Debrief {
+  /** Safe or not, and in time or not, in a sentence each. */
+  verdicts: { good: boolean; text: string }[];
+  outcomes: Outcome[];
+  /** What was really so, beside what was thought. */
+  inside: { what: string; really: string; thought: string }[];
+  decisions: Decision[];
+  told: Told[];
+}
+
+export interface Decision {
+  what: string;
+  /** What it did, against leaving it; empty where nothing that is counted. */
+  did: string[];
+}
+
+/** What a look or a reading could have told. */
+export interface Told {
+  text: string;
+  wasDone: boolean;
+}
+
+/** From the heat to the table, minutes. House estimate. */
+const TO_TABLE = 5;
+const minutesBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / 60_000;
+
+/** Debriefs a rehearsal as it stands. */
+export function debrief(situation: Situation): Debrief {
+  const inside = insideOf(situation);
+  return {
+    verdicts: verdictsOf(situation, inside),
+    outcomes: inside.outcomes ?? [],
+    inside: figuresOf(situation, inside),
+    decisions: decisionsOf(situation, inside),
+    told: toldOf(situation),
+  };
+}
+
+function verdictsOf({ rehearsal, batch, kitchen }: Situation, { lowestC }: Inside): Debrief['verdicts'] {
+  const { limit } = outline(batch, kitchen);
+  const t = (c: number): string => formatTemperature(c, kitchen.temperature);
+  const out = lastOut(batch);
+  if (lowestC === null || out === null)
+    return [{ good: false, text: 'Nothing came out of the heat: nobody has eaten yet.' }];
+  const isHot = lowestC >= limit.c;
+  const { earlyMinutes } = hiddenOf(rehearsal);
+  const come = Date.parse(rehearsal.serveAt) - earlyMinutes * 60_000;
+  const late = Math.round((Date.parse(out) + TO_TABLE * 60_000 - come) / 60_000);
+  const whether = earlyMinutes > 0 ? `people came ${Math.round(earlyMinutes)} min early; ` : '';
+  const safe = limit.kind === 'safety';
+  return [
+    {
+      good: isHot,
+      text: isHot
+        ? `The coldest middle had ${t(lowestC)}; ${t(limit.c)} is ${safe ? 'the rule' : 'where it is done'}.`
+        : `The coldest middle had only ${t(lowestC)}; ${safe ? 'the rule is' : 'it is done at'} ${t(limit.c)}.${safe ? ' In life this is not eaten.' : ''}`,
+    },
+    {
+      good: late <= 0,
+      text: `${whether === '' ? '' : `P${whether.slice(1)}`}${whether === '' ? 'On' : 'on'} the table ${late <= 0 ? 'in time' : `${late} min late`}.`,
+    },
+  ];
+}
+
+function figuresOf({ rehearsal, batch, kitchen }: Situation, inside: Inside): Debrief['inside'] {
+  const hidden = hiddenOf(rehearsal);
+  const t = (c: number): string => formatTemperature(Math.round(c), kitchen.temperature);
+  const { medium, mediumC } = mainStep(batch.cook);
+  const list: (Debrief['inside'][number] | null)[] = [
+    {
+      what: 'Free liquid in 100 g',
+      really: `${formatNumber(Math.max(0, inside.freePer100), 1)} g`,
+      thought: `${formatNumber(Math.max(0, inside.freePer100 - hidden.extraFree), 1)} g`,
+    },
+    {
+      what: 'Salt of the filling',
+      really: `${formatNumber(inside.saltPercent, 2)} %`,
+      thought: `${formatNumber(inside.saltPercent / hidden.saltFactor, 2)} %`,
+    },
+    {
+      what: 'Filling in each',
+      really: formatGrams(Math.round(inside.portionG)),
+      thought: formatGrams(Math.round(batch.wrap.portionG)),
+    },
+    mediumC === null || applianceFor(batch.cook, kitchen) === null
+      ? null
+      : { what: `What heated (${medium.replace('-', ' ')})`, really: t(mediumC + hidden.biasK), thought: t(mediumC) },
+    hidden.fridgeC === null ? null : { what: 'In the fridge', really: t(hidden.fridgeC), thought: t(kitchen.fridgeC) },
+    inside.wrappedC === null
+      ? null
+      : {
+          what: 'Wrapped at',
+          really: t(inside.wrappedC),
+          thought: inside.coolMinutes === null ? 'its clock never ran' : `after ${Math.round(inside.coolMinutes)} min`,
+        },
+    inside.lowestC === null || inside.heatMinutes === null
+      ? null
+      : {
+          what: 'Coldest middle as it came out',
+          really: t(inside.lowestC),
+          thought: lastReading(batch) === null ? 'not measured' : `${t(lastReading(batch) ?? 0)} measured`,
+        },
+  ];
+  return list.filter((line) => line !== null);
+}
+
+const lastReading = ({ cook }: Batch): number | null =>
+  cook.readings.length === 0 ? null : Math.min(...cook.readings.map(({ c }) => c));
+
+/** A thing that was decided, and the batch as if it had been left as it was. */
+interface Aspect {
+  what: string;
+  without: Batch;
+}
+
+function aspectsOf({ rehearsal, batch, kitchen }: Situation): Aspect[] {
+  const { begun } = rehearsal;
+  const say = differences(begun, batch, kitchen.temperature).filter(({ what }) => what !== 'Came out');
+  const words = (names: readonly string[]): string =>
+    say
+      .filter(({ what }) => names.includes(what))
+      .map(({ what, one, other }) => `${what}: ${one === '' ? 'nothing' : one} → ${other === '' ? 'nothing' : other}`)
+      .join('; ');
+  const own = new Set(KNOWN.flatMap(({ names }) => names));
+  const lines = words(say.map(({ what }) => what).filter((what) => !own.has(what)));
+  const list: Aspect[] = KNOWN.map(({ names, without }) => ({ what: words(names), without: without(batch, begun) }));
+  return [{ what: lines, without: { ...batch, lines: begun.lines } }, ...list].filter(({ what }) => what !== '');
+}
+
+/** Aspects by what they are called side by side. */
+const KNOWN: readonly { names: readonly string[]; without: (batch: Batch, begun: Batch) => Batch }[] = [
+  { names: ['Boiled off', 'Drained'], without: (b, begun) => ({ ...b, water: begun.water }) },
+  { names: ['Parcels'], without: (b, begun) => ({ ...b, count: begun.count }) },
+  {
+    names: ['Filling in each', 'Dough', 'Rolled to', 'Edge', 'Vent'],
+    without: (b, { wrap }) => ({
+      ...b,
+      wrap: { ...wrap, weighed: b.wrap.weighed, board: b.wrap.board, earlierBoards: b.wrap.earlierBoards },
+    }),
+  },
+  {
+    names: ['Cooled'],
+    without: (b, { cool }) => ({
+      ...b,
+      cool: { ...cool, run: b.cool.run, earlierRuns: b.cool.earlierRuns.map((r) => ({ ...r, past: [] })) },
+    }),
+  },
+  {
+    names: ['Cooked', 'Heat', 'Minutes', 'At once'],
+    without: (b, { cook }) => ({
+      ...b,
+      cook: { ...cook, readings: b.cook.readings, run: b.cook.run, earlierRuns: b.cook.earlierRuns },
+    }),
+  },
+];
+
+function decisionsOf(situation: Situation, inside: Inside): Decision[] {
+  const { rehearsal, batch } = situation;
+  const hidden = hiddenOf(rehearsal);
+  const against = (without: Partial<Situation>): string[] =>
+    effects(insideOf({ ...situation, ...without }, hidden), inside, situation);
+  const planned = plannedMinutes(rehearsal.begun.cook);
+  const ran = inside.heatMinutes;
+  return [
+    ...aspectsOf(situation).map(({ what, without }) => ({ what, did: against({ batch: without }) })),
+    ...(rehearsal.hands === 'scale'
+      ? [
+          {
+            what: 'Portions by the scale',
+            did: against({ rehearsal: { ...rehearsal, hands: 'spoon' } }),
+          },
+        ]
+      : []),
+    ...(ran !== null && Math.abs(ran - planned) >= 1
+      ? [
+          {
+            what: `In the heat for ${Math.round(ran)} min, planned ${Math.round(planned)}`,
+            did: against({ batch: lasted(batch, planned) }),
+          },
+        ]
+      : []),
+  ];
+}
+
+/** The same, had every load been in for so long. */
+const lasted = (batch: Batch, minutes: number): Batch => ({
+  ...batch,
+  cook: {
+    ...batch.cook,
+    earlierRuns: batch.cook.earlierRuns.map((run) => ({
+      ...run,
+      outAt: new Date(Date.parse(run.inAt) + minutes * 60_000).toISOString(),
+    })),
+  },
+});
+
+/** What is different, where it is worth a word. */
+function effects(without: Inside, withIt: Inside, { kitchen }: Situation): string[] {
+  const t = (c: number): string => formatTemperature(Math.round(c), kitchen.temperature);
+  const list: string[] = [];
+  const differs = (a: number | null, b: number | null, by: number): a is number =>
+    a !== null && b !== null && Math.abs(a - b) >= by;
+  if (differs(without.freePer100, withIt.freePer100, 0.3))
+    list.push(
+      `free liquid ${formatNumber(Math.max(0, without.freePer100), 1)} → ${formatNumber(Math.max(0, withIt.freePer100), 1)} g`,
+    );
+  if (differs(without.saltPercent, withIt.saltPercent, 0.04))
+    list.push(`salt ${formatNumber(without.saltPercent, 2)} → ${formatNumber(withIt.saltPercent, 2)} %`);
+  if (differs(without.portionG, withIt.portionG, 1))
+    list.push(`filling in each ${Math.round(without.portionG)} → ${Math.round(withIt.portionG)} g`);
+  if (differs(without.wrappedC, withIt.wrappedC, 1) && withIt.wrappedC !== null)
+    list.push(`wrapped at ${t(without.wrappedC)} → ${t(withIt.wrappedC)}`);
+  if (differs(without.lowestC, withIt.lowestC, 1) && withIt.lowestC !== null)
+    list.push(`coldest middle ${t(without.lowestC)} → ${t(withIt.lowestC)}`);
+  return list;
+}
+
+/** What would have told of each fault, and whether it was asked. */
+function toldOf({ rehearsal, batch, kitchen }: Situation): Told[] {
+  const hidden = hiddenOf(rehearsal);
+  const did = (what: Look): boolean => rehearsal.looks.some((l) => l.what === what);
+  const t = (c: number): string => formatTemperature(Math.round(c), kitchen.temperature);
+  const { mediumC } = mainStep(batch.cook);
+  const cooled = [...batch.cool.earlierRuns, ...(batch.cool.run ? [batch.cool.run] : [])];
+  const by: Readonly<Record<FaultId, () => Told[]>> = {
+    'strong-salt': () => [
+      {
+        text: `A fried teaspoonful tastes of it: this salt weighs ${formatNumber(100 * (hidden.saltFactor - 1), 0)} % more a spoon than was counted.`,
+        wasDone: did('taste'),
+      },
+    ],
+    'wet-leaves': () => [
+      {
+        text: `Pressed in a sieve, ${formatNumber(hidden.extraFree, 0)} g more than counted run out of 100 g.`,
+        wasDone: did('press'),
+      },
+    ],
+    'small-spoon': () => [
+      {
+        text: `The scale says ${Math.round(rehearsal.begun.wrap.portionG * hidden.portionFactor)} g where ${Math.round(rehearsal.begun.wrap.portionG)} g was planned.`,
+        wasDone: did('weigh-filling'),
+      },
+    ],
+    'cold-oven': () => [
+      {
+        text: `A thermometer hung in the oven shows ${t((mediumC ?? 190) + hidden.biasK)} where ${t(mediumC ?? 190)} is set.`,
+        wasDone: did('oven-thermometer'),
+      },
+      {
+        text: 'Paler than they should be by half of their minutes: it can be seen through the door.',
+        wasDone: did('colour'),
+      },
+    ],
+    'warm-fridge': () => [
+      {
+        text: `A thermometer in the fridge shows ${t(hidden.fridgeC ?? kitchen.fridgeC)}, not ${t(kitchen.fridgeC)}.`,
+        wasDone: did('fridge-thermometer'),
+      },
+      {
+        text: 'Two readings of the filling while it cools lie above the curve, and the curve follows them.',
+        wasDone: cooled.some(({ readings }) => readings.length > 1),
+      },
+    ],
+    'slipped-probe': () => [
+      {
+        text: `Pushed in a second time, the same parcel reads ${formatNumber(hidden.probeErrorK, 0)} K less: the tip had missed the middle.`,
+        wasDone: batch.cook.readings.length > 1,
+      },
+    ],
+    'early-guests': () => [
+      {
+        text: `Nothing tells of this. What helps is to be ready ${Math.round(hidden.earlyMinutes)} min before one must.`,
+        wasDone: true,
+      },
+    ],
+  };
+  return faultsOf(rehearsal).flatMap((fault) => by[fault]());
+}
+
+/** When it is heard that people are on their way; null where they come as they said. ISO 8601. */
+export function heardAt({ rehearsal }: Pick<Situation, 'rehearsal'>): string | null {
+  const { earlyMinutes } = hiddenOf(rehearsal);
+  if (earlyMinutes === 0) return null;
+  const before = Math.min(HEARD_BEFORE, minutesBetween(rehearsal.startedAt, rehearsal.serveAt) / 2);
+  return new Date(Date.parse(rehearsal.serveAt) - (earlyMinutes + before) * 60_000).toISOString();
+}
+/** They ring so long before they come, minutes. House choice for practice. */
+const HEARD_BEFORE = 60;
+
+/** When people really come, ISO 8601. */
+export const comeAt = ({ rehearsal }: Pick<Situation, 'rehearsal'>): string =>
+  new Date(Date.parse(rehearsal.serveAt) - hiddenOf(rehearsal).earlyMinutes * 60_000).toISOString();

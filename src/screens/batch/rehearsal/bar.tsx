@@ -1,0 +1,94 @@
+/** Above a rehearsed batch: that it is one, its own time, how fast it goes, and when people come. */
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import useSWR from 'swr';
+import { type Rehearsal } from '@/core/document/rehearsal';
+import { REHEARSALS } from '@/core/document/vocabulary/rehearsals';
+import { msOf } from '@/data/clock';
+import { endRehearsal, heardOf, useRehearsal } from '@/data/rehearsals';
+import { useNow } from '@/data/use-now';
+import { Choices, Press } from '@/ui/parts/press';
+import { Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { useClock } from './use-clock';
+
+const SPEEDS = ['0', '1', '10', '60'] as const;
+const WORDS: Record<(typeof SPEEDS)[number], string> = { 0: 'stop', 1: '1×', 10: '10×', 60: '60×' };
+
+export const timeOf = (iso: string): string =>
+  new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
+
+export function RehearsalBar({ id }: { id: string }) {
+  const { data } = useRehearsal(id);
+  return data ? <Bar rehearsal={data} /> : null;
+}
+
+function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
+  const p = usePalette();
+  const { id, kitchen, endedAt } = rehearsal;
+  const isOver = endedAt !== null;
+  const { speed, choose } = useClock(id, isOver);
+  const now = useNow(speed === 0 ? 0 : 1000, id);
+  // Drawn again as it stands still: a stopped clock shows the minute it stopped at.
+  const shown = speed === 0 ? new Date(msOf(id)).toISOString() : now;
+  const finish = async () => {
+    await endRehearsal(id);
+    router.navigate(`/rehearse/${id}`);
+  };
+  return (
+    <View
+      role="region"
+      aria-label="Rehearsal"
+      style={{
+        backgroundColor: p.held,
+        borderBottomWidth: 2,
+        borderBottomColor: p.steam,
+        paddingHorizontal: 16,
+        paddingVertical: 6,
+        gap: 4,
+      }}
+    >
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 12 }}>
+        <View style={{ flex: 1, minWidth: 150 }}>
+          <Small style={{ color: p.ink }}>Rehearsal: {REHEARSALS[kitchen].label}</Small>
+          <Coming rehearsal={rehearsal} now={shown} />
+        </View>
+        <Strong role="timer" aria-label="The rehearsal’s clock" style={{ fontSize: 28, lineHeight: 34 }}>
+          {timeOf(shown)}
+        </Strong>
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
+        {!isOver && (
+          <Choices
+            label="Time goes"
+            value={
+              WORDS[String(speed) as keyof typeof WORDS] === undefined ? '1' : (String(speed) as keyof typeof WORDS)
+            }
+            options={SPEEDS.map((value) => ({ value, label: WORDS[value] }))}
+            onChange={(value) => choose(Number(value))}
+          />
+        )}
+        <Press
+          title={isOver ? 'Debrief' : 'End it'}
+          label={isOver ? 'To the debrief' : 'End the rehearsal, and debrief'}
+          onPress={() => void finish()}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** When people come: as they said, until one hears otherwise. */
+function Coming({ rehearsal, now }: { rehearsal: Rehearsal; now: string }) {
+  const p = usePalette();
+  const { id, serveAt } = rehearsal;
+  const { data } = useSWR(['heard', id], () => heardOf(rehearsal), { revalidateOnFocus: false });
+  const isHeard = data !== undefined && data !== null && Date.parse(now) >= Date.parse(data.heardAt);
+  return isHeard ? (
+    <Strong role="status" style={{ fontSize: 15, lineHeight: 20, color: p.beet }}>
+      They rang: they come at {timeOf(data.comeAt)}, not at {timeOf(serveAt)}.
+    </Strong>
+  ) : (
+    <Small style={{ color: p.ink }}>People come at {timeOf(serveAt)}.</Small>
+  );
+}

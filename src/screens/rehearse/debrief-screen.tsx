@@ -1,0 +1,155 @@
+/** After a rehearsal: what happened inside, what each decision did, what could have been known; and the same again. */
+import { Link, router } from 'expo-router';
+import { View } from 'react-native';
+import useSWR from 'swr';
+import { type Rehearsal } from '@/core/document/rehearsal';
+import { OUTCOMES, PLACES_IN_PARCEL } from '@/core/document/vocabulary/outcomes';
+import { REHEARSALS } from '@/core/document/vocabulary/rehearsals';
+import { download, fileName } from '@/data/files';
+import { messageOf, useKitchen } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { again, debriefOf, discard, useRehearsal } from '@/data/rehearsals';
+import { Disc } from '@/ui/parts/disc';
+import { Press } from '@/ui/parts/press';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { PlaceScreen } from '@/ui/shell/place-screen';
+import { usePalette } from '@/ui/theme/use-palette';
+import { LostScreen } from '../lost-screen';
+import { LearnedHere } from './learned-here';
+
+export function DebriefScreen({ id }: { id: string }) {
+  const { data } = useRehearsal(id);
+  if (data === undefined) return null;
+  return data === null ? <LostScreen /> : <Debriefed rehearsal={data} />;
+}
+
+type Debrief = Awaited<ReturnType<typeof debriefOf>>;
+
+function Debriefed({ rehearsal }: { rehearsal: Rehearsal }) {
+  const { id, kitchen, begun } = rehearsal;
+  const { data, error } = useSWR<Debrief, Error>(['debrief', id, rehearsal.simAt], () => debriefOf(id));
+  return (
+    <PlaceScreen title="Debrief" note={`Rehearsal: ${REHEARSALS[kitchen].label}. ${begun.title}.`} back>
+      {error && <Body role="alert">It could not be worked out: {error.message}. The rehearsal is kept.</Body>}
+      {data === undefined && !error && <Small role="status">Working out what happened inside …</Small>}
+      {data && <Found {...data} />}
+      {data && <Inside figures={data.inside} />}
+      {data && <Decisions decisions={data.decisions} />}
+      {data && <Told told={data.told} />}
+      <LearnedHere id={id} />
+      <Again rehearsal={rehearsal} />
+    </PlaceScreen>
+  );
+}
+
+function Found({ verdicts, outcomes }: Pick<Debrief, 'verdicts' | 'outcomes'>) {
+  return (
+    <View role="region" aria-label="How it came out" style={{ gap: 8 }}>
+      {verdicts.map(({ good, text }) => (
+        <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
+          <Disc sign={good ? 'good' : 'fix'} size={18} />
+          <Body style={{ flex: 1 }}>{text}</Body>
+        </View>
+      ))}
+      {outcomes.length > 0 && (
+        <Body>
+          Cut open:{' '}
+          <Strong>
+            {outcomes
+              .map(
+                ({ what, where }) =>
+                  `${OUTCOMES[what].label}${where === null ? '' : ` (${PLACES_IN_PARCEL[where].label})`}`,
+              )
+              .join(', ')}
+          </Strong>
+        </Body>
+      )}
+    </View>
+  );
+}
+
+/** What was really so, and what was thought, side by side. */
+function Inside({ figures }: { figures: Debrief['inside'] }) {
+  const p = usePalette();
+  return (
+    <View role="region" aria-label="What happened inside" style={{ gap: 2 }}>
+      <Heading level={2}>What happened inside</Heading>
+      {figures.map(({ what, really, thought }) => (
+        <View key={what} style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingVertical: 8 }}>
+          <Small>{what}</Small>
+          <Body>
+            <Strong>{really}</Strong>
+            {really === thought ? ', as it seemed' : `; it seemed ${thought}`}
+          </Body>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Decisions({ decisions }: { decisions: Debrief['decisions'] }) {
+  return (
+    <View role="region" aria-label="What you decided" style={{ gap: 8 }}>
+      <Heading level={2}>What you decided</Heading>
+      {decisions.length === 0 && <Body>Nothing: it was cooked as it was planned.</Body>}
+      {decisions.map(({ what, did }) => (
+        <View key={what}>
+          <Body>{what}</Body>
+          <Small>{did.length === 0 ? 'It changed nothing that is counted.' : `It did: ${did.join('; ')}.`}</Small>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Told({ told }: { told: Debrief['told'] }) {
+  if (told.length === 0) return null;
+  return (
+    <View role="region" aria-label="What could have told you" style={{ gap: 8 }}>
+      <Heading level={2}>What could have told you</Heading>
+      {told.map(({ text, wasDone }) => (
+        <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
+          <Disc sign={wasDone ? 'good' : 'fix'} size={18} />
+          <Body style={{ flex: 1 }}>
+            {text} {wasDone ? '' : 'You did not look.'}
+          </Body>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Again({ rehearsal }: { rehearsal: Rehearsal }) {
+  const own = useKitchen(rehearsal.id);
+  const { id, begun, seed } = rehearsal;
+  const repeat = async () => {
+    try {
+      router.navigate(`/batch/${await again(rehearsal, own)}/fill`);
+    } catch (error) {
+      say({ text: messageOf(error), kind: 'problem' });
+    }
+  };
+  const remove = async () => {
+    await discard(id);
+    router.navigate('/rehearse');
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        <Press title="The same again" kind="solid" onPress={() => void repeat()} />
+        <Press
+          title="Save it to share"
+          icon="tray-arrow-down"
+          onPress={() =>
+            download(fileName(`${begun.title} rehearsal ${seed}`), `${JSON.stringify(rehearsal, null, 2)}\n`)
+          }
+        />
+        <Press title="Delete it" icon="trash-can-outline" onPress={() => void remove()} />
+      </View>
+      <Small>Kitchen number {seed}: whoever opens the file cooks in the same one.</Small>
+      <Link href={`/batch/${id}/note`} style={{ paddingVertical: 12 }}>
+        <Body style={{ textDecorationLine: 'underline' }}>Back to its Note</Body>
+      </Link>
+    </View>
+  );
+}
