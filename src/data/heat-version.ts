@@ -3,6 +3,7 @@
  * batch read again.
  */
 import { type Kitchen } from '@/core/document/kitchen';
+import { portionSpread } from '@/core/document/learned';
 import { type Batch } from '@/core/document/schema';
 
 function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
@@ -19,9 +20,9 @@ function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
     altitudeM,
     fanOven,
     rulePack,
-    portionSpread,
     appliances,
   } = kitchen;
+  const spread = portionSpread(kitchen);
   // Of a clock it matters whether it runs, and what was measured; runs that are over, and core readings, change nothing.
   const { run, earlierRuns: _over, ...cooled } = cool;
   const clock = run !== null && run.readings.length + run.past.length > 0 ? run : run !== null;
@@ -41,7 +42,7 @@ function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
     altitudeM,
     fanOven,
     rulePack,
-    portionSpread,
+    spread,
     appliances,
   ];
 }

@@ -14,6 +14,7 @@ import { readBatch, readKitchen } from '@/core/document/read';
 import { type Batch } from '@/core/document/schema';
 import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
 import { STAGE_IDS } from '@/core/document/vocabulary/stages';
+import { LEARNED_IDS } from '@/core/document/vocabulary/learned';
 import { TASTE_IDS } from '@/core/document/vocabulary/tastes';
 import { VESSEL_IDS } from '@/core/document/vocabulary/vessels';
 import { catalogue, ingredientById } from '@/core/food/catalogue';
@@ -267,10 +268,22 @@ describe('a kitchen, changed', () => {
     fc.record({ do: fc.constant('keepFit' as const), fit }),
     fc.record({ do: fc.constant('forgetFit' as const), key: fit }),
     fc.record({
-      do: fc.constant('learnSalt' as const),
-      tasting: fc.record({ at: moment, verdict: fc.constantFrom(...TASTE_IDS), saltPercent: number }),
+      do: fc.constant('learn' as const),
+      lesson: fc.record({
+        what: fc.constantFrom(...LEARNED_IDS),
+        of: fc.constantFrom('all', 'pleats'),
+        estimate: fc.constantFrom(1, 8),
+        x: number,
+        because: fc.constantFrom('', 'It was so.'),
+      }),
+      batchId: fc.constantFrom('b1', 'b2'),
+      at: moment,
     }),
-    fc.constant({ do: 'forgetTastings' as const }),
+    fc.record({
+      do: fc.constant('freeze' as const),
+      key: fc.constantFrom('heat oven oven', 'cooling pot'),
+      isFrozen: fc.boolean(),
+    }),
   );
 
   it('by any operations reads back, or is refused and stays as it was', () => {

@@ -20,6 +20,7 @@ import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { normalQuantile } from '@/core/heat/normal';
 import { averaged, cookingCurve } from '@/core/heat/cooking';
 import { lanternSupper } from '@/data/demo';
+import { kitchenOfSpread } from './kitchen-of-spread';
 
 const [frozen, , duck, haddock, crowded, flat] = lanternSupper('2026-12-05T15:00:00Z');
 /** As many in the oil as it bears; and from the fridge, not frozen. */
@@ -280,11 +281,8 @@ describe('the least-done parcel', () => {
   });
   it('the more there are, and the more they differ, the later the last one is there', () => {
     const last = (count: number, percent: number) =>
-      forecastHeat(
-        apply(duck, { do: 'setBatch', to: { count } }),
-        { ...DEFAULT_KITCHEN, portionSpread: { percent, batches: 3 } },
-        'first',
-      ).core?.leastDoneMinutes ?? Infinity;
+      forecastHeat(apply(duck, { do: 'setBatch', to: { count } }), kitchenOfSpread(percent), 'first').core
+        ?.leastDoneMinutes ?? Infinity;
     expect(last(4, 8)).toBeLessThan(last(20, 8));
     expect(last(20, 4)).toBeLessThan(last(20, 12));
   });

@@ -15,6 +15,7 @@ import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
 import { changeDough } from '@/core/document/create';
 import { lanternSupper } from '@/data/demo';
 import { LINE } from './make-lines';
+import { kitchenOfSpread } from './kitchen-of-spread';
 
 const AT = '2026-12-05T15:00:00Z';
 const [turkey, pumpkin, duck, haddock] = lanternSupper(AT);
@@ -140,7 +141,7 @@ describe('the first three', () => {
     expect(then.portion.wrapperG).toBeCloseTo(41, 0);
   });
   it('their spread is the least-done parcel’s, before the kitchen’s and the estimate', () => {
-    const kitchen = { ...DEFAULT_KITCHEN, portionSpread: { percent: 10, batches: 4 } };
+    const kitchen = kitchenOfSpread(10);
     expect(spreadOf(turkey, DEFAULT_KITCHEN)).toMatchObject({ portion: PORTION_SPREAD, from: 'estimate' });
     expect(spreadOf(turkey, kitchen)).toMatchObject({ portion: 0.1, from: 'kitchen' });
     const weighed = changed(turkey, ...weigh(27, 28, 29));

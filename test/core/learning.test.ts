@@ -3,12 +3,14 @@ import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { forecastHeat } from '@/core/checks/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { applyToKitchen } from '@/core/document/kitchen-operations';
-import { learn, learnedOf, PRIOR, wouldLearn, wrapSeconds } from '@/core/document/learned';
+import { applyToKitchen, fitKey } from '@/core/document/kitchen-operations';
+import { learn, learnedOf, PRIOR, spoonfulFactor, wouldLearn, wrapSeconds } from '@/core/document/learned';
 import { apply } from '@/core/document/operations';
 import { type Outcome } from '@/core/document/note-schema';
 import { readKitchen } from '@/core/document/read';
-import { LEARNED } from '@/core/document/vocabulary/learned';
+import { type Batch } from '@/core/document/schema';
+import { LEARNED, type LearnedId } from '@/core/document/vocabulary/learned';
+import { type Much, type OutcomeId } from '@/core/document/vocabulary/outcomes';
 import { normal, uniform } from '@/core/heat/random';
 import { findCauses } from '@/core/notebook/find-causes';
 import { learnedLabel } from '@/core/notebook/learned-words';
@@ -16,6 +18,7 @@ import { lessonsOf } from '@/core/notebook/lessons';
 import { type BatchNumbers, numbersOf } from '@/core/notebook/numbers';
 import { live } from '@/core/rehearsal/live';
 import { AS_IT_SEEMS } from '@/core/rehearsal/truth';
+import { planWrap } from '@/core/wrapper/plan';
 import { ORDINARY } from './spoilt-batches';
 
 const AT = '2026-12-05T10:00:00.000Z';
@@ -81,7 +84,7 @@ describe('what a batch teaches', () => {
     heat: { value: free, band },
   });
   const of = (what: Outcome['what'], much: Outcome['much'] = 'clearly'): Outcome => ({ what, much, where: null });
-  const edges = (n: BatchNumbers) => lessonsOf(n, findCauses(n)).filter(({ what }) => what !== 'wrap-seconds');
+  const edges = (n: BatchNumbers) => lessonsOf(n, findCauses(n)).filter(({ what }) => what.endsWith('-edge'));
 
   it('soggy inside the band lowers its edge, right above it raises it, and what the band explains teaches nothing', () => {
     expect(edges(found(wet - 2, [of('soggy')]))).toMatchObject([{ what: 'wet-edge', x: wet - 3.5 }]);
@@ -107,7 +110,7 @@ describe('what a batch teaches', () => {
       const free = dry + random() * (wet - dry);
       const band = [dry, kitchen.learned[0]?.value ?? wet] as const;
       const n = found(free, [free > truth ? of('soggy') : of('just-right')], [...band]);
-      for (const { because: _b, ...lesson } of edges(n))
+      for (const lesson of edges(n))
         kitchen = applyToKitchen(kitchen, { do: 'learn', lesson, batchId: `b${i}`, at: AT });
     }
     const value = kitchen.learned[0]?.value ?? wet;
@@ -116,11 +119,117 @@ describe('what a batch teaches', () => {
   });
 });
 
+describe('what else a batch teaches', () => {
+  const [turkey] = ORDINARY;
+  const heat = forecastHeat(turkey, DEFAULT_KITCHEN, 'first');
+  const taught = (batch: Batch, what: LearnedId, kitchen: Kitchen = DEFAULT_KITCHEN) => {
+    const n = numbersOf(batch, kitchen, heat);
+    return lessonsOf(n, findCauses(n)).filter((l) => l.what === what);
+  };
+  const noting = (what: OutcomeId, much: Much = 'clearly', percent = 1): Batch => {
+    // Salted to so much of what is aimed for.
+    const { salt, ledger } = numbersOf(turkey, DEFAULT_KITCHEN, heat).accounts;
+    const grams = ((percent * salt.targetPercent) / 100) * ledger.finishedG - salt.totalG;
+    const line = { ...turkey.lines[0], id: 'more', ingredientId: 'salt', preparation: 'raw', unit: 'g' as const };
+    const salted =
+      grams > 0.05 ? apply(turkey, { do: 'addLine', line: { ...line, amount: grams, stage: 'raw-mix' } }) : turkey;
+    return apply(salted, { do: 'noteOutcome', outcome: { what, much, where: null }, at: AT });
+  };
+
+  it('bland at what was aimed for raises the aim, too salty lowers it, well seasoned moves it to where it was', () => {
+    const aim = DEFAULT_KITCHEN.saltTargetPercent;
+    expect(taught(noting('bland'), 'salt')[0].x).toBeCloseTo(aim + 0.2, 1);
+    expect(taught(noting('bland', 'little'), 'salt')[0].x).toBeLessThan(taught(noting('bland'), 'salt')[0].x);
+    expect(taught(noting('salty'), 'salt')[0].x).toBeCloseTo(aim - 0.2, 1);
+    expect(taught(noting('well-seasoned', 'clearly', 1.2), 'salt')[0].x).toBeGreaterThan(aim + 0.1);
+    // Too salty where far more was in it than was aimed for says nothing of the aim.
+    expect(taught(noting('salty', 'clearly', 1.5), 'salt')).toEqual([]);
+  });
+
+  it('what was weighed says how far portions differ and what a spoonful holds; rising and waste say their own', () => {
+    const weighed = [30, 34, 38].reduce<Batch>(
+      (b, grams) => apply(b, { do: 'addWeighed', weighed: { at: AT, what: 'filling', grams } }),
+      turkey,
+    );
+    expect(taught(turkey, 'spoonful')).toEqual([]);
+    expect(taught(weighed, 'spoonful')[0].x).toBeCloseTo(34 / turkey.wrap.portionG, 6);
+    expect(taught(weighed, 'portion-spread')[0].x).toBeCloseTo((100 * 4) / 34, 1);
+    const risen = apply(turkey, { do: 'addTaken', taken: { what: 'rise', minutes: 45, planned: 30, at: AT } });
+    expect(taught(risen, 'rise')).toMatchObject([{ x: 1.5, because: expect.stringContaining('*45 min*') }]);
+    const wasted = apply(turkey, { do: 'setMeasured', to: { wastedG: 30 } });
+    expect(taught(wasted, 'waste')[0].x).toBeCloseTo(
+      3000 / numbersOf(turkey, DEFAULT_KITCHEN, heat).accounts.ledger.finishedG,
+      6,
+    );
+  });
+
+  const having = (what: LearnedId, x: number, times = 30): Kitchen =>
+    Array.from({ length: times }).reduce<Kitchen>(
+      (k, _none, i) =>
+        applyToKitchen(k, {
+          do: 'learn',
+          lesson: { what, of: 'all', estimate: what === 'waste' ? 0 : what === 'salt' ? 1.1 : 1, x, because: '' },
+          batchId: `b${i}`,
+          at: AT,
+        }),
+      DEFAULT_KITCHEN,
+    );
+  const assessed = (kitchen: Kitchen) => assess(turkey, kitchen, forecastHeat(turkey, kitchen, 'first'));
+
+  it('decides: the aim of salt, the spoon, what is left for parcels, how long dough rises', () => {
+    const before = assessed(DEFAULT_KITCHEN);
+    const [beef] = ORDINARY.filter((b) => b.cook.method === 'bake' && b.title.startsWith('Beef'));
+    const target = (kitchen: Kitchen) => assess(beef, kitchen, null).salt.targetPercent;
+    expect(target(having('salt', 1.4))).toBeGreaterThan(target(DEFAULT_KITCHEN) + 0.1);
+    expect(JSON.stringify(assessed(having('salt', 1.4)).checks.salt.why)).toMatch(
+      /your kitchen, learned from 30 batches/,
+    );
+    expect(before.portion.spoon).not.toMatch(/kitchen/);
+    expect(assessed(having('spoonful', 1.4)).portion.spoon).toMatch(/, as your kitchen fills it$/);
+    expect(assessed(having('waste', 8)).portion.fromFilling).toBeLessThan(0.95 * before.portion.fromFilling);
+    expect(assessed(having('waste', 8)).checks.fit.sentence).toMatch(/that your kitchen loses/);
+    const { dough } = numbersOf(turkey, DEFAULT_KITCHEN, heat).accounts;
+    const rise = (kitchen: Kitchen) =>
+      planWrap(turkey, kitchen, before.fit, before.laid, dough).steps.reduce((sum, s) => sum + s.waitMinutes[1], 0);
+    expect(rise(having('rise', 1.6))).toBeGreaterThan(rise(DEFAULT_KITCHEN));
+  });
+
+  it('finds out within ten batches what a spoon holds in a simulated kitchen, and one outlier hardly moves it', () => {
+    const truth = 1.25;
+    let kitchen: Kitchen = DEFAULT_KITCHEN;
+    const learnFrom = (factor: number, i: number): void => {
+      const { batch } = live(turkey, DEFAULT_KITCHEN, { ...AS_IT_SEEMS, portionFactor: factor }, AT, 30 + i);
+      for (const lesson of taught(batch, 'spoonful', kitchen))
+        kitchen = applyToKitchen(kitchen, { do: 'learn', lesson, batchId: `b${i}`, at: AT });
+    };
+    for (let i = 0; i < 10; i++) learnFrom(truth, i);
+    const learned = spoonfulFactor(kitchen);
+    expect(Math.abs(learned - truth)).toBeLessThan(0.3 * (truth - 1));
+    learnFrom(0.5, 11);
+    expect(Math.abs(spoonfulFactor(kitchen) - learned)).toBeLessThan(0.05);
+  });
+
+  it('what is frozen of fits stays, whatever is read', () => {
+    const fit = { vessel: 'pot', place: 'counter', base: 'board', covered: true, factor: 1.2, readings: 3 } as const;
+    const kept = applyToKitchen(DEFAULT_KITCHEN, { do: 'keepFit', fit });
+    const frozen = applyToKitchen(kept, { do: 'freeze', key: fitKey(fit), isFrozen: true });
+    expect(applyToKitchen(frozen, { do: 'keepFit', fit: { ...fit, factor: 2 } })).toEqual(frozen);
+    const freed = applyToKitchen(frozen, { do: 'freeze', key: fitKey(fit), isFrozen: false });
+    expect(applyToKitchen(freed, { do: 'keepFit', fit: { ...fit, factor: 2 } }).cooling[0].factor).toBe(2);
+  });
+});
+
 describe('a kitchen that has learned', () => {
   const [turkey] = ORDINARY;
   const { batch } = live(turkey, DEFAULT_KITCHEN, AS_IT_SEEMS, AT, 3);
   const { accounts } = numbersOf(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, 'first'));
-  const lesson = { what: 'wet-edge' as const, of: accounts.takes.of, estimate: accounts.takes.band[1], x: 7 };
+  const lesson = {
+    what: 'wet-edge' as const,
+    of: accounts.takes.of,
+    estimate: accounts.takes.band[1],
+    x: 7,
+    because: 'It was wet.',
+  };
   const taught = [1, 2, 3].reduce<Kitchen>(
     (k, i) => applyToKitchen(k, { do: 'learn', lesson, batchId: `b${i}`, at: AT }),
     DEFAULT_KITCHEN,
@@ -162,7 +271,7 @@ describe('a kitchen that has learned', () => {
   });
 
   it('takes its own seconds for a parcel', () => {
-    const quick = { what: 'wrap-seconds' as const, of: 'pleats', estimate: 55, x: 30 };
+    const quick = { what: 'wrap-seconds' as const, of: 'pleats', estimate: 55, x: 30, because: '' };
     const kitchen = applyToKitchen(DEFAULT_KITCHEN, { do: 'learn', lesson: quick, batchId: 'b', at: AT });
     expect(wrapSeconds('pleats', kitchen)).toBeLessThan(wrapSeconds('pleats', DEFAULT_KITCHEN));
     expect(wrapSeconds('rope', kitchen)).toBe(wrapSeconds('rope', DEFAULT_KITCHEN));

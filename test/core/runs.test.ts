@@ -181,7 +181,7 @@ describe('stored by the version before', () => {
   it('the kitchen, too', () => {
     expect(readKitchen(stored('kitchen'))).toMatchObject({
       ok: true,
-      value: { altitudeM: 600, saltTargetPercent: 1.05, tastings: 2, cooling: [{ factor: 1.3 }] },
+      value: { altitudeM: 600, saltTargetPercent: 1.05, cooling: [{ factor: 1.3 }] },
     });
   });
 

@@ -1,8 +1,10 @@
 import { assess } from '@/core/checks/assess';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { readKitchen } from '@/core/document/read';
-import { learnTarget, rightPercent } from '@/core/document/tastings';
-import { holdBack, tastedNow, toAddAfter } from '@/core/filling/season';
+import { applyToKitchen } from '@/core/document/kitchen-operations';
+import { saltAim } from '@/core/document/learned';
+import { rightPercent } from '@/core/document/tastings';
+import { holdBack, tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
 import { lanternSupper } from '@/data/demo';
 import { LINE, resolved } from './make-lines';
 
@@ -36,24 +38,30 @@ describe('a tasting', () => {
     expect(rightPercent(tasting('over', 1.5))).toBeCloseTo(1.35, 9);
   });
 
-  it('moves the target a little, towards what was right, and never out of bounds', () => {
-    expect(learnTarget(1.1, tasting('right', 1.1))).toBe(1.1);
-    expect(learnTarget(1.1, tasting('under', 1.1))).toBeGreaterThan(1.1);
-    expect(learnTarget(1.1, tasting('under', 1.1))).toBeLessThan(1.15);
-    expect(learnTarget(1.1, tasting('over', 1.1))).toBeLessThan(1.1);
-    let target = 1.1;
-    for (let i = 0; i < 100; i++) target = learnTarget(target, tasting('under', 3));
-    expect(target).toBe(1.8);
-    // Many tastings of one mind settle where that mind is.
-    for (let i = 0; i < 60; i++) target = learnTarget(target, tasting('right', 0.9));
-    expect(target).toBeCloseTo(0.9, 1);
+  it('moves the kitchen’s aim a little, towards what was right, against what was aimed for in that filling', () => {
+    const said = (t: ReturnType<typeof tasting>, target = 1.1) => tastingLesson(t, target, DEFAULT_KITCHEN);
+    expect(said(tasting('right', 1.1))).toMatchObject({ what: 'salt', of: 'all', estimate: 1.1, x: 1.1 });
+    expect(said(tasting('under', 1.1)).x).toBeCloseTo(1.25, 9);
+    expect(said(tasting('over', 1.1)).because).toBe('Tasted at *1.10 %*: too salty.');
+    // In a saltless wrapper more was aimed for: right there is right as it was.
+    expect(said(tasting('right', 1.4), 1.4).x).toBeCloseTo(1.1, 9);
+    const moved = applyToKitchen(DEFAULT_KITCHEN, {
+      do: 'learn',
+      lesson: said(tasting('under', 1.1)),
+      batchId: 'b1',
+      at: '2026-12-05T10:00:00.000Z',
+    });
+    expect(saltAim(moved)).toBeCloseTo(1.1 + 0.15 / 4, 9);
+    // Set by hand, what was learned before says no more.
+    const byHand = applyToKitchen(moved, { do: 'setKitchen', to: { saltTargetPercent: 1.3 } });
+    expect(saltAim(byHand)).toBe(1.3);
+    expect(byHand.learned).toEqual([]);
   });
 });
 
 describe('the kitchen', () => {
   it('of version 1 reads on, with nothing learned and nothing of its own', () => {
     const {
-      tastings: _tastings,
       ingredients: _own,
       porchC: _porch,
       freezerC: _freezer,

@@ -6,6 +6,7 @@ import { forecastHeat } from '@/core/checks/heat';
 import { cookReadingMinutes, readingsOfLoad } from '@/core/document/cook-runs';
 import { NOT_COOKED } from '@/core/document/create';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { portionSpread, saltAim } from '@/core/document/learned';
 import { planOf } from '@/core/document/ready-plans';
 import { FIRST_APPLIANCES } from '@/core/document/vocabulary/appliances';
 import { readBatch, readKitchen } from '@/core/document/read';
@@ -23,9 +24,28 @@ const opened = (name: string, version = 4): Batch => {
   return read.value;
 };
 
-it('a kitchen of version 7 has learned nothing of notes yet, and keeps all else', () => {
-  const old = stored('kitchen-7', 9);
-  expect(readKitchen(old)).toEqual({ ok: true, value: { ...old, version: KITCHEN_VERSION, learned: [] } });
+it('a kitchen of version 7 has learned nothing of notes yet but its portions, and keeps all else', () => {
+  const { portionSpread, tastings: _moved, ...old } = stored('kitchen-7', 9);
+  const read = readKitchen(stored('kitchen-7', 9));
+  expect(read).toMatchObject({ ok: true, value: { ...old, version: KITCHEN_VERSION, frozen: [] } });
+  expect(read.ok && read.value.learned).toMatchObject([
+    { what: 'portion-spread', of: 'all', value: (portionSpread as { percent: number }).percent },
+  ]);
+});
+
+it('a kitchen of version 8 keeps what it has learned, batch by batch; reasons nobody wrote down are empty', () => {
+  const old = stored('kitchen-8', 10) as Json & { learned: { evidence: Json[] }[] };
+  const read = readKitchen(old);
+  if (!read.ok) throw new Error(read.problems.join());
+  const [edge, spread] = read.value.learned;
+  expect(edge).toEqual({
+    ...old.learned[0],
+    evidence: old.learned[0].evidence.map((e) => ({ ...e, because: '' })),
+  });
+  expect(spread).toMatchObject({ what: 'portion-spread', value: 6.2 });
+  expect(spread.evidence).toHaveLength(3);
+  expect(portionSpread(read.value)).toBe(6.2);
+  expect(saltAim(read.value)).toBe(1.16);
 });
 
 /** As version 9 had it: what came with version 10 is the same for all older ones, and looked at once. */
@@ -86,7 +106,7 @@ describe('version 7', () => {
     const read = readKitchen(stored('kitchen', 7));
     expect(read).toMatchObject({
       ok: true,
-      value: { fanOven: true, portionSpread: { percent: 7 }, thermometer: null },
+      value: { fanOven: true, learned: [{ what: 'portion-spread', value: 7 }], thermometer: null },
     });
     expect(read.ok && read.value.appliances.map(({ kind }) => kind)).toEqual(['oven', 'pan', 'pot', 'steamer']);
   });
@@ -117,10 +137,12 @@ describe('version 6', () => {
     ]);
   });
   it('the kitchen opens as it was', () => {
+    const { portionSpread: _none, tastings: _moved, ...old } = stored('kitchen', 6);
     expect(readKitchen(stored('kitchen', 6))).toEqual({
       ok: true,
       value: {
-        ...stored('kitchen', 6),
+        ...old,
+        frozen: [],
         version: KITCHEN_VERSION,
         appliances: FIRST_APPLIANCES,
         thermometer: null,
@@ -175,7 +197,8 @@ describe('version 5', () => {
         doughs: [],
         cuttersMm: [],
         scoopsMl: [],
-        portionSpread: null,
+        learned: [],
+        frozen: [],
       },
     });
   });
@@ -223,7 +246,6 @@ describe('version 4', () => {
       value: {
         altitudeM: 600,
         saltTargetPercent: 1.05,
-        tastings: 2,
         ingredients: [
           { id: 'own-garden-cress', isTender: true },
           { id: 'own-smoked-curd', release: 'firm' },

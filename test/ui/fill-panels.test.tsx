@@ -94,7 +94,12 @@ describe('seasoning by taste', () => {
     expect(mockEditKitchen).toHaveBeenCalledTimes(1);
     await settled();
     expect(batch().season.tastings).toMatchObject([{ verdict: 'under', at: mockAt }]);
-    expect(mockEditKitchen.mock.calls[0][0]).toEqual({ do: 'learnSalt', tasting: batch().season.tastings[0] });
+    expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({
+      do: 'learn',
+      lesson: { what: 'salt', because: expect.stringContaining('wants more salt') as string },
+      batchId: batch().id,
+      at: mockAt,
+    });
     press('too salty');
     await settled();
     expect(mockEditKitchen).toHaveBeenCalledTimes(2);

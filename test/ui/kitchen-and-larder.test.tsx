@@ -4,8 +4,11 @@ import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { ownIngredientSchema } from '@/core/document/own-ingredient-schema';
 import { type Outcome } from '@/data/hooks';
+import { type Notice } from '@/data/notices';
 import { ReadingField } from '@/screens/batch/reading-field';
-import { LearnedCooling, Vessels } from '@/screens/kitchen/vessels';
+import { LearnedFigures } from '@/screens/kitchen/learned';
+import { Vessels } from '@/screens/kitchen/vessels';
+import { kitchenOfSpread } from '../core/kitchen-of-spread';
 import { OwnIngredientForm } from '@/screens/larder/own-ingredient-form';
 import { renderPart } from './render';
 import { settled } from './station';
@@ -16,6 +19,13 @@ jest.mock('@/data/hooks', () => ({
   editKitchen: (operation: KitchenOperation) => {
     mockEdit(operation);
     return Promise.resolve(mockOutcome);
+  },
+  useBatches: () => ({ data: { batches: [{ id: 'b1', title: 'Turkey and celeriac purses' }], broken: [] } }),
+}));
+let mockNotice: Notice | null = null;
+jest.mock('@/data/notices', () => ({
+  say: (notice: Notice) => {
+    mockNotice = notice;
   },
 }));
 beforeEach(() => mockEdit.mockClear());
@@ -128,13 +138,46 @@ describe('the vessels of the kitchen', () => {
     expect(screen.queryByLabelText('Its name')).toBeNull();
   });
 
-  it('what was learned of cooling is shown and can be forgotten', () => {
+  it('what was learned stands in one list with its reasons, and is frozen or forgotten', async () => {
     const fit = { vessel: 'tray', place: 'porch', base: 'rack', covered: true, factor: 1.42, readings: 3 } as const;
-    renderPart(<LearnedCooling kitchen={{ ...DEFAULT_KITCHEN, cooling: [fit] }} />);
-    expect(screen.getByText('1.42 ×')).toBeTruthy();
-    expect(screen.getByText(/baking tray, cold porch, rack, covered/)).toBeTruthy();
-    fireEvent.press(screen.getByLabelText('Forget how it cools: baking tray, cold porch'));
+    const [oven] = DEFAULT_KITCHEN.appliances;
+    const heat = { medium: 'oven', factor: 0.9, biasK: -12, readings: 4, at: '2026-12-05T10:00:00.000Z' } as const;
+    const spread = kitchenOfSpread(6).learned.map((l) => ({
+      ...l,
+      evidence: l.evidence.map((e) => ({ ...e, because: '3 weighed differ by *6 %*.' })),
+    }));
+    renderPart(
+      <LearnedFigures
+        kitchen={{
+          ...DEFAULT_KITCHEN,
+          cooling: [fit],
+          appliances: [{ ...oven, heats: [heat] }],
+          learned: spread,
+          frozen: [`heat ${oven.id} oven`],
+        }}
+      />,
+    );
+    const cools = 'How it cools: baking tray, cold porch, rack, covered';
+    expect(screen.getByText(`${cools}: 1.42\u00a0× as quickly as is usual`)).toBeTruthy();
+    expect(screen.getByText(/House estimate 8\s%; from 1 batch\./)).toBeTruthy();
+    expect(screen.getByText(/from 4 readings; frozen\./)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Why: How far portions differ'));
+    expect(screen.getByText(/Turkey and celeriac purses, 5 December 2026: 6\s%/)).toBeTruthy();
+    expect(screen.getByText(/3 weighed differ by/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Freeze it: How far portions differ'));
+    expect(mockEdit).toHaveBeenCalledWith({ do: 'freezeLearned', what: 'portion-spread', of: 'all', isFrozen: true });
+    fireEvent.press(screen.getByLabelText(/^Let it learn again: How it heats/));
+    expect(mockEdit).toHaveBeenCalledWith({ do: 'freeze', key: `heat ${oven.id} oven`, isFrozen: false });
+    fireEvent.press(screen.getByLabelText(`Forget it: ${cools}`));
+    await settled();
     expect(mockEdit).toHaveBeenCalledWith({ do: 'forgetFit', key: fit });
+    await (mockNotice as Notice | null)?.action?.run();
+    expect(mockEdit).toHaveBeenCalledWith({ do: 'keepFit', fit });
+  });
+
+  it('what it has learned nothing of, it says so', () => {
+    renderPart(<LearnedFigures kitchen={DEFAULT_KITCHEN} />);
+    expect(screen.getByText(/^Nothing yet\./)).toBeTruthy();
   });
 });
 

@@ -235,7 +235,10 @@ describe('the first three', () => {
     expect(screen.getByText(/3 weighed: filling 28\.3\sg on average, ±\s5\s%/)).toBeTruthy();
     press('Let the kitchen learn this spread');
     await settled();
-    expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({ do: 'learnSpread' });
+    expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({
+      do: 'learn',
+      lesson: { what: 'portion-spread', because: '3 weighed differ by *5 %*.' },
+    });
     press('Take back 30 g');
     expect(batch().wrap.weighed).toHaveLength(2);
   });

@@ -3,6 +3,7 @@ import { type Batch } from '../document/schema';
 import { readingsOfLoad } from '../document/cook-runs';
 import { type Laid } from '../document/vocabulary/skins';
 import { type Kitchen } from '../document/kitchen-schema';
+import { saltAim, wasteShare } from '../document/learned';
 import { fillingDensity } from '../filling/density';
 import { accountFat, type FatAccount } from '../filling/fat';
 import { kindOf } from '../filling/kind';
@@ -20,6 +21,8 @@ export interface Accounts extends Outline {
   batch: Batch;
   kitchen: Kitchen;
   ledger: Ledger;
+  /** g of filling that gets into parcels: less what this kitchen loses on the way. */
+  usableG: number;
   fat: FatAccount;
   salt: SaltAccount;
   /** g/ml of the filling. */
@@ -90,9 +93,10 @@ export function account(
       hasMouth: wrap.vent === 'mouth',
     }),
   );
+  const usableG = ledger.finishedG * (1 - wasteShare(kitchen));
   const balanced = once(() =>
     balance({
-      fillingG: ledger.finishedG,
+      fillingG: usableG,
       portionG: wrap.portionG,
       count: batch.count,
       doughG: wrap.doughG,
@@ -106,7 +110,7 @@ export function account(
       portionG: wrap.portionG,
       wrapperG: fit().wrapperG,
       wrapperPercent: o.doughSaltPercent,
-      aimPercent: kitchen.saltTargetPercent,
+      aimPercent: saltAim(kitchen),
     }),
   );
   const read = once(() =>
@@ -119,6 +123,7 @@ export function account(
     ledger,
     laid,
     takes,
+    usableG,
     steamLeftOut: Math.max(0, (heat?.cooling?.evaporatedG ?? 0) - steamG),
     heat,
     problem,

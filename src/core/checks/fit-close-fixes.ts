@@ -39,19 +39,19 @@ const wholeGrams = (grams: number): number => Math.max(1, Math.round(grams));
 
 const setPortion = (portionG: number): Operation => ({ do: 'setWrap', to: { portionG } });
 
-function portions({ batch, fit, density, ledger }: Accounts, portionG: number): Candidate[] {
+function portions({ batch, fit, density, usableG }: Accounts, portionG: number): Candidate[] {
   const { wrap, count } = batch;
   const isNear = (to: number): boolean => to * MOST_PORTION >= wrap.portionG && to <= MOST_PORTION * wrap.portionG;
   const [low, high] = fit.comfortableMl;
   const found: Candidate[] = [];
   // Where all the filling, shared out, is comfortable, that mends both.
-  const sharedG = ledger.finishedG / count;
+  const sharedG = usableG / count;
   const shared = sharedG >= 20 ? Math.floor(sharedG) : Math.floor(sharedG * 2) / 2;
   if (shared >= 1 && isNear(shared) && shared / density >= low && shared / density <= high)
     return [{ id: 'portion-shared', label: takes(shared, wrap.portionG), change: [setPortion(shared)] }];
   if (!isNear(portionG)) return found;
   found.push({ id: 'portion', label: takes(portionG, wrap.portionG), change: [setPortion(portionG)] });
-  const then = Math.floor(ledger.finishedG / portionG);
+  const then = Math.floor(usableG / portionG);
   if (
     then >= 1 &&
     then !== count &&

@@ -53,7 +53,7 @@ export function evening(accounts: Accounts): Candidate[] {
 const THICKEST = 1.5;
 
 /** So that neither is left over: as many as the filling makes, rolled to what the dough then gives; or as the dough makes, shared out. */
-function bothGone({ batch, balance, ledger }: Accounts): Candidate[] {
+function bothGone({ batch, balance, usableG }: Accounts): Candidate[] {
   const { wrap, count } = batch;
   const { fromFilling, fromDough } = balance;
   if (fromDough === null || DOUGHS[wrap.dough].packet !== null) return [];
@@ -78,7 +78,7 @@ function bothGone({ batch, balance, ledger }: Accounts): Candidate[] {
         { do: 'setWrap', to: { thicknessMm } },
       ],
     });
-  const portionG = Math.floor((2 * ledger.finishedG) / Math.max(1, byDough)) / 2;
+  const portionG = Math.floor((2 * usableG) / Math.max(1, byDough)) / 2;
   if (byDough >= 1 && byDough <= LIMITS.count.most && portionG >= 1 && portionG !== wrap.portionG)
     found.push({
       id: 'both-shared',

@@ -41,9 +41,15 @@ export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough
   return null;
 }
 
+/** What this kitchen loses on the way, where it has learned that it does. */
+const lessWaste = ({ ledger, usableG }: Pick<Accounts, 'ledger' | 'usableG'>): string =>
+  ledger.finishedG - usableG < 1
+    ? ''
+    : `, less the ${formatGrams(ledger.finishedG - usableG)} that your kitchen loses,`;
+
 /** @returns null where there is no filling to share out */
 export function evenFigure(accounts: Accounts): Figure | null {
-  const { batch, balance, ledger, fit } = accounts;
+  const { batch, balance, ledger, usableG, fit } = accounts;
   if (batch.lines.length === 0 || ledger.finishedG <= 0) return null;
   const { count, wrap } = batch;
   const uneven = unevenness(accounts);
@@ -58,7 +64,7 @@ export function evenFigure(accounts: Accounts): Figure | null {
       ...common,
       state: 'good',
       headline: 'comes out even',
-      sentence: `*${formatGrams(ledger.finishedG)}* of filling over ${count} ${nameOf(wrap.form, count)}${fromDough === null ? '' : `, dough for ${whole(fromDough)}`}.`,
+      sentence: `*${formatGrams(usableG)}* of filling${lessWaste(accounts)} over ${count} ${nameOf(wrap.form, count)}${fromDough === null ? '' : `, dough for ${whole(fromDough)}`}.`,
     };
   }
   const { of, makes, isShort } = uneven;
@@ -72,7 +78,7 @@ export function evenFigure(accounts: Accounts): Figure | null {
       headline: count === 1 ? `${of} for only ${share} % of it` : `${of} for only ${whole(makes)} of ${count}`,
       sentence:
         of === 'filling'
-          ? `*${formatGrams(ledger.finishedG)}* of filling at ${each} is ${enough}.`
+          ? `*${formatGrams(usableG)}* of filling${lessWaste(accounts)} at ${each} is ${enough}.`
           : `*${formatGrams(wrap.doughG ?? 0)}* of dough at ${formatNumber(fit.wrapperG)} g each is ${enough}.`,
     };
   }

@@ -91,7 +91,7 @@ const isMostlyDough = (form: FormId, ratio: number): boolean => ratio < FAR_UNDE
 
 export const fit: CheckRule = { label: 'Fit', judge };
 
-function reasons({ batch, fit, density, dough, balance, ledger }: Accounts): Reason[] {
+function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accounts): Reason[] {
   const form = FORMS[batch.wrap.form];
   return [
     { text: form.law, source: 'geometry of a skin that does not stretch' },
@@ -117,7 +117,7 @@ function reasons({ batch, fit, density, dough, balance, ledger }: Accounts): Rea
       source: HOUSE,
     },
     {
-      text: `${formatGrams(ledger.finishedG)} of finished filling, ${formatNumber(batch.wrap.portionG)} g each`,
+      text: `${formatGrams(ledger.finishedG)} of finished filling${ledger.finishedG - usableG < 1 ? '' : `, ${formatGrams(usableG)} of it in parcels (your kitchen)`}, ${formatNumber(batch.wrap.portionG)} g each`,
       figure: `${formatNumber(balance.fromFilling, 1)} parcels`,
     },
     ...(balance.fromDough === null || batch.wrap.doughG === null

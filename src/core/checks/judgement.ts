@@ -28,7 +28,7 @@ import { type Balance } from '../wrapper/balance';
 import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
 import { ideasForRest } from '../wrapper/rest';
-import { portionSpoon } from '../wrapper/spoon';
+import { spoonFor } from '../wrapper/spoon';
 import { account, type Accounts } from './account';
 import {
   type Check,
@@ -137,7 +137,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
       ...accounts.balance,
       portionG: wrap.portionG,
       ml: fit.fillMl,
-      spoon: portionSpoon(fit.fillMl, accounts.kitchen.scoopsMl).label,
+      spoon: spoonFor(fit.fillMl, accounts.kitchen),
       wrapperG: fit.wrapperG,
       parcelG: wrap.portionG + fit.wrapperG,
       rest: ideasForRest(accounts.balance.left, {

@@ -5,14 +5,15 @@
  */
 import { mainStep } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen-schema';
+import { portionSpread } from '../document/learned';
 import { type Batch } from '../document/schema';
 import { MEDIA } from '../document/vocabulary/media';
 import { SURE } from '../heat/draws';
 import { normalQuantile } from '../heat/normal';
-import { weighing } from '../wrapper/weighings';
+import { USUAL_SPREAD, weighing } from '../wrapper/weighings';
 
 /** Portions differ by so much, share, until parcels are weighed. House estimate. */
-export const PORTION_SPREAD = 0.08;
+export const PORTION_SPREAD = USUAL_SPREAD / 100;
 /** Never taken for less or more than this, share: three weighings are few. House estimates. */
 const LEAST = 0.02;
 const MOST = 0.2;
@@ -31,10 +32,10 @@ export interface ParcelSpread {
 
 export function spreadOf(
   { wrap, cook }: Pick<Batch, 'wrap' | 'cook'>,
-  { portionSpread }: Pick<Kitchen, 'portionSpread'>,
+  kitchen: Pick<Kitchen, 'learned'>,
 ): ParcelSpread {
   const weighed = (weighing(wrap.weighed, 'filling') ?? weighing(wrap.weighed, 'parcel'))?.spreadPercent ?? null;
-  const percent = weighed ?? portionSpread?.percent ?? null;
+  const percent = weighed ?? portionSpread(kitchen);
   return {
     portion: percent === null ? PORTION_SPREAD : Math.min(MOST, Math.max(LEAST, percent / 100)),
     startK: START_K,

@@ -1,5 +1,7 @@
 /** Salt: of the filling, and of the whole bite. */
 import { type SaltAccount, USUAL_BITE_SALT, USUAL_FILLING_SALT, USUAL_SWEET_SALT } from '../filling/salt';
+import { learnedOf, saltAim } from '../document/learned';
+import { EVERYTHING } from '../document/vocabulary/learned';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
@@ -63,6 +65,18 @@ function saltState(salt: SaltAccount): CheckState {
 
 export const salt: CheckRule = { label: 'Salt', judge };
 
+/** What is aimed for: as it was set, or as this kitchen has learned it. */
+function aimReason(kitchen: Accounts['kitchen']): Reason {
+  const learned = learnedOf(kitchen.learned, 'salt', EVERYTHING);
+  return learned === null
+    ? { text: 'Your own aim for a filling', figure: percent(kitchen.saltTargetPercent), source: 'Kitchen' }
+    : {
+        text: `Aim for a filling in your kitchen, learned from ${learned.evidence.length} ${learned.evidence.length === 1 ? 'batch' : 'batches'}; set to ${percent(learned.estimate)}`,
+        figure: percent(learned.value),
+        source: 'your kitchen',
+      };
+}
+
 function reasons({ salt, dough, doughSaltPercent, ledger, kitchen }: Accounts): Reason[] {
   return [
     ...salt.lines.map((l) => ({
@@ -74,8 +88,8 @@ function reasons({ salt, dough, doughSaltPercent, ledger, kitchen }: Accounts): 
     { text: 'in a finished filling of', figure: formatGrams(ledger.finishedG) },
     { text: `Salt of the ${dough.label}`, figure: percent(doughSaltPercent), source: HOUSE },
     { text: 'Salt of the whole bite', figure: percent(salt.bitePercent) },
-    { text: 'Your own aim for a filling', figure: percent(kitchen.saltTargetPercent), source: 'Kitchen' },
-    ...(salt.targetPercent > kitchen.saltTargetPercent + 0.005
+    aimReason(kitchen),
+    ...(salt.targetPercent > saltAim(kitchen) + 0.005
       ? [
           {
             text: 'Raised, because the wrapper brings little salt, to',

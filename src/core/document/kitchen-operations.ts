@@ -1,13 +1,10 @@
 /** The small changes a kitchen is edited by: settings, what it owns, and what it has learned. */
 import { type OwnIngredient } from './own-ingredient-schema';
 import { type OwnDough } from './own-dough-schema';
-import { learnSpread } from './portion-spread';
 import { type Learned } from './learned-schema';
 import { type Lesson, withLesson } from './learned';
 import { type LearnedId } from './vocabulary/learned';
-import { learnTarget } from './tastings';
-import { type Appliance, type ApplianceHeat, type Kitchen, USUAL_SALT_TARGET } from './kitchen';
-import { type Batch } from './schema';
+import { type Appliance, type ApplianceHeat, type Kitchen } from './kitchen';
 
 type Vessel = Kitchen['vessels'][number];
 type Fit = Kitchen['cooling'][number];
@@ -20,13 +17,13 @@ type Settings = Omit<
   | 'version'
   | 'revision'
   | 'writer'
-  | 'tastings'
   | 'ingredients'
   | 'vessels'
   | 'cooling'
   | 'doughs'
   | 'appliances'
   | 'learned'
+  | 'frozen'
 >;
 
 export type KitchenOperation =
@@ -37,8 +34,6 @@ export type KitchenOperation =
   | { do: 'dropOwn'; id: string }
   | { do: 'keepDough'; dough: OwnDough }
   | { do: 'dropDough'; id: string }
-  /** The spread of one batch's portions, %, moves the kitchen's. */
-  | { do: 'learnSpread'; percent: number }
   /** Something to cook in, new or as it is now. */
   | { do: 'keepAppliance'; appliance: Appliance }
   | { do: 'dropAppliance'; id: string }
@@ -47,24 +42,32 @@ export type KitchenOperation =
   | { do: 'forgetHeat'; id: string; medium: ApplianceHeat['medium'] }
   | { do: 'keepFit'; fit: Fit }
   | { do: 'forgetFit'; key: FitKey }
-  /** A tasting moves the target a little. */
-  | { do: 'learnSalt'; tasting: Batch['season']['tastings'][number] }
-  | { do: 'forgetTastings' }
   /** What a batch says of a figure; it is frozen as it is, or let learn again; it goes back to the estimate. */
   | { do: 'learn'; lesson: Lesson; batchId: string; at: string }
   | { do: 'freezeLearned'; what: LearnedId; of: string; isFrozen: boolean }
   | { do: 'forgetLearned'; what: LearnedId; of: string }
+  /** A fit of cooling or of an appliance stays as it is, or follows readings again. */
+  | { do: 'freeze'; key: string; isFrozen: boolean }
   /** A figure as it was, put back. */
   | { do: 'keepLearned'; learned: Learned };
 
 const isSameKey = (a: FitKey, b: FitKey): boolean =>
   a.vessel === b.vessel && a.place === b.place && a.base === b.base && a.covered === b.covered;
 
+/** What a fit is frozen under. */
+export const fitKey = ({ vessel, place, base, covered }: FitKey): string =>
+  `cooling ${vessel} ${place} ${base}${covered ? ' covered' : ''}`;
+export const heatKey = (applianceId: string, medium: ApplianceHeat['medium']): string =>
+  `heat ${applianceId} ${medium}`;
+
 /** Applies a change. What is not in the kitchen changes nothing. */
 export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitchen {
   switch (change.do) {
     case 'setKitchen':
-      return { ...kitchen, ...change.to };
+      // What is aimed for is set by hand: what was learned of it before says no more.
+      return change.to.saltTargetPercent === undefined
+        ? { ...kitchen, ...change.to }
+        : { ...kitchen, ...change.to, learned: kitchen.learned.filter(({ what }) => what !== 'salt') };
     case 'addVessel':
       return { ...kitchen, vessels: [...kitchen.vessels, change.vessel] };
     case 'removeVessel':
@@ -81,8 +84,6 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
     }
     case 'dropDough':
       return { ...kitchen, doughs: kitchen.doughs.filter((d) => d.id !== change.id) };
-    case 'learnSpread':
-      return { ...kitchen, portionSpread: learnSpread(kitchen.portionSpread, change.percent) };
     case 'keepAppliance': {
       const isThere = kitchen.appliances.some((a) => a.id === change.appliance.id);
       const appliances = isThere
@@ -93,6 +94,7 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
     case 'dropAppliance':
       return { ...kitchen, appliances: kitchen.appliances.filter((a) => a.id !== change.id) };
     case 'keepHeat':
+      if (kitchen.frozen.includes(heatKey(change.id, change.heat.medium))) return kitchen;
       return withHeats(kitchen, change.id, (heats) => [
         ...heats.filter((h) => h.medium !== change.heat.medium),
         change.heat,
@@ -100,15 +102,10 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
     case 'forgetHeat':
       return withHeats(kitchen, change.id, (heats) => heats.filter((h) => h.medium !== change.medium));
     case 'keepFit':
+      if (kitchen.frozen.includes(fitKey(change.fit))) return kitchen;
       return { ...kitchen, cooling: [...kitchen.cooling.filter((f) => !isSameKey(f, change.fit)), change.fit] };
     case 'forgetFit':
       return { ...kitchen, cooling: kitchen.cooling.filter((f) => !isSameKey(f, change.key)) };
-    case 'learnSalt':
-      return {
-        ...kitchen,
-        saltTargetPercent: learnTarget(kitchen.saltTargetPercent, change.tasting),
-        tastings: kitchen.tastings + 1,
-      };
     case 'learn':
       return { ...kitchen, learned: withLesson(kitchen.learned, change.lesson, change) };
     case 'freezeLearned':
@@ -125,8 +122,10 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
     }
     case 'forgetLearned':
       return { ...kitchen, learned: kitchen.learned.filter((l) => l.what !== change.what || l.of !== change.of) };
-    case 'forgetTastings':
-      return { ...kitchen, saltTargetPercent: USUAL_SALT_TARGET, tastings: 0 };
+    case 'freeze': {
+      const others = kitchen.frozen.filter((key) => key !== change.key);
+      return { ...kitchen, frozen: change.isFrozen ? [...others, change.key] : others };
+    }
   }
 }
 

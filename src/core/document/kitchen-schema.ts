@@ -61,7 +61,6 @@ export const kitchenSchema = z
     fanOven: z.boolean(),
     rulePack: z.enum(['auto', ...PACK_IDS]).describe('Safety rules followed; auto follows the school of the filling.'),
     theme: z.enum(['system', 'light', 'dark']),
-    tastings: z.number().int().min(0).describe('Tastings that have moved the salt target.'),
     ingredients: z
       .array(ownIngredientSchema)
       .max(MOST.ownInKitchen, `takes at most ${MOST.ownInKitchen} own ingredients`)
@@ -130,18 +129,15 @@ export const kitchenSchema = z
       })
       .nullable()
       .describe('The kitchen’s thermometer in ice water; null where nobody has tried.'),
-    portionSpread: z
-      .strictObject({
-        percent: between(LIMITS.portionSpread, '%').describe('One standard deviation, % of the portion.'),
-        batches: z.number().int().min(1).describe('Batches it was learned from.'),
-      })
-      .nullable()
-      .describe('How much portions differ here, from the first parcels weighed; null where none were.'),
     learned: z
       .array(learnedSchema)
       .max(MOST.learned, `takes at most ${MOST.learned} figures`)
       .refine((all) => new Set(all.map((l) => `${l.what} ${l.of}`)).size === all.length, 'a figure is there twice')
       .describe('Figures learned from what was noted of batches.'),
+    frozen: z
+      .array(z.string().max(MOST.note, `must be at most ${MOST.note} characters`))
+      .max(MOST.learned, `takes at most ${MOST.learned} figures`)
+      .describe('Fits of cooling and of appliances that stay as they are, whatever is read.'),
   })
   .describe('Settings of one kitchen, its own ingredients, and what it has learned.');
 export type Kitchen = z.infer<typeof kitchenSchema>;

@@ -22,7 +22,6 @@ export const DEFAULT_KITCHEN: Kitchen = {
   fanOven: false,
   rulePack: 'auto',
   theme: 'system',
-  tastings: 0,
   ingredients: [],
   porchC: 6,
   freezerC: -18,
@@ -35,8 +34,8 @@ export const DEFAULT_KITCHEN: Kitchen = {
   scoopsMl: [],
   appliances: FIRST_APPLIANCES,
   thermometer: null,
-  portionSpread: null,
   learned: [],
+  frozen: [],
 };
 
 /** The target a kitchen begins with, %. House estimate. */

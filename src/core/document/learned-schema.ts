@@ -20,7 +20,17 @@ export const learnedSchema = z.strictObject({
   value: figure.describe('What is taken now: the estimate, moved by its evidence.'),
   isFrozen: z.boolean().describe('It stays as it is, whatever is noted.'),
   evidence: z
-    .array(z.strictObject({ batchId: id, x: figure.describe('What that batch says it is.'), at: moment }))
+    .array(
+      z.strictObject({
+        batchId: id,
+        x: figure.describe('What that batch says it is.'),
+        at: moment,
+        because: z
+          .string()
+          .max(MOST.note, `must be at most ${MOST.note} characters`)
+          .describe('Why it says so, in a sentence; empty where nobody wrote it down.'),
+      }),
+    )
     .max(MOST.evidence, `takes at most ${MOST.evidence} batches`)
     .describe('From which batches, the oldest first.'),
 });

@@ -2,7 +2,7 @@
 import { type Learned } from './learned-schema';
 import { MOST } from './limits';
 import { type EdgeId, EDGES } from './vocabulary/edges';
-import { LEARNED, type LearnedId } from './vocabulary/learned';
+import { EVERYTHING, LEARNED, type LearnedId } from './vocabulary/learned';
 
 /** The estimate counts as so many batches (science.md 14). */
 export const PRIOR = 3;
@@ -41,21 +41,23 @@ export interface Lesson {
   what: LearnedId;
   of: string;
   estimate: number;
-  /** What this batch says it is. */
+  /** What this batch says it is, and why, in a sentence. */
   x: number;
+  because: string;
 }
 
 /** The figure with one more batch's word; the same batch speaks once. A frozen one stays as it is. */
 export function withLesson(
   known: readonly Learned[],
-  { what, of, estimate, x }: Lesson,
+  { what, of, estimate, x, because }: Lesson,
   { batchId, at }: { batchId: string; at: string },
 ): Learned[] {
   const before = known.find((l) => l.what === what && l.of === of);
   if (before?.isFrozen === true) return [...known];
-  const evidence = [...(before?.evidence ?? []).filter((e) => e.batchId !== batchId), { batchId, x, at }].slice(
-    -MOST.evidence,
-  );
+  const evidence = [
+    ...(before?.evidence ?? []).filter((e) => e.batchId !== batchId),
+    { batchId, x, at, because },
+  ].slice(-MOST.evidence);
   const from = before?.estimate ?? estimate;
   const after: Learned = {
     what,
@@ -75,6 +77,29 @@ export function withLesson(
 /** What a kitchen takes a figure for; null where it has learned nothing of it. */
 export const learnedOf = (known: readonly Learned[], what: LearnedId, of: string): Learned | null =>
   known.find((l) => l.what === what && l.of === of && (l.evidence.length > 0 || l.isFrozen)) ?? null;
+
+/** A figure of the whole kitchen, as it has learned it; null where it has not. */
+const learnedHere = ({ learned }: { learned: readonly Learned[] }, what: LearnedId): number | null =>
+  learnedOf(learned, what, EVERYTHING)?.value ?? null;
+
+/** Salt that this kitchen aims for in a filling, %: as learned, else as it was set. */
+export const saltAim = (kitchen: { learned: readonly Learned[]; saltTargetPercent: number }): number =>
+  learnedHere(kitchen, 'salt') ?? kitchen.saltTargetPercent;
+
+/** How far portions differ here, one standard deviation, %; null where it has not been learned. */
+export const portionSpread = (kitchen: { learned: readonly Learned[] }): number | null =>
+  learnedHere(kitchen, 'portion-spread');
+
+/** So many times the portion planned is what a portion weighs here; 1 where it has not been learned. */
+export const spoonfulFactor = (kitchen: { learned: readonly Learned[] }): number =>
+  learnedHere(kitchen, 'spoonful') ?? 1;
+
+/** Dough rises so many times as long here as the table says. */
+export const riseFactor = (kitchen: { learned: readonly Learned[] }): number => learnedHere(kitchen, 'rise') ?? 1;
+
+/** Of a filling so much never gets into a parcel here, share. */
+export const wasteShare = (kitchen: { learned: readonly Learned[] }): number =>
+  (learnedHere(kitchen, 'waste') ?? 0) / 100;
 
 /** Seconds that filling and closing a parcel takes here: as learned, else as is usual for its edge. */
 export const wrapSeconds = (edge: EdgeId, { learned }: { learned: readonly Learned[] }): number =>

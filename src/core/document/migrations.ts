@@ -2,6 +2,7 @@
 
 import { isId } from './is-id';
 import { FIRST_APPLIANCES } from './vocabulary/appliances';
+import { kitchenToVersion9 } from './kitchen-to-version-9';
 import { FIRST_VESSELS } from './vocabulary/vessels';
 
 type Json = Record<string, unknown>;
@@ -166,7 +167,7 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
 /**
  * The kitchen's steps. Version 2: own ingredients, tastings; 3: vessels, ice, a porch, fitted cooling; 4: who stored it; 5:
  * traits of own ingredients; 6: own doughs, cutters, scoops, how much portions differ; 7: what is
- * cooked in, and the thermometer in ice water; 8: figures learned from notes.
+ * cooked in, and the thermometer in ice water; 8: figures learned from notes; 9: all of them by one law, with their reasons.
  */
 const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   1: (kitchen) => ({ ...kitchen, version: 2, tastings: 0, ingredients: [] }),
@@ -182,6 +183,7 @@ const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   }),
   3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
   4: toVersion5,
+  8: kitchenToVersion9,
   7: (kitchen) => ({ ...kitchen, version: 8, learned: [] }),
   6: (kitchen) => ({ ...kitchen, version: 7, appliances: FIRST_APPLIANCES, thermometer: null }),
   5: (kitchen) => ({ ...kitchen, version: 6, doughs: [], cuttersMm: [], scoopsMl: [], portionSpread: null }),

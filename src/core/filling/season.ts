@@ -2,7 +2,12 @@
  * Seasoning by taste: hold back a third of the salt, cook a teaspoonful, taste that, add what is missing. Steps and shares are house estimates.
  */
 import { type Batch } from '../document/schema';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Lesson } from '../document/learned';
 import { rightPercent } from '../document/tastings';
+import { EVERYTHING } from '../document/vocabulary/learned';
+import { TASTES } from '../document/vocabulary/tastes';
+import { formatNumber } from '../units/amount';
 import { isSalt } from '../food/ingredient';
 import { type ResolvedLine } from './lines';
 import { type SaltAccount } from './salt';
@@ -48,3 +53,19 @@ export function toAddAfter(tasting: Batch['season']['tastings'][number], totalG:
 /** Salt in the filling as it stands before the held-back third goes in. */
 export const tastedNow = (salt: SaltAccount, back: HoldBack | null, heldBack: boolean): number =>
   heldBack && back ? back.tastedPercent : salt.fillingPercent;
+
+/**
+ * What a tasted teaspoonful says of the salt that this kitchen aims for.
+ * @param targetPercent what was aimed for in this filling, raised where its wrapper brings little salt
+ */
+export const tastingLesson = (
+  tasting: Batch['season']['tastings'][number],
+  targetPercent: number,
+  { saltTargetPercent }: Pick<Kitchen, 'saltTargetPercent'>,
+): Lesson => ({
+  what: 'salt',
+  of: EVERYTHING,
+  estimate: saltTargetPercent,
+  x: saltTargetPercent + (rightPercent(tasting) - targetPercent),
+  because: `Tasted at *${formatNumber(tasting.saltPercent, 2)} %*: ${TASTES[tasting.verdict].label}.`,
+});

@@ -1,7 +1,7 @@
 /** What a learned figure is called, and how it reads. */
 import { type Lesson } from '../document/learned';
 import { EDGES } from '../document/vocabulary/edges';
-import { LEARNED } from '../document/vocabulary/learned';
+import { EVERYTHING, LEARNED } from '../document/vocabulary/learned';
 import { METHODS } from '../document/vocabulary/methods';
 import { isIdOf } from '../document/vocabulary/records';
 import { KIND_WORDS } from '../filling/takes';
@@ -9,7 +9,7 @@ import { formatNumber } from '../units/amount';
 
 /** `Most free liquid, a baked parcel of short pastry with a cooked or meatless filling` */
 export function learnedLabel({ what, of }: Pick<Lesson, 'what' | 'of'>): string {
-  const label = `${LEARNED[what].label}, ${aboutOf(of)}`;
+  const label = of === EVERYTHING ? LEARNED[what].label : `${LEARNED[what].label}, ${aboutOf(of)}`;
   return label.charAt(0).toUpperCase() + label.slice(1);
 }
 

@@ -3,16 +3,16 @@ import { paceOfBatch } from '../cooling/board-clock';
 import { type Lesson } from '../document/learned';
 import { type Outcome } from '../document/note-schema';
 import { EDGES } from '../document/vocabulary/edges';
+import { EVERYTHING } from '../document/vocabulary/learned';
 import { type Much, type OutcomeId } from '../document/vocabulary/outcomes';
 import { takesOf } from '../filling/takes';
 import { formatNumber } from '../units/amount';
+import { ENOUGH, spreadLesson } from '../wrapper/weighings';
 import { type Explained } from './find-causes';
 import { type BatchNumbers } from './numbers';
 
-/** A lesson with its reason, in a sentence; the deciding number between asterisks. */
-export interface Taught extends Lesson {
-  because: string;
-}
+/** A lesson with its reason: the deciding number between asterisks. */
+export type Taught = Lesson;
 
 const WET: readonly OutcomeId[] = ['soggy', 'leaked', 'spat'];
 const DRY: readonly OutcomeId[] = ['dry', 'loose-filling'];
@@ -26,7 +26,7 @@ const BESIDE: Readonly<Record<Much, number>> = { little: 0.5, clearly: 1.5 };
 
 /** Everything that a batch teaches. @param explained why it came out so: what something else explains teaches nothing of liquid */
 export function lessonsOf(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
-  return [...edges(n, explained), ...pace(n)];
+  return [...edges(n, explained), ...salted(n, explained), ...pace(n), ...portions(n), ...risen(n), ...wasted(n)];
 }
 
 function edges(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
@@ -84,6 +84,82 @@ function pace({ batch }: BatchNumbers): Taught[] {
       estimate: EDGES[edge].seconds,
       x: seconds,
       because: `*${formatNumber(seconds, 0)} s* a parcel by the bench clock.`,
+    },
+  ];
+}
+
+/** A bland batch at its target, or above, wants more than the target; a salty one less. % points of salt. House estimates. */
+const SALT_BESIDE: Readonly<Record<Much, number>> = { little: 0.1, clearly: 0.2 };
+const NEAR_SALT = 0.1;
+const BY_SALT: readonly string[] = ['little-salt', 'much-salt'];
+
+function salted({ accounts, outcomes, kitchen }: BatchNumbers, explained: readonly Explained[]): Taught[] {
+  const { fillingPercent, targetPercent, isSweet } = accounts.salt;
+  if (isSweet || accounts.lines.length === 0) return [];
+  const off = fillingPercent - targetPercent;
+  const find = (what: OutcomeId): Outcome | undefined =>
+    outcomes.find((o) => o.what === what && isOpen(o, explained, BY_SALT));
+  const [bland, salty, right] = [find('bland'), find('salty'), find('well-seasoned')];
+  const teach = (by: number, because: string): Taught[] => [
+    {
+      what: 'salt',
+      of: EVERYTHING,
+      estimate: kitchen.saltTargetPercent,
+      x: kitchen.saltTargetPercent + by,
+      because: `*${formatNumber(fillingPercent, 2)} %* where ${formatNumber(targetPercent, 2)} % was aimed for, ${because}.`,
+    },
+  ];
+  if (bland && !salty && off >= -NEAR_SALT)
+    return teach(Math.max(0, off) + SALT_BESIDE[bland.much], 'and it was bland all the same');
+  if (salty && !bland && off <= NEAR_SALT)
+    return teach(Math.min(0, off) - SALT_BESIDE[salty.much], 'and it was too salty all the same');
+  return right && !bland && !salty ? teach(off, 'and it was well seasoned') : [];
+}
+
+/** How far portions differ here, and what one weighs against the plan: of those that were weighed. */
+function portions({ batch, portions: weighed }: BatchNumbers): Taught[] {
+  if (weighed === null || weighed.count < ENOUGH) return [];
+  const { meanG, spreadPercent, count } = weighed;
+  const planned = batch.wrap.portionG;
+  return [
+    ...(spreadPercent === null ? [] : [spreadLesson(spreadPercent, count)]),
+    {
+      what: 'spoonful',
+      of: EVERYTHING,
+      estimate: 1,
+      x: meanG / planned,
+      because: `${count} weighed *${formatNumber(meanG, 1)} g* on average, where ${formatNumber(planned, 1)} g was planned.`,
+    },
+  ];
+}
+
+/** How long it rose, of what the day had planned. */
+function risen({ batch }: BatchNumbers): Taught[] {
+  const rise = batch.taken.filter(({ what, planned }) => what === 'rise' && planned > 0).at(-1);
+  if (rise === undefined) return [];
+  return [
+    {
+      what: 'rise',
+      of: EVERYTHING,
+      estimate: 1,
+      x: rise.minutes / rise.planned,
+      because: `They rose for *${formatNumber(rise.minutes, 0)} min*, where ${formatNumber(rise.planned, 0)} was planned.`,
+    },
+  ];
+}
+
+/** What was thrown away of the filling. */
+function wasted({ batch, accounts }: BatchNumbers): Taught[] {
+  const { wastedG } = batch.note.measured;
+  const { finishedG } = accounts.ledger;
+  if (wastedG === null || finishedG <= 0 || wastedG > finishedG) return [];
+  return [
+    {
+      what: 'waste',
+      of: EVERYTHING,
+      estimate: 0,
+      x: (100 * wastedG) / finishedG,
+      because: `*${formatNumber(wastedG, 0)} g* thrown away of ${formatNumber(finishedG, 0)} g.`,
     },
   ];
 }

@@ -3,6 +3,7 @@ import { applianceFor } from '../cooking/appliance';
 import { mainStep, plannedMinutes } from '../document/cooking';
 import { type Outcome } from '../document/note-schema';
 import { type Batch } from '../document/schema';
+import { MEDIA } from '../document/vocabulary/media';
 import { type Look } from '../document/vocabulary/rehearsals';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
@@ -15,8 +16,8 @@ export interface Debrief {
   /** Safe or not, and in time or not, in a sentence each. */
   verdicts: { good: boolean; text: string }[];
   outcomes: Outcome[];
-  /** What was really so, beside what was thought. */
-  inside: { what: string; really: string; thought: string }[];
+  /** What was really so, and beside it what it seemed, or what was known of it. */
+  inside: { what: string; really: string; beside: string }[];
   decisions: Decision[];
   told: Told[];
 }
@@ -78,44 +79,47 @@ function verdictsOf({ rehearsal, batch, kitchen }: Situation, { lowestC }: Insid
 function figuresOf({ rehearsal, batch, kitchen }: Situation, inside: Inside): Debrief['inside'] {
   const hidden = hiddenOf(rehearsal);
   const t = (c: number): string => formatTemperature(Math.round(c), kitchen.temperature);
+  const seemed = (what: string, really: string, thought: string) => ({
+    what,
+    really,
+    beside: really === thought ? 'as it seemed' : `it seemed ${thought}`,
+  });
+  const measured = lastReading(batch);
   const { medium, mediumC } = mainStep(batch.cook);
   const list: (Debrief['inside'][number] | null)[] = [
-    {
-      what: 'Free liquid in 100 g',
-      really: `${formatNumber(Math.max(0, inside.freePer100), 1)} g`,
-      thought: `${formatNumber(Math.max(0, inside.freePer100 - hidden.extraFree), 1)} g`,
-    },
-    {
-      what: 'Salt of the filling',
-      really: `${formatNumber(inside.saltPercent, 2)} %`,
-      thought: `${formatNumber(inside.saltPercent / hidden.saltFactor, 2)} %`,
-    },
-    {
-      what: 'Filling in each',
-      really: formatGrams(Math.round(inside.portionG)),
-      thought: formatGrams(Math.round(batch.wrap.portionG)),
-    },
+    seemed('Free liquid in 100 g', ...grams(inside.freePer100, inside.freePer100 - hidden.extraFree)),
+    seemed(
+      'Salt of the filling',
+      `${formatNumber(inside.saltPercent, 2)} %`,
+      `${formatNumber(inside.saltPercent / hidden.saltFactor, 2)} %`,
+    ),
+    seemed('Filling in each', formatGrams(Math.round(inside.portionG)), formatGrams(Math.round(batch.wrap.portionG))),
     mediumC === null || applianceFor(batch.cook, kitchen) === null
       ? null
-      : { what: `What heated (${medium.replace('-', ' ')})`, really: t(mediumC + hidden.biasK), thought: t(mediumC) },
-    hidden.fridgeC === null ? null : { what: 'In the fridge', really: t(hidden.fridgeC), thought: t(kitchen.fridgeC) },
+      : seemed(`What heated: ${MEDIA[medium].label}`, t(mediumC + hidden.biasK), t(mediumC)),
+    hidden.fridgeC === null ? null : seemed('In the fridge', t(hidden.fridgeC), t(kitchen.fridgeC)),
     inside.wrappedC === null
       ? null
       : {
           what: 'Wrapped at',
           really: t(inside.wrappedC),
-          thought: inside.coolMinutes === null ? 'its clock never ran' : `after ${Math.round(inside.coolMinutes)} min`,
+          beside: inside.coolMinutes === null ? 'its clock never ran' : `after ${Math.round(inside.coolMinutes)} min`,
         },
-    inside.lowestC === null || inside.heatMinutes === null
+    inside.lowestC === null
       ? null
       : {
           what: 'Coldest middle as it came out',
           really: t(inside.lowestC),
-          thought: lastReading(batch) === null ? 'not measured' : `${t(lastReading(batch) ?? 0)} measured`,
+          beside: measured === null ? 'nobody measured' : `the lowest reading was ${t(measured)}`,
         },
   ];
   return list.filter((line) => line !== null);
 }
+
+const grams = (...list: [number, number]): [string, string] => [
+  `${formatNumber(Math.max(0, list[0]), 1)} g`,
+  `${formatNumber(Math.max(0, list[1]), 1)} g`,
+];
 
 const lastReading = ({ cook }: Batch): number | null =>
   cook.readings.length === 0 ? null : Math.min(...cook.readings.map(({ c }) => c));

@@ -1,4 +1,5 @@
 /** The wrapper as it is to be made for a batch: how much of what, how warm the water, which steps, how it is divided or cut. */
+import { riseFactor } from '../document/learned';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
 import { type Fit } from './fit';
@@ -34,6 +35,8 @@ export interface WrapPlan {
 /** A covered bowl comes half-way from the dough's temperature to the kitchen's while it rises. House estimate. */
 const towards = (doughC: number, roomC: number): number => (doughC + roomC) / 2;
 
+const times = (minutes: number | null, factor: number): number | null => minutes && Math.round(minutes * factor);
+
 /** @param fit of the batch as it is @param laid its skin @param dough its dough */
 export function planWrap(batch: Batch, kitchen: Kitchen, fit: Fit, laid: Laid, dough: Dough): WrapPlan {
   const { wrap, count } = batch;
@@ -51,8 +54,10 @@ export function planWrap(batch: Batch, kitchen: Kitchen, fit: Fit, laid: Laid, d
     neededG,
     amounts,
     water: water && { ...water, iceG: water.iceShare * liquidG, wantC },
-    rise: isYeasted(dough.parts) ? { c: riseC, minutes: riseMinutes(dough.parts, riseC) } : null,
-    steps: timedSteps(dough, riseC),
+    rise: isYeasted(dough.parts)
+      ? { c: riseC, minutes: times(riseMinutes(dough.parts, riseC), riseFactor(kitchen)) }
+      : null,
+    steps: timedSteps(dough, riseC, riseFactor(kitchen)),
     pieces:
       isPan || !isMade
         ? null

@@ -1,3 +1,6 @@
+import { type Kitchen } from '../document/kitchen-schema';
+import { spoonfulFactor } from '../document/learned';
+
 /** The spoon or scoop nearest to a portion of filling, level. */
 const SPOONS: readonly Scoop[] = [
   { ml: 5, label: '1 level tsp' },
@@ -35,3 +38,15 @@ export function portionSpoon(ml: number, scoopsMl: readonly number[] = []): Scoo
   const off = (spoon: Scoop): number => Math.abs(Math.log(spoon.ml / ml));
   return [...own, ...SPOONS].reduce((best, spoon) => (off(spoon) < off(best) - 1e-9 ? spoon : best));
 }
+
+/**
+ * The spoon for a portion in a kitchen, in words: where its spoonfuls are known to weigh more or less than planned, a smaller
+ * or a larger one.
+ */
+export function spoonFor(ml: number, kitchen: Pick<Kitchen, 'scoopsMl' | 'learned'>): string {
+  const factor = spoonfulFactor(kitchen);
+  const { label } = portionSpoon(ml / factor, kitchen.scoopsMl);
+  return Math.abs(factor - 1) < SAME ? label : `${label}, as your kitchen fills it`;
+}
+/** Nearer to what is planned a spoonful is what it says. House estimate. */
+const SAME = 0.03;

@@ -15,16 +15,23 @@ const EARLIER = 0.85;
 const LATER = 1.25;
 const roundTo5 = (minutes: number): number => Math.max(5, Math.round(minutes / 5) * 5);
 
-/** @param riseC where it rises, °C */
-export const timedSteps = (dough: Pick<Dough, 'steps' | 'parts'>, riseC: number): TimedStep[] =>
+/** @param riseC where it rises, °C @param factor so many times as long as the table says it rises here */
+export const timedSteps = (dough: Pick<Dough, 'steps' | 'parts'>, riseC: number, factor = 1): TimedStep[] =>
   dough.steps.map((step) => ({
     what: step.what,
     handsOnMinutes: step.handsOnMinutes,
-    waitMinutes: waitOf(step, dough, riseC),
+    waitMinutes: waitOf(step, dough, riseC, factor),
     ...(step.part === undefined ? {} : { part: step.part }),
   }));
 
-function waitOf({ isRise, waitMinutes }: DoughStep, { parts }: Pick<Dough, 'parts'>, riseC: number): [number, number] {
+function waitOf(
+  { isRise, waitMinutes }: DoughStep,
+  { parts }: Pick<Dough, 'parts'>,
+  riseC: number,
+  factor: number,
+): [number, number] {
   const minutes = isRise ? riseMinutes(parts, riseC) : null;
-  return minutes === null ? [...waitMinutes] : [roundTo5(minutes * EARLIER), roundTo5(minutes * LATER)];
+  return minutes === null
+    ? [...waitMinutes]
+    : [roundTo5(minutes * factor * EARLIER), roundTo5(minutes * factor * LATER)];
 }

@@ -1,5 +1,7 @@
 /** What the first parcels weigh, and how far they differ. */
+import { type Lesson } from '../document/learned';
 import { type Weighed } from '../document/schema';
+import { EVERYTHING } from '../document/vocabulary/learned';
 import { type WeighedWhat } from '../document/vocabulary/weighed';
 
 export interface Weighing {
@@ -27,6 +29,18 @@ export function weighing(weighed: readonly Weighed[], what: WeighedWhat): Weighi
     spreadPercent: grams.length >= ENOUGH && meanG > 0 ? (100 * Math.sqrt(variance)) / meanG : null,
   };
 }
+
+/** What is taken for the spread before any was weighed, %. House estimate. */
+export const USUAL_SPREAD = 8;
+
+/** What the weighings say of how far portions differ here. */
+export const spreadLesson = (spreadPercent: number, count: number): Lesson => ({
+  what: 'portion-spread',
+  of: EVERYTHING,
+  estimate: USUAL_SPREAD,
+  x: spreadPercent,
+  because: `${count} weighed differ by *${Math.round(spreadPercent)} %*.`,
+});
 
 /** What one parcel really holds and is wrapped in, g, as far as it was weighed; a part not weighed is what the other leaves. */
 export function weighedParcel(

@@ -179,7 +179,12 @@ const ShownBatch = memo(function ShownBatch({
   ));
   const header = (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
-      {!wide && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
+      {!wide &&
+        (isRehearsal(batch.id) ? (
+          <IconPress icon="arrow-left" label="Back to the rehearsals" onPress={() => router.navigate('/rehearse')} />
+        ) : (
+          <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />
+        ))}
       <View style={{ flex: 1, paddingTop: wide ? 0 : 6 }}>
         <Heading level={1} style={{ fontSize: 23, lineHeight: 28 }}>
           {batch.title}
@@ -235,21 +240,23 @@ const ShownBatch = memo(function ShownBatch({
   return (
     <View style={{ flex: 1, backgroundColor: p.ground }}>
       <RehearsalMark id={batch.id} />
-      <ScrollView
-        role="main"
-        contentContainerStyle={{ padding: 16, gap: 18 }}
-        scrollEventThrottle={60}
-        onScroll={({ nativeEvent }) => setFolded(nativeEvent.contentOffset.y > FOLDS_AT_PX)}
-      >
-        {header}
-        {section}
-        <RehearsalHere id={batch.id} station={station} />
-        {checks}
-        {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
-        {CONTENT[station](props)}
-        {STATIONS[station].curve === 'none' && station !== 'note' && <Aside station={station} {...props} />}
-      </ScrollView>
-      {isFolded && <FoldedSection {...props} />}
+      <View style={{ flex: 1 }}>
+        <ScrollView
+          role="main"
+          contentContainerStyle={{ padding: 16, gap: 18 }}
+          scrollEventThrottle={60}
+          onScroll={({ nativeEvent }) => setFolded(nativeEvent.contentOffset.y > FOLDS_AT_PX)}
+        >
+          {header}
+          {section}
+          <RehearsalHere id={batch.id} station={station} />
+          {checks}
+          {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
+          {CONTENT[station](props)}
+          {STATIONS[station].curve === 'none' && station !== 'note' && <Aside station={station} {...props} />}
+        </ScrollView>
+        {isFolded && <FoldedSection {...props} />}
+      </View>
       <NoticeBar />
       {station !== 'note' && <AddBar {...props} />}
       <StationBar here={station} assessment={assessment} onGo={go} />

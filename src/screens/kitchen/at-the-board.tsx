@@ -10,7 +10,7 @@ import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 
 export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
-  const { cuttersMm, scoopsMl, portionSpread } = kitchen;
+  const { cuttersMm, scoopsMl } = kitchen;
   return (
     <View style={{ gap: 12 }}>
       <Heading level={2}>At the board</Heading>
@@ -30,18 +30,6 @@ export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
         limits={LIMITS.scoopMl}
         onChange={(sizes) => void editKitchen({ do: 'setKitchen', to: { scoopsMl: sizes } })}
       />
-      {portionSpread && (
-        <View style={{ gap: 6, alignItems: 'flex-start' }}>
-          <Body>
-            Portions differ by ± {formatNumber(portionSpread.percent, 0)} % here, learned from {portionSpread.batches}{' '}
-            {portionSpread.batches === 1 ? 'batch' : 'batches'}.
-          </Body>
-          <Press
-            title="Forget it: back to the house estimate"
-            onPress={() => void editKitchen({ do: 'setKitchen', to: { portionSpread: null } })}
-          />
-        </View>
-      )}
     </View>
   );
 }

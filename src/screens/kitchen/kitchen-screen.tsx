@@ -17,7 +17,7 @@ import { Appliances } from './appliances';
 import { AtTheBoard } from './at-the-board';
 import { IceCheck } from './ice-check';
 import { LearnedFigures } from './learned';
-import { LearnedCooling, Vessels } from './vessels';
+import { Vessels } from './vessels';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 
 export function KitchenScreen() {
@@ -121,18 +121,9 @@ export function KitchenScreen() {
           onChange={(iceKg) => iceKg !== null && set({ iceKg })}
         />
       </View>
-      {kitchen.tastings > 0 && (
-        <View style={{ gap: 8, alignItems: 'flex-start' }}>
-          <Small>
-            The salt you aim for has been moved by {kitchen.tastings} {kitchen.tastings === 1 ? 'tasting' : 'tastings'}.
-          </Small>
-          <Press title={`Back to ${USUAL_SALT_TARGET} %`} onPress={() => void editKitchen({ do: 'forgetTastings' })} />
-        </View>
-      )}
       <Appliances kitchen={kitchen} />
       <IceCheck kitchen={kitchen} />
       <Vessels kitchen={kitchen} />
-      <LearnedCooling kitchen={kitchen} />
       <LearnedFigures kitchen={kitchen} />
       <AtTheBoard kitchen={kitchen} />
       <Choices

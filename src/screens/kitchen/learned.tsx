@@ -1,50 +1,94 @@
-/** What the kitchen has learned from notes: each figure beside its house estimate; frozen, or let go. */
+/** What the kitchen has learned, in one list: each figure beside its house estimate and with its reasons; frozen, or let go. */
+import { useState } from 'react';
 import { View } from 'react-native';
 import { type Kitchen } from '@/core/document/kitchen';
-import { learnedFigure, learnedLabel } from '@/core/notebook/learned-words';
-import { editKitchen } from '@/data/hooks';
+import { PRIOR } from '@/core/document/learned';
+import { learnedList, type LearnedRow } from '@/core/notebook/learned-list';
+import { editKitchen, useBatches } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
 
 export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
-  if (kitchen.learned.length === 0) return null;
+  const rows = learnedList(kitchen);
   return (
-    <View style={{ gap: 14 }}>
-      <Heading level={2}>Learned from your notes</Heading>
-      {kitchen.learned.map((learned) => {
-        const { what, of, value, estimate, evidence, isFrozen } = learned;
-        const label = learnedLabel(learned);
-        const forget = async () => {
-          const done = await editKitchen({ do: 'forgetLearned', what, of });
-          if (!done.ok) return;
-          say({
-            text: `Back to the house estimate: ${label}.`,
-            kind: 'done',
-            action: { label: 'Undo', run: async () => (await editKitchen({ do: 'keepLearned', learned })).ok },
-          });
-        };
-        return (
-          <View key={`${what} ${of}`} role="group" aria-label={label} style={{ gap: 4 }}>
-            <Body>
-              {label}: {learnedFigure(what, value)}
-            </Body>
-            <Small>
-              House estimate {learnedFigure(what, estimate)}; from {evidence.length}{' '}
-              {evidence.length === 1 ? 'batch' : 'batches'}
-              {isFrozen ? '; frozen' : ''}.
-            </Small>
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-              <Press
-                title={isFrozen ? 'Let it learn again' : 'Freeze it'}
-                label={`${isFrozen ? 'Let it learn again' : 'Freeze it'}: ${label}`}
-                onPress={() => void editKitchen({ do: 'freezeLearned', what, of, isFrozen: !isFrozen })}
-              />
-              <Press title="Forget it" label={`Forget it: ${label}`} kind="clear" onPress={() => void forget()} />
-            </View>
-          </View>
-        );
-      })}
+    <View role="region" aria-label="What this kitchen has learned" style={{ gap: 14 }}>
+      <Heading level={2}>What this kitchen has learned</Heading>
+      {rows.length === 0 && (
+        <Body>
+          Nothing yet. Weigh, read and note: each batch says what it has to teach, and you say whether it is kept.
+        </Body>
+      )}
+      {rows.length > 0 && (
+        <Small>
+          Each begins as a house estimate that counts as {PRIOR} batches: the first few move it little. Limits of food
+          safety never learn.
+        </Small>
+      )}
+      {rows.map((row) => (
+        <Figure key={row.key} row={row} />
+      ))}
+    </View>
+  );
+}
+
+function Figure({ row }: { row: LearnedRow }) {
+  const p = usePalette();
+  const [isOpen, setOpen] = useState(false);
+  const { label, value, estimate, from, isFrozen, evidence, freeze, forget, restore } = row;
+  const remove = async () => {
+    if (!(await editKitchen(forget)).ok) return;
+    say({
+      text: `Back to the house estimate: ${label}.`,
+      kind: 'done',
+      action: { label: 'Undo', run: async () => (await editKitchen(restore)).ok },
+    });
+  };
+  return (
+    <View
+      role="group"
+      aria-label={label}
+      style={{ gap: 4, borderLeftWidth: 3, borderLeftColor: isFrozen ? p.steam : p.rule, paddingLeft: 12 }}
+    >
+      <Body>
+        {label}: {value}
+      </Body>
+      <Small>
+        House estimate {estimate}; from {from}
+        {isFrozen ? '; frozen' : ''}.
+      </Small>
+      {isOpen && evidence.map((one) => <Said key={one.batchId} {...one} />)}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {evidence.length > 0 && (
+          <Press
+            title={isOpen ? 'Close' : 'Why?'}
+            label={`${isOpen ? 'Close the reasons' : 'Why'}: ${label}`}
+            kind="clear"
+            onPress={() => setOpen(!isOpen)}
+          />
+        )}
+        <Press
+          title={isFrozen ? 'Let it learn again' : 'Freeze it'}
+          label={`${isFrozen ? 'Let it learn again' : 'Freeze it'}: ${label}`}
+          onPress={() => void editKitchen(freeze)}
+        />
+        <Press title="Forget it" label={`Forget it: ${label}`} kind="clear" onPress={() => void remove()} />
+      </View>
+    </View>
+  );
+}
+
+/** What one batch said. */
+function Said({ batchId, at, said, because }: LearnedRow['evidence'][number]) {
+  const { data } = useBatches();
+  const title = data?.batches.find((b) => b.id === batchId)?.title ?? 'An earlier batch';
+  return (
+    <View>
+      <Small>
+        {title}, {new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}: {said}
+      </Small>
+      {because !== '' && <Sentence text={because} />}
     </View>
   );
 }

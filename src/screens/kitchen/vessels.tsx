@@ -138,27 +138,3 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
     </View>
   );
 }
-
-export function LearnedCooling({ kitchen }: { kitchen: Kitchen }) {
-  if (kitchen.cooling.length === 0) return null;
-  return (
-    <View style={{ gap: 8 }}>
-      <Heading level={2}>How it cools here</Heading>
-      <Small>Fitted from your readings: so many times as quickly as is usual.</Small>
-      {kitchen.cooling.map((fit, i) => (
-        <View key={String(i)} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Body style={{ flex: 1 }}>
-            {VESSELS[fit.vessel].label}, {PLACES[fit.place].label}, {BASES[fit.base].label}
-            {fit.covered ? ', covered' : ''} <Small>{fit.readings} readings</Small>
-          </Body>
-          <Strong>{formatNumber(fit.factor, 2)} ×</Strong>
-          <IconPress
-            icon="close"
-            label={`Forget how it cools: ${VESSELS[fit.vessel].label}, ${PLACES[fit.place].label}`}
-            onPress={() => void editKitchen({ do: 'forgetFit', key: fit })}
-          />
-        </View>
-      ))}
-    </View>
-  );
-}

@@ -74,12 +74,11 @@ function Inside({ figures }: { figures: Debrief['inside'] }) {
   return (
     <View role="region" aria-label="What happened inside" style={{ gap: 2 }}>
       <Heading level={2}>What happened inside</Heading>
-      {figures.map(({ what, really, thought }) => (
+      {figures.map(({ what, really, beside }) => (
         <View key={what} style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingVertical: 8 }}>
           <Small>{what}</Small>
           <Body>
-            <Strong>{really}</Strong>
-            {really === thought ? ', as it seemed' : `; it seemed ${thought}`}
+            <Strong>{really}</Strong>, {beside}
           </Body>
         </View>
       ))}

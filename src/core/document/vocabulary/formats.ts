@@ -3,7 +3,7 @@ export const BATCH_FORMAT = 'involucrum/batch';
 export const BATCH_VERSION = 10;
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 8;
+export const KITCHEN_VERSION = 9;
 
 export const DAY_FORMAT = 'involucrum/day';
 export const DAY_VERSION = 1;

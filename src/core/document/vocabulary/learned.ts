@@ -1,3 +1,6 @@
+/** What a figure holds for that is one for the whole kitchen. */
+export const EVERYTHING = 'all';
+
 /** What a kitchen can learn from its notes: each with how far single batches lie apart, and where it never goes. */
 import { idsOf, recordsOf } from './records';
 
@@ -37,6 +40,39 @@ export const LEARNED = recordsOf<LearnedRecord>()({
     sd: 0.3,
     isShare: true,
     bounds: [5, 900],
+  },
+  salt: { label: 'salt you aim for', unit: '%', digits: 2, sd: 0.15, isShare: false, bounds: [0.6, 1.8] },
+  'portion-spread': {
+    label: 'how far portions differ',
+    unit: '%',
+    digits: 0,
+    sd: 4,
+    isShare: false,
+    bounds: [1, 40],
+  },
+  spoonful: {
+    label: 'what a portion weighs, against the plan',
+    unit: '×',
+    digits: 2,
+    sd: 0.15,
+    isShare: true,
+    bounds: [0.5, 1.6],
+  },
+  rise: {
+    label: 'how long dough rises, against the table',
+    unit: '×',
+    digits: 2,
+    sd: 0.25,
+    isShare: true,
+    bounds: [0.4, 2.5],
+  },
+  waste: {
+    label: 'filling that never gets into a parcel',
+    unit: '%',
+    digits: 1,
+    sd: 2,
+    isShare: false,
+    bounds: [0, 12],
   },
 });
 export type LearnedId = keyof typeof LEARNED;

@@ -1,4 +1,5 @@
 /** Causes in the parcel: how full, how it was closed, how thick, how equal. */
+import { portionSpread } from '../../document/learned';
 import { DOUGHS } from '../../document/vocabulary/doughs';
 import { EDGES } from '../../document/vocabulary/edges';
 import { FORMS } from '../../document/vocabulary/forms';
@@ -69,7 +70,7 @@ export const parcelCauses: readonly CauseRule[] = [
     of: { unequal: 1, 'cold-centre': 0.5, burst: 0.5, leaked: 0.4, 'filling-left': 0.3, 'dough-left': 0.3 },
     read: ({ portions, kitchen }) => {
       const spread = portions?.spreadPercent ?? null;
-      const usual = kitchen.portionSpread?.percent ?? 8;
+      const usual = portionSpread(kitchen) ?? 8;
       if (spread === null) return null;
       return read(
         ramp(spread, 8, 20),

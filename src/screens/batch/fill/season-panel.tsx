@@ -4,7 +4,8 @@ import { type Batch } from '@/core/document/schema';
 import { type Taste, TASTE_IDS, TASTES } from '@/core/document/vocabulary/tastes';
 import { SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
 import { MOST } from '@/core/document/limits';
-import { tastedNow, toAddAfter } from '@/core/filling/season';
+import { tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
+import { saltAim } from '@/core/document/learned';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
@@ -34,7 +35,10 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
     // The kitchen learns from what the batch keeps. Both are asked for at once: the page may go the next moment.
     const outcome = edit({ do: 'addTasting', tasting }, '', 'beside');
     answered(outcome);
-    if (season.tastings.length < MOST.tastings) void editKitchen({ do: 'learnSalt', tasting }, 'foot', batch.id);
+    if (season.tastings.length < MOST.tastings && !salt.isSweet) {
+      const lesson = tastingLesson(tasting, salt.targetPercent, kitchen);
+      void editKitchen({ do: 'learn', lesson, batchId: batch.id, at: tasting.at }, 'foot', batch.id);
+    }
   };
   const last = season.tastings.at(-1);
   return (
@@ -72,8 +76,8 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
             text={adviceText(last, toAddAfter(last, tastedG(last, ledger.finishedG), ledger.finishedG), inSalt)}
           />
           <Small>
-            Your own target is now {formatNumber(kitchen.saltTargetPercent, 2)} %; it moves a little with each tasting
-            and can be reset in the Kitchen. Steps are house estimates.
+            Your own target is now {formatNumber(saltAim(kitchen), 2)} %; it moves a little with each tasting and can be
+            reset in the Kitchen. Steps are house estimates.
           </Small>
         </View>
       )}

@@ -29,7 +29,7 @@ function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationPro
   const label = learnedLabel(lesson);
   const keep = async () => {
     const done = await editKitchen(
-      { do: 'learn', lesson: { what, of, estimate, x }, batchId: batch.id, at: now(batch.id) },
+      { do: 'learn', lesson: { what, of, estimate, x, because }, batchId: batch.id, at: now(batch.id) },
       'foot',
       batch.id,
     );

@@ -1,10 +1,12 @@
 /** The first three: weighed as they are made, they correct portion, thickness and count, and say how far parcels differ. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { learnedOf } from '@/core/document/learned';
 import { LIMITS } from '@/core/document/limits';
+import { EVERYTHING } from '@/core/document/vocabulary/learned';
 import { WEIGHED, type WeighedWhat } from '@/core/document/vocabulary/weighed';
 import { formatNumber } from '@/core/units/amount';
-import { ENOUGH, weighing } from '@/core/wrapper/weighings';
+import { ENOUGH, spreadLesson, USUAL_SPREAD, weighing } from '@/core/wrapper/weighings';
 import { editKitchen, now } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -34,9 +36,14 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
     setGrams(null);
     setTurn(turn + 1);
   };
+  const learned = learnedOf(kitchen.learned, 'portion-spread', EVERYTHING);
   const learn = async () => {
     if (spread === null) return;
-    const outcome = await editKitchen({ do: 'learnSpread', percent: spread }, 'foot', batch.id);
+    const outcome = await editKitchen(
+      { do: 'learn', lesson: spreadLesson(spread, wrap.weighed.length), batchId: batch.id, at: now(batch.id) },
+      'foot',
+      batch.id,
+    );
     if (outcome.ok) say({ text: 'The kitchen has learned how much your portions differ.', kind: 'done' });
   };
   return (
@@ -86,9 +93,9 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
         <View style={{ gap: 4, alignItems: 'flex-start' }}>
           <Press title="Let the kitchen learn this spread" onPress={() => void learn()} />
           <Small>
-            {kitchen.portionSpread === null
-              ? 'Until it knows better, the kitchen takes 8 % (house estimate).'
-              : `It takes ± ${formatNumber(kitchen.portionSpread.percent, 0)} % now, from ${kitchen.portionSpread.batches} ${kitchen.portionSpread.batches === 1 ? 'batch' : 'batches'}.`}
+            {learned === null
+              ? `Until it knows better, the kitchen takes ${USUAL_SPREAD} % (house estimate).`
+              : `It takes ± ${formatNumber(learned.value, 0)} % now, from ${learned.evidence.length} ${learned.evidence.length === 1 ? 'batch' : 'batches'}.`}
           </Small>
         </View>
       )}
