@@ -12,6 +12,7 @@ import { type Batch } from '@/core/document/schema';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { simulatedCore } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
+import { inRehearsal } from './rehearsed';
 import { type Thermometer } from './probe-names';
 
 /** The probe in a parcel: which, and how often it was pushed in. */
@@ -33,7 +34,7 @@ async function simulatedIn(
   kitchen: Kitchen,
   { parcel, minute, times }: PushedIn,
 ): Promise<{ c: number; seed: number } | null> {
-  if (isRehearsal(batch.id)) return (await import('./rehearsals')).coreOf(batch.id, parcel, minute, times);
+  if (isRehearsal(batch.id)) return inRehearsal().coreOf(batch.id, parcel, minute, times);
   const c = await simulatedCore(batch, kitchen, parcel, minute);
   return c === null ? null : { c, seed: seedOf(batch.id) };
 }

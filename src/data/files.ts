@@ -4,9 +4,12 @@ import { type ReadResult } from '@/core/document/read';
 import { firstOf } from '@/core/document/noted';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
+import { WHOLE_FORMAT } from '@/core/document/vocabulary/formats';
 import { readFile } from '@/workers/reader';
 import { idOfKey, isBroken, loadBatch } from './repository';
 
+/** A whole kitchen with its photographs is larger. */
+const MOST_WHOLE_BYTES = 60_000_000;
 /** Larger files are refused before they are read: a batch is a few kilobytes, a saved page seldom more than a few megabytes. */
 const MOST_BYTES = 5_000_000;
 
@@ -42,28 +45,37 @@ export const saveBeside = (batch: Batch, ending: string, text: string, type: str
 type Picked<Value> = { name: string; result: ReadResult<Value> } | null;
 
 /** Asks for a file; one that is too large is refused before it is read. */
-async function pick(type: string[], what: string): Promise<Picked<File>> {
+async function pick(type: string[], what: string, most = MOST_BYTES): Promise<Picked<File>> {
   const picked = await DocumentPicker.getDocumentAsync({ type, base64: false });
   const file = picked.assets?.[0]?.file;
   if (picked.canceled || !file) return null;
   return {
     name: file.name,
     result:
-      file.size > MOST_BYTES
-        ? { ok: false, problems: [`(file): is larger than 5 MB, which no ${what} is`] }
+      file.size > most
+        ? { ok: false, problems: [`(file): is larger than ${most / 1e6} MB, which no ${what} is`] }
         : { ok: true, value: file },
   };
 }
 
 /**
- * Asks for a file and reads it: a batch, or a recipe (schema.org, JSON or a saved page) as a new batch. Nothing is stored.
+ * Asks for a file and reads it: a batch, a whole kitchen (its text, to be looked through), or a recipe (schema.org, JSON or a saved page) as a new batch. Nothing is stored.
  * @param onReading told when reading begins
  */
-export async function pickBatch(fresh: { id: string; at: string }, onReading: () => void): Promise<Picked<Batch>> {
-  const picked = await pick(['application/json', 'text/html', '.json', '.jsonld', '.html', '.htm'], 'batch or recipe');
+export async function pickBatch(
+  fresh: { id: string; at: string },
+  onReading: () => void,
+): Promise<{ name: string; result: ReadResult<Batch> | { ok: false; problems: string[]; whole: string } } | null> {
+  const picked = await pick(
+    ['application/json', 'text/html', '.json', '.jsonld', '.html', '.htm'],
+    'batch or recipe',
+    MOST_WHOLE_BYTES,
+  );
   if (!picked?.result.ok) return picked as Picked<Batch>;
   onReading();
-  const result = await readFile(await picked.result.value.text(), fresh);
+  const text = await picked.result.value.text();
+  if (text.includes(WHOLE_FORMAT)) return { name: picked.name, result: { ok: false, problems: [], whole: text } };
+  const result = await readFile(text, fresh);
   // A rehearsed batch that comes as a file is a batch like any other, under a name of its own.
   if (result.ok && isRehearsal(result.value.id))
     return {
@@ -71,6 +83,19 @@ export async function pickBatch(fresh: { id: string; at: string }, onReading: ()
       result: { ok: true, value: { ...result.value, id: fresh.id, lineage: firstOf(fresh.id) } },
     };
   return { name: picked.name, result };
+}
+
+/** Asks for a whole kitchen's file. */
+export async function pickWhole(): Promise<ReadResult<string> | null> {
+  const picked = await pick(['application/json', '.json'], 'kitchen', MOST_WHOLE_BYTES);
+  if (!picked) return null;
+  return picked.result.ok ? { ok: true, value: await picked.result.value.text() } : picked.result;
+}
+
+/** Asks for a picture. @returns null where nothing was chosen */
+export async function pickPicture(): Promise<File | null> {
+  const picked = await pick(['image/*'], 'photograph', MOST_WHOLE_BYTES);
+  return picked?.result.ok ? picked.result.value : null;
 }
 
 /** Asks for a text file. */
@@ -89,4 +114,15 @@ export async function saveHeld(keys: readonly string[]): Promise<void> {
     if (isBroken(batch)) download('unreadable-batch.txt', batch.text, 'text/plain');
     else exportBatch(batch);
   }
+}
+
+/** Saves the readings of a batch as a table. */
+export async function exportReadings(batch: Batch): Promise<void> {
+  const { readingsToCsv } = await import('./tables');
+  saveBeside(batch, '.readings.csv', readingsToCsv(batch), 'text/csv');
+}
+
+/** Reads a table of readings into a batch. Nothing is stored. */
+export async function readReadings(text: string, batch: Batch, as: 'cooling' | 'core') {
+  return (await import('./tables')).readingsFromCsv(text, batch, as);
 }

@@ -234,8 +234,9 @@ export async function keepBatch(batch: Batch): Promise<boolean> {
 
 /** Deletes a batch; the notice offers to bring it back. */
 export async function discardBatch(batch: Batch): Promise<void> {
+  let photographBack: () => Promise<void>;
   try {
-    await repository.deleteBatch(batch.id);
+    photographBack = await repository.deleteBatch(batch.id);
   } catch (error) {
     sayProblem(messageOf(error));
     return;
@@ -246,7 +247,7 @@ export async function discardBatch(batch: Batch): Promise<void> {
   say({
     text: `“${batch.title}” is deleted.`,
     kind: 'done',
-    action: { label: 'Bring it back', run: () => keepBatch(batch) },
+    action: { label: 'Bring it back', run: () => keepBatch(batch).then((kept) => photographBack().then(() => kept)) },
   });
 }
 

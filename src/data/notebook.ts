@@ -2,6 +2,7 @@
 import useSWR from 'swr';
 import { firstVersions, nextNumber } from '@/core/notebook/versions';
 import { nextBatch, type NextChange } from '@/core/notebook/next-batch';
+import { type FormOutcomes, type Trend } from '@/core/notebook/trends';
 import { type Kitchen } from '@/core/document/kitchen';
 import { type Batch } from '@/core/document/schema';
 import { type Why } from '@/workers/notebook';
@@ -9,6 +10,7 @@ import { askNotebook as ask } from '@/workers/notebook-client';
 import { keepBatch, messageOf, now, useBatches } from './hooks';
 import { newId } from './new-id';
 import { say } from './notices';
+import { inRehearsal } from './rehearsed';
 
 /** Why, worked out in the worker whenever the batch or the kitchen has changed; what it said before stands meanwhile. */
 export function useWhy(batch: Batch, kitchen: Kitchen) {
@@ -18,6 +20,17 @@ export function useWhy(batch: Batch, kitchen: Kitchen) {
     keepPreviousData: true,
     revalidateOnFocus: false,
   });
+}
+
+/** How the noted batches went, from the worker. */
+export function useTrends(batches: readonly Batch[], kitchen: Kitchen) {
+  const stored = batches.map(({ id, revision, writer }) => `${id} ${revision} ${writer}`).join('\n');
+  const key = batches.length === 0 ? null : ['trends', stored, kitchen.revision, kitchen.writer];
+  return useSWR<{ trends: Trend[]; forms: FormOutcomes[] }, Error>(
+    key,
+    () => ask((remote) => remote.readTrends(batches, kitchen)),
+    { keepPreviousData: true, revalidateOnFocus: false },
+  );
 }
 
 /** All versions of the thing that a batch is, the first first. */
@@ -43,11 +56,9 @@ export async function makeRehearsed(
   kitchen: Kitchen,
   taken: readonly NextChange[],
 ): Promise<string | null> {
-  const { again, rehearsalOf } = await import('./rehearsals');
   try {
-    const rehearsal = await rehearsalOf(batch.id);
-    const next = nextBatch(batch, taken, { id: batch.id, at: rehearsal.startedAt, number: batch.lineage.number + 1 });
-    return await again(rehearsal, kitchen, next);
+    const next = nextBatch(batch, taken, { id: batch.id, at: now(batch.id), number: batch.lineage.number + 1 });
+    return await inRehearsal().againWith(batch.id, kitchen, next);
   } catch (error) {
     say({ text: messageOf(error), kind: 'problem' });
     return null;

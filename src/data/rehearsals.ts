@@ -22,6 +22,7 @@ import { inTurn } from './lock';
 import { newId } from './new-id';
 import { InvalidError, MissingError, parse } from './records';
 import { readRehearsal as read, rehearsalKey as keyOf, REHEARSALS } from './rehearsal-store';
+import { setRehearsed } from './rehearsed';
 import * as repository from './repository';
 import { keysOf, readText, readToChange, removeText, writeText } from './store';
 import * as validator from './validator';
@@ -61,9 +62,6 @@ async function change(id: string, ...operations: RehearsalOperation[]): Promise<
 
 /** Keeps what its clock shows. */
 export const keepTime = (id: string): Promise<Rehearsal> => change(id, { do: 'passTime', to: nowOf(id) });
-
-/** One rehearsal. @throws MissingError */
-export const rehearsalOf = keepTime;
 
 /** Lets its time go so fast: 1, 10, 60; 0 stands still. */
 export async function setSpeed(id: string, speed: number): Promise<void> {
@@ -113,13 +111,13 @@ export async function debriefOf(id: string) {
 }
 
 /** What a probe in its cooling filling shows, so many minutes after it came off the heat; null where nothing cools. */
-export async function signalOf(id: string, minute: number) {
+async function signalOf(id: string, minute: number) {
   const situation = await situationOf(id);
   return askNotebook((remote) => remote.rehearsedSignal(situation, minute));
 }
 
 /** What a probe has at its tip in a parcel, and the seed of its mishaps; null where nothing is in it. */
-export async function coreOf(
+async function coreOf(
   id: string,
   parcel: number,
   minute: number,
@@ -217,3 +215,9 @@ export async function discard(id: string): Promise<void> {
   await mutate(one(id), null, { revalidate: false });
   void mutate(LIST);
 }
+
+setRehearsed({
+  signalOf,
+  coreOf,
+  againWith: async (id, kitchen, batch) => again(await keepTime(id), kitchen, batch),
+});

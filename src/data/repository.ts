@@ -166,7 +166,19 @@ export const replayBatch = (
 
 /** Removes a record by its storage key. @throws NotRemovedError */
 export const removeRecord = (key: string): Promise<void> => inTurn(() => removeText(key));
-export const deleteBatch = (id: string): Promise<void> => removeRecord(batchKey(id));
+
+/** One photograph a batch lies beside it. */
+const PHOTOGRAPH = `${PREFIX}photograph/`;
+export const photographKey = (batchId: string): string => `${PHOTOGRAPH}${batchId}`;
+
+/** Removes a batch with its photograph. @returns what puts the photograph back. @throws NotRemovedError */
+export async function deleteBatch(id: string): Promise<() => Promise<void>> {
+  const photograph = await readText(photographKey(id));
+  await removeRecord(batchKey(id));
+  if (photograph === null) return () => Promise.resolve();
+  await removeRecord(photographKey(id));
+  return async () => void (await writeText(photographKey(id), photograph));
+}
 
 export interface StoredKitchen {
   kitchen: Kitchen;

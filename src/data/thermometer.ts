@@ -15,6 +15,7 @@ import { listenToProbes } from './probe-stream';
 import { type Thermometer } from './probe-names';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { msOf } from './clock';
+import { inRehearsal } from './rehearsed';
 import { latestIn } from './run-time';
 
 export interface ThermometerState {
@@ -55,9 +56,7 @@ const arrivedIn = (id: string): number => (isRehearsal(id) ? msOf(id) : performa
 
 /** What the simulated one shows at a minute: in a rehearsal as it really is in its kitchen. */
 const signalIn = async (batch: Batch, kitchen: Kitchen, minute: number) =>
-  isRehearsal(batch.id)
-    ? (await import('./rehearsals')).signalOf(batch.id, minute)
-    : simulatedSignal(batch, kitchen, minute);
+  isRehearsal(batch.id) ? inRehearsal().signalOf(batch.id, minute) : simulatedSignal(batch, kitchen, minute);
 
 /** What the chosen thermometer shows while the clock runs; nothing where none is chosen. */
 export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermometer | null): ThermometerState {

@@ -3,7 +3,17 @@ import { comeAt, debrief, heardAt } from '../core/rehearsal/debrief';
 import { look } from '../core/rehearsal/look';
 import { planOf } from '../core/rehearsal/plans';
 import { rehearsedCore, rehearsedSignal } from '../core/rehearsal/thermometers';
-import { explainBatch } from './notebook';
+import { explainBatch, readTrends } from './notebook';
 
-export const notebookApi = { comeAt, debrief, explainBatch, heardAt, look, planOf, rehearsedCore, rehearsedSignal };
+export const notebookApi = {
+  comeAt,
+  debrief,
+  explainBatch,
+  heardAt,
+  look,
+  planOf,
+  readTrends,
+  rehearsedCore,
+  rehearsedSignal,
+};
 export type NotebookApi = typeof notebookApi;

@@ -7,6 +7,7 @@ import { type NextChange } from '../core/notebook/next-batch';
 import { nextVersion } from '../core/notebook/next-version';
 import { lessonsOf, type Taught } from '../core/notebook/lessons';
 import { numbersOf } from '../core/notebook/numbers';
+import { type FormOutcomes, outcomesByForm, type Trend, trendsOf } from '../core/notebook/trends';
 
 export interface Why {
   explained: Explained[];
@@ -22,3 +23,12 @@ export function explainBatch(batch: Batch, kitchen: Kitchen): Why {
   const explained = findCauses(numbers);
   return { explained, changes: nextVersion(numbers, explained, heat), lessons: lessonsOf(numbers, explained) };
 }
+
+/** How the noted batches went. */
+export const readTrends = (
+  batches: readonly Batch[],
+  kitchen: Kitchen,
+): { trends: Trend[]; forms: FormOutcomes[] } => ({
+  trends: trendsOf(batches, kitchen),
+  forms: outcomesByForm(batches),
+});

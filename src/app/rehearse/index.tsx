@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense } from 'react';
 
-const Screen = lazy(() => import('@/screens/rehearse/rehearse-parts').then((m) => ({ default: m.RehearseScreen })));
+const Screen = lazy(() => import('@/screens/batch/rehearsal/parts').then((m) => ({ default: m.RehearseScreen })));
 
 export default function Rehearse() {
   const { of } = useLocalSearchParams<{ of?: string }>();

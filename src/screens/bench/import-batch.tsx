@@ -1,6 +1,6 @@
 /** Opening a batch, or a recipe, from a file. A file that is none is refused, its faults are named, and nothing is changed. */
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { titled } from '@/core/document/create';
 import { pickBatch } from '@/data/files';
@@ -11,12 +11,16 @@ import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
+const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
+
 export function ImportBatch() {
   const p = usePalette();
   const [refused, setRefused] = useState<{ name: string; problems: string[] } | null>(null);
   const [isReading, setReading] = useState(false);
+  const [whole, setWhole] = useState<string | null>(null);
   const open = async () => {
     setRefused(null);
+    setWhole(null);
     let picked;
     try {
       picked = await pickBatch({ id: newId(), at: now() }, () => setReading(true));
@@ -27,6 +31,10 @@ export function ImportBatch() {
       setReading(false);
     }
     if (!picked) return;
+    if ('whole' in picked.result) {
+      setWhole(picked.result.whole);
+      return;
+    }
     if (!picked.result.ok) {
       setRefused({ name: picked.name, problems: picked.result.problems });
       return;
@@ -43,6 +51,11 @@ export function ImportBatch() {
     <>
       <Press title="Open a file" icon="tray-arrow-up" onPress={() => void open()} />
       {isReading && <Small role="status">Reading the file …</Small>}
+      {whole !== null && (
+        <Suspense fallback={<Small role="status">Reading the file …</Small>}>
+          <WholePreview text={whole} onClose={() => setWhole(null)} />
+        </Suspense>
+      )}
       {refused && (
         <View
           role="alert"

@@ -1,16 +1,16 @@
 /** The Kitchen: units, salt, altitude, fridge, oven, rules, and the data itself. */
 import { LIMITS } from '@/core/document/limits';
+import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { SALT_KIND_IDS, SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
-import { USUAL_SALT_TARGET } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { RULE_PACKS } from '@/core/safety/packs';
 import { PACK_IDS } from '@/core/document/vocabulary/rule-packs';
-import { editKitchen, restoreDemo, useKitchen } from '@/data/hooks';
+import { editKitchen, useKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
-import { Choices, Press } from '@/ui/parts/press';
+import { Choices } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
-import { Heading, Small } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { BrokenKitchen } from '../broken-kitchen';
 import { Appliances } from './appliances';
@@ -19,6 +19,8 @@ import { IceCheck } from './ice-check';
 import { LearnedFigures } from './learned';
 import { Vessels } from './vessels';
 import { TemperatureField } from '@/ui/parts/temperature-field';
+
+const YourData = lazy(() => import('./your-data').then((m) => ({ default: m.YourData })));
 
 export function KitchenScreen() {
   const kitchen = useKitchen();
@@ -164,12 +166,9 @@ export function KitchenScreen() {
         ]}
         onChange={(theme) => set({ theme })}
       />
-      <View style={{ gap: 8, alignItems: 'flex-start' }}>
-        <Heading level={2}>Your data</Heading>
-        <Small>Everything is kept in this browser only. Each batch can be saved as a file from the Bench.</Small>
-        <Press title="Put the demo batches in again" onPress={() => void restoreDemo()} />
-        <Small>Your own batches stay as they are; a demo batch that you have changed gets a fresh one beside it.</Small>
-      </View>
+      <Suspense fallback={<Small>Fetching what is kept …</Small>}>
+        <YourData />
+      </Suspense>
     </PlaceScreen>
   );
 }

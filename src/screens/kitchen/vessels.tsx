@@ -1,7 +1,5 @@
 /** The kitchen's trays, dishes and pots, and what has been learned of how things cool in them. */
 import { LIMITS, MOST } from '@/core/document/limits';
-import { BASES } from '@/core/document/vocabulary/bases';
-import { PLACES } from '@/core/document/vocabulary/places';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { type Kitchen } from '@/core/document/kitchen';

@@ -1,7 +1,7 @@
 /** The Notebook: what is done and what was noted; found again by any word; begun again from any. */
 import { Link, router } from 'expo-router';
 import { format } from 'date-fns/format';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { type Batch } from '@/core/document/schema';
 import { OUTCOMES } from '@/core/document/vocabulary/outcomes';
@@ -18,6 +18,8 @@ import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { batchLine } from '../words';
 
+const Trends = lazy(() => import('./trends').then((m) => ({ default: m.Trends })));
+
 /** So many are drawn at a time. */
 const AT_ONCE = 20;
 const MOST_ASKED = 80;
@@ -27,13 +29,22 @@ export function NotebookScreen() {
   const [question, ask] = useState('');
   const asked = useDeferredValue(question);
   const [shown, setShown] = useState(AT_ONCE);
+  const [isTrending, setTrending] = useState(false);
   const noted = useMemo(() => notedBatches(data?.batches ?? []), [data]);
   const found = useMemo(() => searchBatches(noted, asked), [noted, asked]);
   return (
     <PlaceScreen title="Notebook" note="What came out, and what to change.">
-      <View style={{ alignItems: 'flex-start' }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {noted.length > 0 && (
+          <Press title={isTrending ? 'Close the trends' : 'Trends'} onPress={() => setTrending(!isTrending)} />
+        )}
         <Press title="Rehearse in a simulated kitchen" onPress={() => router.navigate('/rehearse')} />
       </View>
+      {isTrending && noted.length > 0 && (
+        <Suspense fallback={<Small role="status">Fetching the trends …</Small>}>
+          <Trends batches={noted} />
+        </Suspense>
+      )}
       {data && noted.length === 0 && (
         <Body>
           Nothing is noted yet. When a batch is cooked, open its Note station, cut one open and tap what you find.

@@ -5,7 +5,7 @@ import { Small } from '../parts/text';
 import { Boundary } from '../shell/boundary';
 import { type CurveProps } from './curve';
 
-const Drawn = lazy(() => import('./curve'));
+const Drawn = lazy(() => import('./charts').then((m) => ({ default: m.Curve })));
 
 /** Heading, legend and scales about a curve, px. */
 const ROUND_IT = 62;

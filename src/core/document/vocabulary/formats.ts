@@ -10,3 +10,7 @@ export const DAY_VERSION = 1;
 
 export const REHEARSAL_FORMAT = 'involucrum/rehearsal';
 export const REHEARSAL_VERSION = 1;
+
+/** A whole kitchen in one file. */
+export const WHOLE_FORMAT = 'involucrum/whole';
+export const WHOLE_VERSION = 1;

@@ -1,8 +1,8 @@
-/** What a figure holds for that is one for the whole kitchen. */
-export const EVERYTHING = 'all';
-
 /** What a kitchen can learn from its notes: each with how far single batches lie apart, and where it never goes. */
 import { idsOf, recordsOf } from './records';
+
+/** What a figure holds for that is one for the whole kitchen. */
+export const EVERYTHING = 'all';
 
 interface LearnedRecord {
   /** `wet edge of …` */

@@ -3,7 +3,9 @@ import { MOST } from '@/core/document/limits';
 import { View } from 'react-native';
 import { type Batch } from '@/core/document/schema';
 import { type Assessment } from '@/core/checks/judgement';
-import { exportBatch, saveBeside } from '@/data/files';
+import { exportBatch, fileName, saveBeside } from '@/data/files';
+import { messageOf } from '@/data/hooks';
+import { useVersions } from '@/data/notebook';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
@@ -35,6 +37,15 @@ export function FilesPanel({ batch, assessment, edit }: StationProps) {
     void writers[what](batch, assessment).catch((error: unknown) =>
       say({ text: `Not written: ${String(error)}`, kind: 'problem' }),
     );
+  const versions = useVersions(batch);
+  const handOn = async () => {
+    try {
+      const { saveBatches } = await import('@/data/whole');
+      await saveBatches(versions, fileName(`${batch.title} versions`));
+    } catch (error) {
+      say({ text: `Not written: ${messageOf(error)}`, kind: 'problem' });
+    }
+  };
   return (
     <View style={{ gap: 12 }}>
       <TextField
@@ -46,6 +57,9 @@ export function FilesPanel({ batch, assessment, edit }: StationProps) {
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+        {versions.length > 1 && (
+          <Press title={`With all its ${versions.length} versions`} onPress={() => void handOn()} />
+        )}
         <Press title="Notes as text" onPress={() => write('notes')} />
         <Press title="As a recipe" onPress={() => write('recipe')} />
         <Press title="Lines as a table" onPress={() => write('lines')} />

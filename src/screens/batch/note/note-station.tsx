@@ -21,6 +21,8 @@ import { DonePanel } from './done-panel';
 import { FilesPanel } from './files-panel';
 import { LearnPanel } from './learn-panel';
 import { MeasuredPanel } from './measured-panel';
+import { PhotographPanel } from './photograph-panel';
+import { ReadingsTable } from './readings-table';
 import { OutcomeChips } from './outcome-chips';
 import { TastersPanel } from './tasters-panel';
 import { VersionsPanel } from './versions-panel';
@@ -99,7 +101,9 @@ export function NoteStation(props: StationProps) {
         <>
           <DonePanel {...props} />
           <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
+          <PhotographPanel batch={batch} />
           <FilesPanel {...props} />
+          <ReadingsTable {...props} />
         </>
       )}
     </View>

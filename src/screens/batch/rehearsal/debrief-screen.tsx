@@ -14,7 +14,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { usePalette } from '@/ui/theme/use-palette';
-import { LostScreen } from '../lost-screen';
+import { LostScreen } from '../../lost-screen';
 import { LearnedHere } from './learned-here';
 
 export function DebriefScreen({ id }: { id: string }) {

@@ -1,0 +1,125 @@
+/** Readings as a table (CSV, RFC 4180), out and in: of coolings and of what is in the heat, each by its time. */
+import Papa from 'papaparse';
+import { type Operation } from '../document/operations';
+import { type Batch } from '../document/schema';
+import { LIMITS, MOST } from '../document/limits';
+import { formatNumber } from '../units/amount';
+
+const COLUMNS = ['what', 'round', 'time', 'celsius'] as const;
+
+interface Row {
+  what: 'cooling' | 'core';
+  round: number;
+  at: string;
+  c: number;
+}
+
+/** Every reading of a batch, the oldest cooling first. */
+export function readingsToCsv({ cool, cook }: Pick<Batch, 'cool' | 'cook'>): string {
+  const runs = [...cool.earlierRuns, ...(cool.run === null ? [] : [cool.run])];
+  const rows = [
+    ...runs.flatMap((run, i) => run.readings.map(({ at, c }) => ['cooling', i + 1, at, c])),
+    ...cook.readings.map(({ round, at, c }) => ['core', round, at, c]),
+  ];
+  return `${Papa.unparse([COLUMNS as readonly string[] as string[], ...rows])}\r\n`;
+}
+
+export type ReadingsRead = { ok: true; operations: Operation[]; count: number } | { ok: false; problems: string[] };
+
+/** What a table from elsewhere may call its columns. */
+const TIME = ['time', 'at', 'date', 'datetime', 'timestamp'];
+const CELSIUS = ['celsius', 'c', '°c', 'temperature', 'temp'];
+const FAHRENHEIT = ['fahrenheit', 'f', '°f'];
+
+/**
+ * Reads a table: that of this program, or a time and a temperature as a thermometer writes them.
+ * @param as what readings are of that do not say it
+ * @returns the changes, or what is wrong, line by line
+ */
+export function readingsFromCsv(text: string, batch: Batch, as: Row['what']): ReadingsRead {
+  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
+    header: true,
+    skipEmptyLines: true,
+    transformHeader: (name) => name.trim().toLowerCase(),
+  });
+  const find = (names: readonly string[]): string | undefined => (meta.fields ?? []).find((f) => names.includes(f));
+  const [time, celsius, fahrenheit] = [find(TIME), find(CELSIUS), find(FAHRENHEIT)];
+  if (time === undefined || (celsius === undefined && fahrenheit === undefined))
+    return {
+      ok: false,
+      problems: ['(table): needs a column “time” and a column “celsius” (or “fahrenheit”)'],
+    };
+  const problems: string[] = [];
+  const rows = data.flatMap((row, i): Row[] => {
+    const said = (row[celsius ?? fahrenheit ?? ''] ?? '').trim().replace(',', '.');
+    const number = said === '' ? NaN : Number(said);
+    const c = celsius === undefined ? ((number - 32) * 5) / 9 : number;
+    const moment = Date.parse(row[time]?.trim().replace(/^(\d{4}-\d\d-\d\d) /, '$1T') ?? '');
+    // A lost signal is an empty cell: no reading.
+    if (said === '') return [];
+    const span = LIMITS.coolReadingC;
+    if (!Number.isFinite(c) || c < span.least || c > LIMITS.coreReadingC.most)
+      problems.push(
+        `line ${i + 2}: “${said}” is no temperature between ${span.least} and ${LIMITS.coreReadingC.most} °C`,
+      );
+    else if (Number.isNaN(moment))
+      problems.push(`line ${i + 2}: “${row[time]}” is no time such as 2026-12-05T18:40:00Z`);
+    else
+      return [
+        {
+          what: row.what === 'core' || row.what === 'cooling' ? row.what : as,
+          round: Math.max(1, Math.round(Number(row.round) || 1)),
+          at: new Date(moment).toISOString(),
+          c: Math.round(c * 10) / 10,
+        },
+      ];
+    return [];
+  });
+  if (problems.length > 0) return { ok: false, problems };
+  if (rows.length === 0) return { ok: false, problems: ['(table): has no readings in it'] };
+  return placed(rows, batch);
+}
+
+/** So close to one that is there it is the same reading, ms. */
+const SAME_MS = 1000;
+
+/** Each where it belongs: into the cooling that runs, or a cooling of its own; into the heat. What is there already is left out. */
+function placed(rows: readonly Row[], { cool, cook }: Batch): ReadingsRead {
+  const known = [
+    ...[...cool.earlierRuns, ...(cool.run ? [cool.run] : [])].flatMap((run) => run.readings),
+    ...cook.readings,
+  ];
+  const isKnown = ({ at, c }: Row): boolean =>
+    known.some((k) => Math.abs(Date.parse(k.at) - Date.parse(at)) < SAME_MS && Math.abs(k.c - c) < 0.05);
+  const fresh = rows.filter((row) => !isKnown(row)).sort((a, b) => a.at.localeCompare(b.at));
+  const core = fresh.filter(({ what }) => what === 'core');
+  const cooled = fresh.filter(({ what }) => what === 'cooling');
+  const { run } = cool;
+  const early = run === null ? [] : cooled.filter(({ at }) => Date.parse(at) < Date.parse(run.offHeatAt));
+  if (early.length > 0)
+    return {
+      ok: false,
+      problems: [
+        `(table): ${early.length} ${early.length === 1 ? 'reading is' : 'readings are'} from before this cooling began; stop its clock first, and they become a cooling of their own`,
+      ],
+    };
+  const room = MOST.coolReadings - (run?.readings.length ?? 0);
+  if (cooled.length > room || core.length > MOST.readings - cook.readings.length)
+    return {
+      ok: false,
+      problems: [`(table): holds more readings than a batch does; a batch takes ${formatNumber(MOST.coolReadings)}`],
+    };
+  const add = cooled.map(({ at, c }): Operation => ({ do: 'addCoolReading', reading: { at, c } }));
+  const own: Operation[] =
+    run === null && cooled.length > 0
+      ? [{ do: 'startCooling', at: cooled[0].at }, ...add, { do: 'stopCooling', at: cooled[cooled.length - 1].at }]
+      : add;
+  return {
+    ok: true,
+    count: fresh.length,
+    operations: [
+      ...own,
+      ...core.map(({ round, at, c }): Operation => ({ do: 'addReading', reading: { round, at, c } })),
+    ],
+  };
+}

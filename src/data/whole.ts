@@ -1,0 +1,194 @@
+/** The whole kitchen as one file, out and in; batches that are done, archived into one. Nothing is overwritten without being kept. */
+import { mutate } from 'swr';
+import {
+  type Compared,
+  isFreshDemo,
+  nameOf,
+  readWhole,
+  type RecordKind,
+  recordOf,
+  standingOf,
+  textOf,
+  type Whole,
+  wholeOf,
+  type WholeRecord,
+} from '@/core/formats/whole';
+import { titled } from '@/core/document/create';
+import { type Batch } from '@/core/document/schema';
+import { download } from './files';
+import { now } from './hooks';
+import { inTurn } from './lock';
+import { newId } from './new-id';
+import { parse } from './records';
+import { rehearsalKey, REHEARSALS } from './rehearsal-store';
+import { batchKey, KITCHEN_KEY, kitchenKey, photographKey } from './repository';
+import { dayKey } from './day-store';
+import { keysOf, readText, readToChange, removeText, writeText } from './store';
+import * as validator from './validator';
+
+/** Where each kind of record lies. */
+const KEYS: Readonly<Record<RecordKind, (id: string) => string>> = {
+  batch: batchKey,
+  day: dayKey,
+  kitchen: () => KITCHEN_KEY,
+  rehearsal: rehearsalKey,
+  'rehearsed-batch': batchKey,
+  'rehearsed-kitchen': kitchenKey,
+  photograph: photographKey,
+  unreadable: (id) => id,
+};
+const PREFIXES: readonly [RecordKind, string][] = [
+  ['batch', 'involucrum/batch/'],
+  ['day', dayKey('')],
+  ['rehearsal', REHEARSALS],
+  ['rehearsed-batch', 'involucrum/rehearsal-batch/'],
+  ['rehearsed-kitchen', 'involucrum/rehearsal-kitchen/'],
+  ['photograph', photographKey('')],
+];
+
+const KITCHEN = ['kitchen', KITCHEN_KEY] as const;
+/** Bookkeeping: it is of this browser alone. */
+const OTHER = [null, ''] as const;
+
+const keyOf = ({ kind, id }: WholeRecord): string => KEYS[kind](id);
+
+/** Every document that is kept here. */
+async function allRecords(): Promise<WholeRecord[]> {
+  const keys = (await keysOf('involucrum/')).sort();
+  const records = await Promise.all(
+    keys.map(async (key) => {
+      const [kind, prefix] = KITCHEN_KEY === key ? KITCHEN : (PREFIXES.find(([, p]) => key.startsWith(p)) ?? OTHER);
+      const text = kind === null ? null : await readText(key);
+      return kind === null || text === null ? null : recordOf(kind, key.slice(prefix.length), key, text);
+    }),
+  );
+  return records.filter((record) => record !== null);
+}
+
+const save = (name: string, whole: Whole): void => download(name, `${JSON.stringify(whole)}\n`);
+const today = (): string => now().slice(0, 10);
+
+/** Saves everything as one file. */
+export async function saveWhole(): Promise<void> {
+  save(`kitchen-${today()}.json`, wholeOf(await allRecords(), now()));
+}
+
+/** Records of some batches, with their photographs. */
+async function recordsOf(batches: readonly Pick<Batch, 'id'>[]): Promise<WholeRecord[]> {
+  const ids = new Set(batches.map(({ id }) => id));
+  return (await allRecords()).filter(({ kind, id }) => (kind === 'batch' || kind === 'photograph') && ids.has(id));
+}
+
+/** Saves batches with their photographs: a thing with all its versions, or what is to be archived. */
+export async function saveBatches(batches: readonly Pick<Batch, 'id'>[], name: string): Promise<void> {
+  save(name, wholeOf(await recordsOf(batches), now()));
+}
+
+/** What a file holds, against what is here; or what is wrong with it. */
+export async function previewWhole(text: string): Promise<{ compared: Compared[] } | { problems: string[] }> {
+  const read = readWhole(parse(text.replace(/^\uFEFF/, '')));
+  if (!read.ok) return { problems: read.problems };
+  const compared = await Promise.all(
+    read.value.records.map(async (record) => ({
+      record,
+      name: nameOf(record),
+      standing: standingOf(record, await readText(keyOf(record))),
+    })),
+  );
+  return { compared };
+}
+
+/** Of what is here in another state: mine stays; or theirs comes, and mine is kept beside it. */
+export type OfChanged = 'mine' | 'theirs';
+
+export interface Restored {
+  put: number;
+  left: number;
+  /** What could not be read, by name, with the first thing that is wrong. */
+  refused: string[];
+}
+
+/** Whether a record can be read; null, or what stands against it. */
+async function refusalOf({ kind, document }: WholeRecord): Promise<string | null> {
+  const read = {
+    batch: validator.readBatch,
+    'rehearsed-batch': validator.readBatch,
+    day: validator.readDay,
+    kitchen: validator.readKitchen,
+    'rehearsed-kitchen': validator.readKitchen,
+    rehearsal: validator.readRehearsal,
+  };
+  if (kind === 'unreadable') return typeof document === 'string' ? null : 'is no text';
+  if (kind === 'photograph')
+    return typeof document === 'string' && document.startsWith('data:image/') ? null : 'is no picture';
+  const result: { ok: boolean; problems?: string[] } = await read[kind](document);
+  return result.ok ? null : (result.problems?.[0] ?? 'cannot be read');
+}
+
+/** Keeps what is here of a record that is going to be replaced. */
+async function keepMine({ kind, id }: WholeRecord, text: string, copies: ReadonlyMap<string, string>): Promise<void> {
+  if (isFreshDemo(text)) return;
+  if (kind === 'kitchen') {
+    await writeText(`${KITCHEN_KEY}-set-aside/${now()}`, text);
+    return;
+  }
+  const copyId = copies.get(id);
+  if (copyId === undefined) return;
+  if (kind === 'photograph') await writeText(photographKey(copyId), text);
+  else if (kind === 'batch' || kind === 'day') {
+    const { title, ...mine } = parse(text) as { title: string };
+    await writeText(
+      KEYS[kind](copyId),
+      JSON.stringify({ ...mine, title: titled(title, ' (as it was here)'), id: copyId }),
+    );
+  }
+}
+
+/** Kinds of which mine can be kept beside theirs. */
+const CAN_BE_KEPT: readonly RecordKind[] = ['batch', 'day', 'kitchen', 'photograph'];
+
+/** Puts records in, under one lock. What is the same stays as it is. */
+export async function restoreWhole(compared: readonly Compared[], ofChanged: OfChanged): Promise<Restored> {
+  const done: Restored = { put: 0, left: 0, refused: [] };
+  // A batch of mine and its photograph go to the same copy.
+  const copies = new Map(
+    compared
+      .filter(({ record, standing }) => standing === 'changed' && (record.kind === 'batch' || record.kind === 'day'))
+      .map(({ record }) => [record.id, newId()]),
+  );
+  await inTurn(async () => {
+    for (const { record } of compared) {
+      const key = keyOf(record);
+      const here = await readToChange(key);
+      const standing = standingOf(record, here);
+      const isTaken =
+        standing === 'new' ||
+        (standing === 'changed' &&
+          (isFreshDemo(here ?? '') || (ofChanged === 'theirs' && CAN_BE_KEPT.includes(record.kind))));
+      const refusal = isTaken ? await refusalOf(record) : null;
+      if (refusal !== null) done.refused.push(`${nameOf(record)}: ${refusal}`);
+      else if (!isTaken) done.left += standing === 'changed' ? 1 : 0;
+      else {
+        if (standing === 'changed' && here !== null) await keepMine(record, here, copies);
+        await writeText(key, textOf(record));
+        done.put += 1;
+      }
+    }
+  });
+  await mutate(() => true);
+  return done;
+}
+
+/** Removes batches with their photographs, after they were saved. @returns what puts them back */
+export async function removeBatches(batches: readonly Pick<Batch, 'id'>[]): Promise<() => Promise<Restored>> {
+  const records = await recordsOf(batches);
+  await inTurn(async () => {
+    for (const record of records) await removeText(keyOf(record));
+  });
+  await mutate(() => true);
+  return () =>
+    restoreWhole(
+      records.map((record) => ({ record, name: nameOf(record), standing: 'new' as const })),
+      'mine',
+    );
+}

@@ -1,0 +1,57 @@
+/** One photograph of what came out. It stays in this browser, beside the batch. */
+import { useState } from 'react';
+import { Image, View } from 'react-native';
+import { pickPicture } from '@/data/files';
+import { say } from '@/data/notices';
+import { dropPhotograph, keepPhotograph, usePhotograph } from '@/data/photographs';
+import { Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
+import { Heading, Small } from '@/ui/parts/text';
+import { type StationProps } from '../station-props';
+
+const HIGH_PX = 260;
+
+export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
+  const { data } = usePhotograph(batch.id);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const take = async () => {
+    setProblem(null);
+    const file = await pickPicture();
+    if (file === null) return;
+    setBusy(true);
+    setProblem(await keepPhotograph(batch.id, file));
+    setBusy(false);
+  };
+  const remove = async () => {
+    const back = await dropPhotograph(batch.id);
+    say({
+      text: 'The photograph is taken away.',
+      kind: 'done',
+      action: { label: 'Undo', run: () => back().then(() => true) },
+    });
+  };
+  return (
+    <View role="region" aria-label="Photograph" style={{ gap: 8 }}>
+      <Heading level={2}>Photograph</Heading>
+      {data != null && (
+        <Image
+          source={{ uri: data }}
+          resizeMode="contain"
+          aria-label={`Photograph of ${batch.title}`}
+          style={{ width: '100%', height: HIGH_PX, maxWidth: 460 }}
+        />
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        <Press
+          title={isBusy ? 'Making it smaller …' : data == null ? 'Add a photograph' : 'Another photograph'}
+          disabled={isBusy}
+          onPress={() => void take()}
+        />
+        {data != null && <Press title="Take it away" kind="clear" onPress={() => void remove()} />}
+      </View>
+      <Problem text={problem} />
+      {data == null && <Small>It is made small, and kept in this browser only.</Small>}
+    </View>
+  );
+}

@@ -1,0 +1,132 @@
+/** The data itself: all of it in one file and back, how full the store is and of what, and what is done put away into a file. */
+import { lazy, Suspense, useState } from 'react';
+import { View } from 'react-native';
+import useSWR from 'swr';
+import { formatNumber } from '@/core/units/amount';
+import { pickWhole } from '@/data/files';
+import { messageOf, restoreDemo, useBatches } from '@/data/hooks';
+import { say } from '@/data/notices';
+import { measureRoom, NEARLY_FULL, ROOM } from '@/data/room';
+import { Press } from '@/ui/parts/press';
+import { Problem } from '@/ui/parts/problem';
+import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
+
+const inMb = (letters: number): string => `${formatNumber(letters / 1e6, letters < 1e6 ? 2 : 1)} MB`;
+/** Fetched when it is wanted. */
+const whole = () => import('@/data/whole');
+const failed = (error: unknown): void => say({ text: `Not saved: ${messageOf(error)}`, kind: 'problem' });
+
+export function YourData() {
+  const [opened, setOpened] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const open = async () => {
+    setProblem(null);
+    const text = await pickWhole();
+    if (text === null) return;
+    if (text.ok) setOpened(text.value);
+    else setProblem(text.problems.join('. '));
+  };
+  return (
+    <View role="region" aria-label="Your data" style={{ gap: 12, alignItems: 'flex-start' }}>
+      <Heading level={2}>Your data</Heading>
+      <Small>
+        Everything is kept in this browser only. Save all of it as a file now and then, and keep that elsewhere.
+      </Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        <Press
+          title="Save the whole kitchen as a file"
+          icon="tray-arrow-down"
+          kind="solid"
+          onPress={() =>
+            void whole()
+              .then((w) => w.saveWhole())
+              .catch(failed)
+          }
+        />
+        <Press title="Open a kitchen’s file" icon="tray-arrow-up" onPress={() => void open()} />
+      </View>
+      <Problem text={problem} />
+      {opened !== null && (
+        <Suspense fallback={<Small role="status">Reading the file …</Small>}>
+          <WholePreview text={opened} onClose={() => setOpened(null)} />
+        </Suspense>
+      )}
+      <HowFull />
+      <Archive />
+      <Press title="Put the demo batches in again" onPress={() => void restoreDemo()} />
+      <Small>Your own batches stay as they are; a demo batch that you have changed gets a fresh one beside it.</Small>
+    </View>
+  );
+}
+
+function HowFull() {
+  const p = usePalette();
+  const { data: batches } = useBatches();
+  const { data } = useSWR(['room', batches], measureRoom);
+  if (data === undefined) return null;
+  const isNear = data.share >= NEARLY_FULL;
+  return (
+    <View role="group" aria-label="How full the store is" style={{ gap: 6, width: '100%', maxWidth: 520 }}>
+      <Body>
+        <Strong>{inMb(data.used)}</Strong> of about {inMb(ROOM)} are taken.
+      </Body>
+      <View aria-hidden style={{ height: 12, borderWidth: 1, borderColor: p.ink, backgroundColor: p.paper }}>
+        <View
+          style={{
+            height: '100%',
+            width: `${Math.min(100, Math.max(0.5, 100 * data.share))}%`,
+            backgroundColor: isNear ? p.beet : p.leek,
+          }}
+        />
+      </View>
+      {isNear && <Body role="alert">It is nearly full: put what is done into a file, or take photographs away.</Body>}
+      {data.groups.map(({ what, letters, count }) => (
+        <Small key={what}>
+          {what}: {inMb(letters)}, {count} {count === 1 ? 'record' : 'records'}
+        </Small>
+      ))}
+    </View>
+  );
+}
+
+/** What is done goes into a file first; only when the cook says that it is there is it taken away here. */
+function Archive() {
+  const { data } = useBatches();
+  const done = (data?.batches ?? []).filter(({ doneAt }) => doneAt !== null);
+  const [saved, setSaved] = useState<readonly { id: string }[] | null>(null);
+  if (done.length === 0 && saved === null) return null;
+  const save = async () => {
+    const list = done.map(({ id }) => ({ id }));
+    await (await whole()).saveBatches(list, 'archive.json');
+    setSaved(list);
+  };
+  const remove = async () => {
+    const batches = saved ?? [];
+    const back = await (await whole()).removeBatches(batches);
+    setSaved(null);
+    say({
+      text: `${batches.length} batches are in your file, and no longer here.`,
+      kind: 'done',
+      action: { label: 'Bring them back', run: async () => (await back()).refused.length === 0 },
+    });
+  };
+  return (
+    <View style={{ gap: 6, alignItems: 'flex-start' }}>
+      <Press
+        title={`Archive what is done: ${done.length} ${done.length === 1 ? 'batch' : 'batches'} into a file`}
+        onPress={() => void save().catch(failed)}
+      />
+      {saved !== null && (
+        <>
+          <Small>
+            Look whether “archive.json” is among your downloads. It can be opened again from here or the Bench.
+          </Small>
+          <Press title="I have the file: take them away here" onPress={() => void remove().catch(failed)} />
+        </>
+      )}
+    </View>
+  );
+}
