@@ -33,6 +33,21 @@ export function useTrends(batches: readonly Batch[], kitchen: Kitchen) {
   );
 }
 
+/** What a change does that was given another number, from the worker; until it has come, nothing is promised. */
+export function useTried(batch: Batch, kitchen: Kitchen, change: NextChange, original: NextChange): NextChange {
+  const isOther = change !== original;
+  const key = isOther ? ['tried', batch.id, batch.revision, kitchen.revision, JSON.stringify(change.operations)] : null;
+  const what = original.effect?.what ?? null;
+  const { data } = useSWR<NextChange, Error>(
+    key,
+    () => ask((remote) => remote.tryChange(batch, kitchen, change, what)),
+    {
+      revalidateOnFocus: false,
+    },
+  );
+  return isOther ? (data ?? change) : original;
+}
+
 /** All versions of the thing that a batch is, the first first. */
 export function useVersions(batch: Batch): Batch[] {
   const { data } = useBatches();

@@ -2,6 +2,7 @@
 import { comeAt, debrief, heardAt } from '../core/rehearsal/debrief';
 import { look } from '../core/rehearsal/look';
 import { planOf } from '../core/rehearsal/plans';
+import { tryChange } from '../core/notebook/next-version';
 import { rehearsedCore, rehearsedSignal } from '../core/rehearsal/thermometers';
 import { explainBatch, readTrends } from './notebook';
 
@@ -15,5 +16,6 @@ export const notebookApi = {
   readTrends,
   rehearsedCore,
   rehearsedSignal,
+  tryChange,
 };
 export type NotebookApi = typeof notebookApi;

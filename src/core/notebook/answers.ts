@@ -3,11 +3,11 @@ import { type CheckId } from '../checks/check';
 import { type Assessment } from '../checks/judgement';
 import { lasting, mainStep, plannedMinutes } from '../document/cooking';
 import { type Operation } from '../document/operations';
+import { panContents } from '../filling/pan';
 import { DOUGHS } from '../document/vocabulary/doughs';
 import { FORMS } from '../document/vocabulary/forms';
 import { MEDIA } from '../document/vocabulary/media';
 import { type CookStep } from '../document/vocabulary/media/step';
-import { STAGES } from '../document/vocabulary/stages';
 import { doseFindings } from '../filling/doses';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
@@ -55,6 +55,8 @@ const first =
 const setCook = (steps: CookStep[]): Operation[] => [{ do: 'setCook', to: { steps: steps as CookStep[] } }];
 const toFive = (value: number): number => 5 * Math.round(value / 5);
 
+const FULL_TIME = remember('full-time', 'Give it the whole of its minutes, and measure');
+
 /** The heat of all steps that are set, so much up or down, K. */
 function heatBy({ batch: { cook }, kitchen }: BatchNumbers, byK: number): Answer[] {
   const { medium, mediumC } = mainStep(cook);
@@ -69,6 +71,10 @@ function heatBy({ batch: { cook }, kitchen }: BatchNumbers, byK: number): Answer
     },
   ];
 }
+
+/** Longer, where it was planned for less. */
+const longerTo = (n: BatchNumbers, minutes: number): Answer[] =>
+  minutes > plannedMinutes(n.batch.cook) ? minutesTo(n, minutes) : [];
 
 function minutesTo({ batch: { cook } }: BatchNumbers, minutes: number): Answer[] {
   const now = plannedMinutes(cook);
@@ -115,13 +121,17 @@ function saltBy({ batch, accounts: { lines } }: BatchNumbers, grams: number): An
 /** Where taste and count disagree, the salt that one has in hand is changed so much, a share of all salt. House estimate. */
 const BY_TASTE = 0.15;
 
+/** So much of a filling in a pan, and it is the pan that its water leaves from. House estimate. */
+const MOSTLY = 0.5;
+
 /** Water taken away that was not counted: boiled off where something is in a pan, else drained. */
 function lessWater({ batch, accounts: { ledger, lines } }: BatchNumbers, per100: number): Answer[] {
   const grams = toFive((per100 * ledger.finishedG) / 100);
   if (grams < 5) return [];
   const { water } = batch;
-  const isHot = lines.some((l) => STAGES[l.line.stage].isHot);
-  if (isHot && water.estimate.by === 'grams')
+  // A little onion in a pan beside a raw filling gives nothing to boil off.
+  const inPan = panContents(lines);
+  if (inPan >= MOSTLY * ledger.finishedG && grams <= inPan / 2 && water.estimate.by === 'grams')
     return [
       {
         id: 'cook-off',
@@ -234,10 +244,11 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'too-short': first(
     (n) => {
       const needs = n.core?.leastDoneMinutes ?? null;
-      return needs === null ? [] : minutesTo(n, Math.max(plannedMinutes(n.batch.cook), Math.ceil(needs)));
+      return needs === null ? [] : longerTo(n, Math.ceil(needs));
     },
-    fixes('core'),
-    remember('full-time', 'Give it the whole of its minutes, and measure'),
+    // What was planned would have done.
+    (n, a) => (n.core?.leastDoneMinutes == null ? fixes('core')(n, a) : []),
+    FULL_TIME,
   ),
   'too-long': first(
     (n) => {
@@ -251,8 +262,8 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'brown-before-hot': first(fixes('core'), (n) => heatBy(n, -20)),
   'too-mild': first((n) => {
     const at = n.core?.above.brownAt ?? null;
-    return at === null ? heatBy(n, 20) : minutesTo(n, Math.ceil(at) + 2);
-  }, fixes('core')),
+    return at === null ? heatBy(n, 20) : longerTo(n, Math.ceil(at) + 2);
+  }, FULL_TIME),
   'cold-bottom': ({ batch: { cook } }) =>
     cook.steps.some(({ medium }) => medium === 'oven')
       ? [

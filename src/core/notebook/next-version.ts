@@ -67,6 +67,18 @@ export function nextVersion(numbers: BatchNumbers, explained: readonly Explained
   return changes;
 }
 
+/**
+ * What a change does that the cook has given another number: worked out on the batch as it would be.
+ * @param check whose figure it is about, as the proposal says it; null of what no check counts
+ */
+export function tryChange(batch: Batch, kitchen: Kitchen, change: NextChange, what: string | null): NextChange {
+  const check = (Object.keys(FIGURE_WORDS) as CheckId[]).find((id) => FIGURE_WORDS[id] === what);
+  const then = change.operations.reduce(apply, batch);
+  if (check === undefined || !isWithinLimits(then)) return change;
+  const before = judgement(batch, kitchen, forecastHeat(batch, kitchen, 'first'));
+  return { ...change, effect: effectOf(check, before, then, kitchen) };
+}
+
 function effectOf(check: CheckId, before: Assessment, then: Batch, kitchen: Kitchen): NextChange['effect'] {
   const after = judgement(then, kitchen, forecastHeat(then, kitchen, 'first'));
   return { what: FIGURE_WORDS[check], before: figureOf(check, before), after: figureOf(check, after) };

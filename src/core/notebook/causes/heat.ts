@@ -16,6 +16,10 @@ const k = (kelvin: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =
 
 const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by the clock of its loads' : 'as planned');
 
+/** By the clock it came out before its minutes were over. */
+const isCutShort = ({ isTimed, inHeatMinutes, plannedMinutes }: BatchNumbers): boolean =>
+  isTimed && inHeatMinutes < plannedMinutes / 1.1;
+
 const whatHeats = ({ batch }: BatchNumbers): string => MEDIA[mainStep(batch.cook).medium].appliance ?? 'heat';
 
 /** Against an oven that lies: readings that came as forecast. */
@@ -86,7 +90,7 @@ export const heatCauses: readonly CauseRule[] = [
   },
   {
     id: 'too-short',
-    of: { 'cold-centre': 1, 'raw-dough': 0.8, pale: 0.6, soggy: 0.4, 'tough-prawns': 0 },
+    of: { 'cold-centre': 1, 'raw-dough': 0.8, pale: 0.9, soggy: 0.4, 'tough-prawns': 0 },
     read: (n) => {
       if (n.core === null) return null;
       const needs = n.core.leastDoneMinutes ?? n.core.minutes;
@@ -99,6 +103,13 @@ export const heatCauses: readonly CauseRule[] = [
             evidence: ['by the forecast'],
             against: againstCold(n),
           },
+        );
+      if (isCutShort(n))
+        return read(
+          ramp(n.plannedMinutes / Math.max(1, n.inHeatMinutes), 1.1, 1.5),
+          'Out before its time',
+          `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat, where ${formatMinutes(Math.round(n.plannedMinutes))} was planned.`,
+          { evidence: [timed(n)], against: againstCold(n), isMeasured: true },
         );
       return read(
         ramp(needs / Math.max(1, n.inHeatMinutes), 1, 1.6),
@@ -151,6 +162,8 @@ export const heatCauses: readonly CauseRule[] = [
       const { steps } = n.batch.cook;
       if (n.core === null || !steps.some(({ medium }) => MEDIA[medium].browns)) return null;
       const { above } = n.core;
+      // In the time that was planned it would have browned: it was not the heat.
+      if (isCutShort(n) && above.brownAt !== null && above.brownAt <= n.plannedMinutes) return null;
       const late = above.brownAt === null ? 30 : above.brownAt - n.inHeatMinutes;
       return read(
         ramp(late, -2, 12),

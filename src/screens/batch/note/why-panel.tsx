@@ -1,12 +1,14 @@
 /** Why it came out so: causes with the length of their strength, and the next version to be taken line by line. */
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { isGood, OUTCOMES, PLACES_IN_PARCEL } from '@/core/document/vocabulary/outcomes';
 import { type Cause, type Explained } from '@/core/notebook/find-causes';
+import { adjustable, adjusted } from '@/core/notebook/adjust';
 import { HARD_TO_LEARN_FROM, type NextChange } from '@/core/notebook/next-batch';
-import { makeNext, makeRehearsed, useVersions, useWhy } from '@/data/notebook';
+import { makeNext, makeRehearsed, useTried, useVersions, useWhy } from '@/data/notebook';
+import { AmountField } from '@/ui/parts/amount-field';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -84,10 +86,16 @@ function Next({
   kitchen,
   changes,
 }: Pick<StationProps, 'batch' | 'kitchen'> & { changes: readonly NextChange[] }) {
-  const p = usePalette();
   const versions = useVersions(batch);
   const [left, setLeft] = useState<readonly string[]>([]);
-  const taken = changes.filter(({ id }) => !left.includes(id));
+  /** Numbers that the cook would rather have. */
+  const [values, setValues] = useState<Readonly<Record<string, number | null>>>({});
+  const taken = changes
+    .filter(({ id }) => !left.includes(id))
+    .map((change) => {
+      const value = values[change.id] ?? null;
+      return value === null ? change : adjusted(change, batch, value);
+    });
   const isMuch = taken.filter(({ isReminder }) => !isReminder).length >= HARD_TO_LEARN_FROM;
   const begin = async () => {
     const id = await makeNext(batch, versions, taken);
@@ -100,26 +108,18 @@ function Next({
   return (
     <View role="region" aria-label="Next version" style={{ gap: 10 }}>
       <Heading level={2}>Next version</Heading>
-      {changes.map((change) => {
-        const isTaken = !left.includes(change.id);
-        return (
-          <View key={change.id} style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingBottom: 8, gap: 4 }}>
-            <Body style={{ textDecorationLine: isTaken ? 'none' : 'line-through' }}>{change.label}</Body>
-            {change.effect && (
-              <Small>
-                {change.effect.what} {change.effect.before} → {change.effect.after}
-              </Small>
-            )}
-            {change.isReminder && <Small>to be remembered: it goes into the next batch’s words</Small>}
-            <Toggles
-              label={change.label}
-              values={isTaken ? ['take'] : []}
-              options={[{ value: 'take', label: 'Take it' }]}
-              onToggle={() => setLeft(isTaken ? [...left, change.id] : left.filter((id) => id !== change.id))}
-            />
-          </View>
-        );
-      })}
+      {changes.map((change) => (
+        <ChangeLine
+          key={change.id}
+          batch={batch}
+          kitchen={kitchen}
+          change={change}
+          value={values[change.id] ?? null}
+          onValue={(value) => setValues({ ...values, [change.id]: value })}
+          isTaken={!left.includes(change.id)}
+          onTake={(isTaken) => setLeft(isTaken ? left.filter((id) => id !== change.id) : [...left, change.id])}
+        />
+      ))}
       {isMuch && <Small>Several changes at once: whatever comes of it, nobody will know which of them it was.</Small>}
       {isRehearsal(batch.id) ? (
         <Press
@@ -138,6 +138,58 @@ function Next({
           onPress={() => void begin()}
         />
       )}
+    </View>
+  );
+}
+
+interface ChangeProps extends Pick<StationProps, 'batch' | 'kitchen'> {
+  change: NextChange;
+  /** The number that the cook would rather have; null as it is proposed. */
+  value: number | null;
+  onValue: (value: number | null) => void;
+  isTaken: boolean;
+  onTake: (isTaken: boolean) => void;
+}
+
+/** One line of the proposal: taken, left, or taken with another number. */
+function ChangeLine({ batch, kitchen, change, value, onValue, isTaken, onTake }: ChangeProps) {
+  const p = usePalette();
+  const [isOpen, setOpen] = useState(false);
+  const number = adjustable(change, batch);
+  const wanted = useMemo(() => (value === null ? change : adjusted(change, batch, value)), [change, batch, value]);
+  const { label, effect } = useTried(batch, kitchen, wanted, change);
+  return (
+    <View style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingBottom: 8, gap: 4 }}>
+      <Body style={{ textDecorationLine: isTaken ? 'none' : 'line-through' }}>{label}</Body>
+      {effect ? (
+        <Small>
+          {effect.what} {effect.before} → {effect.after}
+        </Small>
+      ) : (
+        change.effect && <Small role="status">Working out what that does …</Small>
+      )}
+      {change.isReminder && <Small>to be remembered: it goes into the next batch’s words</Small>}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-end' }}>
+        <Toggles
+          label={change.label}
+          values={isTaken ? ['take'] : []}
+          options={[{ value: 'take', label: 'Take it' }]}
+          onToggle={() => onTake(!isTaken)}
+        />
+        {number !== null && isTaken && !isOpen && (
+          <Press title="Change it" label={`Change: ${change.label}`} kind="clear" onPress={() => setOpen(true)} />
+        )}
+        {number !== null && isTaken && isOpen && (
+          <AmountField
+            label={`${number.what} instead`}
+            unit={number.unit}
+            value={value ?? number.value}
+            {...number.span}
+            step={number.step}
+            onChange={onValue}
+          />
+        )}
+      </View>
     </View>
   );
 }

@@ -1,0 +1,122 @@
+/** A whole kitchen as a file, and readings as tables: what goes out comes back as it was. */
+import * as fc from 'fast-check';
+import { lanternSupper } from '@/data/demo';
+import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
+import { readingsFromCsv, readingsToCsv } from '@/core/formats/readings-csv';
+import { isFreshDemo, nameOf, readWhole, recordOf, standingOf, textOf, wholeOf } from '@/core/formats/whole';
+
+const AT = '2026-12-05T10:00:00.000Z';
+const [turkey, , duck] = lanternSupper(AT);
+const later = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
+
+describe('a whole kitchen as a file', () => {
+  it('every text that is JSON comes back letter by letter, and what cannot be read goes along', () => {
+    fc.assert(
+      fc.property(fc.array(fc.jsonValue(), { maxLength: 6 }), fc.string(), (values, broken) => {
+        const texts = values.map((v) => JSON.stringify(v));
+        const records = [
+          ...texts.map((text, i) => recordOf('batch', `b${i}`, `involucrum/batch/b${i}`, text)),
+          recordOf('batch', 'b', 'involucrum/batch/b', `{${broken}`),
+        ];
+        const read = readWhole(JSON.parse(JSON.stringify(wholeOf(records, AT))));
+        expect(read.ok && read.value.records.map(textOf)).toEqual([...texts, `{${broken}`]);
+      }),
+    );
+  });
+
+  it('says how each stands to what is here, and what it is called', () => {
+    const text = JSON.stringify(turkey);
+    const record = recordOf('batch', turkey.id, 'key', text);
+    expect(standingOf(record, null)).toBe('new');
+    expect(standingOf(record, text)).toBe('same');
+    expect(standingOf(record, `${text} `)).toBe('changed');
+    expect(nameOf(record)).toBe(turkey.title);
+    expect(nameOf(recordOf('kitchen', '', 'key', JSON.stringify(DEFAULT_KITCHEN)))).toMatch(/^The kitchen/);
+    expect(isFreshDemo(text)).toBe(true);
+    expect(isFreshDemo(JSON.stringify({ ...turkey, revision: 1 }))).toBe(false);
+    expect(isFreshDemo('{')).toBe(false);
+  });
+
+  it.each([
+    [{ format: 'involucrum/batch' }, /^format: is not a whole kitchen/],
+    [{ format: 'involucrum/whole', version: 2 }, /^version: was made by a newer Involucrum/],
+    [{ format: 'involucrum/whole', version: 1 }, /^records: must be a list/],
+    [{ format: 'involucrum/whole', version: 1, records: [{ kind: 'spoon', id: 'x', document: 1 }] }, /^records\.0: /],
+    [null, /^format/],
+  ])('refuses what it is not: %j', (json, why) => {
+    const read = readWhole(json);
+    expect(read.ok).toBe(false);
+    expect(!read.ok && read.problems[0]).toMatch(why);
+  });
+});
+
+const cooled = (batch: Batch, ...operations: Operation[]): Batch => operations.reduce(apply, batch);
+const read = (minutes: number, c: number): Operation => ({
+  do: 'addCoolReading',
+  reading: { at: later(minutes), c },
+});
+const full = cooled(
+  { ...duck, cook: { ...duck.cook, readings: [] } },
+  { do: 'startCooling', at: AT },
+  read(20, 70.5),
+  read(60, 41),
+  { do: 'stopCooling', at: later(90) },
+  { do: 'startLoad', at: later(200) },
+  { do: 'addReading', reading: { round: 1, at: later(220), c: 76 } },
+  { do: 'addReading', reading: { round: 1, at: later(221), c: 71.5 } },
+);
+const empty: Batch = {
+  ...duck,
+  cool: { ...duck.cool, run: null, earlierRuns: [] },
+  cook: { ...duck.cook, readings: [], run: null, earlierRuns: [] },
+};
+const taken = (text: string, batch: Batch, as: 'cooling' | 'core' = 'cooling'): Batch => {
+  const result = readingsFromCsv(text, batch, as);
+  if (!result.ok) throw new Error(result.problems.join('; '));
+  return result.operations.reduce(apply, batch);
+};
+
+describe('readings as a table', () => {
+  it('go out and come back, each to its own, and once only', () => {
+    const table = readingsToCsv(full);
+    expect(table.split('\r\n')[0]).toBe('what,round,time,celsius');
+    const back = taken(table, empty);
+    expect(back.cool.earlierRuns.at(-1)?.readings).toEqual(full.cool.earlierRuns.at(-1)?.readings);
+    expect(back.cook.readings).toEqual(full.cook.readings);
+    expect(readingsFromCsv(table, full, 'cooling')).toEqual({ ok: true, operations: [], count: 0 });
+  });
+
+  it('come from a thermometer’s own table: its names, its comma, °F, a lost signal', () => {
+    const mine = taken(`Timestamp,Temp\n2026-12-05 10:10,"61,5"\n2026-12-05 10:20,\n2026-12-05 10:30,48\n`, empty);
+    expect(mine.cool.earlierRuns.at(-1)?.readings.map(({ c }) => c)).toEqual([61.5, 48]);
+    const fahrenheit = taken(`time,fahrenheit\n${later(5)},165`, empty, 'core');
+    expect(fahrenheit.cook.readings).toEqual([{ round: 1, at: later(5), c: 73.9 }]);
+  });
+
+  it('join the cooling that runs; those of before it began are refused, and nothing is changed', () => {
+    const running = cooled(empty, { do: 'startCooling', at: AT });
+    expect(taken(`time,celsius\n${later(10)},66`, running).cool.run?.readings).toEqual([{ at: later(10), c: 66 }]);
+    const early = readingsFromCsv(`time,celsius\n${later(-10)},66`, running, 'cooling');
+    expect(!early.ok && early.problems[0]).toMatch(/from before this cooling began/);
+  });
+
+  it.each([
+    ['a,b\n1,2', /needs a column “time”/],
+    [`time,celsius\n${AT},warm`, /^line 2: “warm” is no temperature/],
+    [`time,celsius\n${AT},400`, /^line 2: “400” is no temperature/],
+    ['time,celsius\nnoon,40', /^line 2: “noon” is no time/],
+    ['time,celsius', /has no readings in it/],
+    ['', /needs a column/],
+  ])('say what is wrong: %j', (text, why) => {
+    const result = readingsFromCsv(text, empty, 'cooling');
+    expect(!result.ok && result.problems[0]).toMatch(why);
+  });
+
+  it('more than a batch holds are refused as a whole', () => {
+    const rows = Array.from({ length: 400 }, (_, i) => `${later(i)},${60 - i / 20}`).join('\n');
+    const result = readingsFromCsv(`time,celsius\n${rows}`, empty, 'cooling');
+    expect(!result.ok && result.problems[0]).toMatch(/more readings than a batch does/);
+  });
+});
