@@ -138,7 +138,7 @@ describe('a proposal taken with another number', () => {
     const tried = tryChange(wet, DEFAULT_KITCHEN, proposed, proposed.effect?.what ?? null);
     expect(tried.effect).toEqual(proposed.effect);
     const { value } = adjustable(proposed, wet) ?? { value: 0 };
-    const other = tryChange(wet, DEFAULT_KITCHEN, adjusted(proposed, wet, value * 1.2), proposed.effect?.what ?? null);
+    const other = tryChange(wet, DEFAULT_KITCHEN, adjusted(proposed, wet, value * 0.3), proposed.effect?.what ?? null);
     expect(other.effect?.before).toBe(proposed.effect?.before);
     expect(other.effect?.after).not.toBe(proposed.effect?.after);
     expect(tryChange(wet, DEFAULT_KITCHEN, proposed, null)).toBe(proposed);
