@@ -86,6 +86,7 @@ describe('a proposal taken with another number', () => {
     because: 'x',
     label: 'As proposed',
     operations,
+    insteadOf: null,
     isReminder: false,
     effect: { what: 'fit', before: '', after: '' },
   });

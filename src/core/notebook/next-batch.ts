@@ -11,6 +11,8 @@ export interface NextChange {
   /** What to change, said to the cook. */
   label: string;
   operations: Operation[];
+  /** The change that it would do instead of: each mends the same by itself. Null where it stands alone. */
+  insteadOf: string | null;
   /** What is left to be done by hand, and remembered: kept in the next batch's words. */
   isReminder: boolean;
   /** The figure of the check that it is about, before and after; null of what no check counts. */

@@ -28,9 +28,9 @@ const FIGURE_WORDS: Readonly<Record<CheckId, string>> = {
 };
 
 /** The figure of a check, as it stands beside a change. */
-function figureOf(id: CheckId, { checks, moisture, salt, heat }: Assessment): string {
+function figureOf(id: CheckId, { checks, moisture, salt, heat }: Assessment, decides: 'heat' | 'board'): string {
   if (id === 'moisture')
-    return `${formatNumber(moisture[moisture.decides].value, 1)} g per 100 g${moisture.decides === 'board' ? ' at the board' : ''}`;
+    return `${formatNumber(Math.max(0, moisture[decides].value), 1)} g per 100 g${decides === 'board' ? ' at the board' : ''}`;
   if (id === 'salt') return `${formatNumber(salt.fillingPercent, 2)} %`;
   if (id === 'cooling') return heat?.cooling?.minutes == null ? 'never' : `${Math.round(heat.cooling.minutes)} min`;
   if (id === 'core')
@@ -47,6 +47,7 @@ export function nextVersion(numbers: BatchNumbers, explained: readonly Explained
   const causes = strongest(explained);
   const before = assess(batch, kitchen, heat);
   const changes: NextChange[] = [];
+  const checks = new Map<string, CheckId | null>();
   for (const cause of causes) {
     if (changes.length >= MOST) break;
     const list = answers(cause, numbers, before).slice(0, MOST_EACH);
@@ -54,11 +55,14 @@ export function nextVersion(numbers: BatchNumbers, explained: readonly Explained
       const then = operations.reduce(apply, batch);
       const isSame = changes.some((c) => c.id === id || JSON.stringify(c.operations) === JSON.stringify(operations));
       if (isSame || !isWithinLimits(then) || changes.length >= MOST) continue;
+      checks.set(id, check);
       changes.push({
         id,
         because: cause.id,
         label,
         operations,
+        insteadOf:
+          changes.find((c) => check !== null && c.because === cause.id && checks.get(c.id) === check)?.id ?? null,
         isReminder: check === null,
         effect: check === null ? null : effectOf(check, before, then, kitchen),
       });
@@ -81,7 +85,13 @@ export function tryChange(batch: Batch, kitchen: Kitchen, change: NextChange, wh
 
 function effectOf(check: CheckId, before: Assessment, then: Batch, kitchen: Kitchen): NextChange['effect'] {
   const after = judgement(then, kitchen, forecastHeat(then, kitchen, 'first'));
-  return { what: FIGURE_WORDS[check], before: figureOf(check, before), after: figureOf(check, after) };
+  // The figure that decided before is compared, whichever decides then.
+  const { decides } = before.moisture;
+  return {
+    what: FIGURE_WORDS[check],
+    before: figureOf(check, before, decides),
+    after: figureOf(check, after, decides),
+  };
 }
 
 /** Every cause once, the strongest first, whatever it explains. */

@@ -17,6 +17,9 @@ import { doseFindings } from '../filling/doses';
 import { fitParcel } from '../wrapper/fit';
 import { type Truth } from './truth';
 
+/** g of free liquid in 100 g over its band that nobody notices. House estimate. */
+const UNNOTICED = 1;
+
 export interface Cut {
   kitchen: Kitchen;
   truth: Truth;
@@ -51,7 +54,8 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
   const thick = (wrap.thicknessMm * truth.skinFactor) / DOUGHS[wrap.dough].usualThicknessMm;
 
   find('burst', bursts * 4, 'seam');
-  find('soggy', over / 6, 'bottom');
+  // A band has no sharp edge: a little over it nobody finds.
+  find('soggy', (over - UNNOTICED) / 6, 'bottom');
   find('soggy', (bench - 60) / 40, 'bottom');
   find('leaked', dries && truth.cutAfterMinutes < 6 ? 0.6 : 0, 'bottom');
   find('hollow', (0.85 - slackness) * 4, 'middle');
@@ -83,7 +87,8 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
   const fillingLeft = ledger.finishedG - count * portion;
   const made = wrap.doughG ?? balance.doughNeededG * (1 + wrap.spareShare);
   const doughLeft = made - balance.doughNeededG * truth.skinFactor;
-  find('filling-left', fillingLeft / ledger.finishedG - 0.04 > 0 ? (fillingLeft / ledger.finishedG - 0.04) * 6 : 0);
+  // Less than a parcel’s worth is scraped into the last ones.
+  find('filling-left', fillingLeft < portion ? 0 : (fillingLeft / ledger.finishedG - 0.04) * 6);
   find('dough-left', doughLeft / made - 0.12 > 0 ? (doughLeft / made - 0.12) * 6 : 0);
   const worst = [...outcomes].sort((a, b) => Number(b.much === 'clearly') - Number(a.much === 'clearly'));
   return {

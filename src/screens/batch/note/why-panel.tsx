@@ -87,15 +87,15 @@ function Next({
   changes,
 }: Pick<StationProps, 'batch' | 'kitchen'> & { changes: readonly NextChange[] }) {
   const versions = useVersions(batch);
-  const [left, setLeft] = useState<readonly string[]>([]);
+  // Of two that mend the same by themselves the first is taken.
+  const [chosen, choose] = useState<Readonly<Record<string, boolean>>>({});
+  const isTaken = ({ id, insteadOf }: NextChange): boolean => chosen[id] ?? insteadOf === null;
   /** Numbers that the cook would rather have. */
   const [values, setValues] = useState<Readonly<Record<string, number | null>>>({});
-  const taken = changes
-    .filter(({ id }) => !left.includes(id))
-    .map((change) => {
-      const value = values[change.id] ?? null;
-      return value === null ? change : adjusted(change, batch, value);
-    });
+  const taken = changes.filter(isTaken).map((change) => {
+    const value = values[change.id] ?? null;
+    return value === null ? change : adjusted(change, batch, value);
+  });
   const isMuch = taken.filter(({ isReminder }) => !isReminder).length >= HARD_TO_LEARN_FROM;
   const begin = async () => {
     const id = await makeNext(batch, versions, taken);
@@ -116,8 +116,9 @@ function Next({
           change={change}
           value={values[change.id] ?? null}
           onValue={(value) => setValues({ ...values, [change.id]: value })}
-          isTaken={!left.includes(change.id)}
-          onTake={(isTaken) => setLeft(isTaken ? left.filter((id) => id !== change.id) : [...left, change.id])}
+          instead={changes.find(({ id }) => id === change.insteadOf)?.label ?? null}
+          isTaken={isTaken(change)}
+          onTake={(isOn) => choose({ ...chosen, [change.id]: isOn })}
         />
       ))}
       {isMuch && <Small>Several changes at once: whatever comes of it, nobody will know which of them it was.</Small>}
@@ -144,6 +145,8 @@ function Next({
 
 interface ChangeProps extends Pick<StationProps, 'batch' | 'kitchen'> {
   change: NextChange;
+  /** The change that this would do instead of. */
+  instead: string | null;
   /** The number that the cook would rather have; null as it is proposed. */
   value: number | null;
   onValue: (value: number | null) => void;
@@ -152,7 +155,7 @@ interface ChangeProps extends Pick<StationProps, 'batch' | 'kitchen'> {
 }
 
 /** One line of the proposal: taken, left, or taken with another number. */
-function ChangeLine({ batch, kitchen, change, value, onValue, isTaken, onTake }: ChangeProps) {
+function ChangeLine({ batch, kitchen, change, instead, value, onValue, isTaken, onTake }: ChangeProps) {
   const p = usePalette();
   const [isOpen, setOpen] = useState(false);
   const number = adjustable(change, batch);
@@ -168,6 +171,7 @@ function ChangeLine({ batch, kitchen, change, value, onValue, isTaken, onTake }:
       ) : (
         change.effect && <Small role="status">Working out what that does …</Small>
       )}
+      {instead !== null && <Small>instead of “{instead}”: either does it alone</Small>}
       {change.isReminder && <Small>to be remembered: it goes into the next batch’s words</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-end' }}>
         <Toggles
