@@ -124,6 +124,11 @@ const BY_TASTE = 0.15;
 /** So much of a filling in a pan, and it is the pan that its water leaves from. House estimate. */
 const MOSTLY = 0.5;
 
+const byTaste: Answering = (n) => {
+  const isSalty = n.outcomes.some(({ what }) => what === 'salty');
+  return saltBy(n, (isSalty ? -1 : 1) * BY_TASTE * n.accounts.salt.totalG);
+};
+
 /** Water taken away that was not counted: boiled off where something is in a pan, else drained. */
 function lessWater({ batch, accounts: { ledger, lines } }: BatchNumbers, per100: number): Answer[] {
   const grams = toFive((per100 * ledger.finishedG) / 100);
@@ -215,10 +220,8 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'little-salt': first((n) => saltBy(n, n.accounts.salt.toAddG), fixes('salt')),
   'much-salt': first((n) => (n.accounts.salt.toAddG < 0 ? saltBy(n, n.accounts.salt.toAddG) : []), fixes('salt')),
   'salt-by-spoon': remember('weigh-salt', 'Weigh the salt'),
-  'saltier-than-counted': (n) => {
-    const isSalty = n.outcomes.some(({ what }) => what === 'salty');
-    return saltBy(n, (isSalty ? -1 : 1) * BY_TASTE * n.accounts.salt.totalG);
-  },
+  'saltier-than-counted': byTaste,
+  'own-taste': byTaste,
   'not-counted': remember('count', 'Give every line an amount, and what is not known its own row in the larder'),
   'strong-dose': ({ accounts: { lines, ledger } }) =>
     doseFindings(lines, ledger.finishedG)

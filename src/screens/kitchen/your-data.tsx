@@ -14,7 +14,8 @@ import { usePalette } from '@/ui/theme/use-palette';
 
 const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
 
-const inMb = (letters: number): string => `${formatNumber(letters / 1e6, letters < 1e6 ? 2 : 1)} MB`;
+const inMb = (letters: number): string =>
+  letters < 1e5 ? `${formatNumber(Math.ceil(letters / 1000), 0)} KB` : `${formatNumber(letters / 1e6, 1)} MB`;
 /** Fetched when it is wanted. */
 const whole = () => import('@/data/whole');
 const failed = (error: unknown): void => say({ text: `Not saved: ${messageOf(error)}`, kind: 'problem' });

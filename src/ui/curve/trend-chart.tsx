@@ -15,12 +15,14 @@ export interface TrendChartProps {
 const HEIGHT = 150;
 /** Above and below what is shown there is so much air, of its range. */
 const AIR = 0.12;
+const LEAST_AIR = 0.25;
 
 export default function TrendChart({ values, aim, label, width, format }: TrendChartProps) {
   const p = usePalette();
   const all = aim === null ? values : [...values, aim];
   const [least, most] = [Math.min(...all), Math.max(...all)];
-  const air = Math.max(AIR * (most - least), 0.05 * Math.abs(most), 0.1);
+  // What hardly differs is not made to look as if it did.
+  const air = Math.max(AIR * (most - least), LEAST_AIR * Math.abs(most), 0.1);
   // Nothing that is counted from zero goes under it.
   const domain: [number, number] = [least >= 0 ? Math.max(0, least - air) : least - air, most + air];
   return (

@@ -93,6 +93,20 @@ export const seasoningCauses: readonly CauseRule[] = [
     },
   },
   {
+    id: 'own-taste',
+    of: { salty: 0.6, bland: 0.6 },
+    read: ({ accounts: { salt } }) => {
+      const { fillingPercent, targetPercent, blandBelowPercent, saltyAbovePercent, isSweet } = salt;
+      if (isSweet || fillingPercent < blandBelowPercent || fillingPercent > saltyAbovePercent) return null;
+      return read(
+        0.6 * (1 - ramp(Math.abs(fillingPercent - targetPercent), 0.1, 0.4)),
+        'This table likes it otherwise',
+        `*${formatNumber(fillingPercent, 2)} %* salt, where ${formatNumber(targetPercent, 2)} was aimed for: salted as it was meant to be.`,
+        { evidence: ['counted as planned'] },
+      );
+    },
+  },
+  {
     id: 'not-counted',
     of: { salty: 0.5, bland: 0.5, soggy: 0.3, leaked: 0.2 },
     read: ({ accounts: { uncounted } }) =>
