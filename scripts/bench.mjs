@@ -46,7 +46,12 @@ for (const { what, bytes, most } of sizes()) {
   );
 }
 if (!process.argv.includes('--sizes')) {
-  for (const script of ['scripts/bench-fillings.ts', 'scripts/bench-core.ts', 'scripts/bench-day.ts']) {
+  for (const script of [
+    'scripts/bench-fillings.ts',
+    'scripts/bench-core.ts',
+    'scripts/bench-day.ts',
+    'scripts/bench-notebook.ts',
+  ]) {
     const { status } = spawnSync(process.execPath, ['--import', 'tsx', script], { stdio: 'inherit' });
     if (status !== 0) over += 1;
   }

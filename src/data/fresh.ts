@@ -3,7 +3,7 @@
  * wait for that (measured here: of 400 counts by two tabs under one lock 39 were lost). So each write leaves the print of
  * its text in a database that all tabs see the same; who is to change a text waits until it is the one that was written last.
  */
-import { createStore, get, set, type UseStore } from 'idb-keyval';
+import { createStore, get, getMany, set, type UseStore } from 'idb-keyval';
 
 /** Waited so long at most, ms: a text that was changed by other means, by hand for example, never gets that print. */
 const PATIENCE_MS = 400;
@@ -34,6 +34,22 @@ export async function leavePrint(key: string, text: string | null): Promise<void
   } catch {
     // No database in this window: as good as it was without one.
     prints = null;
+  }
+}
+
+/** Of some texts, whether each is what was written last under its key: this program has written it, and had read it before. */
+export async function areAsWritten(texts: readonly { key: string; text: string }[]): Promise<boolean[]> {
+  const known = store();
+  if (known === null) return texts.map(() => false);
+  try {
+    const written = await getMany<string>(
+      texts.map(({ key }) => key),
+      known,
+    );
+    return texts.map(({ text }, i) => written[i] === printOf(text));
+  } catch {
+    prints = null;
+    return texts.map(() => false);
   }
 }
 

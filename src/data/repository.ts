@@ -10,6 +10,8 @@ import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
+import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
+import { areAsWritten } from './fresh';
 import { isDayThere, putChangedDay, putDay } from './day-store';
 import { inTurn } from './lock';
 import { newId } from './new-id';
@@ -73,11 +75,27 @@ function put(batch: Batch): Promise<boolean> {
   return writeText(key, text);
 }
 
+/**
+ * What this program has written it had read before, and checked: of many batches that is not done again. What was written by
+ * another version, or by anybody else, is.
+ */
+async function takeAsWritten(texts: readonly { key: string; text: string }[]): Promise<void> {
+  const fresh = texts.filter(({ key, text }) => known.get(key)?.text !== text);
+  const asWritten = await areAsWritten(fresh);
+  fresh.forEach(({ key, text }, i) => {
+    if (!asWritten[i]) return;
+    const batch = parse(text) as Batch;
+    if (batch.version === BATCH_VERSION && batch.id === idOfKey(key)) known.set(key, { text, batch });
+  });
+}
+
 /** All batches, the newest change first, and what could not be read. */
 export async function listBatches(): Promise<{ batches: Batch[]; broken: BrokenRecord[] }> {
   const keys = await keysOf(BATCH);
   const texts = await Promise.all(keys.map(readText));
-  const records = await Promise.all(texts.flatMap((text, i) => (text === null ? [] : [read(keys[i], text)])));
+  const there = texts.flatMap((text, i) => (text === null ? [] : [{ key: keys[i], text }]));
+  await takeAsWritten(there);
+  const records = await Promise.all(there.map(({ key, text }) => read(key, text)));
   return { batches: newestFirst(records.filter((r): r is Batch => !isBroken(r))), broken: records.filter(isBroken) };
 }
 
@@ -172,13 +190,14 @@ const PHOTOGRAPH = `${PREFIX}photograph/`;
 export const photographKey = (batchId: string): string => `${PHOTOGRAPH}${batchId}`;
 
 /** Removes a batch with its photograph. @returns what puts the photograph back. @throws NotRemovedError */
-export async function deleteBatch(id: string): Promise<() => Promise<void>> {
-  const photograph = await readText(photographKey(id));
-  await removeRecord(batchKey(id));
-  if (photograph === null) return () => Promise.resolve();
-  await removeRecord(photographKey(id));
-  return async () => void (await writeText(photographKey(id), photograph));
-}
+export const deleteBatch = (id: string): Promise<() => Promise<void>> =>
+  inTurn(async () => {
+    await removeText(batchKey(id));
+    const photograph = await readText(photographKey(id));
+    if (photograph === null) return () => Promise.resolve();
+    await removeText(photographKey(id));
+    return async () => void (await writeText(photographKey(id), photograph));
+  });
 
 export interface StoredKitchen {
   kitchen: Kitchen;
