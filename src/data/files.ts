@@ -44,6 +44,14 @@ export const saveBeside = (batch: Batch, ending: string, text: string, type: str
 /** What asking for a file comes to: its name and what was read, or null where nothing was chosen. */
 type Picked<Value> = { name: string; result: ReadResult<Value> } | null;
 
+/** So many letters say what a file is. */
+const HEAD = 300;
+
+const tooLarge = (most: number, what: string): { ok: false; problems: string[] } => ({
+  ok: false,
+  problems: [`(file): is larger than ${most / 1e6} MB, which no ${what} is`],
+});
+
 /** Asks for a file; one that is too large is refused before it is read. */
 async function pick(type: string[], what: string, most = MOST_BYTES): Promise<Picked<File>> {
   const picked = await DocumentPicker.getDocumentAsync({ type, base64: false });
@@ -51,10 +59,7 @@ async function pick(type: string[], what: string, most = MOST_BYTES): Promise<Pi
   if (picked.canceled || !file) return null;
   return {
     name: file.name,
-    result:
-      file.size > most
-        ? { ok: false, problems: [`(file): is larger than ${most / 1e6} MB, which no ${what} is`] }
-        : { ok: true, value: file },
+    result: file.size > most ? tooLarge(most, what) : { ok: true, value: file },
   };
 }
 
@@ -73,8 +78,13 @@ export async function pickBatch(
   );
   if (!picked?.result.ok) return picked as Picked<Batch>;
   onReading();
-  const text = await picked.result.value.text();
-  if (text.includes(WHOLE_FORMAT)) return { name: picked.name, result: { ok: false, problems: [], whole: text } };
+  const { name } = picked;
+  const file = picked.result.value;
+  // What it is, it says at its beginning.
+  const isWholeFile = (await file.slice(0, HEAD).text()).includes(WHOLE_FORMAT);
+  if (isWholeFile) return { name, result: { ok: false, problems: [], whole: await file.text() } };
+  if (file.size > MOST_BYTES) return { name, result: tooLarge(MOST_BYTES, 'batch or recipe') };
+  const text = await file.text();
   const result = await readFile(text, fresh);
   // A rehearsed batch that comes as a file is a batch like any other, under a name of its own.
   if (result.ok && isRehearsal(result.value.id))

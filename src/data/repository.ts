@@ -282,9 +282,10 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
   inTurn(async () => {
     await finishPending();
     if ((await readToChange(OPENED)) !== null) return;
-    const { batches, days } = await demo();
+    const { batches, days, kitchen } = await demo();
     for (const batch of batches) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
     for (const day of days) if (!(await isDayThere(day.id))) await putDay(day);
+    if ((await readToChange(KITCHEN_KEY)) === null) await putKitchen(kitchen, new Date().toISOString());
     await writeText(OPENED, '1');
   });
 
@@ -292,6 +293,8 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
 export interface Demo {
   batches: Batch[];
   days: Day[];
+  /** What the kitchen has learned by then. */
+  kitchen: KitchenOperation[];
 }
 
 export interface PutBeside {

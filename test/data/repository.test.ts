@@ -118,8 +118,8 @@ describe('edits under way when the page goes', () => {
       { batchId: turkey.id, operations: [words('half a word')], at: AT },
       { kitchen: [{ do: 'setKitchen', to: { altitudeM: 640 } }], at: AT },
     ]);
-    await repository.openFirst(() => ({ batches: [], days: [] }));
-    await repository.openFirst(() => ({ batches: [], days: [] }));
+    await repository.openFirst(() => ({ batches: [], days: [], kitchen: [] }));
+    await repository.openFirst(() => ({ batches: [], days: [], kitchen: [] }));
     expect(await stored()).toMatchObject({ revision: 2, note: { words: 'half a word' }, wrap: { portionG: 28 } });
     expect((await repository.loadKitchen()).kitchen).toMatchObject({ altitudeM: 640, revision: 1 });
     expect(mockStorage.texts.has('involucrum/pending/gone')).toBe(false);
@@ -175,7 +175,7 @@ describe('a store that refuses', () => {
   it('closed from the very first, everything works in memory', async () => {
     mockStorage.empty();
     mockStorage.isClosed = true;
-    await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [] }));
+    await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [], kitchen: [] }));
     expect((await repository.listBatches()).batches).toHaveLength(lanternSupper(AT).length);
     await repository.changeBatch(turkey.id, [wet], AT);
     expect((await stored()).wrap.portionG).toBe(31);
@@ -195,10 +195,10 @@ describe('the demo', () => {
   it('is put in once, at the very first visit, and over nothing', async () => {
     mockStorage.empty();
     await repository.createBatch({ ...turkey, title: 'My own' });
-    await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [] }));
+    await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [], kitchen: [] }));
     expect((await stored()).title).toBe('My own');
     await repository.deleteBatch(turkey.id);
-    await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [] }));
+    await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [], kitchen: [] }));
     expect((await repository.listBatches()).batches).toHaveLength(lanternSupper(AT).length - 1);
   });
 

@@ -113,6 +113,9 @@ describe('the whole kitchen', () => {
     const { batches } = await repository.listBatches();
     expect(batches.filter(({ title }) => title.includes('as it was here'))).toEqual([]);
     expect(batches.some(({ note }) => note.words.startsWith('Mine now'))).toBe(true);
+    const { kitchen, setAside } = await repository.loadKitchen();
+    expect(kitchen.altitudeM).toBe(640);
+    expect(setAside).toEqual([]);
   });
 
   it('a document in it that cannot be read is named and left out, the rest comes', async () => {

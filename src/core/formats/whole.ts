@@ -3,7 +3,7 @@
  * letter by letter.
  */
 
-import { WHOLE_FORMAT, WHOLE_VERSION } from '../document/vocabulary/formats';
+import { KITCHEN_FORMAT, WHOLE_FORMAT, WHOLE_VERSION } from '../document/vocabulary/formats';
 
 /** What a record is. Of a rehearsal its batch and its kitchen are records of their own. */
 export const RECORD_KINDS = [
@@ -124,11 +124,22 @@ export function nameOf({ kind, id, document }: WholeRecord): string {
   }
 }
 
+/** What the demo's kitchen has learned is stored once as it is put in; whatever is set or learned after that counts on. */
+const isFreshKitchen = ({ revision, learned }: Record<string, unknown>): boolean =>
+  revision === 1 &&
+  Array.isArray(learned) &&
+  learned.length > 0 &&
+  (learned as { evidence?: { batchId?: string }[] }[]).every(({ evidence }) =>
+    (evidence ?? []).every(({ batchId }) => batchId?.startsWith('demo-') === true),
+  );
+
 /** Nobody has changed it since it came with the program: it can be had again at any time. */
 export function isFreshDemo(text: string): boolean {
   try {
     const json: unknown = JSON.parse(text);
-    return isObject(json) && typeof json.id === 'string' && json.id.startsWith('demo-') && json.revision === 0;
+    if (!isObject(json)) return false;
+    if (json.format === KITCHEN_FORMAT) return isFreshKitchen(json);
+    return typeof json.id === 'string' && json.id.startsWith('demo-') && json.revision === 0;
   } catch {
     return false;
   }

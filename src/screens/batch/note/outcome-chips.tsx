@@ -1,9 +1,11 @@
 /** Outcomes to tap: clearly, then a little, then not at all. */
+import { useRef } from 'react';
 import { View } from 'react-native';
 import { type Outcome } from '@/core/document/note-schema';
 import { type Batch } from '@/core/document/schema';
 import {
   isGood,
+  type Much,
   MUCHES,
   type OutcomeId,
   OUTCOMES,
@@ -30,7 +32,17 @@ export function OutcomeChips({ batch, edit, label, options, where }: Props) {
     <View role="group" aria-label={`${label}${at}`} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((what) => {
         const found = batch.note.outcomes.find((o) => o.what === what && o.where === where);
-        return <Chip key={what} batchId={batch.id} what={what} where={where} found={found} edit={edit} />;
+        return (
+          <Chip
+            key={what}
+            batchId={batch.id}
+            revision={batch.revision}
+            what={what}
+            where={where}
+            found={found}
+            edit={edit}
+          />
+        );
       })}
     </View>
   );
@@ -38,21 +50,30 @@ export function OutcomeChips({ batch, edit, label, options, where }: Props) {
 
 interface ChipProps {
   batchId: string;
+  /** Of the batch as it is drawn. */
+  revision: number;
   what: OutcomeId;
   where: PlaceInParcel | null;
   found: Outcome | undefined;
   edit: StationProps['edit'];
 }
 
-function Chip({ batchId, what, where, found, edit }: ChipProps) {
+function Chip({ batchId, revision, what, where, found, edit }: ChipProps) {
   const p = usePalette();
   const { label } = OUTCOMES[what];
+  // Tapped twice in quick succession, the second tap goes on from the first, not from what is drawn.
+  const asked = useRef<{ revision: number; much: Much | null } | null>(null);
   const tap = () => {
-    if (found?.much === 'little') void edit({ do: 'dropOutcome', what, where });
-    else {
-      const much = found === undefined ? 'clearly' : 'little';
-      void edit({ do: 'noteOutcome', outcome: { what, much, where }, at: now(batchId) });
-    }
+    const so = asked.current?.revision === revision ? asked.current.much : (found?.much ?? null);
+    const next = so === null ? 'clearly' : so === 'clearly' ? 'little' : null;
+    asked.current = { revision, much: next };
+    const done =
+      next === null
+        ? edit({ do: 'dropOutcome', what, where })
+        : edit({ do: 'noteOutcome', outcome: { what, much: next, where }, at: now(batchId) });
+    void done.then(({ ok }) => {
+      if (!ok) asked.current = null;
+    });
   };
   const much = found && MUCHES[found.much].label;
   const colour = isGood(what) ? p.leek : p.beet;
