@@ -3,7 +3,7 @@ import { drawLedger } from '../filling/ledger';
 import { minutesUntilDone } from '../heat/cooking';
 import { applianceFor, heatOf } from '../cooking/appliance';
 import { type CoreReading, fitCookingTo, minutesAs } from '../cooking/refit';
-import { cookReadingMinutes } from '../document/cook-runs';
+import { readingsInHeat } from '../document/cook-runs';
 import { mainStep } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen';
 import { LIMITS } from '../document/limits';
@@ -36,7 +36,7 @@ const NO_BIAS = 0;
 
 /** @returns null without a reading since the load went in */
 export function fitCook(batch: Batch, kitchen: Kitchen): CookFit | null {
-  const readings = cookReadingMinutes(batch.cook).filter(({ minute }) => minute > 0);
+  const readings = readingsInHeat(batch.cook).filter(({ minute }) => minute > 0);
   const o = outline(batch, kitchen);
   const appliance = applianceFor(batch.cook, kitchen);
   if (readings.length === 0 || o.lines.length === 0 || appliance === null) return null;

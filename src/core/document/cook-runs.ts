@@ -34,3 +34,13 @@ export function cookReadingMinutes(
   if (inAt === null) return [];
   return readingsOfLoad(cook).map(({ at, c }) => ({ minute: (Date.parse(at) - Date.parse(inAt)) / 60_000, c }));
 }
+
+/**
+ * The same for comparing with what the heat does: what is measured when the load is out says how it came out, and no heat has
+ * reached it since.
+ */
+export function readingsInHeat(cook: Pick<Cook, 'readings' | 'run' | 'earlierRuns'>): { minute: number; c: number }[] {
+  const last = cook.run === null ? cook.earlierRuns[cook.earlierRuns.length - 1] : undefined;
+  const out = last === undefined ? Infinity : (Date.parse(last.outAt) - Date.parse(last.inAt)) / 60_000;
+  return cookReadingMinutes(cook).map(({ minute, c }) => ({ minute: Math.min(minute, out), c }));
+}

@@ -4,7 +4,7 @@ import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
 
 /** The question is put at so many times the upper end. House estimate. */
-const FAR_ABOVE = 2;
+export const FAR_ABOVE = 2;
 
 /** Things sweet by nature are judged by nobody's savoury range: a filling with fruit or sugar in plenty is a sweet one. */
 const SWEET_SHARE = 0.15;

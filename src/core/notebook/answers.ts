@@ -3,6 +3,7 @@ import { type CheckId } from '../checks/check';
 import { type Assessment } from '../checks/judgement';
 import { lasting, mainStep, plannedMinutes } from '../document/cooking';
 import { type Operation } from '../document/operations';
+import { type ResolvedLine } from '../filling/lines';
 import { panContents } from '../filling/pan';
 import { DOUGHS } from '../document/vocabulary/doughs';
 import { FORMS } from '../document/vocabulary/forms';
@@ -54,6 +55,9 @@ const first =
 
 const setCook = (steps: CookStep[]): Operation[] => [{ do: 'setCook', to: { steps: steps as CookStep[] } }];
 const toFive = (value: number): number => 5 * Math.round(value / 5);
+
+/** What oil is usually set to, °C. */
+const USUAL_OIL_C = 175;
 
 const FULL_TIME = remember('full-time', 'Give it the whole of its minutes, and measure');
 
@@ -129,6 +133,32 @@ const byTaste: Answering = (n) => {
   return saltBy(n, (isSalty ? -1 : 1) * BY_TASTE * n.accounts.salt.totalG);
 };
 
+/** As much of a strong thing as is usual at most, weighed. */
+function toUsual(line: ResolvedLine, finishedG: number): Pick<Answer, 'label' | 'operations'> {
+  const { id } = line.line;
+  const usualG = ((line.ingredient.dose?.[1] ?? 0) * finishedG) / 1000;
+  const to = Math.max(0.1, Math.round(10 * Math.min(line.readyG / 2, usualG)) / 10);
+  return {
+    label: `${formatGrams(to)} of ${line.ingredient.name.toLowerCase()} instead of ${formatGrams(line.readyG)}`,
+    operations: [{ do: 'changeLine', id, to: { amount: to, unit: 'g', weighed: 'ready' } }],
+  };
+}
+
+/** Less of what can hold the most. */
+const lessBinder: Answering = first(fixes('moisture'), ({ accounts: { ledger, lines } }) =>
+  [...ledger.lines]
+    .filter(({ canHold }) => canHold > 0)
+    .sort((a, b) => b.canHold - a.canHold)
+    .flatMap(({ lineId }) => lines.filter((l) => l.line.id === lineId))
+    .slice(0, 1)
+    .map((l) => ({
+      id: 'half-binder',
+      label: `Half the ${l.ingredient.name.toLowerCase()}`,
+      operations: [{ do: 'changeLine' as const, id: l.line.id, to: { amount: l.line.amount / 2 } }],
+      check: 'moisture' as const,
+    })),
+);
+
 /** Water taken away that was not counted: boiled off where something is in a pan, else drained. */
 function lessWater({ batch, accounts: { ledger, lines } }: BatchNumbers, per100: number): Answer[] {
   const grams = toFive((per100 * ledger.finishedG) / 100);
@@ -180,17 +210,8 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'wetter-than-counted': (n) => lessWater(n, Math.min(20, (n.lossPercent ?? 0) - 4 - n.accounts.takes.ovenPer100)),
   'too-dry': first(fixes('moisture'), remember('dry', 'Boil less off, or mix in a spoon of stock')),
   'lean-meat': first(fixes('moisture'), remember('lean', 'Fattier mince, or a fifth of soft vegetables in it')),
-  overbound: first(fixes('moisture'), (n) =>
-    n.accounts.lines
-      .filter((l) => l.ingredient.binder !== null && l.line.amount > 0)
-      .slice(0, 1)
-      .map((l) => ({
-        id: 'half-binder',
-        label: `Half the ${l.ingredient.name.toLowerCase()}`,
-        operations: [{ do: 'changeLine' as const, id: l.line.id, to: { amount: l.line.amount / 2 } }],
-        check: 'moisture' as const,
-      })),
-  ),
+  overbound: lessBinder,
+  'too-absorbent': lessBinder,
   fatty: remember('fat', 'Drain the fat off, or leaner meat'),
   overfilled: first(
     (n) => portion(n, Math.floor(n.batch.wrap.portionG * (0.95 / Math.max(0.95, fullAsPlanned(n))))),
@@ -232,10 +253,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
         return [
           {
             id: `dose ${lineId}`,
-            label: fix?.label ?? `Half the ${line.ingredient.name.toLowerCase()}`,
-            operations: [
-              ...(fix?.change ?? [{ do: 'changeLine' as const, id: lineId, to: { amount: line.line.amount / 2 } }]),
-            ],
+            ...(fix === null ? toUsual(line, ledger.finishedG) : { label: fix.label, operations: [...fix.change] }),
             check: null,
           },
         ];
@@ -299,6 +317,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
           },
         ];
   }),
+  'oil-mild': (n) => heatBy(n, toFive(USUAL_OIL_C - (mainStep(n.batch.cook).mediumC ?? USUAL_OIL_C))),
   'nobody-measured': remember('measure', 'Measure three of the thickest, in the filling'),
   'probe-slipped': remember('probe', 'Push the tip into the middle of the filling, and measure three'),
   'cut-soon': remember('wait', 'Let it stand 15 minutes before it is cut'),

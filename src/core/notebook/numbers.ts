@@ -6,7 +6,7 @@ import { type CoreForecast } from '../checks/core-forecast';
 import { type HeatForecast } from '../checks/heat';
 import { moistureFigures } from '../checks/moisture';
 import { boardOf, type BoardSeen } from './board-seen';
-import { cookReadingMinutes } from '../document/cook-runs';
+import { readingsInHeat } from '../document/cook-runs';
 import { plannedMinutes } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Outcome } from '../document/note-schema';
@@ -112,7 +112,7 @@ export const noted = ({ outcomes }: Pick<BatchNumbers, 'outcomes'>, what: Outcom
 
 /** Readings of the last round, each where the curves are at its minute. */
 function readingsAgainst({ cook }: Batch, { samples, leastDone }: CoreForecast): ReadingsAgainst | null {
-  const all = cookReadingMinutes(cook).filter(({ minute }) => minute > 0);
+  const all = readingsInHeat(cook).filter(({ minute }) => minute > 0);
   if (all.length === 0) return null;
   const at = (curve: typeof samples, minute: number): number =>
     (curve.find((s) => s.minute >= minute) ?? curve[curve.length - 1]).centreC;

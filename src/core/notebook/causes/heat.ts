@@ -16,6 +16,9 @@ const k = (kelvin: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =
 
 const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by the clock of its loads' : 'as planned');
 
+/** Milder oil soaks in, °C. House estimate, as cooks have it. */
+const MILD_OIL_C = 165;
+
 /** By the clock it came out before its minutes were over. */
 const isCutShort = ({ isTimed, inHeatMinutes, plannedMinutes }: BatchNumbers): boolean =>
   isTimed && inHeatMinutes < plannedMinutes / 1.1;
@@ -226,6 +229,21 @@ export const heatCauses: readonly CauseRule[] = [
         'The oil fell too far',
         `${pot.count} at once take the oil from ${t(pot.setC, n)} down to *${t(pot.lowestC, n)}*; ${pot.bears} keep it within 15 °C.`,
         { evidence: ['by the forecast of the pot'] },
+      );
+    },
+  },
+  {
+    id: 'oil-mild',
+    of: { greasy: 1, pale: 0.7, soggy: 0.5 },
+    read: (n) => {
+      const { medium, mediumC } = mainStep(n.batch.cook);
+      if (medium !== 'oil' && medium !== 'shallow-oil') return null;
+      if (mediumC === null) return null;
+      return read(
+        0.9 * ramp(MILD_OIL_C - mediumC, 0, 20),
+        'The oil was too mild',
+        `Set to *${t(mediumC, n)}*; under ${t(MILD_OIL_C, n)} oil soaks in before the crust has closed (house estimate).`,
+        { evidence: ['as planned'] },
       );
     },
   },

@@ -114,7 +114,7 @@ export const liquidCauses: readonly CauseRule[] = [
   },
   {
     id: 'overbound',
-    of: { pasty: 1, dense: 0.8, dry: 0.4 },
+    of: { pasty: 1, dense: 0.8, dry: 0.7 },
     read: ({ accounts: { ledger, lines } }) => {
       const power = starchPower(ledger, lines);
       const ran = Math.max(1, ledger.held + ledger.free - ledger.heldByTissue);
@@ -124,6 +124,20 @@ export const liquidCauses: readonly CauseRule[] = [
         'More starch than there was to bind',
         `Starch and flour could bind *${formatNumber(power)} g*, and there were ${formatNumber(ran)} to bind.`,
         { evidence: [`all binders together ${formatNumber(bindingPower(ledger))} g`] },
+      );
+    },
+  },
+  {
+    id: 'too-absorbent',
+    of: { dry: 0.8, dense: 0.5 },
+    read: ({ accounts: { ledger, lines } }) => {
+      const power = bindingPower(ledger) - starchPower(ledger, lines);
+      const ran = Math.max(1, ledger.held + ledger.free - ledger.heldByTissue);
+      return read(
+        power <= 0 || ledger.free > 1 ? 0 : 0.8 * ramp(power / ran, 1.2, 3),
+        'Crumbs and the like took up all there was',
+        `They could take up *${formatNumber(power)} g*, and ${formatNumber(ran)} ran.`,
+        { evidence: ['no free liquid left'] },
       );
     },
   },

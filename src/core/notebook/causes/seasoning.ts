@@ -1,5 +1,5 @@
 /** Causes in the seasoning: salt counted, spoons, doses, what was forgotten or is not counted. */
-import { doseFindings } from '../../filling/doses';
+import { doseFindings, FAR_ABOVE } from '../../filling/doses';
 import { lookUp } from '../../food/larder';
 import { formatNumber } from '../../units/amount';
 import { type CauseRule, ramp, read } from '../cause';
@@ -142,7 +142,8 @@ export const seasoningCauses: readonly CauseRule[] = [
       const [most] = all.sort((a, b) => b.ratio - a.ratio);
       if (most === undefined) return null;
       return read(
-        0.8 * ramp(most.ratio, 0.6, 1.6),
+        // Far above it is said to be so.
+        most.ratio > FAR_ABOVE ? 0 : 0.8 * ramp(most.ratio, 0.6, 1.6),
         `${most.name}, near its most`,
         `${most.name} is at *${formatNumber(100 * most.ratio, 0)} %* of the most that is usual.`,
         { evidence: ['against its usual dose'] },
