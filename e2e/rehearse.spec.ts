@@ -74,8 +74,10 @@ test('soggy below, why, two of three changes, rehearsed, noted good: the kitchen
   await expectAccessible(page);
 
   await station(page, 'Note');
+  const cut = page.getByRole('button', { name: 'Cut one open' });
+  await expect(cut).toBeVisible();
   await pass(page, 10);
-  await page.getByRole('button', { name: 'Cut one open' }).click();
+  await cut.click();
   await expect(page.getByRole('log', { name: 'What it said' })).toContainText('You find: just right. Note it.');
   await page.getByRole('checkbox', { name: 'just right' }).click();
   // What is above its band and was right moves the band, a little, with its reason.

@@ -54,6 +54,34 @@ const cutOpen = async (page) => {
   await page.getByRole('button', { name: 'bottom: soggy', exact: true }).click();
   await page.getByRole('region', { name: 'Why soggy (bottom)' }).waitFor({ timeout: 20_000 });
 };
+const begin = async (page, name) => {
+  await page.getByRole('button', { name: `Begin: ${name}` }).click();
+  await page.getByRole('region', { name: 'Look for yourself' }).waitFor({ timeout: 20_000 });
+};
+const rehearsed = async (page) => {
+  await begin(page, 'A full fridge');
+  await page.getByRole('link', { name: /^Cool/ }).click();
+  await page.getByRole('button', { name: 'Lay a thermometer in the fridge' }).click();
+  await page.waitForTimeout(3000);
+};
+const debriefed = async (page) => {
+  await begin(page, 'The oven in the hut');
+  await page.getByRole('link', { name: /^Cook/ }).click();
+  await page.getByRole('radio', { name: '60×' }).click();
+  await page.getByRole('button', { name: 'Hang a thermometer in the oven' }).click();
+  await page
+    .getByRole('button', { name: /start the clock|in the heat/i })
+    .first()
+    .click();
+  await page.waitForTimeout(26_000);
+  await page.getByRole('button', { name: /^They are out/ }).click();
+  await page.getByRole('button', { name: 'End the rehearsal, and debrief' }).click();
+  await page.getByRole('region', { name: 'How it came out' }).waitFor({ timeout: 20_000 });
+};
+const trends = async (page) => {
+  await page.getByRole('button', { name: 'Trends' }).click();
+  await page.getByRole('img', { name: /^Salt of the filling/ }).waitFor({ timeout: 20_000 });
+};
 const SHOTS = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
@@ -70,10 +98,10 @@ const SHOTS = [
   { name: 'kitchen', url: '/kitchen', size: phone },
   { name: 'fill-dark', url: `${TURKEY}/fill`, size: phone, dark: true },
   { name: 'fill-wide', url: `${TURKEY}/fill`, size: wide },
-  { name: 'cool-wide', url: `${DUCK}/cool`, size: wide, act: clock },
+  { name: 'rehearsal-wide', url: '/rehearse', size: wide, act: rehearsed },
+  { name: 'debrief', url: '/rehearse', size: phone, act: debriefed },
+  { name: 'trends', url: '/notebook', size: phone, act: trends },
   { name: 'cook-wide', url: `${TURKEY}/cook`, size: wide },
-  { name: 'bench-wide', url: '/', size: wide },
-  { name: 'wrap-wide', url: `${TURKEY}/wrap`, size: wide },
 ];
 
 const { withBrowser } = await import('./serve.mjs');

@@ -3,6 +3,7 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { daySchema } from '@/core/document/day-schema';
 import { kitchenSchema } from '@/core/document/kitchen-schema';
+import { rehearsalSchema } from '@/core/document/rehearsal-schema';
 import { batchSchema } from '@/core/document/schema';
 import { z } from '@/core/zod';
 import { lanternSupper } from '@/data/demo';
@@ -13,6 +14,7 @@ const files: Record<string, string> = {
   'docs/batch.schema.json': json(z.toJSONSchema(batchSchema)),
   'docs/kitchen.schema.json': json(z.toJSONSchema(kitchenSchema)),
   'docs/day.schema.json': json(z.toJSONSchema(daySchema)),
+  'docs/rehearsal.schema.json': json(z.toJSONSchema(rehearsalSchema)),
   'docs/examples/turkey-purses.json': json(lanternSupper('2026-12-05T15:00:00Z')[0]),
   'docs/examples/day.json': json({ ...lanternDay('2026-12-04T17:00:00.000Z'), serveAt: '2026-12-05T18:00:00.000Z' }),
   'docs/examples/kitchen.json': json(DEFAULT_KITCHEN),

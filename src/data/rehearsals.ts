@@ -16,7 +16,7 @@ import { type Look, type RehearsalKitchen } from '@/core/document/vocabulary/reh
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { isPlanned } from '@/core/rehearsal/plan-names';
 import { askNotebook } from '@/workers/notebook-client';
-import { msOf, nowOf, setClock, speedOf } from './clock';
+import { msOf, nowOf, setClock, setPace, speedOf } from './clock';
 import { editBatch, opened } from './hooks';
 import { inTurn } from './lock';
 import { newId } from './new-id';
@@ -62,12 +62,6 @@ async function change(id: string, ...operations: RehearsalOperation[]): Promise<
 
 /** Keeps what its clock shows. */
 export const keepTime = (id: string): Promise<Rehearsal> => change(id, { do: 'passTime', to: nowOf(id) });
-
-/** Lets its time go so fast: 1, 10, 60; 0 stands still. */
-export async function setSpeed(id: string, speed: number): Promise<void> {
-  setClock(id, msOf(id), speed);
-  await keepTime(id);
-}
 
 export const setHands = (id: string, hands: Rehearsal['hands']): Promise<Rehearsal> =>
   change(id, { do: 'setHands', hands });
@@ -130,7 +124,7 @@ async function coreOf(
 
 /** It is over: its time stands still. */
 export async function endRehearsal(id: string): Promise<void> {
-  setClock(id, msOf(id), 0);
+  setPace(id, 0);
   await change(id, { do: 'passTime', to: nowOf(id) }, { do: 'end', at: nowOf(id) });
 }
 

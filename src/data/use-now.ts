@@ -1,13 +1,14 @@
 /** The time, for clocks that run on screen. */
 import { useEffect, useState } from 'react';
-import { nowOf, speedOf } from './clock';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { nowOf } from './clock';
 
-/** However fast a rehearsal goes, no more often than this. */
-const LEAST_MS = 1000;
+/** What is rehearsed may go sixty times as fast: it is renewed at least so often. */
+const REHEARSED_MS = 2000;
 
 /**
  * The time now, ISO 8601, renewed every so often while it is wanted; also when the page comes back from sleep.
- * @param everyMs 0 stands still; what is rehearsed faster is renewed more often
+ * @param everyMs 0 stands still
  * @param of the document whose time it is; without one, the device's
  */
 export function useNow(everyMs: number, of?: string): string {
@@ -16,7 +17,7 @@ export function useNow(everyMs: number, of?: string): string {
     if (everyMs === 0) return undefined;
     const tick = () => setNow(nowOf(of));
     tick();
-    const timer = setInterval(tick, Math.max(Math.min(everyMs, LEAST_MS), everyMs / Math.max(1, speedOf(of))));
+    const timer = setInterval(tick, of !== undefined && isRehearsal(of) ? Math.min(everyMs, REHEARSED_MS) : everyMs);
     document.addEventListener('visibilitychange', tick);
     return () => {
       clearInterval(timer);

@@ -106,7 +106,7 @@ const CASES: [name: string, Omit<FillingInWords, 'title'>, Operation[], cause: s
       form: 'pocket',
       school: 'cooked',
       count: 10,
-      lines: ['600 g braised beef', '100 g onion, fried', '8 g salt'],
+      lines: ['600 g braised beef', '100 g onion, fried', '5 g salt'],
     },
     [found('salty')],
     'own-taste',

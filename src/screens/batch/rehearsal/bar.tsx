@@ -45,10 +45,14 @@ function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
         borderBottomColor: p.steam,
         paddingHorizontal: 16,
         paddingVertical: 6,
-        gap: 4,
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'flex-end',
+        columnGap: 16,
+        rowGap: 4,
       }}
     >
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 12 }}>
+      <View style={{ flexDirection: 'row', flexGrow: 1, alignItems: 'center', columnGap: 12 }}>
         <View style={{ flex: 1, minWidth: 150 }}>
           <Small style={{ color: p.ink }}>Rehearsal: {REHEARSALS[kitchen].label}</Small>
           <Coming rehearsal={rehearsal} now={shown} />
