@@ -9,6 +9,7 @@ import { apply } from '@/core/document/operations';
 import { type Outcome } from '@/core/document/note-schema';
 import { readKitchen } from '@/core/document/read';
 import { type Batch } from '@/core/document/schema';
+import { sayTaken } from '@/core/document/taken';
 import { LEARNED, type LearnedId } from '@/core/document/vocabulary/learned';
 import { type Much, type OutcomeId } from '@/core/document/vocabulary/outcomes';
 import { normal, uniform } from '@/core/heat/random';
@@ -163,6 +164,20 @@ describe('what else a batch teaches', () => {
     );
   });
 
+  it('minutes that were typed in where no clock ran count as measured, and the last word replaces the one before', () => {
+    const say = (batch: Batch, what: 'load' | 'wrap', minutes: number | null) =>
+      sayTaken(batch, what, { minutes, planned: 30, at: AT }).reduce(apply, batch);
+    const said = say(say(say(turkey, 'load', 40), 'load', 44), 'wrap', 36);
+    expect(said.taken.map(({ what, minutes }) => [what, minutes])).toEqual([
+      ['load', 44],
+      ['wrap', 36],
+    ]);
+    expect(numbersOf(said, DEFAULT_KITCHEN, heat)).toMatchObject({ inHeatMinutes: 44, isTimed: true });
+    expect(taught(said, 'wrap-seconds')[0].x).toBeCloseTo((36 * 60) / turkey.count, 6);
+    expect(say(say(said, 'load', null), 'wrap', null).taken).toEqual([]);
+    expect(numbersOf(turkey, DEFAULT_KITCHEN, heat).isTimed).toBe(false);
+  });
+
   const having = (what: LearnedId, x: number, times = 30): Kitchen =>
     Array.from({ length: times }).reduce<Kitchen>(
       (k, _none, i) =>
@@ -185,6 +200,8 @@ describe('what else a batch teaches', () => {
       /your kitchen, learned from 30 batches/,
     );
     expect(before.portion.spoon).not.toMatch(/kitchen/);
+    expect(assess(beef, having('salt', 1.4), null).checks.salt.sentence).toMatch(/in your kitchen\.$/);
+    expect(assess(beef, DEFAULT_KITCHEN, null).checks.salt.sentence).not.toMatch(/your kitchen/);
     expect(assessed(having('spoonful', 1.4)).portion.spoon).toMatch(/, as your kitchen fills it$/);
     expect(assessed(having('waste', 8)).portion.fromFilling).toBeLessThan(0.95 * before.portion.fromFilling);
     expect(JSON.stringify(assessed(having('waste', 8)).checks.fit.why)).toMatch(/g of it in parcels \(your kitchen\)/);

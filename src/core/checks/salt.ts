@@ -42,9 +42,11 @@ function judge(accounts: Accounts): Judgement {
     headline: `Salt: ${salt.fillingPercent > high ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'as it should be'}`,
     sentence: salt.isSweet
       ? `*${percent(salt.fillingPercent)}* of the filling. It is sweet: a pinch, to ${percent(high)}.`
-      : `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}.`,
+      : `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.`,
   };
 }
+
+const isLearned = ({ kitchen }: Accounts): boolean => learnedOf(kitchen.learned, 'salt', EVERYTHING) !== null;
 
 /** The usual band; both edges are raised where the wrapper brings little salt. */
 function bandOf({ blandBelowPercent, saltyAbovePercent, isSweet }: SaltAccount): { low: number; high: number } {

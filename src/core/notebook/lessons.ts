@@ -2,6 +2,7 @@
 import { paceOfBatch } from '../cooling/board-clock';
 import { type Lesson } from '../document/learned';
 import { type Outcome } from '../document/note-schema';
+import { lastTaken } from '../document/taken';
 import { EDGES } from '../document/vocabulary/edges';
 import { EVERYTHING } from '../document/vocabulary/learned';
 import { type Much, type OutcomeId } from '../document/vocabulary/outcomes';
@@ -74,7 +75,9 @@ function isOpen(outcome: Outcome, explained: readonly Explained[], by: readonly 
 const SURE = 0.5;
 
 function pace({ batch }: BatchNumbers): Taught[] {
-  const seconds = paceOfBatch(batch.wrap);
+  const taps = paceOfBatch(batch.wrap);
+  const said = lastTaken(batch, 'wrap');
+  const seconds = taps ?? (said === null ? null : (60 * said.minutes) / batch.count);
   if (seconds === null || seconds <= 0) return [];
   const { edge } = batch.wrap;
   return [
@@ -83,7 +86,7 @@ function pace({ batch }: BatchNumbers): Taught[] {
       of: edge,
       estimate: EDGES[edge].seconds,
       x: seconds,
-      because: `*${formatNumber(seconds, 0)} s* a parcel by the bench clock.`,
+      because: `*${formatNumber(seconds, 0)} s* a parcel ${taps === null ? `in ${formatNumber(said?.minutes ?? 0, 0)} min for ${batch.count}` : 'by the bench clock'}.`,
     },
   ];
 }

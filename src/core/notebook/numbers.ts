@@ -8,6 +8,7 @@ import { moistureFigures } from '../checks/moisture';
 import { boardOf, type BoardSeen } from './board-seen';
 import { readingsInHeat } from '../document/cook-runs';
 import { plannedMinutes } from '../document/cooking';
+import { lastTaken } from '../document/taken';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Outcome } from '../document/note-schema';
 import { type Batch } from '../document/schema';
@@ -36,7 +37,7 @@ export interface BatchNumbers {
   core: CoreForecast | null;
   crust: CrustFigures | null;
   cookFit: CookFit | null;
-  /** Minutes in the heat: by the clock of the loads, else as planned. */
+  /** Minutes in the heat: by the clock of the loads, else as the cook says, else as planned. */
   inHeatMinutes: number;
   isTimed: boolean;
   plannedMinutes: number;
@@ -70,6 +71,7 @@ export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): B
   const [low, high] = accounts.fit.comfortableMl;
   const runs = cook.earlierRuns.map(({ inAt, outAt }) => (Date.parse(outAt) - Date.parse(inAt)) / 60_000);
   const planned = plannedMinutes(cook);
+  const said = lastTaken(batch, 'load');
   const { parcelBeforeG, parcelAfterG } = note.measured;
   return {
     batch,
@@ -87,8 +89,8 @@ export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): B
     core: heat.core,
     crust: heat.core && crustOf(batch, heat.core),
     cookFit: fitCook(batch, kitchen),
-    inHeatMinutes: runs.length === 0 ? planned : runs.reduce((sum, m) => sum + m, 0) / runs.length,
-    isTimed: runs.length > 0,
+    inHeatMinutes: runs.length > 0 ? runs.reduce((sum, m) => sum + m, 0) / runs.length : (said?.minutes ?? planned),
+    isTimed: runs.length > 0 || said !== null,
     plannedMinutes: planned,
     lowestC: cook.readings.length === 0 ? null : Math.min(...lastRound(cook.readings).map(({ c }) => c)),
     against: heat.core && readingsAgainst(batch, heat.core),

@@ -3,6 +3,7 @@ import { forecastHeat } from '../checks/heat';
 import { paceOfBatch } from '../cooling/board-clock';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
+import { lastTaken } from '../document/taken';
 import { type FormId, FORMS } from '../document/vocabulary/forms';
 import { isGood, type OutcomeId, OUTCOMES } from '../document/vocabulary/outcomes';
 import { formatNumber } from '../units/amount';
@@ -136,7 +137,8 @@ function readings(looked: readonly Looked[]): Trend {
 
 function pace(looked: readonly Looked[]): Trend {
   const points = series(looked, ({ batch }) => {
-    const seconds = paceOfBatch(batch.wrap);
+    const said = lastTaken(batch, 'wrap');
+    const seconds = paceOfBatch(batch.wrap) ?? (said === null ? null : (60 * said.minutes) / batch.count);
     return seconds === null || seconds <= 0 ? null : 3600 / seconds;
   });
   const values = points.map(({ value }) => value);

@@ -22,7 +22,7 @@ export interface WrapPlan {
   amounts: DoughAmounts | null;
   water: (DoughWater & { iceG: number; wantC: number }) | null;
   /** Where it rises, °C, and how long to double; null of a dough without yeast. */
-  rise: { c: number; minutes: number | null } | null;
+  rise: { c: number; minutes: number | null; isLearned: boolean } | null;
   steps: TimedStep[];
   /** Skins one by one, so many to a parcel; null of a pan. */
   pieces: (Pieces & { each: number; count: number }) | null;
@@ -55,7 +55,11 @@ export function planWrap(batch: Batch, kitchen: Kitchen, fit: Fit, laid: Laid, d
     amounts,
     water: water && { ...water, iceG: water.iceShare * liquidG, wantC },
     rise: isYeasted(dough.parts)
-      ? { c: riseC, minutes: times(riseMinutes(dough.parts, riseC), riseFactor(kitchen)) }
+      ? {
+          c: riseC,
+          minutes: times(riseMinutes(dough.parts, riseC), riseFactor(kitchen)),
+          isLearned: riseFactor(kitchen) !== 1,
+        }
       : null,
     steps: timedSteps(dough, riseC, riseFactor(kitchen)),
     pieces:

@@ -3,6 +3,7 @@ import { STAGES } from '@/core/document/vocabulary/stages';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { batchCard, type Card } from '@/core/checks/card';
 import { useAssessment } from '@/data/heat';
@@ -51,6 +52,7 @@ function Sheet({ batch }: { batch: Batch }) {
       </View>
       <View nativeID="sheet" style={{ gap: 10, maxWidth: 760, width: '100%' }}>
         <View>
+          {isRehearsal(batch.id) && <Small>Rehearsal: nothing of this was cooked.</Small>}
           <Heading level={1}>{card.title}</Heading>
           <Small>{batchLine(batch)}</Small>
         </View>

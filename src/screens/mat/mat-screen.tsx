@@ -2,6 +2,7 @@
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { FORMS } from '@/core/document/vocabulary/forms';
 import { account } from '@/core/checks/account';
@@ -60,6 +61,7 @@ function Sheet({ batch }: { batch: Batch }) {
         </Small>
       </View>
       <View nativeID="sheet" style={{ gap: 8 }}>
+        {isRehearsal(batch.id) && <Small>Rehearsal</Small>}
         <Heading level={2}>{batch.title}</Heading>
         {/* Wider than a phone it is scrolled; on paper it is whole. */}
         <ScrollView horizontal>

@@ -14,7 +14,7 @@ const t = (c: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
 const k = (kelvin: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
   kitchen.temperature === 'C' ? `${Math.round(kelvin)} °C` : `${Math.round(kelvin * 1.8)} °F`;
 
-const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by the clock of its loads' : 'as planned');
+const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by its clock' : 'as planned');
 
 /** Milder oil soaks in, °C. House estimate, as cooks have it. */
 const MILD_OIL_C = 165;

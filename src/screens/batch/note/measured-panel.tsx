@@ -1,7 +1,11 @@
 /** What was weighed and timed at the end. All of it may be left empty. */
 import { View } from 'react-native';
+import { plannedMinutes } from '@/core/document/cooking';
+import { wrapSeconds } from '@/core/document/learned';
 import { LIMITS } from '@/core/document/limits';
 import { type Batch } from '@/core/document/schema';
+import { lastTaken, sayTaken } from '@/core/document/taken';
+import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Heading, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
@@ -17,8 +21,18 @@ const FIELDS: readonly { field: Field; label: string; unit: string; limits: (typ
   { field: 'cutAfterMinutes', label: 'Cut after', unit: 'min', limits: LIMITS.cutAfterMinutes },
 ];
 
-export function MeasuredPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit'>) {
+/** Minutes that work really took, as they are typed in where no clock ran. */
+const WORK = [
+  { what: 'load', label: 'In the heat' },
+  { what: 'wrap', label: 'Filling and closing them all' },
+] as const;
+
+export function MeasuredPanel({ batch, kitchen, edit }: Pick<StationProps, 'batch' | 'kitchen' | 'edit'>) {
   const { measured } = batch.note;
+  const planned = {
+    load: plannedMinutes(batch.cook),
+    wrap: Math.round((batch.count * wrapSeconds(batch.wrap.edge, kitchen)) / 60),
+  };
   return (
     <View style={{ gap: 8 }}>
       <Heading level={2}>What you weighed</Heading>
@@ -34,6 +48,19 @@ export function MeasuredPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edi
             most={limits.most}
             optional
             onChange={(value) => edit({ do: 'setMeasured', to: { [field]: value } }, field, 'beside')}
+          />
+        ))}
+        {WORK.map(({ what, label }) => (
+          <AmountField
+            key={what}
+            label={label}
+            unit="min"
+            value={lastTaken(batch, what)?.minutes ?? null}
+            {...LIMITS.taskMinutes}
+            optional
+            onChange={(minutes) =>
+              edit(sayTaken(batch, what, { minutes, planned: planned[what], at: now(batch.id) }), what, 'beside')
+            }
           />
         ))}
       </View>

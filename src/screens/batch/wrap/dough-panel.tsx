@@ -320,7 +320,7 @@ function Steps({ plan, scale }: { plan: WrapPlan; scale: 'C' | 'F' }) {
         <Small>
           {plan.rise.minutes === null
             ? `At ${formatTemperature(plan.rise.c, scale)} yeast does nothing.`
-            : `Doubled after about ${formatMinutes(Math.round(plan.rise.minutes))} at ${formatTemperature(plan.rise.c, scale)} (house estimate).`}
+            : `Doubled after about ${formatMinutes(Math.round(plan.rise.minutes))} at ${formatTemperature(plan.rise.c, scale)} (${plan.rise.isLearned ? 'your kitchen' : 'house estimate'}).`}
         </Small>
       )}
     </View>
