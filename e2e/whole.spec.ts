@@ -130,3 +130,29 @@ test('readings as a table; a proposal with another number; trends; what is done 
     .poll(async () => Object.keys(await documents(page)).filter((key) => /turkey-purses-[12]$/.test(key)).length)
     .toBe(2);
 });
+
+test('a store that is nearly full says so and of what; a photograph that has no room is refused kindly', async ({
+  page,
+}) => {
+  await page.goto('/kitchen');
+  const data = page.getByRole('region', { name: 'Your data' });
+  await expect(data.getByRole('group', { name: 'How full the store is' })).toBeVisible();
+  await expect(data.getByText(/It is nearly full/)).toHaveCount(0);
+  await page.evaluate(() => {
+    // As if by many old batches: until next to nothing more goes in.
+    let letters = 4_000_000;
+    for (let i = 0; letters > 2000; i++)
+      try {
+        localStorage.setItem(`involucrum/photograph/old-${i}`, JSON.stringify('x'.repeat(letters)));
+      } catch {
+        letters = Math.floor(letters / 2);
+      }
+  });
+  await page.reload();
+  await expect(data.getByText(/It is nearly full: put what is done into a file/)).toBeVisible();
+  await expect(data.getByRole('group', { name: 'How full the store is' })).toContainText(/Photographs: \d\.\d MB/);
+  await page.goto(`${TURKEY}/note`);
+  await choose(page, 'Add a photograph', { name: 'p.png', mimeType: 'image/png', buffer: await picture(page) });
+  await expect(page.getByText(/no room for a photograph\. Everything else is kept\./)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Photograph of Turkey/ })).toHaveCount(0);
+});
