@@ -9,6 +9,7 @@ const only = (name, from, allowed, extra = []) => ({
 const library = (...names) => names.map((n) => `^(node_modules/)?${n}`);
 
 // The rooms of the core, and what each may take from: itself, and rooms below it. `document` is lowest, `checks` highest.
+const BELOW_CHECKS = ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking'];
 const ROOMS = {
   document: [],
   units: ['document'],
@@ -22,34 +23,10 @@ const ROOMS = {
   schedule: ['heat'],
   recipe: ['document', 'units', 'food', 'filling'],
   formats: ['document', 'units', 'food', 'filling', 'recipe'],
-  checks: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking'],
-  day: [
-    'document',
-    'units',
-    'food',
-    'filling',
-    'wrapper',
-    'safety',
-    'heat',
-    'cooling',
-    'cooking',
-    'checks',
-    'schedule',
-  ],
-  notebook: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking', 'checks'],
-  rehearsal: [
-    'document',
-    'units',
-    'food',
-    'filling',
-    'wrapper',
-    'safety',
-    'heat',
-    'cooling',
-    'cooking',
-    'checks',
-    'notebook',
-  ],
+  checks: BELOW_CHECKS,
+  day: [...BELOW_CHECKS, 'checks', 'schedule'],
+  notebook: [...BELOW_CHECKS, 'checks'],
+  rehearsal: [...BELOW_CHECKS, 'checks', 'notebook'],
 };
 const rooms = Object.entries(ROOMS).map(([room, below]) => ({
   name: `room-${room}`,

@@ -161,6 +161,7 @@ describe('the vessels of the kitchen', () => {
     expect(screen.getByText(`${cools}: 1.42\u00a0× as quickly as is usual`)).toBeTruthy();
     expect(screen.getByText(/House estimate 8\s%; from 1 batch\./)).toBeTruthy();
     expect(screen.getByText(/from 4 readings; frozen\./)).toBeTruthy();
+    expect(screen.getByText(/0\.90\s× as strongly as is usual, 12\s°C colder than it says/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Why: How far portions differ'));
     expect(screen.getByText(/Turkey and celeriac purses, 5 December 2026: 6\s%/)).toBeTruthy();
     expect(screen.getByText(/3 weighed differ by/)).toBeTruthy();

@@ -12,7 +12,7 @@ const SAME = 0.05;
 const SAME_K = 2;
 
 /** How it heats: `0.8 times as well as is usual, and 6 °C cooler than it is set to`. */
-export function heatWords({ factor, biasK }: Pick<ApplianceHeat, 'factor' | 'biasK'>, scale: 'C' | 'F'): string {
+function heatWords({ factor, biasK }: Pick<ApplianceHeat, 'factor' | 'biasK'>, scale: 'C' | 'F'): string {
   const off = scale === 'F' ? 1.8 * biasK : biasK;
   const parts = [
     ...(Math.abs(factor - 1) >= SAME ? [`*${formatNumber(factor, 2)}* times as well as is usual`] : []),

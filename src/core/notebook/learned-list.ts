@@ -1,7 +1,6 @@
 /** Everything that a kitchen has learned, in one list: each figure beside its house estimate, and what it was learned from. */
-import { heatWords } from '../checks/fit-heat-words';
 import { fitKey, heatKey, type KitchenOperation } from '../document/kitchen-operations';
-import { type Kitchen } from '../document/kitchen-schema';
+import { type ApplianceHeat, type Kitchen } from '../document/kitchen-schema';
 import { BASES } from '../document/vocabulary/bases';
 import { MEDIA } from '../document/vocabulary/media';
 import { PLACES } from '../document/vocabulary/places';
@@ -73,6 +72,13 @@ const fromCooling = ({ cooling, frozen }: Kitchen): LearnedRow[] =>
     };
   });
 
+/** `0.92 × as strongly as is usual, 8 °C colder than it says` */
+function heatFigure({ factor, biasK }: ApplianceHeat, scale: Kitchen['temperature']): string {
+  const strength = `${formatNumber(factor, 2)} × as strongly as is usual`;
+  const by = Math.round(Math.abs(biasK) * (scale === 'C' ? 1 : 1.8));
+  return by === 0 ? strength : `${strength}, ${by} °${scale} ${biasK < 0 ? 'colder' : 'hotter'} than it says`;
+}
+
 const fromHeats = ({ appliances, frozen, temperature }: Kitchen): LearnedRow[] =>
   appliances.flatMap(({ id, name, heats }) =>
     heats.map((heat) => {
@@ -81,7 +87,7 @@ const fromHeats = ({ appliances, frozen, temperature }: Kitchen): LearnedRow[] =
       return {
         key,
         label: `How it heats: ${name}, ${MEDIA[heat.medium].label}`,
-        value: heatWords(heat, temperature).replaceAll('*', ''),
+        value: heatFigure(heat, temperature),
         estimate: 'as it is set, 1 ×',
         from: counted(heat.readings, 'reading'),
         isFrozen,

@@ -4,6 +4,7 @@ import { LineChart } from 'react-native-chart-kit/v2';
 import { View } from 'react-native';
 import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { chartTheme } from './chart-theme';
 import { Small } from '../parts/text';
 import { roundTicks, tickLabel } from './ticks';
 
@@ -84,14 +85,7 @@ export default function Curve(props: CurveProps) {
         curve="linear"
         showVerticalGridLines={false}
         legend={false}
-        theme={{
-          background: p.ground,
-          plotBackground: p.ground,
-          grid: p.rule,
-          axis: p.rule,
-          text: p.ink,
-          mutedText: p.soft,
-        }}
+        theme={chartTheme(p)}
         referenceBands={[
           {
             y1: target.side === 'below' ? props.yMin : target.c,

@@ -2,6 +2,7 @@
 import { LineChart } from 'react-native-chart-kit/v2';
 import { View } from 'react-native';
 import { usePalette } from '../theme/use-palette';
+import { chartTheme } from './chart-theme';
 
 export interface TrendChartProps {
   values: readonly number[];
@@ -52,14 +53,7 @@ export default function TrendChart({ values, aim, label, width, format }: TrendC
         curve="linear"
         showVerticalGridLines={false}
         legend={false}
-        theme={{
-          background: p.ground,
-          plotBackground: p.ground,
-          grid: p.rule,
-          axis: p.rule,
-          text: p.ink,
-          mutedText: p.soft,
-        }}
+        theme={chartTheme(p)}
         formatXLabel={() => ''}
         formatYLabel={(value) => format(Number(value))}
         tooltip={false}
