@@ -14,6 +14,8 @@ import {
   type WholeRecord,
 } from '@/core/formats/whole';
 import { titled } from '@/core/document/create';
+import { type ReadResult } from '@/core/document/read';
+import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { download } from './files';
 import { now } from './hooks';
@@ -108,63 +110,72 @@ export interface Restored {
   refused: string[];
 }
 
-/** Whether a record can be read; null, or what stands against it. */
-async function refusalOf({ kind, document }: WholeRecord): Promise<string | null> {
-  const read = {
-    batch: validator.readBatch,
-    'rehearsed-batch': validator.readBatch,
-    day: validator.readDay,
-    kitchen: validator.readKitchen,
-    'rehearsed-kitchen': validator.readKitchen,
-    rehearsal: validator.readRehearsal,
-  };
-  if (kind === 'unreadable') return typeof document === 'string' ? null : 'is no text';
+/** Where a text that cannot be read may lie: among documents, never among bookkeeping. */
+const isDocumentKey = (key: string): boolean => key === KITCHEN_KEY || PREFIXES.some(([, p]) => key.startsWith(p));
+
+const READERS = {
+  batch: validator.readBatch,
+  'rehearsed-batch': validator.readBatch,
+  day: validator.readDay,
+  kitchen: validator.readKitchen,
+  'rehearsed-kitchen': validator.readKitchen,
+  rehearsal: validator.readRehearsal,
+};
+/** Kinds that are of a rehearsal, and are called so. */
+const OF_REHEARSAL: readonly RecordKind[] = ['rehearsal', 'rehearsed-batch', 'rehearsed-kitchen'];
+
+/** Whether a record can be read, and is what it says; null, or what stands against it. */
+async function refusalOf({ kind, id, document }: WholeRecord): Promise<string | null> {
+  if (kind === 'unreadable')
+    return typeof document === 'string' && isDocumentKey(id) ? null : 'is no text of a document';
+  if (OF_REHEARSAL.includes(kind) !== isRehearsal(id)) return `id: “${id}” is not what a ${kind} is called`;
   if (kind === 'photograph')
     return typeof document === 'string' && document.startsWith('data:image/') ? null : 'is no picture';
-  const result: { ok: boolean; problems?: string[] } = await read[kind](document);
-  return result.ok ? null : (result.problems?.[0] ?? 'cannot be read');
+  const result: ReadResult<object> = await READERS[kind](document);
+  if (!result.ok) return result.problems[0] ?? 'cannot be read';
+  const { value } = result;
+  return 'id' in value && value.id !== id ? `id: is not “${id}”, as the file says` : null;
 }
 
-/** Keeps what is here of a record that is going to be replaced. */
-async function keepMine({ kind, id }: WholeRecord, text: string, copies: ReadonlyMap<string, string>): Promise<void> {
+/**
+ * Keeps what is here of a record that is going to be replaced.
+ * @param copies the copy that each batch of mine has become by now; its photograph goes along
+ */
+async function keepMine({ kind, id }: WholeRecord, text: string, copies: Map<string, string>): Promise<void> {
   if (isFreshDemo(text)) return;
-  if (kind === 'kitchen') {
-    await writeText(`${KITCHEN_KEY}-set-aside/${now()}`, text);
-    return;
-  }
-  const copyId = copies.get(id);
-  if (copyId === undefined) return;
-  if (kind === 'photograph') await writeText(photographKey(copyId), text);
+  if (kind === 'kitchen') await writeText(`${KITCHEN_KEY}-set-aside/${now()}`, text);
+  else if (kind === 'photograph') await writeText(photographKey(copies.get(id) ?? id), text);
   else if (kind === 'batch' || kind === 'day') {
+    const copyId = newId();
     const { title, ...mine } = parse(text) as { title: string };
     await writeText(
       KEYS[kind](copyId),
       JSON.stringify({ ...mine, title: titled(title, ' (as it was here)'), id: copyId }),
     );
+    copies.set(id, copyId);
   }
 }
 
 /** Kinds of which mine can be kept beside theirs. */
-const CAN_BE_KEPT: readonly RecordKind[] = ['batch', 'day', 'kitchen', 'photograph'];
+const CAN_BE_KEPT: readonly RecordKind[] = ['batch', 'day', 'kitchen'];
 
 /** Puts records in, under one lock. What is the same stays as it is. */
 export async function restoreWhole(compared: readonly Compared[], ofChanged: OfChanged): Promise<Restored> {
   const done: Restored = { put: 0, left: 0, refused: [] };
-  // A batch of mine and its photograph go to the same copy.
-  const copies = new Map(
-    compared
-      .filter(({ record, standing }) => standing === 'changed' && (record.kind === 'batch' || record.kind === 'day'))
-      .map(({ record }) => [record.id, newId()]),
-  );
+  const copies = new Map<string, string>();
+  // A photograph of mine has somewhere to go only once its batch has become a copy.
+  const isKept = ({ kind, id }: WholeRecord): boolean =>
+    CAN_BE_KEPT.includes(kind) || (kind === 'photograph' && copies.has(id));
+  const isPhotograph = ({ record }: Compared): boolean => record.kind === 'photograph';
+  const ordered = [...compared.filter((c) => !isPhotograph(c)), ...compared.filter(isPhotograph)];
   await inTurn(async () => {
-    for (const { record } of compared) {
+    for (const { record } of ordered) {
       const key = keyOf(record);
       const here = await readToChange(key);
       const standing = standingOf(record, here);
       const isTaken =
         standing === 'new' ||
-        (standing === 'changed' &&
-          (isFreshDemo(here ?? '') || (ofChanged === 'theirs' && CAN_BE_KEPT.includes(record.kind))));
+        (standing === 'changed' && (isFreshDemo(here ?? '') || (ofChanged === 'theirs' && isKept(record))));
       const refusal = isTaken ? await refusalOf(record) : null;
       if (refusal !== null) done.refused.push(`${nameOf(record)}: ${refusal}`);
       else if (!isTaken) done.left += standing === 'changed' ? 1 : 0;

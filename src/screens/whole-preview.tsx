@@ -1,9 +1,10 @@
 /** What a whole kitchen's file would bring: what is new, changed, the same; put in only when the cook says so. */
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import useSWR from 'swr';
 import { type Compared, type Standing } from '@/core/formats/whole';
 import { messageOf } from '@/data/hooks';
+import { newId } from '@/data/new-id';
 import { say } from '@/data/notices';
 import { type OfChanged, type Restored } from '@/data/whole';
 import { Choices, Press } from '@/ui/parts/press';
@@ -19,14 +20,11 @@ const WORDS: Readonly<Record<Standing, string>> = {
 };
 
 export function WholePreview({ text, onClose }: { text: string; onClose: () => void }) {
-  const { data, error } = useSWR(
-    ['whole', text.length, text.slice(0, 200)],
-    async () => (await import('@/data/whole')).previewWhole(text),
-    {
-      revalidateOnFocus: false,
-      revalidateOnMount: true,
-    },
-  );
+  // Each opening is looked through anew: what is here may have changed since.
+  const key = useMemo(() => ({ opened: newId(), text }), [text]);
+  const { data, error } = useSWR(['whole', key.opened], async () => (await import('@/data/whole')).previewWhole(text), {
+    revalidateOnFocus: false,
+  });
   if (error) return <Body role="alert">The file could not be read: {messageOf(error)}. Nothing was changed.</Body>;
   if (data === undefined) return <Small role="status">Reading the file …</Small>;
   if ('problems' in data) {

@@ -95,6 +95,16 @@ describe('readings as a table', () => {
     expect(fahrenheit.cook.readings).toEqual([{ round: 1, at: later(5), c: 73.9 }]);
   });
 
+  it('two coolings come back as two', () => {
+    const twice = cooled(full, { do: 'startCooling', at: later(400) }, read(420, 66), {
+      do: 'stopCooling',
+      at: later(430),
+    });
+    const runs = taken(readingsToCsv(twice), empty).cool.earlierRuns.map(({ readings }) => readings);
+    expect(runs).toEqual(twice.cool.earlierRuns.map(({ readings }) => readings).filter((list) => list.length > 0));
+    expect(runs.length).toBeGreaterThan(1);
+  });
+
   it('join the cooling that runs; those of before it began are refused, and nothing is changed', () => {
     const running = cooled(empty, { do: 'startCooling', at: AT });
     expect(taken(`time,celsius\n${later(10)},66`, running).cool.run?.readings).toEqual([{ at: later(10), c: 66 }]);

@@ -16,8 +16,8 @@ import { rehearsedCore, rehearsedSignal } from '@/core/rehearsal/thermometers';
 const AT = '2026-12-05T14:00:00.000Z';
 const later = (at: string, minutes: number): string => new Date(Date.parse(at) + minutes * 60_000).toISOString();
 
-function begin(kitchen: PlannedKitchen, seed = 7): Situation {
-  const { batch, minutes } = planOf(kitchen, { id: rehearsalId(kitchen), at: AT });
+function begin(kitchen: PlannedKitchen, seed = 7, fresh: string = kitchen): Situation {
+  const { batch, minutes } = planOf(kitchen, { id: rehearsalId(fresh), at: AT });
   return { batch, kitchen: DEFAULT_KITCHEN, rehearsal: beginRehearsal(batch, { kitchen, seed, at: AT, minutes }) };
 }
 
@@ -63,7 +63,11 @@ describe('a rehearsal', () => {
       expect(hiddenOf(begin(kitchen, 3).rehearsal)).toEqual(hiddenOf(once.rehearsal));
       expect(hiddenOf(begin(kitchen, 4).rehearsal)).not.toEqual(hiddenOf(once.rehearsal));
       expect(JSON.stringify(once.rehearsal)).not.toMatch(/bias|factor|hidden/i);
-      for (const what of LOOK_IDS) expect(look(what, once)).toEqual(look(what, begin(kitchen, 3)));
+      // Whatever it is called: somebody else's has another id.
+      const theirs = begin(kitchen, 3, 'theirs');
+      for (const what of LOOK_IDS) expect(look(what, once)).toEqual(look(what, theirs));
+      for (const parcel of [0, 1])
+        expect(rehearsedCore(once, parcel, 15, 2)).toBe(rehearsedCore(theirs, parcel, 15, 2));
     }
   });
 

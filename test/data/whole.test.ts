@@ -131,6 +131,31 @@ describe('the whole kitchen', () => {
     expect(await previewWhole('not json')).toMatchObject({ problems: [expect.any(String)] });
   });
 
+  it('a photograph that differs beside the same batch stays: there is nowhere to keep it', async () => {
+    const all = await lived();
+    const file = await saved();
+    const key = all.map(({ id }) => repository.photographKey(id)).find((k) => mockStorage.texts.has(k)) ?? '';
+    const mine = JSON.stringify(`${PICTURE}BBBB`);
+    mockStorage.texts.set(key, mine);
+    expect(await restoreWhole(await preview(file), 'theirs')).toMatchObject({ put: 0, left: 1 });
+    expect(mockStorage.texts.get(key)).toBe(mine);
+  });
+
+  it('what is not what it says is refused: another id, a rehearsal among real ones, a text among the bookkeeping', async () => {
+    const [one] = await lived();
+    const records = [
+      { kind: 'batch', id: 'other', document: one },
+      { kind: 'batch', id: 'rehearsal-x', document: { ...one, id: 'rehearsal-x' } },
+      { kind: 'rehearsed-kitchen', id: 'x', document: DEFAULT_KITCHEN },
+      { kind: 'unreadable', id: 'involucrum/pending/x', document: '[]' },
+    ];
+    mockStorage.empty();
+    const file = JSON.stringify({ format: 'involucrum/whole', version: 1, madeAt: AT, records });
+    const done = await restoreWhole(await preview(file), 'theirs');
+    expect(done).toMatchObject({ put: 0, refused: records.map(() => expect.any(String) as string) });
+    expect(mockStorage.texts.size).toBe(0);
+  });
+
   it('batches are archived with their photographs, taken away, and come back as they were', async () => {
     const [one, two] = await lived();
     const before = documents();

@@ -36,7 +36,7 @@ export function hiddenHeat(batch: Pick<Batch, 'id' | 'cook'>): { factor: number;
  * Its middle, °C; null where there is nothing in it.
  * @param parcel which one, from 0
  * @param minute since it went into the heat
- * @param heat how it really heats there
+ * @param heat how it really heats there; @param dice decide how each parcel differs
  */
 export function simulatedCore(
   batch: Batch,
@@ -44,13 +44,14 @@ export function simulatedCore(
   parcel: number,
   minute: number,
   heat = hiddenHeat(batch),
+  dice = seedOf(batch.id),
 ): number | null {
   // What the kitchen has learned is not known to the simulation.
   const unlearned: Kitchen = { ...kitchen, appliances: kitchen.appliances.map((a) => ({ ...a, heats: [] })) };
   const o = outline(batch, unlearned);
   if (o.lines.length === 0) return null;
   const cooked = cookedFrom(batch, unlearned, o, drawLedger(o.lines, batch.water, 0));
-  const seed = seedOf(batch.id) + parcel;
+  const seed = dice + parcel;
   const plan = planFor(cooked, [LEAST_FULLER + FULLER_RANGE * hash01(seed, 21), hash01(seed, 22), hash01(seed, 23)]);
   return coreAt(really(plan, heat.factor, heat.biasK), [Math.max(0.05, minute)])[0];
 }

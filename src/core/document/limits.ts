@@ -41,8 +41,6 @@ export const LIMITS = {
   packetCount: span(1, 500),
   packetG: span(10, 10_000),
   scoopMl: span(1, 1000),
-  /** Spread of one portion against the next, % (one standard deviation). */
-  portionSpread: span(0, 60),
   tapParcels: span(1, 100),
   portionG: span(1, 5000),
   doughG: span(0, 20_000),

@@ -21,7 +21,7 @@ export function readingsToCsv({ cool, cook }: Pick<Batch, 'cool' | 'cook'>): str
     ...runs.flatMap((run, i) => run.readings.map(({ at, c }) => ['cooling', i + 1, at, c])),
     ...cook.readings.map(({ round, at, c }) => ['core', round, at, c]),
   ];
-  return `${Papa.unparse([COLUMNS as readonly string[] as string[], ...rows])}\r\n`;
+  return `${Papa.unparse([[...COLUMNS], ...rows])}\r\n`;
 }
 
 export type ReadingsRead = { ok: true; operations: Operation[]; count: number } | { ok: false; problems: string[] };
@@ -109,11 +109,16 @@ function placed(rows: readonly Row[], { cool, cook }: Batch): ReadingsRead {
       ok: false,
       problems: [`(table): holds more readings than a batch does; a batch takes ${formatNumber(MOST.coolReadings)}`],
     };
-  const add = cooled.map(({ at, c }): Operation => ({ do: 'addCoolReading', reading: { at, c } }));
+  const add = ({ at, c }: Row): Operation => ({ do: 'addCoolReading', reading: { at, c } });
+  const rounds = [...new Set(cooled.map(({ round }) => round))].map((round) => cooled.filter((r) => r.round === round));
   const own: Operation[] =
-    run === null && cooled.length > 0
-      ? [{ do: 'startCooling', at: cooled[0].at }, ...add, { do: 'stopCooling', at: cooled[cooled.length - 1].at }]
-      : add;
+    run === null
+      ? rounds.flatMap((one) => [
+          { do: 'startCooling' as const, at: one[0].at },
+          ...one.map(add),
+          { do: 'stopCooling' as const, at: one[one.length - 1].at },
+        ])
+      : cooled.map(add);
   return {
     ok: true,
     count: fresh.length,

@@ -30,7 +30,7 @@ export function rehearsedSignal(situation: Situation, minute: number): Signal | 
 export function rehearsedCore(situation: Situation, parcel: number, minute: number, times: number): number | null {
   const { rehearsal, batch, kitchen } = situation;
   const { heatFactor, biasK, probeErrorK } = hiddenOf(rehearsal);
-  const trueC = simulatedCore(batch, kitchen, parcel, minute, { factor: heatFactor, biasK });
+  const trueC = simulatedCore(batch, kitchen, parcel, minute, { factor: heatFactor, biasK }, rehearsal.seed);
   if (trueC === null) return null;
   return times === 1 ? Math.min(BOILING_C, trueC + probeErrorK) : trueC;
 }

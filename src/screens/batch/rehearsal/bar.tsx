@@ -5,6 +5,8 @@ import useSWR from 'swr';
 import { type Rehearsal } from '@/core/document/rehearsal';
 import { REHEARSALS } from '@/core/document/vocabulary/rehearsals';
 import { msOf } from '@/data/clock';
+import { messageOf } from '@/data/hooks';
+import { say } from '@/data/notices';
 import { endRehearsal, heardOf, useRehearsal } from '@/data/rehearsals';
 import { useNow } from '@/data/use-now';
 import { Choices, Press } from '@/ui/parts/press';
@@ -32,8 +34,12 @@ function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
   // Drawn again as it stands still: a stopped clock shows the minute it stopped at.
   const shown = speed === 0 ? new Date(msOf(id)).toISOString() : now;
   const finish = async () => {
-    await endRehearsal(id);
-    router.navigate(`/rehearse/${id}`);
+    try {
+      await endRehearsal(id);
+      router.navigate(`/rehearse/${id}`);
+    } catch (error) {
+      say({ text: messageOf(error), kind: 'problem' });
+    }
   };
   return (
     <View
@@ -65,9 +71,7 @@ function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
         {!isOver && (
           <Choices
             label="Time goes"
-            value={
-              WORDS[String(speed) as keyof typeof WORDS] === undefined ? '1' : (String(speed) as keyof typeof WORDS)
-            }
+            value={SPEEDS.find((value) => Number(value) === speed) ?? '1'}
             options={SPEEDS.map((value) => ({ value, label: WORDS[value] }))}
             onChange={(value) => choose(Number(value))}
           />

@@ -129,8 +129,12 @@ function Again({ rehearsal }: { rehearsal: Rehearsal }) {
     }
   };
   const remove = async () => {
-    await discard(id);
-    router.navigate('/rehearse');
+    try {
+      await discard(id);
+      router.navigate('/rehearse');
+    } catch (error) {
+      say({ text: messageOf(error), kind: 'problem' });
+    }
   };
   return (
     <View style={{ gap: 10 }}>

@@ -46,7 +46,9 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
             { value: 'spoon', label: 'with the spoon' },
             { value: 'scale', label: 'each on the scale' },
           ]}
-          onChange={(hands) => void setHands(id, hands)}
+          onChange={(hands) =>
+            void setHands(id, hands).catch((error: unknown) => say({ text: messageOf(error), kind: 'problem' }))
+          }
         />
       )}
       {data.endedAt === null && (

@@ -67,7 +67,11 @@ export function RehearseScreen({ of }: { of: string | null }) {
         ))}
       </View>
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
-        <Press title="Open a rehearsal’s file" icon="tray-arrow-up" onPress={() => void open()} />
+        <Press
+          title="Open a rehearsal’s file"
+          icon="tray-arrow-up"
+          onPress={() => void open().catch((error: unknown) => setProblem(`Not opened. ${messageOf(error)}`))}
+        />
         {problem !== null && <Problem text={problem} />}
         <Small>Somebody else’s rehearsal: the same kitchen, from the beginning.</Small>
       </View>
