@@ -24,7 +24,7 @@ const ROOMS = {
   recipe: ['document', 'units', 'food', 'filling'],
   formats: ['document', 'units', 'food', 'filling', 'recipe'],
   checks: BELOW_CHECKS,
-  day: [...BELOW_CHECKS, 'checks', 'schedule'],
+  day: [...BELOW_CHECKS, 'checks', 'schedule', 'formats'],
   notebook: [...BELOW_CHECKS, 'checks'],
   rehearsal: [...BELOW_CHECKS, 'checks', 'notebook'],
 };

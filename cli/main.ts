@@ -18,6 +18,7 @@ import {
 } from './commands/heat';
 import { causesCommand } from './commands/notebook';
 import { assessCommand, fitCommand } from './commands/parcel';
+import { safeCommand } from './commands/safety';
 import { batchCommand } from './commands/recipe';
 
 const COMMANDS: Record<string, Command> = {
@@ -39,6 +40,7 @@ const COMMANDS: Record<string, Command> = {
   batch: batchCommand,
   plan: planCommand,
   causes: causesCommand,
+  safe: safeCommand,
 };
 
 /** So many problems are listed; the rest are counted. */

@@ -10,9 +10,11 @@ export async function writeServiceWorker(folder) {
     globDirectory: folder,
     globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest,json}'],
     // The default leaves node_modules out, where some assets are; the list of parts is for browsers without a service worker.
-    globIgnores: ['sw.js', 'workbox-*.js', 'parts.json', 'metadata.json'],
+    globIgnores: ['sw.js', 'workbox-*.js', 'alarm-tap.js', 'parts.json', 'metadata.json'],
     swDest: `${folder}/sw.js`,
     inlineWorkboxRuntime: true,
+    // What a tap on an alarm does.
+    importScripts: ['alarm-tap.js'],
     sourcemap: false,
     cleanupOutdatedCaches: true,
     // An update waits until the cook takes it.

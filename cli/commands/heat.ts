@@ -13,7 +13,8 @@ import { coolingCurve, type CoolingPlan, LONGEST_COOLING } from '@/core/cooling/
 import { surroundings } from '@/core/document/surroundings';
 import { type Base, BASES } from '@/core/document/vocabulary/bases';
 import { type Place } from '@/core/document/vocabulary/places';
-import { allCoolingStages } from '@/core/safety/cooling-stages';
+import { coolingStages } from '@/core/safety/cooled';
+import { RULE_PACKS } from '@/core/safety/packs';
 import { lethality } from '@/core/safety/lethality';
 import { lethalityInput } from '@/core/safety/lethality-input';
 import { command, InputError } from '../command';
@@ -111,12 +112,18 @@ export const coolCommand = command(coolInput, (input) => {
     minutes,
     evaporatedG: asked.evaporatedAt(minutes ?? Infinity),
     samples: asked.samples.map(({ minute, centreC, meanC, surfaceC }) => ({ minute, centreC, meanC, surfaceC })),
-    stages: allCoolingStages({
-      curve,
-      coldAtMinute: inTheColdAt(plan),
-      ambientC: warmestRoom(plan),
-      untilC,
-    }).map(({ rule, limitMinutes, tookMinutes, ok }) => ({ rule, limitMinutes, tookMinutes, ok })),
+    // Cooled to `untilC` it is wrapped and heated again, or put away: no rule asks further.
+    stages: Object.values(RULE_PACKS)
+      .flatMap((pack) =>
+        coolingStages(pack, {
+          track: curve.track,
+          coldAtMinute: inTheColdAt(plan),
+          depthMm: plan.depthMm,
+          heatedAtMinute: pack.cooling.some(({ kind }) => kind === 'refrigerate') ? minutes : null,
+          roomC: warmestRoom(plan),
+        }),
+      )
+      .map(({ rule, limitMinutes, tookMinutes, ok }) => ({ rule, limitMinutes, tookMinutes, ok })),
   };
 });
 

@@ -72,7 +72,8 @@ export function useCoreProbe(
     if (name !== null) {
       stop = listenToProbes({
         onEvent: (event) => {
-          if (event.probe === name) hear({ second: (performance.now() - began - event.ageMs) / 1000, c: event.c });
+          if (event.probe === name && !event.simulated)
+            hear({ second: (performance.now() - began - event.ageMs) / 1000, c: event.c });
         },
         onLink: (up) => {
           if (!up) hear({ second: (performance.now() - began) / 1000, c: null });

@@ -18,7 +18,17 @@ const OVERDUE_STEP = 2;
 
 /** What a plan follows from: another key is another plan. */
 function keyOf(day: Day, batches: readonly Batch[], kitchen: Kitchen, late: number): string {
-  const { plan: _p, there: _t, title: _n, revision: _r, writer: _w, updatedAt: _u, createdAt: _c, ...rest } = day;
+  const {
+    plan: _p,
+    there: _t,
+    title: _n,
+    revision: _r,
+    writer: _w,
+    edits: _e,
+    updatedAt: _u,
+    createdAt: _c,
+    ...rest
+  } = day;
   const of = batches.map((b) => [b.id, b.revision, b.writer]);
   const text = JSON.stringify([rest, of, kitchen.revision, kitchen.writer, late, hereZone()]);
   return `${seedOf(text).toString(36)}-${text.length}-${seedOf([...text].reverse().join('')).toString(36)}`;

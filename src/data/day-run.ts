@@ -48,7 +48,7 @@ export async function endTask(act: Act, onTo: PlannedTask | null = null): Promis
   const batch = batchOf(act);
   const follows = followsAtOnce(task, plan);
   const starts = [follows, onTo].flatMap((t): DayOperation[] => (t ? [{ do: 'startTask', taskId: t.id, at }] : []));
-  const ended = batch ? [...endOf(task, batch, at), ...(follows ? beginOf(follows, batch, at) : [])] : [];
+  const ended = batch ? [...endOf(task, batch, at, plan), ...(follows ? beginOf(follows, batch, at) : [])] : [];
   const next = onTo ? batchOf({ ...act, task: onTo }) : undefined;
   const begun = onTo && next ? beginOf(onTo, next, at) : [];
   const isSame = next !== undefined && next.id === batch?.id;

@@ -2,6 +2,7 @@
 import { type Changed } from '@/core/document/changing';
 import { type Day } from '@/core/document/day';
 import { type DayOperation } from '@/core/document/day-operations';
+import { type EditId, holds, withEdit } from '@/core/document/edits';
 import { inTurn } from './lock';
 import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
 import { keysOf, readText, readToChange, removeText, writeText } from './store';
@@ -60,18 +61,21 @@ export async function putChangedDay(
   id: string,
   operations: readonly DayOperation[],
   at: string,
+  edit: EditId,
 ): Promise<Changed<Day> & { before?: Day }> {
   const before = await dayToChange(id);
+  if (holds(before, edit)) return { ok: true, document: before };
   const changed = await validator.changeDay(before, operations);
   if (!changed.ok) return changed;
-  const document = { ...changed.document, revision: before.revision + 1, writer: TAB, updatedAt: at };
+  const edits = withEdit(before.edits, edit);
+  const document = { ...changed.document, revision: before.revision + 1, writer: TAB, edits, updatedAt: at };
   await putDay(document);
   return { ok: true, document, before };
 }
 
 /** Changes a day. @throws MissingError */
-export const changeDay = (id: string, operations: readonly DayOperation[], at: string) =>
-  inTurn(() => putChangedDay(id, operations, at));
+export const changeDay = (id: string, operations: readonly DayOperation[], at: string, edit: EditId) =>
+  inTurn(() => putChangedDay(id, operations, at, edit));
 
 /**
  * Puts an earlier state back, as a new revision; where somebody else has stored since, nothing.
@@ -81,7 +85,7 @@ export const restoreDay = (earlier: Day, expected: Pick<Day, 'revision' | 'write
   inTurn(async () => {
     const now = await dayToChange(earlier.id);
     if (now.revision !== expected.revision || now.writer !== expected.writer) return null;
-    const document = { ...earlier, revision: now.revision + 1, writer: TAB, updatedAt: at };
+    const document = { ...earlier, revision: now.revision + 1, writer: TAB, edits: now.edits, updatedAt: at };
     await putDay(document);
     return document;
   });

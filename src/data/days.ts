@@ -3,6 +3,7 @@ import useSWR, { mutate } from 'swr';
 import { type Day } from '@/core/document/day';
 import { type DayOperation } from '@/core/document/day-operations';
 import * as store from './day-store';
+import { forget } from './forget';
 import { DAYS, inOrder, messageOf, now, opened, refused, type Outcome, type SaidWhere } from './hooks';
 import { say } from './notices';
 import { whilePending } from './pending';
@@ -38,9 +39,9 @@ export async function editDay(
   const list = ([] as DayOperation[]).concat(operations);
   const at = now();
   try {
-    return await whilePending({ dayId: id, day: list, at }, () =>
+    return await whilePending({ dayId: id, day: list, at }, null, (edit) =>
       inOrder(async (): Promise<Outcome> => {
-        const changed = await store.changeDay(id, list, at);
+        const changed = await store.changeDay(id, list, at, edit);
         if (!changed.ok) return refused(changed.problems, where);
         const { document, before } = changed;
         if (before) {
@@ -98,6 +99,7 @@ export async function keepDay(day: Day): Promise<boolean> {
 export async function discardDay(day: Day): Promise<void> {
   try {
     await store.deleteDay(day.id);
+    await forget(day.id);
   } catch (error) {
     say({ text: messageOf(error), kind: 'problem' });
     return;

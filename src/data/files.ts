@@ -1,5 +1,6 @@
 /** Batches as files: one JSON document, out and in. */
 import * as DocumentPicker from 'expo-document-picker';
+import { asPractice } from '@/core/document/as-practice';
 import { type ReadResult } from '@/core/document/read';
 import { firstOf } from '@/core/document/noted';
 import { isRehearsal } from '@/core/document/rehearsal';
@@ -90,7 +91,7 @@ export async function pickBatch(
   if (result.ok && isRehearsal(result.value.id))
     return {
       name: picked.name,
-      result: { ok: true, value: { ...result.value, id: fresh.id, lineage: firstOf(fresh.id) } },
+      result: { ok: true, value: { ...asPractice(result.value), id: fresh.id, lineage: firstOf(fresh.id) } },
     };
   return { name: picked.name, result };
 }

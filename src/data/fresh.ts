@@ -3,7 +3,7 @@
  * wait for that (measured here: of 400 counts by two tabs under one lock 39 were lost). So each write leaves the print of
  * its text in a database that all tabs see the same; who is to change a text waits until it is the one that was written last.
  */
-import { createStore, get, getMany, set, type UseStore } from 'idb-keyval';
+import { createStore, delMany, entries, get, getMany, set, type UseStore } from 'idb-keyval';
 
 /** Waited so long at most, ms: a text that was changed by other means, by hand for example, never gets that print. */
 const PATIENCE_MS = 400;
@@ -17,9 +17,12 @@ function store(): UseStore | null {
   return prints;
 }
 
+/** The print of what was removed. */
+const REMOVED = '-';
+
 /** A short print of a text: its length and a 32-bit hash (FNV-1a). */
 export function printOf(text: string | null): string {
-  if (text === null) return '-';
+  if (text === null) return REMOVED;
   let hash = 0x811c9dc5;
   for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
   return `${text.length}-${hash >>> 0}`;
@@ -33,6 +36,26 @@ export async function leavePrint(key: string, text: string | null): Promise<void
     await set(key, printOf(text), known);
   } catch {
     // No database in this window: as good as it was without one.
+    prints = null;
+  }
+}
+
+/**
+ * Lets the prints of what was removed go. They tell other tabs for a moment that a text is gone; a page that opens later needs
+ * none of them.
+ * @param isThere whether something is kept under a key now
+ */
+export async function purgePrints(isThere: (key: string) => Promise<boolean>): Promise<void> {
+  const known = store();
+  if (known === null) return;
+  try {
+    const removed = (await entries<string, string>(known)).filter(([, print]) => print === REMOVED).map(([key]) => key);
+    const there = await Promise.all(removed.map(isThere));
+    await delMany(
+      removed.filter((_, i) => !there[i]),
+      known,
+    );
+  } catch {
     prints = null;
   }
 }

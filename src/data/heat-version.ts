@@ -1,50 +1,38 @@
 /**
  * What heat depends on in a batch, under a short name: words and bookkeeping do not start a new forecast, nor does the same
- * batch read again.
+ * batch read again. Whatever is not known to be read by no forecast is part of it: a name that is too long costs a moment, one
+ * that is too short shows another batch's figures.
  */
 import { type Kitchen } from '@/core/document/kitchen';
-import { portionSpread } from '@/core/document/learned';
 import { type Batch } from '@/core/document/schema';
 
+/** Of the kitchen's settings these heat nothing. */
+const NOT_OF_HEAT = {
+  format: true,
+  version: true,
+  revision: true,
+  writer: true,
+  edits: true,
+  temperature: true,
+  theme: true,
+  thermometer: true,
+  frozen: true,
+} as const satisfies Partial<Record<keyof Kitchen, true>>;
+
+const kitchenParts = (kitchen: Kitchen): unknown[] =>
+  Object.entries(kitchen)
+    .filter(([field]) => !(field in NOT_OF_HEAT))
+    .sort(([a], [b]) => (a < b ? -1 : 1));
+
 function partsOf(batch: Batch, kitchen: Kitchen): readonly unknown[] {
-  const { lines, ingredients, water, cool, wrap, cook } = batch;
-  const {
-    roomC,
-    fridgeC,
-    freezerC,
-    porchC,
-    iceKg,
-    fridgeLitres,
-    vessels,
-    cooling,
-    altitudeM,
-    fanOven,
-    rulePack,
-    appliances,
-  } = kitchen;
-  const spread = portionSpread(kitchen);
+  const { lines, ingredients, water, cool, wrap, cook, count } = batch;
   // Of a clock it matters whether it runs, and what was measured; runs that are over, and core readings, change nothing.
   const { run, earlierRuns: _over, ...cooled } = cool;
   const clock = run !== null && run.readings.length + run.past.length > 0 ? run : run !== null;
   const { readings: _read, run: _load, earlierRuns: _done, ...cooking } = cook;
-  // What was closed by now, and the words of edge and glaze, heat nothing.
-  const { board: _board, earlierBoards: _boards, edge: _edge, glaze: _glaze, ...wrapped } = wrap;
-  const places = [roomC, fridgeC, freezerC, porchC, iceKg, fridgeLitres, vessels, cooling];
-  return [
-    lines,
-    ingredients,
-    water,
-    cooled,
-    clock,
-    wrapped,
-    cooking,
-    places,
-    altitudeM,
-    fanOven,
-    rulePack,
-    spread,
-    appliances,
-  ];
+  // What was closed by now, and the word of the glaze, heat nothing.
+  const { board: _board, earlierBoards: _boards, glaze: _glaze, ...wrapped } = wrap;
+  return [lines, ingredients, water, cooled, clock, wrapped, cooking, count, kitchenParts(kitchen)];
 }
 
 interface Known {

@@ -12,7 +12,7 @@ import { forecastBoard, forecastHeat, propose } from '@/workers/client';
 import { Superseded } from '@/workers/latest';
 import { heatVersion } from './heat-version';
 import { say } from './notices';
-import { useRunTime } from './run-time';
+import { useMinute, useRunTime } from './run-time';
 import { whenIdle } from './when-idle';
 
 const FORECAST = {
@@ -149,9 +149,10 @@ export function useAssessment(
     });
   }, [error, again]);
   const { proposals, isStale } = useProposals(batch, kitchen, isIdle);
+  const minute = useMinute(batch);
   const assessment = useMemo(
-    () => judgement(batch, kitchen, heat, error, proposals),
-    [batch, kitchen, heat, error, proposals],
+    () => judgement(batch, kitchen, heat, error, proposals, minute),
+    [batch, kitchen, heat, error, proposals, minute],
   );
   return { assessment, isStale: isStale || !isIdle };
 }

@@ -9,7 +9,8 @@ import { isRehearsal } from '@/core/document/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
 import { say } from './notices';
-import { whilePending, writePending } from './pending';
+import { forget } from './forget';
+import { whilePending } from './pending';
 import * as repository from './repository';
 import * as undo from './undo';
 
@@ -47,10 +48,7 @@ export function useOtherTabs(): void {
       } else if (key.startsWith(repository.KITCHEN_KEY)) void mutate(KITCHEN);
       else if (isDayKey(key)) void mutate(DAYS);
     };
-    const leaving = () => {
-      writePending();
-      undo.keepAll();
-    };
+    const leaving = () => undo.keepAll();
     window.addEventListener('storage', heard);
     window.addEventListener('pagehide', leaving);
     return () => {
@@ -140,8 +138,8 @@ export async function editKitchen(
   try {
     const list = ([] as KitchenOperation[]).concat(operations);
     const at = now(of);
-    const changed = await whilePending({ kitchen: list, at, of }, () =>
-      inOrder(() => repository.changeKitchen(list, at, of)),
+    const changed = await whilePending({ kitchen: list, at, of }, null, (edit) =>
+      inOrder(() => repository.changeKitchen(list, at, of, edit)),
     );
     // Read again, with what was set aside.
     void mutate(kitchenOf(of));
@@ -161,11 +159,12 @@ export async function editBatch(
   const list = ([] as Operation[]).concat(operations);
   try {
     const at = now(id);
-    return await whilePending({ batchId: id, operations: list, at }, () =>
+    return await whilePending({ batchId: id, operations: list, at }, repository.revisionOf(id), (edit) =>
       inOrder(async () => {
-        const { before, after } = await repository.changeBatch(id, list, at);
+        const { before, after } = await repository.changeBatch(id, list, at, edit);
         if (!after.ok) return refused(after.problems, where);
-        const step = undo.remember(before, after.document, list, what, Date.now());
+        const isNew = after.document !== before;
+        const step = isNew ? undo.remember(before, after.document, list, what, Date.now()) : null;
         await show(after.document);
         return { ok: true, step };
       }),
@@ -186,7 +185,11 @@ export const takeBack = (id: string, stepId?: number): Promise<boolean> =>
       return false;
     }
     try {
-      const replayed = await repository.replayBatch(left.base, left.operations, left.expected, now(id));
+      const at = now(id);
+      const { base: back, operations, expected } = left;
+      const replayed = await whilePending({ back, operations, expected, at }, expected.revision, (edit) =>
+        repository.replayBatch(back, operations, expected, at, edit),
+      );
       if (!replayed.ok) {
         if (replayed.isForeign) undo.forget(id);
         sayProblem(`Not undone. ${replayed.problems.join(' ')}`);
@@ -195,12 +198,20 @@ export const takeBack = (id: string, stepId?: number): Promise<boolean> =>
       }
       undo.takenBack(replayed.document, left.stepId);
       await show(replayed.document);
+      // In its own turn: this one is not over yet.
+      unlearn(id, left.gone);
       return true;
     } catch (error) {
       sayProblem(messageOf(error));
       return false;
     }
   });
+
+/** What was learned of a tasting goes with it. */
+function unlearn(batchId: string, gone: readonly Operation[]): void {
+  for (const o of gone)
+    if (o.do === 'addTasting') void editKitchen({ do: 'unlearn', batchId, at: o.tasting.at }, 'foot', batchId);
+}
 
 /** Edits of one batch. */
 export function useEditor(id: string) {
@@ -236,12 +247,12 @@ export async function keepBatch(batch: Batch): Promise<boolean> {
 export async function discardBatch(batch: Batch): Promise<void> {
   let photographBack: () => Promise<void>;
   try {
-    photographBack = await repository.deleteBatch(batch.id);
+    await repository.deleteBatch(batch.id);
+    photographBack = await forget(batch.id);
   } catch (error) {
     sayProblem(messageOf(error));
     return;
   }
-  undo.forget(batch.id);
   await mutate(one(batch.id), null, { revalidate: false });
   await mutate(BATCHES);
   say({

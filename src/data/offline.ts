@@ -5,7 +5,6 @@
  */
 import { fetchParts, savesData } from './fetch-parts';
 import { say } from './notices';
-import { writePending } from './pending';
 import { keepAll } from './undo';
 
 const canHaveOne = (): boolean => 'serviceWorker' in navigator && window.isSecureContext;
@@ -22,8 +21,7 @@ export async function keepForOffline(): Promise<void> {
     const workbox = new Workbox('/sw.js');
     const take = (): void => {
       workbox.addEventListener('controlling', () => {
-        // What was just typed is stored, or written down, before the page goes.
-        writePending();
+        // What was just typed is written down already; its steps back are kept, too.
         keepAll();
         window.location.reload();
       });

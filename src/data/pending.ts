@@ -1,41 +1,57 @@
 /**
- * Edits that are on their way to storage. They take a few milliseconds; where the page goes before that (a reload in the
- * middle of a word), what is left is written down at once, and done by the next page that opens.
+ * Edits that are on their way to storage. Each is written down, under a number of its own, before the tap that made it is
+ * answered; it is struck off when the document holds it. Where the page goes before that (a reload in the middle of a word, a
+ * page that crashes), the next page does what is left, once: a document knows which edits it holds.
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { type DayOperation } from '@/core/document/day-operations';
+import { type EditId } from '@/core/document/edits';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/document/schema';
 import { newId } from './new-id';
 
-export type PendingEdit =
+/** What is asked for. */
+export type Asked =
   | { batchId: string; operations: readonly Operation[]; at: string }
   | { kitchen: readonly KitchenOperation[]; at: string; of?: string }
-  | { dayId: string; day: readonly DayOperation[]; at: string };
+  | { dayId: string; day: readonly DayOperation[]; at: string }
+  /** A step back: it holds only where just this state is stored. */
+  | { back: Batch; operations: readonly Operation[]; expected: Pick<Batch, 'revision' | 'writer'>; at: string };
+
+/** The same with its number, and the revision that it began from, as far as the page knew. */
+export type PendingEdit = Asked & { edit: EditId; from: number | null };
 
 export const PENDING_PREFIX = 'involucrum/pending/';
-const KEY = `${PENDING_PREFIX}${newId()}`;
 
-const underWay = new Set<PendingEdit>();
-let isWritten = false;
+/** Who this page is: a reload is another page, and counts anew. */
+let page = newId();
+let count = 0;
 
-/** Runs an edit; until it is done it is remembered. */
-export async function whilePending<Result>(edit: PendingEdit, run: () => Promise<Result>): Promise<Result> {
-  underWay.add(edit);
+/** Keys in the order of a page's edits. */
+const keyOf = ({ by, number }: EditId): string => `${PENDING_PREFIX}${by}/${String(number).padStart(9, '0')}`;
+
+/** Runs an edit. It is written down before anything is waited for; in the browser, before this call returns. */
+export async function whilePending<Result>(
+  asked: Asked,
+  from: number | null,
+  run: (edit: EditId) => Promise<Result>,
+): Promise<Result> {
+  count += 1;
+  const edit: EditId = { by: page, number: count };
+  const pending: PendingEdit = { ...asked, edit, from };
+  // A store that refuses says so where the edit itself is written.
+  const written = AsyncStorage.setItem(keyOf(edit), JSON.stringify(pending)).catch(() => undefined);
   try {
-    return await run();
+    await written;
+    return await run(edit);
   } finally {
-    underWay.delete(edit);
-    // The page has stayed after all: what is done here is not to be done again.
-    if (isWritten) writePending();
+    await AsyncStorage.removeItem(keyOf(edit)).catch(() => undefined);
   }
 }
 
-/** Writes down what is under way: the page is about to go. In the browser this is stored before the call returns. */
-export function writePending(): void {
-  if (underWay.size === 0 && !isWritten) return;
-  isWritten = underWay.size > 0;
-  const done = isWritten ? AsyncStorage.setItem(KEY, JSON.stringify([...underWay])) : AsyncStorage.removeItem(KEY);
-  // A store that refuses says so where the edits themselves are written.
-  done.catch(() => undefined);
+/** For tests: a page as it is when it has just been opened. */
+export function beAnotherPage(): void {
+  page = newId();
+  count = 0;
 }

@@ -17,6 +17,7 @@ import { duplicateBatch } from '@/core/filling/duplicate';
 import { isPlanned } from '@/core/rehearsal/plan-names';
 import { askNotebook } from '@/workers/notebook-client';
 import { msOf, nowOf, setClock, setPace, speedOf } from './clock';
+import { forget } from './forget';
 import { editBatch, opened } from './hooks';
 import { inTurn } from './lock';
 import { newId } from './new-id';
@@ -206,6 +207,7 @@ export async function discard(id: string): Promise<void> {
   await inTurn(async () => {
     for (const key of [repository.batchKey(id), repository.kitchenKey(id), keyOf(id)]) await removeText(key);
   });
+  await forget(id);
   await mutate(one(id), null, { revalidate: false });
   void mutate(LIST);
 }

@@ -8,10 +8,11 @@ import { titled } from '@/core/document/create';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
 import { type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
+import { type EditId, holds, withEdit } from '@/core/document/edits';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
-import { areAsWritten } from './fresh';
+import { areAsWritten, purgePrints } from './fresh';
 import { isDayThere, putChangedDay, putDay } from './day-store';
 import { inTurn } from './lock';
 import { newId } from './new-id';
@@ -145,15 +146,34 @@ export const changeBatch = (
   id: string,
   operations: readonly Operation[],
   at: string,
+  edit: EditId,
 ): Promise<{ before: Batch; after: Changed<Batch> }> =>
   inTurn(async () => {
     const before = await readable(id);
-    const changed = await validator.changeBatch(before, operations);
-    if (!changed.ok) return { before, after: changed };
-    const document = { ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: at };
-    await put(document);
-    return { before, after: { ok: true, document } };
+    // Another page has done it meanwhile, in the belief that this one was gone.
+    if (holds(before, edit)) return { before, after: { ok: true, document: before } };
+    return { before, after: await putChanged(before, operations, at, edit) };
   });
+
+/** The change itself, in its turn. */
+async function putChanged(
+  before: Batch,
+  operations: readonly Operation[],
+  at: string,
+  edit: EditId,
+): Promise<Changed<Batch>> {
+  const changed = await validator.changeBatch(before, operations);
+  if (!changed.ok) return changed;
+  const document = {
+    ...changed.document,
+    revision: before.revision + 1,
+    writer: WRITER,
+    edits: withEdit(before.edits, edit),
+    updatedAt: at,
+  };
+  await put(document);
+  return { ok: true, document };
+}
 
 /**
  * Replays a batch from an earlier state, as a new revision.
@@ -165,9 +185,11 @@ export const replayBatch = (
   operations: readonly Operation[],
   expected: Pick<Batch, 'revision' | 'writer'>,
   at: string,
+  edit: EditId,
 ): Promise<Changed<Batch> & { isForeign?: boolean }> =>
   inTurn(async () => {
     const now = await readable(from.id);
+    if (holds(now, edit)) return { ok: true, document: now };
     if (now.revision !== expected.revision || now.writer !== expected.writer) {
       return {
         ok: false,
@@ -177,7 +199,13 @@ export const replayBatch = (
     }
     const changed = await validator.changeBatch(from, operations);
     if (!changed.ok) return changed;
-    const document = { ...changed.document, revision: now.revision + 1, writer: WRITER, updatedAt: at };
+    const document = {
+      ...changed.document,
+      revision: now.revision + 1,
+      writer: WRITER,
+      edits: withEdit(now.edits, edit),
+      updatedAt: at,
+    };
     await put(document);
     return { ok: true, document };
   });
@@ -189,15 +217,8 @@ export const removeRecord = (key: string): Promise<void> => inTurn(() => removeT
 const PHOTOGRAPH = `${PREFIX}photograph/`;
 export const photographKey = (batchId: string): string => `${PHOTOGRAPH}${batchId}`;
 
-/** Removes a batch with its photograph. @returns what puts the photograph back. @throws NotRemovedError */
-export const deleteBatch = (id: string): Promise<() => Promise<void>> =>
-  inTurn(async () => {
-    await removeText(batchKey(id));
-    const photograph = await readText(photographKey(id));
-    if (photograph === null) return () => Promise.resolve();
-    await removeText(photographKey(id));
-    return async () => void (await writeText(photographKey(id), photograph));
-  });
+/** Removes a batch; what else is kept under its id goes with `forget`. @throws NotRemovedError */
+export const deleteBatch = (id: string): Promise<void> => inTurn(() => removeText(batchKey(id)));
 
 export interface StoredKitchen {
   kitchen: Kitchen;
@@ -238,54 +259,89 @@ export async function loadKitchen(of?: string): Promise<StoredKitchen> {
 export const changeKitchen = (
   operations: readonly KitchenOperation[],
   at: string,
-  of?: string,
-): Promise<Changed<Kitchen>> => inTurn(() => putKitchen(operations, at, of));
+  of: string | undefined,
+  edit: EditId,
+): Promise<Changed<Kitchen>> => inTurn(() => putKitchen(operations, at, of, edit));
 
 /** The change itself, in its turn. */
-async function putKitchen(operations: readonly KitchenOperation[], at: string, of?: string): Promise<Changed<Kitchen>> {
+async function putKitchen(
+  operations: readonly KitchenOperation[],
+  at: string,
+  of: string | undefined,
+  edit: EditId | null,
+): Promise<Changed<Kitchen>> {
   const key = kitchenKey(of);
   const { kitchen, broken } = await kitchenOf(await readToChange(key));
+  if (edit !== null && holds(kitchen, edit)) return { ok: true, document: kitchen };
   const changed = await validator.changeKitchen(kitchen, operations);
   if (!changed.ok) return changed;
-  const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER };
+  const edits = edit === null ? kitchen.edits : withEdit(kitchen.edits, edit);
+  const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER, edits };
   const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
   // Where the old text could not be set aside, it stays where it is until it can.
   await (isAside ? writeText : holdText)(key, JSON.stringify(document));
   return { ok: true, document };
 }
 
-/** Does the edits that another page had on their way when it went. */
+/** Does the edits that another page had on their way when it went: in their order, and none that a document holds already. */
 async function finishPending(): Promise<void> {
-  for (const key of await keysOf(PENDING_PREFIX)) {
-    const edits = (parse((await readToChange(key)) ?? '') ?? []) as PendingEdit[];
-    for (const edit of edits) {
-      if ('kitchen' in edit) {
-        await putKitchen(edit.kitchen, edit.at, edit.of);
-        continue;
-      }
-      if ('day' in edit) {
-        await putChangedDay(edit.dayId, edit.day, edit.at);
-        continue;
-      }
-      const before = await batchToChange(edit.batchId);
-      if (before === null || isBroken(before)) continue;
-      const changed = await validator.changeBatch(before, edit.operations);
-      if (changed.ok)
-        await put({ ...changed.document, revision: before.revision + 1, writer: WRITER, updatedAt: edit.at });
-    }
+  const keys = (await keysOf(PENDING_PREFIX)).sort();
+  const left = await Promise.all(
+    keys.map(async (key) => ({ key, pending: parse((await readText(key)) ?? '') as PendingEdit | undefined })),
+  );
+  const inTime = [...left].sort(
+    (a, b) => (a.pending?.at ?? '').localeCompare(b.pending?.at ?? '') || (a.key < b.key ? -1 : 1),
+  );
+  for (const { key, pending } of inTime) {
+    if (isPending(pending)) await finish(pending);
     await removeText(key);
   }
 }
+
+/** What another version wrote down, or anybody else, is not known how to be done. */
+const isPending = (pending: PendingEdit | undefined): pending is PendingEdit =>
+  typeof pending === 'object' && pending !== null && 'edit' in pending && 'at' in pending;
+
+async function finish(pending: PendingEdit): Promise<void> {
+  const { edit, at } = pending;
+  if ('kitchen' in pending) {
+    await putKitchen(pending.kitchen, at, pending.of, edit);
+    return;
+  }
+  if ('day' in pending) {
+    await putChangedDay(pending.dayId, pending.day, at, edit).catch((error: unknown) => {
+      // A day that is gone wants no more changes.
+      if (!(error instanceof MissingError)) throw error;
+    });
+    return;
+  }
+  const before = await batchToChange('back' in pending ? pending.back.id : pending.batchId);
+  if (before === null || isBroken(before) || holds(before, edit)) return;
+  // Put back from an older file it is not the document that the edit was made for.
+  if (pending.from !== null && before.revision < pending.from) return;
+  if ('back' in pending) {
+    const { revision, writer } = pending.expected;
+    if (before.revision !== revision || before.writer !== writer) return;
+    await putChanged({ ...pending.back, revision, edits: before.edits }, pending.operations, at, edit);
+    return;
+  }
+  await putChanged(before, pending.operations, at, edit);
+}
+
+/** The revision of a batch as this page last read or wrote it; null where it has not. */
+export const revisionOf = (id: string): number | null => known.get(batchKey(id))?.batch.revision ?? null;
 
 /** At the very first visit, stores what is given. Later visits find the mark and store nothing. */
 export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
   inTurn(async () => {
     await finishPending();
+    await purgePrints(async (key) => (await readText(key)) !== null);
     if ((await readToChange(OPENED)) !== null) return;
     const { batches, days, kitchen } = await demo();
     for (const batch of batches) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
     for (const day of days) if (!(await isDayThere(day.id))) await putDay(day);
-    if ((await readToChange(KITCHEN_KEY)) === null) await putKitchen(kitchen, new Date().toISOString());
+    if ((await readToChange(KITCHEN_KEY)) === null)
+      await putKitchen(kitchen, new Date().toISOString(), undefined, null);
     await writeText(OPENED, '1');
   });
 
@@ -337,7 +393,7 @@ const inOrder = (_key: string, value: unknown): unknown =>
 
 /** The same but for when and by whom it was stored. */
 function isUntouched(a: Batch, b: Batch): boolean {
-  const content = ({ revision: _r, writer: _w, createdAt: _c, updatedAt: _u, ...rest }: Batch) =>
+  const content = ({ revision: _r, writer: _w, edits: _e, createdAt: _c, updatedAt: _u, ...rest }: Batch) =>
     JSON.stringify(rest, inOrder);
   return content(a) === content(b);
 }

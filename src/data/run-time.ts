@@ -49,6 +49,17 @@ function keep(now: number): void {
   );
 }
 
+/** Of what is gone no time is remembered. */
+export async function forgetTimes(id: string): Promise<void> {
+  await recall();
+  for (const key of [...seen.keys()]) if (key.startsWith(`${id} `) || key === `day ${id}`) seen.delete(key);
+  try {
+    await AsyncStorage.setItem(KEY, JSON.stringify([...seen].slice(-MOST)));
+  } catch {
+    // A store that is closed remembers nothing anyway.
+  }
+}
+
 /** The latest time there is of anything that runs: what the device says now, or the largest it ever said of it. ISO 8601. */
 export function latestOf(key: string, now: string): string {
   const latest = Math.max(Date.parse(now), seen.get(key) ?? 0);
@@ -63,6 +74,28 @@ export function latestIn(batch: Clocked, now = nowOf(batch.id), which: WhichCloc
   if (began === null) return now;
   const key = which === 'cool' ? `${batch.id} ${began}` : `${batch.id} ${which} ${began}`;
   return latestOf(key, now);
+}
+
+/** Something of it is under way, or has been: what stands out goes on standing. */
+const isUnderWay = ({ cool, wrap, cook, doneAt }: Clocked & Pick<Batch, 'doneAt'>): boolean =>
+  doneAt === null &&
+  (cool.run !== null ||
+    wrap.board !== null ||
+    cook.run !== null ||
+    cool.earlierRuns.length > 0 ||
+    wrap.earlierBoards.length > 0);
+
+/** So often a judgement looks at the clock, ms. */
+const MINUTE = 60_000;
+
+/** The latest time there is, to the minute, ISO 8601, while anything of a batch is under way; null where nothing is. */
+export function useMinute(batch: Clocked & Pick<Batch, 'doneAt'>): string | null {
+  const isAsked = isUnderWay(batch);
+  const now = useNow(isAsked ? MINUTE / 2 : 0, batch.id);
+  if (!isAsked) return null;
+  const clocks: WhichClock[] = ['cool', 'board', 'cook'];
+  const latest = Math.max(...clocks.map((which) => Date.parse(latestIn(batch, now, which))));
+  return new Date(Math.floor(latest / MINUTE) * MINUTE).toISOString();
 }
 
 /**

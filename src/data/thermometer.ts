@@ -68,7 +68,7 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
     latest.current = { batch, kitchen };
   });
   const probe = chosen === null ? null : chosen.is === 'probe' ? chosen.name : simulatedName(batch.id);
-  const isSimulated = chosen?.is === 'simulated';
+  const isSimulated = chosen?.is === 'practice';
   useEffect(() => {
     if (probe === null || offHeatAt === null) return undefined;
     let heard = NOTHING_HEARD;
@@ -104,7 +104,8 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
       const source = isSimulated ? 'bridge' : 'probe';
       stopListening = listenToProbes({
         onEvent: (event) => {
-          if (event.probe !== probe) return;
+          // A simulated one is never heard as a real probe, whatever name is asked for.
+          if (event.probe !== probe || event.simulated !== isSimulated) return;
           if (event.ageMs > SILENT_MS) lost(silence(event.ageMs), source);
           else hear(event.c, arrivedIn(id) - event.ageMs / 60_000, source);
         },

@@ -28,6 +28,8 @@ export interface Without {
   operations: Operation[];
   expected: History['made'];
   stepId: number;
+  /** What the step did. */
+  gone: readonly Operation[];
 }
 
 const JOIN_MS = 1500;
@@ -98,7 +100,7 @@ export function without(id: string, stepId?: number): Without | null {
     history?.steps.find((s) => s.id === stepId) ?? (stepId === undefined ? history?.steps.at(-1) : undefined);
   if (!history || !step) return null;
   const operations = history.steps.filter((s) => s !== step).flatMap((s) => s.operations);
-  return { base: history.base, operations, expected: history.made, stepId: step.id };
+  return { base: history.base, operations, expected: history.made, stepId: step.id, gone: step.operations };
 }
 
 /** The step was taken back, and what is left is stored. */

@@ -18,6 +18,7 @@ import { type ReadResult } from '@/core/document/read';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { download } from './files';
+import { forget } from './forget';
 import { now } from './hooks';
 import { inTurn } from './lock';
 import { newId } from './new-id';
@@ -196,6 +197,7 @@ export async function removeBatches(batches: readonly Pick<Batch, 'id'>[]): Prom
   await inTurn(async () => {
     for (const record of records) await removeText(keyOf(record));
   });
+  for (const { id } of batches) await forget(id);
   await mutate(() => true);
   return () =>
     restoreWhole(

@@ -5,6 +5,7 @@ import { wrapSeconds } from '@/core/document/learned';
 import { type Batch } from '@/core/document/schema';
 import { judgement } from '@/core/checks/judgement';
 import { raiseAlarm } from '@/data/alarm';
+import { useHeat } from '@/data/heat';
 import { useBatches, useKitchen } from '@/data/hooks';
 import { useRunTime } from '@/data/run-time';
 
@@ -21,8 +22,12 @@ function Watch({ batch }: { batch: Batch }) {
   const kitchen = useKitchen();
   const { latest } = useRunTime(batch, EVERY_MS, 'board');
   const before = useRef<BoardClock | null>(null);
-  // A filling without animal food has no hours.
-  const isRisky = useMemo(() => judgement(batch, kitchen, null).limit.kind === 'safety', [batch, kitchen]);
+  const { heat } = useHeat(batch, kitchen, 'first');
+  // What keeps has no hours; what has cooled before it came here has some of them behind it.
+  const { counts, beforeBoardMinutes } = useMemo(
+    () => judgement(batch, kitchen, heat).exposure,
+    [batch, kitchen, heat],
+  );
   const { board } = batch.wrap;
   const clock =
     board &&
@@ -31,12 +36,13 @@ function Watch({ batch }: { batch: Batch }) {
       count: batch.count,
       roomC: kitchen.roomC,
       usualSeconds: wrapSeconds(batch.wrap.edge, kitchen),
+      beforeMinutes: beforeBoardMinutes,
     });
   useEffect(() => {
-    if (!clock || !board || !isRisky) return;
+    if (!clock || !board || !counts) return;
     for (const { id, kind, text } of boardEvents(before.current, clock)) {
       const tag = `${batch.id} ${board.stretches[0].outAt} ${id}`;
-      void raiseAlarm(`${batch.title}: ${text}`, tag, kind === 'over' ? 'problem' : 'done');
+      void raiseAlarm(`${batch.title}: ${text}`, tag, `/batch/${batch.id}/wrap`, kind === 'over' ? 'problem' : 'done');
     }
     before.current = clock;
   });

@@ -24,7 +24,12 @@ function Watch({ batch }: { batch: Batch }) {
     // Of what was missed while nobody looked the latest counts.
     const due = cookEvents(batch.cook).filter(({ minute }) => minute <= elapsed);
     const last = due[due.length - 1];
-    if (last) void raiseAlarm(`${batch.title}: ${last.text}`, `${batch.id} cook ${run.inAt} ${last.minute}`);
+    if (last)
+      void raiseAlarm(
+        `${batch.title}: ${last.text}`,
+        `${batch.id} cook ${run.inAt} ${last.minute}`,
+        `/batch/${batch.id}/cook`,
+      );
   });
   return null;
 }

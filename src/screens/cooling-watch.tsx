@@ -26,9 +26,9 @@ function Watch({ batch }: { batch: Batch }) {
   const clock = heat?.cooling ? coolingClock(batch, heat.cooling, now, latest) : null;
   useEffect(() => {
     if (clock === null) return;
-    for (const event of clockEvents(before.current, clock)) {
+    for (const event of clockEvents(before.current, clock, kitchen.temperature)) {
       const kind = isProblem(event) ? 'problem' : 'done';
-      void raiseAlarm(`${batch.title}: ${event.text}`, tagOf(batch, event, clock), kind);
+      void raiseAlarm(`${batch.title}: ${event.text}`, tagOf(batch, event, clock), `/batch/${batch.id}/cool`, kind);
     }
     before.current = clock;
   });

@@ -19,7 +19,7 @@ function Watch({ day }: { day: Day }) {
   useEffect(() => {
     const latest = latestOf(`day ${day.id}`, now);
     for (const { id, text, isProblem } of dueNow(day, Date.parse(latest)))
-      void raiseAlarm(text, `${day.id} ${day.run?.startedAt} ${id}`, isProblem ? 'problem' : 'done');
+      void raiseAlarm(text, `${day.id} ${day.run?.startedAt} ${id}`, '/day', isProblem ? 'problem' : 'done');
   });
   return null;
 }

@@ -90,8 +90,11 @@ export async function planDay(
       await breathe();
       if (isOld()) return false;
       if (Date.now() > until) return true;
-      const end = Date.now() + REMEDY_MS;
-      const remedy = tried(worked, plan, candidate, remembered, () => Date.now() > end);
+      const patience = () => {
+        const end = Date.now() + REMEDY_MS;
+        return () => Date.now() > end;
+      };
+      const remedy = tried(worked, plan, candidate, remembered, patience);
       if (remedy === null || remedy.leftMinutes >= below) continue;
       tries.push(remedy);
       void onBetter({ plan, remedies: offered(), stage: 'mending' });

@@ -1,6 +1,5 @@
 /** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
 import { type Batch } from '../document/schema';
-import { readingsOfLoad } from '../document/cook-runs';
 import { type Laid } from '../document/vocabulary/skins';
 import { type Kitchen } from '../document/kitchen-schema';
 import { saltAim, wasteShare } from '../document/learned';
@@ -11,7 +10,13 @@ import { drawLedger, type Ledger } from '../filling/ledger';
 import { accountSalt, type SaltAccount } from '../filling/salt';
 import { type Takes, takesOf } from '../filling/takes';
 import { laidOf } from '../wrapper/laid';
-import { verdict, type Verdict } from '../safety/verdict';
+import { type Exposure, exposureOf } from '../cooling/exposure-of';
+import { wrapMinutesOf } from '../cooling/board-clock';
+import { type Fastest, fastestOf } from '../cooking/fastest';
+import { type CookedLoad, cookedLoads } from '../cooking/load-evidence';
+import { FRIDGE_AFTER, type LoadPlan, loadPlan } from '../cooking/load-plan';
+import { judgeLoads, type Verdict } from '../safety/loads';
+import { FORMS } from '../document/vocabulary/forms';
 import { balance, type Balance } from '../wrapper/balance';
 import { type Fit, fitParcel } from '../wrapper/fit';
 import { type HeatForecast } from './heat';
@@ -36,13 +41,21 @@ export interface Accounts extends Outline {
   takes: Takes;
   /** g of steam that is not counted on: of a cooling that is too slow. */
   steamLeftOut: number;
-  /** The verdict on the readings. */
+  /** In how many loads it is cooked; null where in nothing of the kitchen's. */
+  loads: LoadPlan | null;
+  /** Loads as they were cooked and measured. */
+  cooked: readonly CookedLoad[];
+  /** The verdict on what was measured, load by load. */
   verdict: Verdict;
+  /** How long it has been out of the cold, and will be. */
+  exposure: Exposure;
   heat: HeatForecast | null;
   /** Why there is no forecast and will be none. */
   problem: string | null;
   /** A change being tried out: nobody will ask why. */
   isTrial: boolean;
+  /** ISO 8601; null where only what is stored is asked. */
+  now: string | null;
 }
 
 /** What a stored wrap portion falls back to where there is no filling to speak of: ordinary moist food, g/ml. */
@@ -59,6 +72,7 @@ function once<T>(make: () => T): () => T {
  * @param heat from `forecastHeat`; null while it is being worked out
  * @param problem why there will be no forecast, where it failed
  * @param isTrial whether a change is only tried out
+ * @param now ISO 8601, to the minute: what stands out goes on standing; null where only what is stored is asked
  */
 export function account(
   batch: Batch,
@@ -66,6 +80,7 @@ export function account(
   heat: HeatForecast | null,
   problem: string | null = null,
   isTrial = false,
+  now: string | null = null,
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
@@ -113,9 +128,43 @@ export function account(
       aimPercent: saltAim(kitchen),
     }),
   );
-  const read = once(() =>
-    verdict(readingsOfLoad(cook), o.limit, batch.count, o.limit.kind === 'safety' ? o.pack.atOnceC : 0),
+  const loads = once(() =>
+    loadPlan(batch, kitchen, { dough: o.dough, fit: fit(), bears: heat?.core?.pot?.bears ?? null }),
   );
+  // A bun that is filled afterwards is cooked alone: its filling is measured where it is cooked.
+  const isFilledAfter = FORMS[wrap.form].isFilledAfter;
+  const fastest = once((): Fastest | null =>
+    heat?.core && !isFilledAfter ? fastestOf(heat.core.samples, o.limit.c) : null,
+  );
+  const cooked = once(() => {
+    const atOnce = loads()?.atOnce ?? batch.count;
+    if (!isFilledAfter) return cookedLoads(batch, atOnce, fastest()?.soonest ?? null);
+    return cookedLoads({ ...batch, cook: { ...cook, run: null, earlierRuns: [] } }, batch.count, null);
+  });
+  const read = once(() =>
+    judgeLoads(
+      cooked().loads.map((load) => ({ ...load, isOut: load.isOut && !isFilledAfter })),
+      o.limit,
+      cooked().toCome,
+      fastest()?.heating,
+    ),
+  );
+  const exposed = once(() => {
+    const waits = loads()?.lastWaits ?? 0;
+    return exposureOf(
+      batch,
+      {
+        perishable: o.perishable,
+        cooling: heat?.cooling ?? null,
+        wrapMinutes: wrapMinutesOf(batch, kitchen),
+        // What waits for longer goes back into the fridge: so it is said.
+        waitMinutes: waits < FRIDGE_AFTER ? waits : 0,
+        roomC: kitchen.roomC,
+        toCome: cooked().toCome,
+      },
+      now,
+    );
+  });
   return {
     ...o,
     batch,
@@ -128,6 +177,7 @@ export function account(
     heat,
     problem,
     isTrial,
+    now,
     get fat() {
       return fat();
     },
@@ -143,8 +193,17 @@ export function account(
     get balance() {
       return balanced();
     },
+    get loads() {
+      return loads();
+    },
+    get cooked() {
+      return cooked().loads;
+    },
     get verdict() {
       return read();
+    },
+    get exposure() {
+      return exposed();
     },
   };
 }

@@ -3,13 +3,16 @@ import { lineName } from '../document/line-name';
 import { type Assessment } from './judgement';
 import { CHECK_IDS, type Judgement } from './check';
 import { type Kitchen } from '../document/kitchen';
+import { isRehearsal } from '../document/rehearsal-id';
 import { type Batch } from '../document/schema';
+import { isPractice } from '../document/vocabulary/sources';
 import { stepWords } from './step-words';
 import { type Stage } from '../document/vocabulary/stages';
 import { gramsOf } from '../filling/lines';
 import { lookUp } from '../food/larder';
 import { preparation } from '../document/vocabulary/releases';
 import { formatFraction, formatNumber } from '../units/amount';
+import { written } from '../safety/threshold';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { unitLabel } from '../units/units';
 import { skinWords } from '../document/vocabulary/skins';
@@ -51,9 +54,18 @@ export function batchCard(batch: Batch, assessment: Assessment, kitchen: Kitchen
       headline: checks[id].headline,
       sentence: checks[id].sentence.replace(/\*/g, ''),
     })),
-    cautions: [...new Set(CHECK_IDS.flatMap((id) => checks[id].cautions))],
+    cautions: [...practiceWords(batch), ...new Set(CHECK_IDS.flatMap((id) => checks[id].cautions))],
     allergens: [...assessment.allergens],
   };
+}
+
+/** What was practised on a real batch is none of it. */
+function practiceWords({ id, cool, cook }: Batch): string[] {
+  const all = [cool.run, ...cool.earlierRuns].flatMap((run) => run?.readings ?? []);
+  const isPractised = [...all, ...cook.readings].some(({ source }) => isPractice(source));
+  return isPractised && !isRehearsal(id)
+    ? ['Practice readings were taken. They are no measurements, and none of these checks counts them.']
+    : [];
 }
 
 function cardLine(batch: Batch, line: Batch['lines'][number], kitchen: Kitchen): CardLine {
@@ -99,7 +111,7 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
     },
     {
       name: 'Cook',
-      text: `${cook.steps.map((step) => stepWords(step, kitchen.temperature)).join(', then ')}; then measure: ${t(limit.c)}${limit.holdMinutes > 0 ? ` for ${formatMinutes(limit.holdMinutes)}` : ''} (${limit.because})`,
+      text: `${cook.steps.map((step) => stepWords(step, kitchen.temperature)).join(', then ')}; then measure: ${written(limit.at, kitchen.temperature)}${limit.holdMinutes > 0 ? ` for ${formatMinutes(limit.holdMinutes)}` : ''} (${limit.because})`,
     },
   );
   return facts;

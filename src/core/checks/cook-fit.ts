@@ -2,11 +2,13 @@
 import { drawLedger } from '../filling/ledger';
 import { minutesUntilDone } from '../heat/cooking';
 import { applianceFor, heatOf } from '../cooking/appliance';
+import { readingsInHeat } from '../cooking/load-evidence';
 import { type CoreReading, fitCookingTo, minutesAs } from '../cooking/refit';
-import { readingsInHeat } from '../document/cook-runs';
+import { loadAtHand } from '../document/cook-runs';
 import { mainStep } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen';
 import { LIMITS } from '../document/limits';
+import { type Counted } from '../safety/evidence';
 import { type Batch } from '../document/schema';
 import { type ApplianceKind } from '../document/vocabulary/appliances';
 import { type MediumId } from '../document/vocabulary/media';
@@ -36,7 +38,7 @@ const NO_BIAS = 0;
 
 /** @returns null without a reading since the load went in */
 export function fitCook(batch: Batch, kitchen: Kitchen): CookFit | null {
-  const readings = readingsInHeat(batch.cook).filter(({ minute }) => minute > 0);
+  const readings = readingsInHeat(batch, loadAtHand(batch.cook)).filter(({ minute }) => minute > 0);
   const o = outline(batch, kitchen);
   const appliance = applianceFor(batch.cook, kitchen);
   if (readings.length === 0 || o.lines.length === 0 || appliance === null) return null;
@@ -68,7 +70,7 @@ const clamp = (value: number, { least, most }: { least: number; most: number }):
   Math.min(most, Math.max(least, value));
 
 /** The lowest of the latest round: of readings within some minutes of the last. */
-function lowestOf(readings: readonly CoreReading[]): CoreReading {
+function lowestOf(readings: readonly Counted<CoreReading>[]): Counted<CoreReading> {
   const last = Math.max(...readings.map(({ minute }) => minute));
   const latest = readings.filter(({ minute }) => last - minute <= ROUND_MINUTES);
   return latest.reduce((low, reading) => (reading.c < low.c ? reading : low));

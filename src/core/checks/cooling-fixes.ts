@@ -1,5 +1,6 @@
 /** What may mend the cooling: the ways that the forecast has worked out. */
-import { type CoolingStage } from '../safety/cooling-stages';
+import { type CoolingAlternative } from '../cooling/judged';
+import { type CoolingStage } from '../safety/cooled';
 import { formatMinutes } from '../units/format';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement } from './check';
@@ -19,6 +20,10 @@ const handling = (id: string): number => {
 
 const keeps = (stages: readonly CoolingStage[]): number => Number(stages.every((stage) => stage.ok));
 
+/** Of what keeps the rules what asks least; what the kitchen has not enough of comes after what it has. */
+export const easiestFirst = (a: CoolingAlternative, b: CoolingAlternative): number =>
+  keeps(b.stages) - keeps(a.stages) || Number(a.isShort) - Number(b.isShort) || handling(a.id) - handling(b.id);
+
 /** The quicker ways that the forecast has worked out. */
 function candidates({ heat }: Accounts, { state }: Judgement): Candidate[] {
   const forecast = heat?.cooling;
@@ -26,7 +31,7 @@ function candidates({ heat }: Accounts, { state }: Judgement): Candidate[] {
   const mostMinutes = forecast.stall ? Infinity : (forecast.minutes ?? Infinity) * (1 - LEAST_SAVED);
   return [...forecast.alternatives]
     .filter((way) => way.minutes !== null && way.minutes <= mostMinutes)
-    .sort((a, b) => keeps(b.stages) - keeps(a.stages) || handling(a.id) - handling(b.id))
+    .sort(easiestFirst)
     .slice(0, MOST_FIXES)
     .map((way) => ({ id: `cool-${way.id}`, label: way.label, change: way.change }));
 }

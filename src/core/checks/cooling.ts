@@ -1,10 +1,15 @@
 /** Cooling: cold enough to wrap, soon enough to be safe. */
+import { coolingClock } from '../cooling/clock';
 import { type CoolingForecast } from '../cooling/forecast';
-import { type CoolingStage } from '../safety/cooling-stages';
+import { wordsOfRule } from '../cooling/rule-words';
+import { isThrownAway, unanswered } from '../document/runs';
+import { type CoolingStage, type SafetyState, warmMinutes, warmState } from '../safety/cooled';
+import { SHALLOW_MM } from '../safety/packs';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { type CheckRule } from './rule';
+import { standingOut } from './standing-out';
 
 /** Less than this share of a limit to spare is Watch. */
 const SPARE = 0.2;
@@ -13,17 +18,17 @@ const FRIDGE_WAITS = 1.5;
 /** Cold parts that make less of a difference are not mentioned, K. */
 const MIXING_WORTH_SAYING_K = 2;
 
+const COMMON = {
+  ...PLAIN,
+  id: 'cooling' as const,
+  band: [0, null] as const,
+  unit: 'min',
+};
+
 function judge(accounts: Accounts): Judgement {
-  const { kitchen, heat, problem, pack } = accounts;
-  const common = {
-    ...PLAIN,
-    id: 'cooling' as const,
-    band: [0, null] as const,
-    unit: 'min',
-  };
   if (accounts.lines.length === 0) {
     return {
-      ...common,
+      ...COMMON,
       ...nothingIn('Cooling'),
       sentence:
         accounts.batch.school === 'raw'
@@ -31,9 +36,38 @@ function judge(accounts: Accounts): Judgement {
           : 'How it cools is worked out from what goes in.',
     };
   }
+  return missedOf(accounts) ?? standingOut(accounts, ofPlan(accounts));
+}
+
+/** A limit that was missed stays missed until it is said what was done; what was thrown away is not cooled. */
+function missedOf({ batch, kitchen }: Accounts): Judgement | null {
+  const { cool } = batch;
+  const base = { ...COMMON, state: 'fix' as const, cautions: [COLD_CAUTION] };
+  if (isThrownAway(cool))
+    return {
+      ...base,
+      headline: 'Cooling: thrown away',
+      sentence: 'It stood too long and was thrown away. Begin it again: nothing of it is eaten.',
+      figure: 'out',
+    };
+  const [missed] = unanswered(cool);
+  if (missed === undefined) return null;
+  return {
+    ...base,
+    headline: 'Cooling: limit missed',
+    sentence: `It missed the limit (${wordsOfRule(missed.rule, kitchen.temperature)}), and nobody has said what was done. Say it at Cool.`,
+    figure: 'late',
+  };
+}
+
+/** Cold enough to wrap, and soon enough, by the plan and its readings. */
+function ofPlan(accounts: Accounts): Judgement {
+  const { kitchen, heat, problem, pack } = accounts;
+  const rules = accounts.perishable.counts ? pack.cooling : [];
+  const t = (c: number): string => formatTemperature(c, kitchen.temperature);
   if (!accounts.coolTarget) {
     return {
-      ...common,
+      ...COMMON,
       state: 'good',
       headline: accounts.coolsAtOnce ? 'Cooling: no need to wait' : 'Cooling: nothing hot goes in',
       sentence: accounts.coolsAtOnce
@@ -46,17 +80,17 @@ function judge(accounts: Accounts): Judgement {
   }
   if (!heat && problem !== null) {
     return {
-      ...common,
+      ...COMMON,
       state: 'watch',
       headline: 'Cooling: not known',
-      sentence: `How it cools could not be worked out (${problem}). The rules hold all the same: ${pack.cooling.map((rule) => rule.label).join('; ')}.`,
+      sentence: `How it cools could not be worked out (${problem}). The rules hold all the same: ${rules.map((rule) => wordsOfRule(rule.id, kitchen.temperature)).join('; ')}.`,
       figure: '?',
       cautions: [COLD_CAUTION],
     };
   }
   if (!heat) {
     return {
-      ...common,
+      ...COMMON,
       state: 'watch',
       headline: 'Cooling: working it out',
       sentence: 'Working out how it cools …',
@@ -67,7 +101,7 @@ function judge(accounts: Accounts): Judgement {
   const forecast = heat.cooling;
   if (!forecast) {
     return {
-      ...common,
+      ...COMMON,
       state: 'watch',
       headline: 'Cooling: nothing in it yet',
       sentence: 'Add what is cooked first.',
@@ -78,98 +112,156 @@ function judge(accounts: Accounts): Judgement {
   const mixed =
     mixtureC === undefined || forecast.targetC < mixtureC + MIXING_WORTH_SAYING_K
       ? ''
-      : `, ${formatTemperature(mixtureC, kitchen.temperature)} once mixed with what is cold`;
-  const wrapReady = `wrap-ready at ${formatTemperature(forecast.targetC, kitchen.temperature)}${mixed}`;
-  const judged = { ...common, why: accounts.isTrial ? [] : reasons(forecast, accounts), cautions: [COLD_CAUTION] };
+      : `, ${t(mixtureC)} once mixed with what is cold`;
+  const wrapReady = `wrap-ready at ${t(forecast.targetC)}${mixed}`;
+  const ready = forecast.stall?.minutes ?? forecast.minutes;
+  const warm = accounts.perishable.counts
+    ? warmMinutes({ track: forecast.track, heatedAtMinute: ready === null ? null : ready + forecast.thenMinutes })
+    : 0;
+  const judged = {
+    ...COMMON,
+    why: accounts.isTrial ? [] : reasons(forecast, warm, accounts),
+    cautions: [COLD_CAUTION],
+  };
   if (forecast.startC <= forecast.airC) {
     return {
       ...judged,
       state: 'watch',
       headline: 'Cooling: no warmer than the air',
-      sentence: `It comes off at *${formatTemperature(forecast.startC, kitchen.temperature)}*, and the air there has ${formatTemperature(forecast.airC, kitchen.temperature)}: one of them is not so.`,
+      sentence: `It comes off at *${t(forecast.startC)}*, but the air is ${t(forecast.airC)}. Check both numbers.`,
       figure: '–',
     };
   }
-  const { stall } = forecast;
+  const onClock = runningOf(accounts, forecast);
+  if (onClock) return { ...judged, ...onClock };
+  const { stall, stages } = forecast;
   // What is only to be in the cold in time is taken there in time.
-  const isOnlyLateForTheFridge = forecast.stages.every(
-    (stage, i) => stage.ok || pack.cooling[i].kind === 'refrigerate',
-  );
-  const soonest = Math.min(...forecast.stages.map((stage) => stage.limitMinutes));
+  const isOnlyLateForTheFridge = stages.every((stage, i) => stage.ok || rules[i].kind === 'refrigerate');
+  const soonest = Math.min(...stages.map((stage) => stage.limitMinutes));
   if (stall?.minutes != null && isOnlyLateForTheFridge && stall.minutes <= FRIDGE_WAITS * soonest) {
-    const t = (c: number): string => formatTemperature(c, kitchen.temperature);
     return {
       ...judged,
       state: 'watch',
       headline: 'Cooling: another place for the last stretch',
-      sentence: `*${formatMinutes(stall.minutes)}* to ${t(stall.nearC)}; the air here has ${t(stall.airC)} and will not take it to ${t(forecast.targetC)}: the fridge for the last stretch.`,
+      sentence: `*${formatMinutes(stall.minutes)}* to ${t(stall.nearC)}; it can't cool to ${t(forecast.targetC)} in ${t(stall.airC)} air. Finish in the fridge.`,
       figure: formatMinutes(stall.minutes),
       value: stall.minutes,
     };
   }
-  if (forecast.minutes === null && forecast.stages.some((stage) => !stage.ok)) {
-    return {
-      ...judged,
-      state: 'fix',
-      headline: 'Cooling: too slow',
-      sentence: `It does not get ${wrapReady} where it stands, and misses the rule: ${tightest(forecast.stages)?.label ?? ''}.`,
-      figure: 'never',
-    };
-  }
   if (forecast.minutes === null) {
+    const late = stages.some((stage) => !stage.ok) ? tightest(stages) : undefined;
     return {
       ...judged,
       state: 'fix',
-      headline: 'Cooling: never cold enough here',
-      sentence: `It does not get ${wrapReady} where it stands.`,
+      headline: late ? 'Cooling: too slow' : 'Cooling: never cold enough here',
+      sentence: `It won't get ${wrapReady} here${late ? `, and it breaks the rule: ${ruleOf(late, kitchen.temperature)}` : ''}.`,
       figure: 'never',
     };
   }
-  const late = forecast.stages.filter((stage) => !stage.ok);
-  const state = coolingState(forecast.stages);
-  const limit = tightest(forecast.stages);
-  const rule = limit ? `; the rule: ${limit.label}${tookText(limit, forecast.minutes)}` : '';
+  const state = worse(coolingState(stages), warmState(warm));
+  const limit = tightest(stages);
+  const isDeep = stages.some(({ end }) => end === 'deep');
   return {
     ...judged,
     state,
-    headline:
-      late.length > 0 ? 'Cooling: too slow' : state === 'watch' ? 'Cooling: just in time' : 'Cooling: in good time',
-    sentence: `*${formatMinutes(forecast.minutes)}* until ${wrapReady}${rule}.`,
+    headline: headlineOf(state, stages, isDeep),
+    sentence: `*${formatMinutes(forecast.minutes)}* until ${wrapReady}${limit ? `; ${ruleText(limit, forecast, kitchen.temperature)}` : ''}.${warmState(warm) === 'good' || isLate(stages) ? '' : ` Its middle is between ${t(57)} and ${t(21)} for ${formatMinutes(warm)}: more than 2 h is too long.`}`,
     figure: forecast.minutes > 10 * 60 ? `${Math.round(forecast.minutes / 60)} h` : formatMinutes(forecast.minutes),
     value: forecast.minutes,
-    band: [0, limit ? limit.limitMinutes + (forecast.minutes - (limit.tookMinutes ?? forecast.minutes)) : null],
+    band: [0, limit ? limit.limitMinutes + (forecast.minutes - (limit.usedMinutes ?? forecast.minutes)) : null],
   };
+}
+
+/** What a clock that runs says by now: missed, or to be measured; null where it says nothing of the kind. */
+function runningOf(
+  { batch, kitchen, now }: Accounts,
+  forecast: CoolingForecast,
+): Pick<Judgement, 'state' | 'headline' | 'sentence' | 'figure' | 'value'> | null {
+  const clock = now === null ? null : coolingClock(batch, forecast, now);
+  if (clock === null) return null;
+  const [missed] = clock.missed;
+  const words = (rule: string, limitMinutes: number): string => wordsOfRule(rule, kitchen.temperature, limitMinutes);
+  if (missed)
+    return {
+      state: 'fix',
+      headline: 'Cooling: limit missed',
+      sentence:
+        missed.belowC === null && missed.rule === 'warm-4h'
+          ? missed.advice
+          : `*${formatMinutes(-missed.inMinutes)}* past the limit: ${words(missed.rule, missed.limitMinutes)}. ${missed.advice}`,
+      figure: 'late',
+      value: null,
+    };
+  const over = clock.deadlines.find(({ state }) => state === 'over');
+  if (over)
+    return {
+      state: 'watch',
+      headline: 'Cooling: measure it now',
+      sentence: `The time is up (${words(over.rule, over.limitMinutes)}) and nobody has measured it. By the forecast it was cold enough.`,
+      figure: 'now',
+      value: null,
+    };
+  return null;
 }
 
 const COLD_CAUTION =
   'Bacteria grow fastest between 5 and 60 °C. If a limit is missed, the authority says to throw the food away. Local codes come first.';
 
+const worse = (a: CheckState, b: SafetyState): CheckState =>
+  a === 'fix' || b === 'fix' ? 'fix' : a === 'watch' || b === 'watch' ? 'watch' : 'good';
+
+/** A rule is broken, where it is not only deep. */
+const isLate = (stages: readonly CoolingStage[]): boolean => stages.some(({ ok, end }) => !ok && end !== 'deep');
+
 function coolingState(stages: readonly CoolingStage[]): CheckState {
-  if (stages.some((stage) => !stage.ok)) return 'fix';
-  return stages.some((stage) => (stage.tookMinutes ?? Infinity) > (1 - SPARE) * stage.limitMinutes) ? 'watch' : 'good';
+  if (isLate(stages)) return 'fix';
+  const isTight = stages.some(
+    ({ usedMinutes, limitMinutes, ok }) => !ok || (usedMinutes ?? 0) > (1 - SPARE) * limitMinutes,
+  );
+  return isTight ? 'watch' : 'good';
 }
 
-/** How long the stage itself takes, where that is not the time just named. */
-function tookText({ tookMinutes }: CoolingStage, minutes: number): string {
-  if (tookMinutes === null || tookMinutes < 1 || Math.abs(tookMinutes - minutes) < 1) return '';
-  return ` (here ${formatMinutes(tookMinutes)})`;
+function headlineOf(state: CheckState, stages: readonly CoolingStage[], isDeep: boolean): string {
+  if (isLate(stages)) return 'Cooling: too slow';
+  if (state === 'fix') return 'Cooling: warm for too long';
+  if (isDeep) return 'Cooling: too deep';
+  return state === 'watch' ? 'Cooling: just in time' : 'Cooling: in good time';
+}
+
+const ruleOf = ({ rule, limitMinutes }: CoolingStage, scale: 'C' | 'F'): string =>
+  wordsOfRule(rule, scale, limitMinutes);
+
+/** The rule that decides, and how it stands: met, or not asked because it is heated again in time. */
+function ruleText(stage: CoolingStage, { minutes, depthMm }: CoolingForecast, scale: 'C' | 'F'): string {
+  const { end, usedMinutes, limitMinutes } = stage;
+  if (end === 'heated' && usedMinutes !== null)
+    return `wrapped then, it is in the heat again after ${formatMinutes(usedMinutes)} of the ${formatMinutes(limitMinutes)} that the rule gives (${ruleOf(stage, scale)})`;
+  if (end === 'deep')
+    return `in the fridge in time, but ${Math.round(depthMm)} mm deep: the rule (${ruleOf(stage, scale)}) asks for shallow containers, at most ${SHALLOW_MM - 1} mm`;
+  const here =
+    usedMinutes === null || usedMinutes < 1 || Math.abs(usedMinutes - (minutes ?? 0)) < 1
+      ? ''
+      : ` (here ${formatMinutes(usedMinutes)})`;
+  return `the rule: ${ruleOf(stage, scale)}${here}`;
 }
 
 /** The stage with the least to spare. */
 function tightest(stages: readonly CoolingStage[]): CoolingStage | undefined {
-  const share = (stage: CoolingStage): number => (stage.tookMinutes ?? Infinity) / stage.limitMinutes;
+  const share = ({ usedMinutes, limitMinutes, ok, end }: CoolingStage): number =>
+    end === 'deep' ? 1 : (usedMinutes ?? (ok ? 0 : Infinity)) / limitMinutes;
   return [...stages].sort((a, b) => share(b) - share(a))[0];
 }
 
 export const cooling: CheckRule = { label: 'Cooling', judge };
 
-function reasons(forecast: CoolingForecast, { kitchen, pack }: Accounts): Reason[] {
+function reasons(forecast: CoolingForecast, warm: number, { kitchen, pack, perishable }: Accounts): Reason[] {
   return [
     ...forecast.constraints.map(({ c, because }, i) => ({
       text: i === 0 ? `What decides: ${because}` : because,
       figure: formatTemperature(c, kitchen.temperature),
       source: HOUSE,
     })),
+    { text: perishable.why, source: HOUSE },
     { text: 'Hot filling', figure: `${Math.round(forecast.massG)} g` },
     {
       text: 'Conduction through its depth, with air, steam and what it stands on',
@@ -184,10 +276,20 @@ function reasons(forecast: CoolingForecast, { kitchen, pack }: Accounts): Reason
         ]
       : []),
     { text: 'Water lost as steam on the way', figure: `${Math.round(forecast.evaporatedG)} g` },
-    ...forecast.stages.map((stage) => ({
-      text: stage.label,
-      figure: stage.tookMinutes === null ? 'not reached' : formatMinutes(stage.tookMinutes),
+    ...forecast.stages.map(({ rule, limitMinutes, tookMinutes, usedMinutes, end }) => ({
+      text: wordsOfRule(rule, kitchen.temperature, limitMinutes),
+      figure:
+        end === 'heated' && usedMinutes !== null
+          ? `in the heat again after ${formatMinutes(usedMinutes)}`
+          : tookMinutes === null
+            ? 'not reached'
+            : formatMinutes(tookMinutes),
       source: pack.authority,
     })),
+    {
+      text: 'Between 57 and 21 °C in the warmest place, whatever the rule: more than 2 h is Watch, more than 4 h is Fix',
+      figure: formatMinutes(warm),
+      source: HOUSE,
+    },
   ];
 }

@@ -1,20 +1,23 @@
 /** Core: hot enough inside. A forecast says when to measure; only the thermometer says that it is safe. */
 import { plannedMinutes } from '../document/cooking';
 import { FORMS } from '../document/vocabulary/forms';
+import { written } from '../safety/threshold';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { cautionsFor } from './cautions';
 import { crustOf } from './crust';
+import { leftOutWords, measured } from './measured';
 import { type CoreForecast } from './heat';
 import { paleBelow } from './pale-below';
 import { potFinding } from './pot-finding';
 import { type CheckRule } from './rule';
 
 function judge(accounts: Accounts): Judgement {
-  const { batch, kitchen, limit, heat, problem, verdict: read } = accounts;
-  const limitText = formatTemperature(limit.c, kitchen.temperature);
+  const { batch, kitchen, limit, heat, problem } = accounts;
+  const limitText = written(limit.at, kitchen.temperature);
+  const left = leftOutWords(accounts);
   const forecast = heat?.core ?? null;
   const common = {
     ...PLAIN,
@@ -24,34 +27,8 @@ function judge(accounts: Accounts): Judgement {
     cautions: accounts.isTrial ? [] : cautionsFor(accounts),
     figure: `${formatNumber(plannedMinutes(batch.cook))} min`,
   };
-  if (read.lowestC !== null && limit.kind === 'safety') {
-    const lowest = formatTemperature(read.lowestC, kitchen.temperature);
-    const measured = { ...common, value: read.lowestC, unit: '°C', band: [limit.c, null] as const, figure: lowest };
-    if (read.outcome === 'pass') {
-      return {
-        ...measured,
-        state: 'good',
-        headline: 'Core: measured hot enough',
-        sentence: `*${lowest}* in the coldest of ${read.count}; ${limitText} needed. ${read.next}`,
-      };
-    }
-    if (read.outcome === 'fail') {
-      const more = forecast ? moreMinutes(forecast, read.lowestC) : null;
-      const wait = more === null ? '' : ` About ${formatMinutes(Math.max(1, more))} more, by the forecast.`;
-      return {
-        ...measured,
-        state: 'fix',
-        headline: 'Core: not hot enough',
-        sentence: `*${lowest}* measured; ${limitText} needed. ${read.next}${wait}`,
-      };
-    }
-    return {
-      ...measured,
-      state: 'watch',
-      headline: read.outcome === 'hold' ? 'Core: hold it there' : 'Core: measure more',
-      sentence: `*${lowest}* is the lowest of ${read.count}; ${limitText} needed. ${read.next}`,
-    };
-  }
+  const said = measured(accounts, forecast);
+  if (said !== null) return { ...common, ...said };
   if (accounts.lines.length === 0) {
     return {
       ...common,
@@ -132,30 +109,30 @@ function judge(accounts: Accounts): Judgement {
   const pale = paleBelow(batch, forecast, kitchen.temperature);
   if (pale !== null) return { ...planned, ...pale };
   if (limit.kind === 'doneness') return { ...planned, state: 'good', headline: 'Core: cooked through', sentence };
+  const needed = batch.count < 3 ? 'every one' : '3 of them, the thickest first';
   return {
     ...planned,
     state: 'watch',
     headline: isFilledAfter ? 'Core: time enough; measure the filling' : 'Core: time enough, then measure',
     sentence: isFilledAfter
       ? `${sentence} The filling goes in afterwards: ${limitText} measured in its pan, then fill at once.`
-      : `${sentence} ${read.next}`,
+      : `${sentence} ${left === '' ? `Then measure ${needed}.` : left}`,
   };
 }
 
 export const core: CheckRule = { label: 'Core', judge };
 
-/** Minutes on the forecast curve from a temperature to the target; null where the curve does not say. */
-function moreMinutes(forecast: CoreForecast, fromC: number): number | null {
-  const curve = forecast.leastDone;
-  const at = curve.find((sample) => sample.centreC >= fromC);
-  return at && forecast.leastDoneMinutes !== null ? Math.max(0, forecast.leastDoneMinutes - at.minute) : null;
-}
-
-function reasons({ batch, kitchen, limit }: Accounts, forecast: CoreForecast | null): Reason[] {
+function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreForecast | null): Reason[] {
   return [
+    ...cooked
+      .flatMap(({ left }) => left)
+      .map(({ reading, why }) => ({
+        text: `A reading that does not count. ${why}`,
+        figure: formatTemperature(reading.c, kitchen.temperature),
+      })),
     {
       text: `Needed, because of ${limit.because}`,
-      figure: formatTemperature(limit.c, kitchen.temperature),
+      figure: written(limit.at, kitchen.temperature),
       source: limit.authority,
     },
     ...(limit.holdMinutes > 0

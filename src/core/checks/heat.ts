@@ -1,8 +1,10 @@
 /** The heat forecasts of a batch: how its hot part cools and how its parcels heat. Runs in the worker. */
 import { drawLedger } from '../filling/ledger';
 import { type CoolingForecast, workOutCooling } from '../cooling/forecast';
+import { wrapMinutesOf } from '../cooling/board-clock';
 import { hotPartOf } from '../cooling/hot-part';
 import { type Kitchen } from '../document/kitchen';
+import { isRehearsal } from '../document/rehearsal-id';
 import { type Batch } from '../document/schema';
 import { cook } from './cooked';
 import { type CoreForecast, forecastCore, spreadOut } from './core-forecast';
@@ -14,6 +16,9 @@ export interface HeatForecast {
   cooling: CoolingForecast | null;
   core: CoreForecast | null;
 }
+
+/** Of what keeps no hours are asked. */
+const NO_RULES = { cooling: [] };
 
 export interface HeatWorked {
   /** Both forecasts, without the alternatives of cooling, which take longest: what is needed soonest. */
@@ -33,7 +38,18 @@ export function workOutHeat(batch: Batch, kitchen: Kitchen, before: CoreForecast
   const ledger = drawLedger(o.lines, batch.water, 0);
   const part = o.coolTarget ? hotPartOf(o.lines, batch.water) : null;
   const cooling =
-    part && workOutCooling({ cool: batch.cool, part, constraints: o.coolConstraints, pack: o.pack }, kitchen);
+    part &&
+    workOutCooling(
+      {
+        cool: batch.cool,
+        part,
+        constraints: o.coolConstraints,
+        rules: o.perishable.counts ? o.pack : NO_RULES,
+        thenMinutes: wrapMinutesOf(batch, kitchen),
+        isRehearsal: isRehearsal(batch.id),
+      },
+      kitchen,
+    );
   const cooked = cook(batch, kitchen, o, ledger);
   const core = o.lines.length > 0 ? forecastCore(cooked, before?.differs.deviations ?? null) : null;
   // Worked out once, however often the alternatives begin anew.

@@ -17,13 +17,18 @@ import { type SaltAccount } from '../filling/salt';
 import { holdBack, type HoldBack } from '../filling/season';
 import { type PartName, shareOut, type Source } from '../filling/sources';
 import { uncountedFindings } from '../filling/uncounted';
+import { unsaidFindings } from '../filling/unsaid';
 import { forgottenFindings, stageProgress, type StageProgress } from '../filling/stage-progress';
 import { stageFindings } from '../filling/stage-rules';
 import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
 import { lookUp } from '../food/larder';
 import { type Laid } from '../document/vocabulary/skins';
 import { type Limit } from '../safety/core-limit';
-import { type Verdict } from '../safety/verdict';
+import { type Exposure } from '../cooling/exposure-of';
+import { type CookedLoad } from '../cooking/load-evidence';
+import { type LoadPlan } from '../cooking/load-plan';
+import { type Verdict } from '../safety/loads';
+import { type Perishable } from '../filling/perishable';
 import { type Balance } from '../wrapper/balance';
 import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
@@ -87,7 +92,13 @@ export interface Assessment {
   limit: Limit;
   /** Animal food goes into the wrapper raw. */
   goesInRaw: boolean;
+  /** What was measured, load by load; and the loads with the readings that count, and those that do not. */
   verdict: Verdict;
+  cooked: readonly CookedLoad[];
+  loads: LoadPlan | null;
+  /** Whether it spoils within hours; how long it has been out of the cold, and will be. */
+  perishable: Perishable;
+  exposure: Exposure;
   /** g that the pan with its filling should read when enough has boiled off; null without a known pan or pan stage. */
   panContentsG: number;
   allergens: Allergen[];
@@ -101,6 +112,7 @@ export interface Assessment {
 /**
  * The judgement alone, which is all that typing waits for.
  * @param proposals what was proposed for this very batch, where it is known already
+ * @param now ISO 8601, to the minute: what stands out goes on standing; null where only what is stored is asked
  */
 export function judgement(
   batch: Batch,
@@ -108,8 +120,9 @@ export function judgement(
   heat: HeatForecast | null,
   problem: string | null = null,
   proposals: Proposals = NO_PROPOSALS,
+  now: string | null = null,
 ): Assessment {
-  const accounts = account(batch, kitchen, heat, problem);
+  const accounts = account(batch, kitchen, heat, problem, false, now);
   return described(accounts, judge(accounts), proposals);
 }
 
@@ -155,6 +168,10 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     limit: accounts.limit,
     goesInRaw: accounts.goesInRaw,
     verdict: accounts.verdict,
+    cooked: accounts.cooked,
+    loads: accounts.loads,
+    perishable: accounts.perishable,
+    exposure: accounts.exposure,
     panContentsG: panContents(lines),
     allergens: [
       ...new Set([
@@ -186,6 +203,7 @@ function findingsOf(accounts: Accounts): Finding[] {
   const nameOf = (id: string): string => lookUp(batch.ingredients, id)?.name ?? id;
   return [
     ...uncountedFindings(uncounted, batch),
+    ...unsaidFindings(lines, batch),
     ...wrapFindings(accounts),
     ...forgottenFindings(batch, nameOf),
     ...stageFindings(lines),

@@ -1,5 +1,5 @@
 /** What is said of cooking in loads, and of the pot they swim in. */
-import { type LoadPlan } from '../cooking/load-plan';
+import { FRIDGE_AFTER, type LoadPlan } from '../cooking/load-plan';
 import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
 import { formatNumber } from '../units/amount';
@@ -7,8 +7,6 @@ import { formatMinutes, formatTemperature } from '../units/format';
 
 /** Waiting for less than this is nothing to speak of, min. */
 const WAIT_WORTH = 10;
-/** Those that wait so long go back into the fridge if their filling is raw, min. House estimate, well within two hours. */
-const FRIDGE_AFTER = 20;
 
 /** How many at once, in how many loads, how long. */
 export function loadsWords(

@@ -6,6 +6,7 @@ import { hotLines } from '../cooling/hot-part';
 import { type ResolvedLine, resolveLines } from '../filling/lines';
 import { goesInRaw, hazardAsItGoesIn } from '../filling/raw';
 import { type Hazard } from '../document/vocabulary/foods';
+import { type Perishable, perishable } from '../filling/perishable';
 import { countsNothing, type Uncounted, uncountedLines } from '../filling/uncounted';
 import { lookUp } from '../food/larder';
 import { choosePack, coreLimit, type Limit } from '../safety/core-limit';
@@ -30,10 +31,12 @@ export interface Outline {
   goesInRaw: boolean;
   pack: RulePack;
   limit: Limit;
+  /** Whether it spoils within hours, so that its time out of the cold is counted. */
+  perishable: Perishable;
 }
 
-/** No food is asked for a higher temperature than poultry. */
-const STRICTEST: Hazard = 'poultry';
+/** What is not known could be anything. */
+const STRICTEST: Hazard = 'unknown';
 
 /** Draws the outline of a batch. */
 export function outline(batch: Batch, kitchen: Kitchen): Outline {
@@ -51,7 +54,7 @@ export function outline(batch: Batch, kitchen: Kitchen): Outline {
   }));
   const uncounted = uncountedLines(batch, lines);
   // What is not known could be anything: the strictest limit holds.
-  foods.push(...uncounted.filter(countsNothing).map(({ name }) => ({ name: `${name}, not known`, hazard: STRICTEST })));
+  foods.push(...uncounted.filter(countsNothing).map(({ name }) => ({ name, hazard: STRICTEST })));
   if (wrapper.allergens.includes('egg')) foods.push({ name: `egg in the ${wrapper.label}`, hazard: 'egg' });
   return {
     lines,
@@ -65,5 +68,6 @@ export function outline(batch: Batch, kitchen: Kitchen): Outline {
     goesInRaw: isRaw,
     pack,
     limit: coreLimit(pack, foods),
+    perishable: perishable(lines, !uncounted.some(countsNothing)),
   };
 }

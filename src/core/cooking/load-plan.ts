@@ -45,6 +45,8 @@ const OVEN_GAP = 15;
 const RISING = 10;
 /** Out with one load, in with the next, minutes. House estimate. */
 export const CHANGE_MINUTES = 2;
+/** Parcels that wait so long for their turn go back into the fridge, minutes. House estimate, well within two hours. */
+export const FRIDGE_AFTER = 20;
 
 const gapFor = (medium: MediumId, { kind }: Pick<Dough, 'kind'>): number =>
   (GAPS[medium] ?? OVEN_GAP) + (kind === 'yeasted' && medium !== 'oil' && medium !== 'water' ? RISING : 0);

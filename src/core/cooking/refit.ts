@@ -5,12 +5,10 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { type CookingPlan, type CookingTarget, coreAt, minutesUntilDone } from '../heat/cooking';
 import { type Surroundings } from '../heat/parcel';
+import { type Counted, type Reading } from '../safety/evidence';
 
-export interface CoreReading {
-  /** Minutes since it went into the heat. */
-  minute: number;
-  c: number;
-}
+/** Against the minutes since it went into the heat. */
+export type CoreReading = Reading;
 
 export interface CookingFit {
   /** On top of what the plan has. */
@@ -61,7 +59,7 @@ export function really(plan: CookingPlan, factor: number, biasK: number): Cookin
 export function fitCookingTo(
   plan: CookingPlan,
   target: CookingTarget,
-  readings: readonly CoreReading[],
+  readings: readonly Counted<CoreReading>[],
   biasSdK: number,
 ): CookingFit | null {
   const used = readings.filter(({ minute }) => minute > 0);

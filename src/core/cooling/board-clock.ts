@@ -3,15 +3,11 @@
  * it is by now, and when the rule's hours are up. Time is passed in.
  */
 import { parcelsClosed } from '../document/boards';
+import { type Kitchen } from '../document/kitchen-schema';
+import { wrapSeconds } from '../document/learned';
 import { type Batch, type BoardRun } from '../document/schema';
-
-/** Perishable food may stand between 5 and 60 °C so long in all, minutes; in a kitchen above 32 °C half of it. */
-export const BENCH_RULE = {
-  minutes: 120,
-  hotRoomMinutes: 60,
-  hotRoomC: 32,
-  authority: 'US federal guidance on perishable food at room temperature; local codes come first',
-} as const;
+import { SHAPES } from '../document/vocabulary/skins';
+import { standingIn } from '../safety/exposure';
 
 /** Warned so long before, min. House estimate: time to clear a shelf. */
 export const BOARD_WARNING = 15;
@@ -26,8 +22,9 @@ export interface BoardClock {
   /** Minutes until the last is closed, and when, ISO 8601. */
   toGoMinutes: number;
   lastAt: string;
-  /** Minutes on the bench so far, all stretches together. */
+  /** Minutes on the bench so far, all stretches together; and out of the cold in all, with what was before it came here. */
   outMinutes: number;
+  inAllMinutes: number;
   isOut: boolean;
   limitMinutes: number;
   /** Minutes until the rule's hours are up, if it stays out; below 0 since then. */
@@ -43,11 +40,19 @@ export const outMinutesAt = ({ stretches }: Pick<BoardRun, 'stretches'>, now: st
     0,
   );
 
-export const limitMinutesAt = (roomC: number): number =>
-  roomC > BENCH_RULE.hotRoomC ? BENCH_RULE.hotRoomMinutes : BENCH_RULE.minutes;
-
 /** Of the rule's hours so much is planned on: the rest is for what goes wrong. House estimate. */
 const PLANNED_SHARE = 0.8;
+
+/** Filling and closing all of a batch, minutes, as it is planned; a pan is one piece of work. */
+export function wrapMinutesOf(
+  { count, wrap }: Pick<Batch, 'count' | 'wrap'>,
+  kitchen: Pick<Kitchen, 'learned'>,
+): number {
+  const isPan = SHAPES[wrap.skin.shape].isPan;
+  return isPan ? PAN_MINUTES * count : (count * wrapSeconds(wrap.edge, kitchen)) / 60;
+}
+/** Lining, filling and closing a pan, minutes. House estimate. */
+export const PAN_MINUTES = 9;
 
 /** So many parts of the filling out at a time, so that none stands out longer than it may. */
 export const partsFor = (wrapMinutes: number, limitMinutes: number): number =>
@@ -56,10 +61,17 @@ export const partsFor = (wrapMinutes: number, limitMinutes: number): number =>
 /**
  * Reads the clock.
  * @param now ISO 8601; @param usualSeconds a parcel usually takes here, before two have been tapped
+ * @param beforeMinutes out of the cold before it came to the bench: cooling is the same time
  */
 export function boardClock(
   board: BoardRun,
-  { now, count, roomC, usualSeconds }: { now: string; count: number; roomC: number; usualSeconds: number },
+  {
+    now,
+    count,
+    roomC,
+    usualSeconds,
+    beforeMinutes = 0,
+  }: { now: string; count: number; roomC: number; usualSeconds: number; beforeMinutes?: number },
 ): BoardClock {
   const closed = parcelsClosed(board);
   const left = Math.max(0, count - closed);
@@ -70,7 +82,8 @@ export function boardClock(
   const sinceTap = Math.min(pace, Math.max(0, (Date.parse(now) - lastTap) / 1000));
   const toGoMinutes = left === 0 ? 0 : Math.max(0, left * pace - sinceTap) / 60;
   const outMinutes = outMinutesAt(board, now);
-  const limitMinutes = limitMinutesAt(roomC);
+  const inAllMinutes = beforeMinutes + outMinutes;
+  const { limitMinutes } = standingIn(roomC);
   return {
     closed,
     left,
@@ -78,10 +91,12 @@ export function boardClock(
     toGoMinutes,
     lastAt: new Date(Date.parse(now) + toGoMinutes * 60_000).toISOString(),
     outMinutes,
+    inAllMinutes,
     isOut: board.stretches.some((s) => s.inAt === null),
     limitMinutes,
-    leftMinutes: limitMinutes - outMinutes,
-    parts: outMinutes + toGoMinutes <= limitMinutes ? 1 : partsFor(toGoMinutes, Math.max(1, limitMinutes - outMinutes)),
+    leftMinutes: limitMinutes - inAllMinutes,
+    parts:
+      inAllMinutes + toGoMinutes <= limitMinutes ? 1 : partsFor(toGoMinutes, Math.max(1, limitMinutes - inAllMinutes)),
   };
 }
 
@@ -120,7 +135,7 @@ export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEv
       {
         id: 'board-over',
         kind: 'over',
-        text: `the filling has been out of the fridge for ${hours} in all. Cook what is closed now, and do not keep the rest.`,
+        text: `the filling has been out of the cold for ${hours} in all, cooling and bench together. Cook what is closed now, and do not keep the rest.`,
       },
     ];
   if (before !== null && now.leftMinutes <= BOARD_WARNING && before.leftMinutes > BOARD_WARNING)

@@ -2,6 +2,7 @@
 import { formatMinutes } from '../units/format';
 import { type Batch } from '../document/schema';
 import { type CoolingClock, type DeadlineOnClock } from './clock';
+import { wordsOfRule } from './rule-words';
 
 export interface ClockEvent {
   /** The same event has the same id at every look. */
@@ -29,24 +30,27 @@ export const WARNING = 10;
  * What has come since the last look.
  * @param before the clock at the last look; null at the first one: then only what was missed is due, for that must not
  *   go unsaid because nobody was looking
+ * @param scale the kitchen's, for the rules
  */
-export function clockEvents(before: CoolingClock | null, now: CoolingClock): ClockEvent[] {
+export function clockEvents(before: CoolingClock | null, now: CoolingClock, scale: 'C' | 'F' = 'C'): ClockEvent[] {
+  const label = ({ rule, limitMinutes }: Pick<DeadlineOnClock, 'rule' | 'limitMinutes'>): string =>
+    wordsOfRule(rule, scale, limitMinutes);
   const missedBefore = new Set((before?.missed ?? []).map((d) => d.rule));
   const missed = now.missed
     .filter((d) => !missedBefore.has(d.rule))
     .map((d) => ({
       id: `missed-${d.rule}`,
       kind: 'missed' as const,
-      text: `deadline missed, ${d.label}. ${d.advice}`,
+      text: `limit missed, ${label(d)}. ${d.advice}`,
     }));
   if (before === null) return missed;
   const has = (was: number | null | undefined, is: number | null): boolean =>
     is !== null && is <= 0 && was !== undefined && (was === null || was > 0);
   const deadlines = now.deadlines.flatMap((d): ClockEvent[] => {
     const was = before.deadlines.find((b) => b.rule === d.rule);
-    if (d.state === 'open' && !now.isMeasuredReady && has(was && was.inMinutes - WARNING, d.inMinutes - WARNING))
-      return [{ id: `near-${d.rule}`, kind: 'near', text: `${formatMinutes(WARNING)} to the deadline, ${d.label}.` }];
-    return d.state === 'over' && was?.state === 'open' ? [passed(d)] : [];
+    if (d.state === 'open' && now.readySince === null && has(was && was.inMinutes - WARNING, d.inMinutes - WARNING))
+      return [{ id: `near-${d.rule}`, kind: 'near', text: `${formatMinutes(WARNING)} to the limit, ${label(d)}.` }];
+    return d.state === 'over' && was?.state === 'open' ? [passed(d, label(d))] : [];
   });
   const moves = now.moves.flatMap(({ inMinutes, place }, i): ClockEvent[] =>
     has(before.moves[i]?.inMinutes, inMinutes)
@@ -54,14 +58,14 @@ export function clockEvents(before: CoolingClock | null, now: CoolingClock): Clo
       : [],
   );
   const ready: ClockEvent[] =
-    has(before.toWrapReady, now.toWrapReady) && !now.isMeasuredReady
+    has(before.toWrapReady, now.toWrapReady) && now.readySince === null && now.missed.length === 0
       ? [{ id: 'ready', kind: 'ready', text: 'wrap-ready by the forecast. Measure it.' }]
       : [];
   return [...missed, ...deadlines, ...moves, ...ready];
 }
 
-const passed = ({ rule, label }: DeadlineOnClock): ClockEvent => ({
+const passed = ({ rule }: DeadlineOnClock, label: string): ClockEvent => ({
   id: `over-${rule}`,
   kind: 'over',
-  text: `the deadline has passed, ${label}. By the forecast it was cold enough; nobody has measured it. Measure it now.`,
+  text: `the time is up, ${label}. By the forecast it was cold enough; nobody has measured it. Measure it now.`,
 });

@@ -1,12 +1,16 @@
 /** The clock of a cooling that is under way: minutes to wrap-ready, to the deadlines, and what was missed. Time is passed in. */
-import { RULE_PACKS } from '../safety/packs';
-import { type CoolingForecast, type Deadline } from './forecast';
-import { minutesSince, readingMinutes } from '../document/runs';
+import { minutesSince } from '../document/runs';
 import { type Batch } from '../document/schema';
+import { endOf, temperatureAt } from '../safety/exposure';
+import { WARM_MINUTES, warmMinutes } from '../safety/cooled';
+import { SHALLOW_MM } from '../safety/packs';
+import { isAtMost } from '../safety/threshold';
+import { type CoolingForecast, type Deadline } from './forecast';
+import { ruleById } from './rule-words';
 
 /**
- * How a deadline stands. Kept: a reading was cold enough by then. Over: it has passed, and by the forecast it was cold
- * enough, but nobody measured. Missed: it has passed, and neither a reading nor the forecast says that it was.
+ * How a deadline stands. Kept: a reading was cold enough by then, or it was in the cold as the rule asks. Over: it has passed,
+ * and by the forecast it was cold enough, but nobody measured. Missed: it has passed, and neither says that it was.
  */
 export type DeadlineState = 'open' | 'kept' | 'over' | 'missed';
 
@@ -15,8 +19,9 @@ export interface DeadlineOnClock extends Deadline {
   /** Minutes to it; below 0 since then. */
   inMinutes: number;
   authority: string;
-  /** What the authority says to do where it is missed. */
+  /** What the authority says to do where it is missed; and whether it may then be reheated and cooled again. */
   advice: string;
+  canReheat: boolean;
 }
 
 export interface CoolingClock {
@@ -28,9 +33,9 @@ export interface CoolingClock {
   /** The next deadline that is still open. */
   next: DeadlineOnClock | null;
   missed: DeadlineOnClock[];
-  /** The latest reading is at or below wrap-ready: it has been measured, not only forecast. */
-  isMeasuredReady: boolean;
-  /** The temperature of the warmest place now, by the forecast, °C. */
+  /** Minutes since the reading that says it may be wrapped; null where none does, or where it does not hold any more. */
+  readySince: number | null;
+  /** The temperature of the warmest place now, by the forecast through its readings, °C. */
   nowC: number;
   /** Every move from one leg to the next, in minutes from now, below 0 once it is past, and where it goes then. */
   moves: { inMinutes: number; place: Batch['cool']['place'] }[];
@@ -38,14 +43,20 @@ export interface CoolingClock {
   setBackMinutes: number;
 }
 
-const RULES = Object.values(RULE_PACKS).flatMap((pack) =>
-  pack.cooling.map((rule) => ({ ...rule, authority: pack.authority })),
-);
-
-/** A later reading so much warmer, K, says that a cold one was not of the food. House estimate: a probe and where it is stuck. */
-const CONTRADICTS = 3;
 /** Clocks are put right by seconds; more than this is a clock set back, min. */
 const PUT_RIGHT = 1;
+/** A reading at the target holds as long as the curve through it stays within this of it, K. House estimate. */
+const HOLDS_K = 0.5;
+
+/** What holds whatever the pack. */
+const WARM_RULE = {
+  rule: 'warm-4h',
+  limitMinutes: WARM_MINUTES.fix,
+  belowC: null,
+  authority: 'FDA Food Code 3-501.19, time as a public health control',
+  advice: 'The warmest place has been between 57 and 21 °C for more than four hours: throw it away.',
+  canReheat: false,
+} as const;
 
 /**
  * Reads the clock.
@@ -54,32 +65,21 @@ const PUT_RIGHT = 1;
  * @returns null where no clock runs
  */
 export function coolingClock(
-  batch: Batch,
+  batch: Pick<Batch, 'cool'>,
   forecast: CoolingForecast,
   now: string,
   latest: string = now,
 ): CoolingClock | null {
   const { run, legs } = batch.cool;
   if (run === null) return null;
-  const readings = readingMinutes(run);
+  const { minutes, readings } = forecast;
   const said = minutesSince(run, now);
-  const elapsed = Math.max(0, said, minutesSince(run, latest), ...readings.map((r) => r.minute));
-  const { minutes, stages, targetC } = forecast;
-  const deadlines = forecast.deadlines
-    .map((deadline): DeadlineOnClock => {
-      const rule = RULES.find((r) => r.id === deadline.rule);
-      const inMinutes = deadline.atMinute - elapsed;
-      const isInTime = stages.find((s) => s.rule === deadline.rule)?.ok ?? false;
-      const state = coldInTime(readings, deadline)
-        ? 'kept'
-        : inMinutes > 0
-          ? 'open'
-          : isInTime
-            ? 'over'
-            : ('missed' as const);
-      return { ...deadline, state, inMinutes, authority: rule?.authority ?? '', advice: rule?.missed ?? '' };
-    })
-    .sort((a, b) => a.atMinute - b.atMinute);
+  const elapsed = Math.max(0, said, minutesSince(run, latest), endOf(readings));
+  const deadlines = [
+    ...forecast.deadlines.map((deadline) => onClock(deadline, forecast, elapsed)),
+    ...warmTooLong(forecast, elapsed),
+  ].sort((a, b) => a.atMinute - b.atMinute);
+  const missed = deadlines.filter((d) => d.state === 'missed');
   const isOver = said < elapsed - PUT_RIGHT;
   let end = run.past.reduce((sum, leg) => sum + leg.minutes, 0);
   return {
@@ -87,9 +87,9 @@ export function coolingClock(
     toWrapReady: minutes === null ? null : minutes - elapsed,
     deadlines,
     next: deadlines.find((d) => d.state === 'open') ?? null,
-    missed: deadlines.filter((d) => d.state === 'missed'),
-    isMeasuredReady: readings.length > 0 && readings[readings.length - 1].c <= targetC,
-    nowC: forecastAt(forecast, elapsed),
+    missed,
+    readySince: missed.length > 0 ? null : readySince(forecast, elapsed),
+    nowC: temperatureAt(forecast.track, elapsed),
     moves: legs.map((leg, i) => {
       end += leg.minutes;
       return { inMinutes: end - elapsed, place: legs[i + 1]?.place ?? batch.cool.place };
@@ -98,20 +98,62 @@ export function coolingClock(
   };
 }
 
-/** A reading cold enough by the deadline, and none afterwards that says it was not of the food. */
-const coldInTime = (readings: readonly { minute: number; c: number }[], { atMinute, belowC }: Deadline): boolean =>
-  readings.some(
-    (r) =>
-      r.minute <= atMinute &&
-      r.c <= belowC &&
-      readings.every((after) => after.minute <= r.minute || after.c <= belowC + CONTRADICTS),
-  );
+function onClock(deadline: Deadline, forecast: CoolingForecast, elapsed: number): DeadlineOnClock {
+  const known = ruleById(deadline.rule);
+  const inMinutes = deadline.atMinute - elapsed;
+  const { authority = '', rule } = known ?? {};
+  return {
+    ...deadline,
+    inMinutes,
+    authority,
+    advice: rule?.missed ?? '',
+    canReheat: rule?.canReheat ?? false,
+    state: isKept(deadline, forecast, elapsed)
+      ? 'kept'
+      : inMinutes > 0
+        ? 'open'
+        : isForecast(deadline, forecast)
+          ? 'over'
+          : 'missed',
+  };
+}
 
-/** The forecast temperature at a minute, °C; the last one beyond the curve. */
-function forecastAt({ samples }: CoolingForecast, minute: number): number {
-  const after = samples.findIndex((s) => s.minute >= minute);
-  if (after < 0) return samples[samples.length - 1].centreC;
-  if (after === 0) return samples[0].centreC;
-  const [a, b] = [samples[after - 1], samples[after]];
-  return a.centreC + ((b.centreC - a.centreC) * (minute - a.minute)) / (b.minute - a.minute);
+/** A reading cold enough by the deadline; or in the cold by then, as the rule asks. */
+function isKept(
+  { rule, atMinute }: Deadline,
+  { readings, coldAtMinute, depthMm }: CoolingForecast,
+  elapsed: number,
+): boolean {
+  const known = ruleById(rule)?.rule;
+  if (known === undefined) return false;
+  if (known.kind === 'fall') return readings.some((r) => r.minute <= atMinute && isAtMost(r.c, known.to));
+  const isThere = coldAtMinute !== null && coldAtMinute <= Math.min(atMinute, elapsed);
+  return (
+    (isThere && depthMm <= SHALLOW_MM) || readings.some((r) => r.minute <= atMinute && isAtMost(r.c, known.coldTo))
+  );
+}
+
+/** By the forecast it was cold enough by then: as cold as the rule asks, and no other temperature. */
+function isForecast({ rule, atMinute }: Deadline, { track, coldAtMinute }: CoolingForecast): boolean {
+  const known = ruleById(rule)?.rule;
+  if (known === undefined) return false;
+  if (known.kind === 'fall') return isAtMost(temperatureAt(track, atMinute), known.to);
+  // A deep pot in the fridge has not met it, nor is it thrown away for that: what holds whatever the pack decides.
+  return coldAtMinute !== null && coldAtMinute <= atMinute;
+}
+
+/** The warmest place too long between hot and half-way: missed, whatever the pack. */
+function warmTooLong({ track, deadlines }: CoolingForecast, elapsed: number): DeadlineOnClock[] {
+  if (deadlines.length === 0) return [];
+  const warm = warmMinutes({ track, heatedAtMinute: elapsed });
+  if (warm <= WARM_MINUTES.fix) return [];
+  const since = warm - WARM_MINUTES.fix;
+  return [{ ...WARM_RULE, atMinute: elapsed - since, inMinutes: -since, state: 'missed' }];
+}
+
+/** Minutes since the last reading, where it was cold enough and by the curve through it still is. */
+function readySince({ readings, track, targetC }: CoolingForecast, elapsed: number): number | null {
+  const last = readings[readings.length - 1];
+  if (last === undefined || last.c > targetC) return null;
+  return temperatureAt(track, elapsed) <= targetC + HOLDS_K ? elapsed - last.minute : null;
 }

@@ -4,7 +4,7 @@
  */
 import { type Composition } from '../food/composition';
 import { thermalProperties } from '../food/thermal';
-import { type FallingCurve } from '../safety/cooling-stages';
+import { type Track } from '../safety/exposure';
 import { airOf } from './air';
 import { Body } from '../heat/conduction';
 import { convective, type Exchange, type State } from '../heat/problem';
@@ -58,8 +58,14 @@ export interface CoolingSample {
 }
 
 /** How the warmest place falls within the time computed. */
-export interface CoolingCurve extends FallingCurve {
+export interface CoolingCurve {
   samples: CoolingSample[];
+  /** The warmest place at every step. */
+  track: Track;
+  /** Minutes until the warmest place has fallen to a temperature; null where it does not. */
+  minutesTo(c: number): number | null;
+  /** So many samples at even times up to a minute, the first and the last included. */
+  samplesTo(minute: number): CoolingSample[];
   /** The warmest place, and the one nearest the surface, at a minute. */
   at(minute: number): CoolingSample;
   /** g of water lost as steam by a minute. */
@@ -216,11 +222,9 @@ export function coolingCurve(plan: CoolingPlan, untilC: number, refinement = 1):
   const minutesTo = (c: number) => crossing(states, 'warmestC', c, 'down');
   return {
     samples: spaced(states).map(toSample),
+    track: states.map(({ seconds, warmestC }) => ({ minute: seconds / 60, c: warmestC })),
     minutesTo,
-    minutesBetween: (fromC, toC) => {
-      const to = minutesTo(toC);
-      return to === null ? null : to - (minutesTo(fromC) ?? 0);
-    },
+    samplesTo: (minute) => spaced(states, Math.min(last.seconds, minute * 60)).map(toSample),
     at: (minute) => toSample(stateAt(states, minute * 60)),
     evaporatedAt: (minute) => stateAt(states, minute * 60).vapour * 1000,
     energyBalance: last.heatLost / Math.max(1e-9, states[0].heatLeft - last.heatLeft),
@@ -259,8 +263,7 @@ function nextStir({ stirred, stirEveryMinutes }: Stretch, seconds: number, allSt
 }
 
 /** About a hundred samples at even times, the first and the last included. */
-function spaced(states: readonly State[]): State[] {
-  const end = states[states.length - 1].seconds;
+function spaced(states: readonly State[], end = states[states.length - 1].seconds): State[] {
   if (end === 0) return [states[0]];
   const intervals = 96;
   return Array.from({ length: intervals + 1 }, (_, i) => stateAt(states, (end * i) / intervals));

@@ -1,9 +1,11 @@
 /** How the hot part of a batch cools: as planned, as it really goes by its readings, and what could be done instead. */
 import { airOf } from './air';
-import { coolingCurve, type CoolingCurve, type CoolingPlan, type CoolingSample } from './curve';
+import { coolingCurve, type CoolingPlan, type CoolingSample } from './curve';
+import { type CoolReading, runEvidence } from './evidence-of';
 import { type CoolingFit, fitCooling } from './refit';
-import { coolingStages, type CoolingStage } from '../safety/cooling-stages';
-import { readingMinutes } from '../document/runs';
+import { COLD_C, type CoolingStage, coolingStages } from '../safety/cooled';
+import { type LeftOut } from '../safety/evidence';
+import { minuteAtMost, throughReadings, type Track } from '../safety/exposure';
 import { type CoolTarget } from './constraints';
 import { type HotPart } from './hot-part';
 import { type Cool, coolingPlan, historyOf, inTheColdAt, legsAfter, warmestRoom } from './plan';
@@ -14,9 +16,10 @@ import { type RulePack } from '../safety/packs';
 
 export interface Deadline {
   rule: string;
-  label: string;
+  limitMinutes: number;
   atMinute: number;
-  belowC: number;
+  /** At or below which it must be by then, °C; null: it must be in the cold. */
+  belowC: number | null;
 }
 
 export interface CoolingForecast {
@@ -41,12 +44,21 @@ export interface CoolingForecast {
   /** Where this place will not take it to the target: how far it does. */
   stall: Stall | null;
   samples: CoolingSample[];
+  /** The warmest place, through every reading that counts; while a clock runs, on beyond the target. */
+  track: Track;
+  /** When it goes into the cold, minutes; null where it does not. */
+  coldAtMinute: number | null;
   stages: CoolingStage[];
   /** The minute by which it must be at or below a temperature. */
   deadlines: Deadline[];
+  /** From wrap-ready so long until it is in the heat again, minutes. */
+  thenMinutes: number;
   /** Surface coefficients as a multiple of the usual: by its readings, else by what the kitchen has learned, else 1. */
   factor: number;
   fit: CoolingFit | null;
+  /** Readings of this run that count, against its clock; and those that do not, each with its reason. */
+  readings: Track;
+  left: readonly LeftOut<CoolReading>[];
   /** Minutes as they were forecast before any reading. */
   assumedMinutes: number | null;
   /** So thin that it mixes itself. */
@@ -70,7 +82,11 @@ export interface CoolingTask {
   part: HotPart;
   /** Everything that asks for a temperature, the coldest first: that is the target. */
   constraints: CoolTarget[];
-  pack: RulePack;
+  /** The rules that hold; none where nothing in it spoils within hours. */
+  rules: Pick<RulePack, 'cooling'>;
+  /** From wrap-ready so long until it is in the heat again, minutes. */
+  thenMinutes: number;
+  isRehearsal: boolean;
 }
 
 export interface CoolingWorked {
@@ -83,20 +99,38 @@ export interface CoolingWorked {
   withAlternatives(elapsed: number): CoolingForecast;
 }
 
+/** Above the air's own temperature by so much nothing more happens, K. */
+const AT_REST_K = 1;
+
 /** Works out how the hot part cools. */
-export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, kitchen: Kitchen): CoolingWorked {
+export function workOutCooling(task: CoolingTask, kitchen: Kitchen): CoolingWorked {
+  const { cool, part, constraints, rules, thenMinutes, isRehearsal } = task;
   const target = constraints[0];
+  const { counted, left } = runEvidence(cool.run, { isRehearsal });
   let steps = 0;
   const judge = (way: Cool, plan = coolingPlan(way, part, kitchen)): Judged => {
-    const curve = coolingCurve(plan, target.c);
+    // While a clock runs it is asked what it is like beyond the target, and when it is cold.
+    const onwards = cool.run === null ? target.c : Math.min(target.c, Math.max(COLD_C, airOf(plan) + AT_REST_K));
+    const curve = coolingCurve(plan, onwards);
     steps += curve.steps;
     const stall = stallOf(plan, curve, target.c);
     const minutes = curve.minutesTo(target.c);
     const evaporatedG = curve.evaporatedAt(stall?.minutes ?? minutes ?? Infinity) / way.share;
-    return { plan, curve, minutes, evaporatedG, stall, stages: stagesOf(pack, curve, plan, stall?.nearC ?? target.c) };
+    const ready = stall?.minutes ?? minutes;
+    const stages = coolingStages(
+      { ...EMPTY, ...rules },
+      {
+        track: curve.track,
+        coldAtMinute: inTheColdAt(plan),
+        depthMm: lyingIn(plan),
+        heatedAtMinute: ready === null ? null : ready + thenMinutes,
+        roomC: warmestRoom(plan),
+      },
+    );
+    return { plan, curve, minutes, evaporatedG, stall, stages };
   };
   const usual = coolingPlan(cool, part, kitchen);
-  const fit = fitCooling(usual, readingMinutes(cool.run));
+  const fit = fitCooling(usual, counted);
   const plan = fit ? { ...usual, factor: fit.factor, startC: fit.startC } : usual;
   const really = judge(cool, plan);
   // What the readings taught holds for the alternatives, too: it is the same filling in the same kitchen.
@@ -104,6 +138,8 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
     const other = coolingPlan(way, part, kitchen);
     return judge(way, fit ? { ...other, factor: fit.factor, startC: fit.startC } : other);
   };
+  const readings = counted.map(({ minute, c }) => ({ minute, c }));
+  const track = throughReadings(really.curve.track, readings);
   const forecast: CoolingForecast = {
     massG: plan.massG,
     depthMm: plan.depthMm,
@@ -115,13 +151,18 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
     constraints,
     minutes: really.minutes,
     evaporatedG: really.evaporatedG,
-    soundSteamG: soundSteam(really, pack, cool.share),
+    soundSteamG: soundSteam(really, rules, cool.share),
     stall: really.stall,
-    samples: really.curve.samples,
+    samples: really.minutes === null ? really.curve.samples : really.curve.samplesTo(really.minutes),
+    track,
+    coldAtMinute: inTheColdAt(plan),
     stages: really.stages,
-    deadlines: deadlinesOf(really.stages, pack, really.curve, really.stall?.nearC ?? target.c),
+    deadlines: deadlinesOf(really.stages, rules, track),
+    thenMinutes,
     factor: plan.factor ?? 1,
     fit,
+    readings,
+    left,
     assumedMinutes: fit ? judge(cool).minutes : really.minutes,
     isPourable: part.isPourable,
     fridgeRiseK: fridgeRiseOf(really, kitchen),
@@ -144,33 +185,35 @@ export function workOutCooling({ cool, part, constraints, pack }: CoolingTask, k
   };
 }
 
+/** How deep it lies in the cold, mm: spread on the way it is shallower. */
+const lyingIn = ({ depthMm, legs = [] }: CoolingPlan): number =>
+  legs.reduce<number>((_, leg) => leg.depthMm ?? depthMm, depthMm);
+
+/** Where no rule holds there is nothing to be late for. */
+const EMPTY: RulePack = { id: 'home', label: '', authority: '', core: {}, cooling: [], equivalents: [] };
+
 /** Steam that may be counted on: of a cooling that keeps the rules, and no more than leaves before the first deadline. */
-function soundSteam({ curve, stages, minutes, stall }: Judged, pack: RulePack, share: number): number {
+function soundSteam(
+  { curve, stages, minutes, stall }: Judged,
+  { cooling }: Pick<RulePack, 'cooling'>,
+  share: number,
+): number {
   if (stages.some((stage) => !stage.ok)) return 0;
-  const deadlines = pack.cooling.map((rule, i) =>
-    rule.kind === 'between'
-      ? (curve.minutesTo(rule.fromC ?? 57) ?? 0) + stages[i].limitMinutes
-      : stages[i].limitMinutes,
+  const deadlines = cooling.map((rule, i) =>
+    rule.kind === 'fall' ? (curve.minutesTo(rule.from.c) ?? 0) + stages[i].limitMinutes : stages[i].limitMinutes,
   );
   return curve.evaporatedAt(Math.min(stall?.minutes ?? minutes ?? Infinity, ...deadlines)) / share;
 }
 
-/** A stage that ends colder than wrap-ready is judged when the filling is wrapped: from then on it is cooked or put away. */
-function stagesOf(pack: RulePack, curve: CoolingCurve, plan: CoolingPlan, targetC: number): CoolingStage[] {
-  const rules = pack.cooling.map((rule) =>
-    rule.kind === 'between' && (rule.toC ?? 5) < targetC ? { ...rule, toC: targetC } : rule,
-  );
-  return coolingStages(
-    { ...pack, cooling: rules },
-    { curve, coldAtMinute: inTheColdAt(plan), ambientC: warmestRoom(plan), untilC: targetC },
-  );
-}
-
-function deadlinesOf(stages: CoolingStage[], pack: RulePack, curve: CoolingCurve, targetC: number): Deadline[] {
-  return pack.cooling.map((rule, i) => ({
+/** By when each rule is to be met. */
+const deadlinesOf = (
+  stages: readonly CoolingStage[],
+  { cooling }: Pick<RulePack, 'cooling'>,
+  track: Track,
+): Deadline[] =>
+  cooling.map((rule, i) => ({
     rule: rule.id,
-    label: rule.label,
-    atMinute: (rule.kind === 'between' ? (curve.minutesTo(rule.fromC ?? 57) ?? 0) : 0) + stages[i].limitMinutes,
-    belowC: rule.kind === 'between' ? Math.max(rule.toC ?? 5, Math.min(targetC, 21)) : targetC,
+    limitMinutes: stages[i].limitMinutes,
+    atMinute: (rule.kind === 'fall' ? (minuteAtMost(track, rule.from.c) ?? 0) : 0) + stages[i].limitMinutes,
+    belowC: rule.kind === 'fall' ? rule.to.c : null,
   }));
-}

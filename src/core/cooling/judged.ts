@@ -2,7 +2,7 @@
 import { airOf } from './air';
 import { type CoolingCurve, type CoolingPlan } from './curve';
 import { fridgeRise } from './fridge';
-import { type CoolingStage } from '../safety/cooling-stages';
+import { type CoolingStage } from '../safety/cooled';
 import { heatBetween, inTheColdAt } from './plan';
 import { type Kitchen } from '../document/kitchen';
 import { type Operation } from '../document/operations';
@@ -10,8 +10,9 @@ import { type Operation } from '../document/operations';
 export interface CoolingAlternative {
   id: string;
   label: string;
-  /** What it needs, in words and figures. */
+  /** What it needs, in words and figures; and whether the kitchen has less of it. */
   needs: string;
+  isShort: boolean;
   /** What taking it changes in the batch. */
   change: readonly Operation[];
   minutes: number | null;

@@ -4,12 +4,7 @@
  */
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { coolingCurve, type CoolingCurve, type CoolingPlan } from './curve';
-
-export interface CoolingReading {
-  /** Minutes since it came off the heat. */
-  minute: number;
-  c: number;
-}
+import { type Counted, type Reading } from '../safety/evidence';
 
 export interface CoolingFit {
   /** Surface coefficients, as a multiple of what the plan says. */
@@ -44,11 +39,10 @@ const FACTOR = { least: 0.2, most: 5 };
 
 /**
  * Fits a plan to readings of its warmest place.
- * @param readings at least one; those before the start are left out
+ * @param counted readings that count, in the order of time
  * @returns null without a usable reading
  */
-export function fitCooling(plan: CoolingPlan, readings: readonly CoolingReading[]): CoolingFit | null {
-  const counted = readings.filter((r) => r.minute >= 0);
+export function fitCooling(plan: CoolingPlan, counted: readonly Counted<Reading>[]): CoolingFit | null {
   const used = evenly(counted);
   if (used.length === 0) return null;
   const lowest = Math.min(...used.map((r) => r.c));
@@ -100,7 +94,7 @@ export function fitCooling(plan: CoolingPlan, readings: readonly CoolingReading[
 }
 
 /** Of many readings some, the first and the last among them. */
-function evenly(readings: readonly CoolingReading[]): readonly CoolingReading[] {
+function evenly(readings: readonly Reading[]): readonly Reading[] {
   if (readings.length <= MOST_READINGS) return readings;
   const last = readings.length - 1;
   return Array.from({ length: MOST_READINGS }, (_, i) => readings[Math.round((i * last) / (MOST_READINGS - 1))]);

@@ -2,6 +2,7 @@
  * The signals of a thermometer, judged over a window of time: lost ones, and changes that no filling can make, are named
  * and never taken for a cold filling, however many of them come.
  */
+import { FALL, mayFall } from '../safety/evidence';
 
 export interface Signal {
   /** When it arrived, by the clock of whoever judges, minutes from any beginning. */
@@ -35,21 +36,15 @@ export const NOTHING_HEARD: Heard = { good: [], warmer: [] };
 /** A kitchen thermometer shows nothing outside of this, °C. */
 const LEAST_C = -30;
 const MOST_C = 110;
-/** Food does not change faster than this in its middle, °C/min, on top of the noise, °C. House estimates. */
-const FASTEST_FALL = 6;
+/** A probe's middle does not rise faster than this, °C/min, on top of the noise, °C. House estimates. */
 const FASTEST_RISE = 3;
-const NOISE_C = 2.5;
-/** The fastest fall does not last: beyond so many minutes it goes on more slowly, °C/min. House estimates. */
-const FAST_MINUTES = 5;
-const SLOWER_FALL = 1.5;
+const NOISE_C = FALL.noiseC;
 /** Judged against what was heard in the last minutes. */
 const WINDOW = 30;
 /** A probe put from the air into the food rises at once and then stays: so long, so often, and it is believed. */
 const STEADY_MINUTES = 1;
 const STEADY_SIGNALS = 4;
 
-const mayFall = (minutes: number): number =>
-  NOISE_C + FASTEST_FALL * Math.min(minutes, FAST_MINUTES) + SLOWER_FALL * Math.max(0, minutes - FAST_MINUTES);
 const mayRise = (minutes: number): number => NOISE_C + FASTEST_RISE * minutes;
 
 /**

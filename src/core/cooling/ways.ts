@@ -74,7 +74,7 @@ export function coolingWays(
         {
           ...way,
           change,
-          needs: needsOf(planned, judged, part, kitchen, hands),
+          ...needsOf(planned, judged, part, kitchen, hands),
           minutes: judged.minutes,
           evaporatedG: judged.evaporatedG,
           stages: judged.stages,
@@ -205,19 +205,27 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
 }
 
 /** Room, ice and what else it needs, in figures. */
-function needsOf(cool: Cool, judged: Judged, part: HotPart, kitchen: Kitchen, hands: string): string {
+function needsOf(
+  cool: Cool,
+  judged: Judged,
+  part: HotPart,
+  kitchen: Kitchen,
+  hands: string,
+): Pick<CoolingAlternative, 'needs' | 'isShort'> {
   const { plan } = judged;
   const area = areaFor(plan.massG, part.density, plan.depthMm);
   const room = `${formatNumber(Math.round(area / 10) * 10, 0)} cm²`;
   const parts = [`${room}, ${hands}`];
+  let isShort = false;
   if (cool.base === 'ice') {
     const kg = iceFor(heatBetween(plan, plan.startC, COOLED_C));
-    const short = kg > kitchen.iceKg ? `; you have ${formatNumber(kitchen.iceKg)}` : '';
+    isShort = kg > kitchen.iceKg;
+    const short = isShort ? `; you have ${formatNumber(kitchen.iceKg)}` : '';
     parts.push(`${formatNumber(kg, 1)} kg of ice${short}`);
   }
   const rise = fridgeRiseOf(judged, kitchen);
   if (rise >= RISE_THAT_MATTERS) parts.push(`warms the fridge by about ${formatNumber(rise, 0)} °C`);
-  return parts.join('; ');
+  return { needs: parts.join('; '), isShort };
 }
 
 function thin({ curve, minutes }: Judged): CoolingAlternative['samples'] {

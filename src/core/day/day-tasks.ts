@@ -48,6 +48,7 @@ function serving(day: Day, work: readonly { facts: BatchFacts; tasks: DayTask[];
       after: carried.map(({ served }) => ({ id: served[served.length - 1].id })),
       weight: 4,
       isEstimate: false,
+      warning: null,
     };
     return [
       ...(isCarried ? [carry] : []),
@@ -70,6 +71,7 @@ function serving(day: Day, work: readonly { facts: BatchFacts; tasks: DayTask[];
         earliest: minute - SERVE,
         latest: minute,
         isEstimate: false,
+        warning: null,
       },
     ];
   });
@@ -92,6 +94,7 @@ function addedTo({ added }: Day, tasks: readonly DayTask[]): DayTask[] {
       after: [],
       weight: 1,
       isEstimate: false,
+      warning: null,
     };
   });
 }

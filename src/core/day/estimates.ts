@@ -32,8 +32,6 @@ export const MIX_EACH = 0.5;
 
 /** Steps of a dough are said for so many skins; rolling many takes longer. */
 export const SKINS = 24;
-/** A pan is lined, filled and covered in so many minutes. */
-export const PAN_MINUTES = 9;
 
 /** Loads: in, and measured and out. */
 export const LOAD_IN = 3;

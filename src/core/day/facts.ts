@@ -6,6 +6,7 @@ import { account, type Accounts } from '../checks/account';
 import { type HeatForecast } from '../checks/heat';
 import { loadPlan, type LoadPlan } from '../cooking/load-plan';
 import { planWrap, type WrapPlan } from '../wrapper/plan';
+import { type Mended, type Warnings, warningsOf } from './red-checks';
 
 export interface BatchFacts {
   batch: Batch;
@@ -21,6 +22,10 @@ export interface BatchFacts {
   accounts: Accounts;
   wrapPlan: WrapPlan;
   loads: LoadPlan | null;
+  /** What is red, by the work at which it is said. */
+  warnings: Warnings;
+  /** Another way of cooling than the batch has, because that one breaks a rule; null where it keeps them. */
+  mended: Mended | null;
   /** Minutes until the filling is wrap-ready; null where it never gets there as planned, 0 where nothing is hot. */
   coolMinutes: number | null;
   /** How many times as long frozen parcels take; 1 where they are planned from frozen already. */
@@ -34,6 +39,8 @@ export interface Forecasts {
   /** The same batch, its parcels frozen. */
   frozen: HeatForecast | null;
   hardMinutes: number | null;
+  /** A way of cooling that keeps the rules, where the batch's own does not. */
+  mended: Mended | null;
 }
 
 /** Where it is not known: overnight is enough. House estimate, minutes. */
@@ -42,11 +49,13 @@ const USUAL_HARD = 240;
 const USUAL_FROZEN = 1.5;
 
 export function factsOf(
-  batch: Batch,
+  asPlanned: Batch,
   kitchen: Kitchen,
   of: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute' | 'from' | 'runsSince'>,
-  { heat, frozen, hardMinutes }: Forecasts,
+  { heat: ofPlan, frozen, hardMinutes, mended }: Forecasts,
 ): BatchFacts {
+  const batch = mended?.batch ?? asPlanned;
+  const heat = mended?.heat ?? ofPlan;
   const accounts = account(batch, kitchen, heat);
   const { dough, fit, laid } = accounts;
   const isFrozen = batch.cook.startC < 0;
@@ -59,6 +68,8 @@ export function factsOf(
     wrapPlan: planWrap(batch, kitchen, fit, laid, dough),
     loads: loadPlan(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null }),
     coolMinutes: heat === null || accounts.coolTarget === null ? 0 : heat.cooling === null ? 0 : heat.cooling.minutes,
+    warnings: warningsOf(accounts),
+    mended,
     frozenFactor: isFrozen ? 1 : thawed !== null && cold !== null && thawed > 0 ? cold / thawed : USUAL_FROZEN,
     hardMinutes: hardMinutes ?? USUAL_HARD,
   };

@@ -131,6 +131,7 @@ export function fillingTasks(facts: BatchFacts): { tasks: DayTask[]; last: Follo
   if (cooked && goesCold) {
     const cools = make('cool', coolMinutes ?? 24 * 60, {
       how: coolWords(facts),
+      ...(facts.mended ? { mended: { label: facts.mended.label, change: facts.mended.change } } : {}),
       hasHands: false,
       needs: fridgeNeeds(facts),
       after: cold,
@@ -167,11 +168,12 @@ function waitOfMixed(raw: readonly ResolvedLine[]): Pick<Follows, 'maxWait' | 'w
   return { maxWait: MAY_WAIT.cooked, why: 'a day in the fridge' };
 }
 
-function coolWords({ accounts, coolMinutes, kitchen }: BatchFacts): string {
+function coolWords({ accounts, coolMinutes, kitchen, mended }: BatchFacts): string {
   const { heat, coolTarget } = accounts;
   if (coolMinutes === null) return 'As it is planned it never gets there: see Cool.';
   const depth = heat?.cooling ? `, ${Math.round(heat.cooling.depthMm)} mm deep` : '';
-  return coolTarget === null ? '' : `to ${formatTemperature(coolTarget.c, kitchen.temperature)}${depth}`;
+  const instead = mended === null ? '' : `${mended.label}: the way planned breaks the rule. `;
+  return coolTarget === null ? '' : `${instead}To ${formatTemperature(coolTarget.c, kitchen.temperature)}${depth}`;
 }
 
 /** Litres of fridge that its tray takes, where it goes there. */

@@ -1,6 +1,6 @@
 /** What is done from the open parcel to the table: filled and closed, risen or frozen, cooked in loads, packed. */
 import { CHANGE_MINUTES } from '../cooking/load-plan';
-import { paceOfBatch } from '../cooling/board-clock';
+import { PAN_MINUTES, paceOfBatch } from '../cooling/board-clock';
 import { mainStep, plannedMinutes } from '../document/cooking';
 import { type ApplianceKind } from '../document/vocabulary/appliances';
 import { type TaskKind } from '../document/vocabulary/task-kinds';
@@ -10,7 +10,7 @@ import { MEDIA } from '../document/vocabulary/media';
 import { SERVINGS } from '../document/vocabulary/servings';
 import { SHAPES } from '../document/vocabulary/skins';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
-import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, PAN_MINUTES, WATER_UP } from './estimates';
+import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, WATER_UP } from './estimates';
 import { type BatchFacts } from './facts';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows, type PlaceOfWork } from './task';

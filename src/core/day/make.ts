@@ -7,7 +7,7 @@ export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds' | 'about'>>;
 
 /** A task of a batch, as long as such work has lately been on it. */
 export function makeTask(
-  facts: Pick<BatchFacts, 'batch' | 'about' | 'runsSince'>,
+  facts: Pick<BatchFacts, 'batch' | 'about' | 'runsSince' | 'warnings'>,
   kind: TaskKind,
   minutes: number,
   more: Made = {},
@@ -29,6 +29,7 @@ export function makeTask(
     after: [],
     weight: 1,
     isEstimate: true,
+    warning: facts.warnings[kind] ?? null,
     ...more,
   };
 }

@@ -199,7 +199,7 @@ export const isWorthIt = ({ leftMinutes }: Remedy, planned: DayPlan): boolean =>
 
 /**
  * Tries a candidate on the whole day.
- * @param isTimeUp asked after every step of the solver
+ * @param patience begins when the day is worked out, and is asked after every step of the solver: what the forecasts took is none of it
  * @returns null where it mends nothing
  */
 export function tried(
@@ -207,10 +207,11 @@ export function tried(
   planned: DayPlan,
   candidate: Candidate,
   remembered: Remembered,
-  isTimeUp: (steps: number) => boolean,
+  patience: () => (steps: number) => boolean,
 ): Remedy | null {
   const then = workOutDay(withChange(worked, candidate.change), remembered);
   const like = keptStarts(then.day);
+  const isTimeUp = patience();
   const { schedule } = plan(then.of.problem, (steps) => isFree(steps) || isTimeUp(steps), { like });
   const after = dayPlan(then.day, then.tasks, then.of, schedule, false);
   const left = troubleOf(after.conflicts);

@@ -57,6 +57,7 @@ export function shareCutting(tasks: readonly DayTask[], all: readonly BatchFacts
       after: [],
       weight: 1,
       isEstimate: true,
+      warning: null,
     };
   });
   return [...cuts, ...tasks.flatMap((task) => withoutShared(task, cuts, shared))];

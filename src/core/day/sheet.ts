@@ -9,6 +9,8 @@ export interface SheetRow {
   at: string;
   what: string;
   how: string;
+  /** What is red, in words; empty where nothing is. */
+  warning: string;
   /** What goes on by itself from then on, and until when. */
   then: string;
   minutes: string;
@@ -21,6 +23,8 @@ export interface SheetRow {
 export function sheetRows(tasks: readonly PlannedTask[], serve: number, zone: string): SheetRow[] {
   const hands = tasks.filter((t) => t.hasHands);
   const then = new Map<string, string[]>();
+  /** What is wrong with what goes on by itself is said where it begins. */
+  const quiet = new Map<string, string[]>();
   for (const task of tasks) {
     if (task.hasHands) continue;
     // What it follows at once, else whatever hands are at as it begins.
@@ -31,12 +35,14 @@ export function sheetRows(tasks: readonly PlannedTask[], serve: number, zone: st
     if (row === undefined) continue;
     const words = `${fullTitle(task)}, to ${formatMoment(task.end, serve, zone)}`;
     then.set(row.id, [...(then.get(row.id) ?? []), words]);
+    if (task.warning !== null) quiet.set(row.id, [...(quiet.get(row.id) ?? []), task.warning]);
   }
   return hands.map((t) => ({
     id: t.id,
     at: formatMoment(t.start, serve, zone),
     what: fullTitle(t),
     how: t.how.replace(/\.$/, ''),
+    warning: [t.warning, ...(quiet.get(t.id) ?? [])].filter((w) => w !== null).join(' '),
     then: (then.get(t.id) ?? []).join('; '),
     minutes: formatMinutes(t.end - t.start),
   }));
@@ -51,7 +57,7 @@ export function sheetFit(rows: readonly SheetRow[]): number {
   // Set smaller, a line holds more: so much smaller that the page is full.
   for (let fit = 1; fit > LEAST; fit -= 0.02) {
     const lines = rows.reduce((sum, row) => {
-      const letters = row.what.length + row.how.length + row.then.length + 8;
+      const letters = row.what.length + row.how.length + row.warning.length + row.then.length + 8;
       return sum + Math.ceil(letters / (LETTERS / fit)) + BETWEEN;
     }, 0);
     if (lines <= LINES / fit) return Math.round(fit * 100) / 100;

@@ -1,4 +1,5 @@
 /** A piece of work of a day, as it follows from its batch. */
+import { type Operation } from '../document/operations';
 import { type TaskKind } from '../document/vocabulary/task-kinds';
 
 /** What tasks meet at: of each there is only so much. */
@@ -40,6 +41,10 @@ export interface DayTask {
   stillToAdd?: readonly string[];
   /** Of a batch's parcels, or loads, from which to which: where there are several such tasks. */
   part?: readonly [from: number, to: number];
+  /** A check that is red and bears on this work, in words; null where none is. */
+  warning: string | null;
+  /** Another way than is planned in the batch, taken because that one breaks a rule: what it changes when it begins. */
+  mended?: { label: string; change: readonly Operation[] };
   /** A figure that is estimated and not computed: said where it is asked for. */
   isEstimate: boolean;
 }

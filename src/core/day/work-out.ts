@@ -11,6 +11,7 @@ import { dayTasks, serveMinuteOf } from './day-tasks';
 import { didOf } from './did';
 import { minuteOf } from './moments';
 import { type BatchFacts, factsOf, type Forecasts } from './facts';
+import { mendedCooling } from './red-checks';
 import { type DayTask } from './task';
 
 export interface DayInput {
@@ -40,7 +41,7 @@ const keyOf = (batch: Batch, kitchen: Kitchen, serving: Serving): string =>
     batch.cool,
     { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
     { ...batch.cook, readings: [], run: null, earlierRuns: [] },
-    { ...kitchen, revision: 0, writer: '' },
+    { ...kitchen, revision: 0, writer: '', edits: [] },
     serving === 'frozen-ahead',
   ]);
 
@@ -53,8 +54,10 @@ function forecastsOf(batch: Batch, kitchen: Kitchen, serving: Serving, remembere
   if (known) return known;
   const isFrozen = serving === 'frozen-ahead' && batch.cook.startC >= 0;
   const first = (b: Batch): HeatForecast => workOutHeat(b, kitchen).heat;
+  const heat = batch.lines.length === 0 ? null : first(batch);
   const made: Forecasts = {
-    heat: batch.lines.length === 0 ? null : first(batch),
+    heat,
+    mended: heat === null ? null : mendedCooling(batch, kitchen, heat),
     frozen: isFrozen ? first({ ...batch, cook: { ...batch.cook, startC: kitchen.freezerC } }) : null,
     hardMinutes: serving === 'frozen-ahead' ? forecastBoard(batch, kitchen).hardMinutes : null,
   };

@@ -1,6 +1,7 @@
 /** The bench clock as it is kept: when the filling stood out, and what was closed meanwhile. */
 import { MOST } from './limits';
 import { type Batch, type BoardRun } from './schema';
+import { type BoardEnd } from './vocabulary/where-to';
 
 type Wrap = Batch['wrap'];
 
@@ -10,10 +11,13 @@ export const startBoard = (wrap: Wrap, at: string): Wrap => ({
   board: { stretches: [{ outAt: at, inAt: null }], taps: [] },
 });
 
-/** Stops the clock and keeps it. The oldest of many goes. */
-export function stopBoard(wrap: Wrap, at: string): Wrap {
+/**
+ * Stops the clock and keeps it. The oldest of many goes.
+ * @param to where the parcels go: those that wait for their turn in the heat stand out until then
+ */
+export function stopBoard(wrap: Wrap, at: string, to: BoardEnd = 'heat'): Wrap {
   if (wrap.board === null) return wrap;
-  const over = { ...putAway(wrap.board, at), stoppedAt: at };
+  const over = { ...putAway(wrap.board, at), stoppedAt: at, to };
   return { ...wrap, board: null, earlierBoards: [...wrap.earlierBoards, over].slice(-MOST.earlierBoards) };
 }
 

@@ -1,14 +1,26 @@
-/** Loads that really are in the heat: each has its own clock, and its own readings by their time. */
+/** Loads that really are in the heat: each has its number, its own clock, and its own readings. */
 import { MOST } from './limits';
 import { type Batch } from './schema';
 
 type Cook = Batch['cook'];
+type Runs = Pick<Cook, 'run' | 'earlierRuns'>;
 
 /** What a cooking is planned to be, apart from what has been. */
 export type CookingPlanFields = Omit<Cook, 'readings' | 'run' | 'earlierRuns'>;
 
-/** The next load goes in. One that is in the heat is out then. @param at ISO 8601 */
-export const startLoad = (cook: Cook, at: string): Cook => ({ ...stopLoad(cook, at), run: { inAt: at } });
+/** The number of the load that goes in next: one more than there has been. */
+export const nextLoad = ({ run, earlierRuns }: Runs): number =>
+  1 + Math.max(0, run?.load ?? 0, ...earlierRuns.map(({ load }) => load));
+
+/**
+ * A load goes in. One that is in the heat is out then.
+ * @param at ISO 8601
+ * @param load which one, where it is put back into the heat; @param parcels in it, null as planned
+ */
+export function startLoad(cook: Cook, at: string, load?: number, parcels: number | null = null): Cook {
+  const out = stopLoad(cook, at);
+  return { ...out, run: { inAt: at, load: load ?? nextLoad(out), parcels } };
+}
 
 /** The load is taken out. The oldest of many is forgotten. @param at ISO 8601 */
 export function stopLoad(cook: Cook, at: string): Cook {
@@ -16,31 +28,39 @@ export function stopLoad(cook: Cook, at: string): Cook {
   return { ...cook, run: null, earlierRuns: [...cook.earlierRuns, { ...cook.run, outAt: at }].slice(-MOST.cookRuns) };
 }
 
-/** When the load went in that readings now belong to; null where no clock was ever started. */
-const inAtOf = ({ run, earlierRuns }: Pick<Cook, 'run' | 'earlierRuns'>): string | null =>
-  run?.inAt ?? earlierRuns[earlierRuns.length - 1]?.inAt ?? null;
+/** The load that readings now belong to: the one in the heat, else the last; the first where no clock was ever started. */
+export const loadAtHand = ({ run, earlierRuns }: Runs): number =>
+  run?.load ?? earlierRuns[earlierRuns.length - 1]?.load ?? 1;
 
-/** Readings of the load that is in the heat, or was last: what one load showed says nothing about the next. */
-export function readingsOfLoad(cook: Pick<Cook, 'readings' | 'run' | 'earlierRuns'>): Cook['readings'] {
-  const inAt = inAtOf(cook);
-  return inAt === null ? cook.readings : cook.readings.filter(({ at }) => Date.parse(at) >= Date.parse(inAt));
-}
+/** When a load went in first, ISO 8601; null where its clock was never started. */
+export const inAtOf = ({ run, earlierRuns }: Runs, load: number): string | null =>
+  [...earlierRuns, ...(run ? [run] : [])].find((r) => r.load === load)?.inAt ?? null;
 
-/** The same against the load's clock, minutes; none where no clock was started. */
-export function cookReadingMinutes(
-  cook: Pick<Cook, 'readings' | 'run' | 'earlierRuns'>,
-): { minute: number; c: number }[] {
-  const inAt = inAtOf(cook);
-  if (inAt === null) return [];
-  return readingsOfLoad(cook).map(({ at, c }) => ({ minute: (Date.parse(at) - Date.parse(inAt)) / 60_000, c }));
-}
+/** Every load that was in the heat or measured, in order. */
+export const loadsOf = ({ run, earlierRuns, readings }: Pick<Cook, 'run' | 'earlierRuns' | 'readings'>): number[] =>
+  [
+    ...new Set([
+      ...earlierRuns.map(({ load }) => load),
+      ...(run ? [run.load] : []),
+      ...readings.map(({ load }) => load),
+    ]),
+  ].sort((a, b) => a - b);
 
 /**
- * The same for comparing with what the heat does: what is measured when the load is out says how it came out, and no heat has
- * reached it since.
+ * The round that the next reading of a load belongs to: one that failed, or that began a holding time, is over; so are those of
+ * another load.
+ * @param outcome of what was measured of that load so far
  */
-export function readingsInHeat(cook: Pick<Cook, 'readings' | 'run' | 'earlierRuns'>): { minute: number; c: number }[] {
-  const last = cook.run === null ? cook.earlierRuns[cook.earlierRuns.length - 1] : undefined;
-  const out = last === undefined ? Infinity : (Date.parse(last.outAt) - Date.parse(last.inAt)) / 60_000;
-  return cookReadingMinutes(cook).map(({ minute, c }) => ({ minute: Math.min(minute, out), c }));
+export function nextRound(
+  readings: Cook['readings'],
+  load: number,
+  outcome: 'none' | 'incomplete' | 'hold' | 'pass' | 'fail',
+): number {
+  const latest = readings.reduce((round, reading) => Math.max(round, reading.round), 0);
+  const own = readings.filter((r) => r.load === load).reduce((round, reading) => Math.max(round, reading.round), 0);
+  return outcome === 'fail' || outcome === 'hold' || own === 0 ? latest + 1 : own;
 }
+
+/** Readings of one load, whether they count or not. */
+export const readingsOfLoad = ({ readings }: Pick<Cook, 'readings'>, load: number): Cook['readings'] =>
+  readings.filter((reading) => reading.load === load);

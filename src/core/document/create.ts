@@ -87,6 +87,7 @@ export function beginBatch({ id, title, form, count, school, at }: Beginning): B
     id,
     revision: 0,
     writer: '',
+    edits: [],
     title,
     createdAt: at,
     updatedAt: at,

@@ -1,5 +1,6 @@
 /** The day's definition and validation: who is served when, with what, by whose hands, and how it really went. */
 import { z } from '../zod';
+import { editsSchema } from './edits';
 import { id } from './id';
 import { LIMITS, MOST } from './limits';
 import { between } from './span';
@@ -27,6 +28,7 @@ export const daySchema = z
     id,
     revision: z.number().int().min(0).describe('Goes up by one with every stored change.'),
     writer: words(64).describe('Who stored this revision: a tab of a browser; empty where nobody has yet.'),
+    edits: editsSchema,
     title: name(MOST.title),
     createdAt: moment,
     updatedAt: moment,

@@ -22,6 +22,7 @@ export function beginDay({
     id,
     revision: 0,
     writer: '',
+    edits: [],
     title,
     createdAt: at,
     updatedAt: at,

@@ -2,7 +2,7 @@
 import { type OwnIngredient } from './own-ingredient-schema';
 import { type OwnDough } from './own-dough-schema';
 import { type Learned } from './learned-schema';
-import { type Lesson, withLesson } from './learned';
+import { type Lesson, withLesson, withoutLesson } from './learned';
 import { type LearnedId } from './vocabulary/learned';
 import { type Appliance, type ApplianceHeat, type Kitchen } from './kitchen';
 
@@ -44,6 +44,8 @@ export type KitchenOperation =
   | { do: 'forgetFit'; key: FitKey }
   /** What a batch says of a figure; it is frozen as it is, or let learn again; it goes back to the estimate. */
   | { do: 'learn'; lesson: Lesson; batchId: string; at: string }
+  /** What a batch said at a time is taken back, of whatever figures. */
+  | { do: 'unlearn'; batchId: string; at: string }
   | { do: 'freezeLearned'; what: LearnedId; of: string; isFrozen: boolean }
   | { do: 'forgetLearned'; what: LearnedId; of: string }
   /** A fit of cooling or of an appliance stays as it is, or follows readings again. */
@@ -108,6 +110,8 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
       return { ...kitchen, cooling: kitchen.cooling.filter((f) => !isSameKey(f, change.key)) };
     case 'learn':
       return { ...kitchen, learned: withLesson(kitchen.learned, change.lesson, change) };
+    case 'unlearn':
+      return { ...kitchen, learned: withoutLesson(kitchen.learned, change) };
     case 'freezeLearned':
       return {
         ...kitchen,

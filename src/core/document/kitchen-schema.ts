@@ -8,6 +8,7 @@ import { PLACE_IDS } from './vocabulary/places';
 import { APPLIANCE_KINDS } from './vocabulary/appliances';
 import { MEDIUM_IDS } from './vocabulary/media';
 import { VESSEL_IDS } from './vocabulary/vessels';
+import { editsSchema } from './edits';
 import { id } from './id';
 import { LIMITS, MOST } from './limits';
 import { between } from './span';
@@ -51,6 +52,7 @@ export const kitchenSchema = z
     version: z.literal(KITCHEN_VERSION),
     revision: z.number().int().min(0),
     writer: z.string().max(64).describe('Who stored this revision: a tab of a browser; empty where nobody has yet.'),
+    edits: editsSchema,
     temperature: z.enum(['C', 'F']).describe('Scale shown.'),
     saltKind: z.enum(SALT_KIND_IDS).describe('Salt used, for spoons.'),
     saltTargetPercent: between(LIMITS.saltTargetPercent, '%').describe('Salt aimed at in a filling, %.'),

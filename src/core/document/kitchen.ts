@@ -12,6 +12,7 @@ export const DEFAULT_KITCHEN: Kitchen = {
   version: KITCHEN_VERSION,
   revision: 0,
   writer: '',
+  edits: [],
   temperature: 'C',
   saltKind: 'fine',
   saltTargetPercent: 1.1,

@@ -74,6 +74,16 @@ export function withLesson(
   return before === undefined ? [...known, after] : known.map((l) => (l === before ? after : l));
 }
 
+/** The figures without what a batch said at a time. A frozen one stays as it is. */
+export const withoutLesson = (known: readonly Learned[], { batchId, at }: { batchId: string; at: string }): Learned[] =>
+  known.flatMap((l) => {
+    const evidence = l.evidence.filter((e) => e.batchId !== batchId || e.at !== at);
+    if (l.isFrozen || evidence.length === l.evidence.length) return [l];
+    if (evidence.length === 0) return [];
+    const xs = evidence.map((e) => e.x);
+    return [{ ...l, evidence, value: learn(l.what, l.estimate, xs) }];
+  });
+
 /** What a kitchen takes a figure for; null where it has learned nothing of it. */
 export const learnedOf = (known: readonly Learned[], what: LearnedId, of: string): Learned | null =>
   known.find((l) => l.what === what && l.of === of && (l.evidence.length > 0 || l.isFrozen)) ?? null;

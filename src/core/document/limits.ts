@@ -108,6 +108,9 @@ export const MOST = {
   pastLegs: 24,
   earlierRuns: 20,
   coolReadings: 300,
+  missed: 20,
+  /** Pages whose edits a document remembers, so that none is done twice. */
+  edits: 20,
   readings: 500,
   cookSteps: 12,
   vessels: 40,

@@ -3,6 +3,7 @@
 import { isId } from './is-id';
 import { FIRST_APPLIANCES } from './vocabulary/appliances';
 import { kitchenToVersion9 } from './kitchen-to-version-9';
+import { ownWithHazard } from './own-hazards';
 import { FIRST_VESSELS } from './vocabulary/vessels';
 
 type Json = Record<string, unknown>;
@@ -167,7 +168,8 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
 /**
  * The kitchen's steps. Version 2: own ingredients, tastings; 3: vessels, ice, a porch, fitted cooling; 4: who stored it; 5:
  * traits of own ingredients; 6: own doughs, cutters, scoops, how much portions differ; 7: what is
- * cooked in, and the thermometer in ice water; 8: figures learned from notes; 9: all of them by one law, with their reasons.
+ * cooked in, and the thermometer in ice water; 8: figures learned from notes; 9: all of them by one law, with their reasons;
+ * 10: own ingredients whose hazard was never chosen are asked again; which edits it holds.
  */
 const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   1: (kitchen) => ({ ...kitchen, version: 2, tastings: 0, ingredients: [] }),
@@ -183,11 +185,24 @@ const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   }),
   3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
   4: toVersion5,
+  9: kitchenToVersion10,
   8: kitchenToVersion9,
   7: (kitchen) => ({ ...kitchen, version: 8, learned: [] }),
   6: (kitchen) => ({ ...kitchen, version: 7, appliances: FIRST_APPLIANCES, thermometer: null }),
   5: (kitchen) => ({ ...kitchen, version: 6, doughs: [], cuttersMm: [], scoopsMl: [], portionSpread: null }),
 };
+
+function kitchenToVersion10(kitchen: Json): Json {
+  const { ingredients } = kitchen;
+  return {
+    ...kitchen,
+    version: 10,
+    edits: [],
+    ingredients: Array.isArray(ingredients)
+      ? ingredients.map((own) => (isObject(own) ? ownWithHazard(own) : (own as unknown)))
+      : ingredients,
+  };
+}
 
 /** Brings a kitchen of any known version to the current one. */
 export function kitchenToCurrent(json: unknown): unknown {

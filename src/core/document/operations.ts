@@ -3,10 +3,11 @@ import { type OwnIngredient } from './own-ingredient-schema';
 import { placeLine, type Placing } from './place-line';
 import { type LineFacts, scaleFilling } from './scale';
 import { splitLine } from './split-line';
-import { addReading, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
+import { addReading, answerMissed, moveOffHeat, startRun, stopRun, type CoolingPlanFields } from './runs';
 import { type Outcome } from './note-schema';
 import { withOutcome, withoutOutcome } from './noted';
-import { type Batch, type BoardRun, type CoolingRun, type Line, type Taken, type Weighed } from './schema';
+import { type Batch, type BoardRun, type CoolingRun, type Line, type Missed, type Taken, type Weighed } from './schema';
+import { type BoardEnd, type RunEnd } from './vocabulary/where-to';
 import { MOST } from './limits';
 import { changeDough, changeForm } from './create';
 import { type OwnDough } from './own-dough-schema';
@@ -35,7 +36,10 @@ export type Operation =
   | { do: 'addTasting'; tasting: Batch['season']['tastings'][number] }
   | { do: 'setCool'; to: Partial<CoolingPlanFields> }
   | { do: 'startCooling'; at: string }
-  | { do: 'stopCooling'; at: string }
+  /** With where it goes, and the rules whose limit it has missed by then. */
+  | { do: 'stopCooling'; at: string; goesTo?: RunEnd; missed?: readonly string[] }
+  /** What was done where a limit was missed. */
+  | { do: 'answerMissed'; missed: Missed }
   | { do: 'setOffHeat'; at: string }
   /** What has been until now, when the plan is changed on the way. */
   | { do: 'setPastLegs'; past: CoolingRun['past'] }
@@ -47,12 +51,16 @@ export type Operation =
   | { do: 'setDough'; dough: DoughId; own: OwnDough | null }
   | { do: 'addWeighed'; weighed: Weighed }
   | { do: 'removeWeighed'; weighed: Weighed }
-  | { do: 'startBoard' | 'stopBoard' | 'putAway' | 'takeOut' | 'setOut'; at: string }
+  | { do: 'startBoard' | 'putAway' | 'takeOut' | 'setOut'; at: string }
+  /** With where the parcels go: into the heat where nothing is said. */
+  | { do: 'stopBoard'; at: string; goesTo?: BoardEnd }
   | { do: 'addTap'; tap: BoardRun['taps'][number] }
   | { do: 'removeTap'; tap: BoardRun['taps'][number] }
   | { do: 'setCook'; to: Partial<CookingPlanFields> }
   /** A load goes into the heat, is said to have gone in at another time, and is taken out. */
-  | { do: 'startLoad' | 'setIn' | 'stopLoad'; at: string }
+  | { do: 'setIn' | 'stopLoad'; at: string }
+  /** Which one, where it is put back into the heat; and how many, where that is said. */
+  | { do: 'startLoad'; at: string; load?: number; parcels?: number | null }
   | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
   | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
   /** What work on it really took; the oldest are let go. */
@@ -110,7 +118,9 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'startCooling':
       return { ...batch, cool: startRun(batch.cool, change.at) };
     case 'stopCooling':
-      return { ...batch, cool: stopRun(batch.cool, change.at) };
+      return { ...batch, cool: stopRun(batch.cool, change.at, change.goesTo, change.missed) };
+    case 'answerMissed':
+      return { ...batch, cool: answerMissed(batch.cool, change.missed) };
     case 'setOffHeat':
       return withRun(batch, (run) => moveOffHeat(run, change.at));
     case 'setPastLegs':
@@ -132,7 +142,7 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'startBoard':
       return withWrap(batch, (wrap) => startBoard(wrap, change.at));
     case 'stopBoard':
-      return withWrap(batch, (wrap) => stopBoard(wrap, change.at));
+      return withWrap(batch, (wrap) => stopBoard(wrap, change.at, change.goesTo));
     case 'putAway':
       return withBoard(batch, (board) => putAway(board, change.at));
     case 'takeOut':
@@ -146,9 +156,11 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'setCook':
       return { ...batch, cook: { ...batch.cook, ...change.to } };
     case 'startLoad':
-      return { ...batch, cook: startLoad(batch.cook, change.at) };
+      return { ...batch, cook: startLoad(batch.cook, change.at, change.load, change.parcels) };
     case 'setIn':
-      return batch.cook.run === null ? batch : { ...batch, cook: { ...batch.cook, run: { inAt: change.at } } };
+      return batch.cook.run === null
+        ? batch
+        : { ...batch, cook: { ...batch.cook, run: { ...batch.cook.run, inAt: change.at } } };
     case 'stopLoad':
       return { ...batch, cook: stopLoad(batch.cook, change.at) };
     case 'addReading':

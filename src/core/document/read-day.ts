@@ -5,8 +5,8 @@ import { DAY_FORMAT, DAY_VERSION } from './vocabulary/formats';
 
 type Json = Record<string, unknown>;
 
-/** Steps from one version to the next. There has been one version so far. */
-export const DAY_STEPS: Record<number, (day: Json) => Json> = {};
+/** Steps from one version to the next. 2: it knows which edits it holds. */
+export const DAY_STEPS: Record<number, (day: Json) => Json> = { 1: (day) => ({ ...day, version: 2, edits: [] }) };
 
 /**
  * Reads a day of any known version.

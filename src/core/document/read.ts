@@ -9,6 +9,7 @@ import { toVersion7 } from './to-version-7';
 import { toVersion8 } from './to-version-8';
 import { toVersion9 } from './to-version-9';
 import { toVersion10 } from './to-version-10';
+import { toVersion11 } from './to-version-11';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
@@ -26,6 +27,7 @@ export const MIGRATIONS: Record<number, (document: Json) => Json> = {
   7: toVersion8,
   8: toVersion9,
   9: toVersion10,
+  10: toVersion11,
 };
 
 /**
@@ -87,7 +89,7 @@ const isNewer = (json: unknown): json is { version: number } =>
   json.version > KITCHEN_VERSION;
 
 /** What a kitchen document holds beside its settings. */
-const BOOKKEEPING: readonly string[] = ['format', 'version', 'revision', 'writer'];
+const BOOKKEEPING: readonly string[] = ['format', 'version', 'revision', 'writer', 'edits'];
 
 /**
  * What can be saved of a kitchen that cannot be read as a whole: every setting that is valid on its own, the usual ones

@@ -7,10 +7,7 @@ import { MOST } from './limits';
 
 export type { Rehearsal };
 
-/** Ids of rehearsals, and of their batches, begin so; those of real batches never do. */
-const MARK = 'rehearsal-';
-export const rehearsalId = (fresh: string): string => `${MARK}${fresh}`;
-export const isRehearsal = (id: string): boolean => id.startsWith(MARK);
+export { isRehearsal, rehearsalId } from './rehearsal-id';
 
 /** From the beginning until people come, minutes, where a kitchen does not say. House estimate. */
 const USUAL_MINUTES = 240;

@@ -11,6 +11,8 @@ import { DOUGH_IDS } from './vocabulary/doughs';
 import { FORM_IDS, FORMS } from './vocabulary/forms';
 import { EDGE_IDS, GLAZE_IDS, VENT_IDS } from './vocabulary/edges';
 import { acrossOf, SHAPE_IDS } from './vocabulary/skins';
+import { MISSED_IDS } from './vocabulary/missed';
+import { BOARD_END_IDS, RUN_END_IDS } from './vocabulary/where-to';
 import { WEIGHED } from './vocabulary/weighed';
 import { ownDoughSchema } from './own-dough-schema';
 import { ownIngredientSchema } from './own-ingredient-schema';
@@ -22,7 +24,9 @@ import { STAGE_IDS } from './vocabulary/stages';
 import { TASK_KIND_IDS } from './vocabulary/task-kinds';
 import { TASTE_IDS } from './vocabulary/tastes';
 import { VESSEL_IDS } from './vocabulary/vessels';
+import { editsSchema } from './edits';
 import { id } from './id';
+import { sourceSchema } from './source-schema';
 import { surroundings } from './surroundings';
 import { lineageSchema, noteSchema } from './note-schema';
 import { LIMITS, MOST, type Span } from './limits';
@@ -137,7 +141,15 @@ const vesselSchema = z.strictObject({
 const coolReadingSchema = z.strictObject({
   at: moment.describe('When it was read.'),
   c: celsius(LIMITS.coolReadingC).describe('Warmest place, °C.'),
+  source: sourceSchema,
 });
+
+const missedSchema = z.strictObject({
+  rule: id.describe('The rule whose limit was missed.'),
+  did: z.enum(MISSED_IDS).describe('What was done then, as far as the cook has said.'),
+  at: moment.describe('When that was said.'),
+});
+export type Missed = z.infer<typeof missedSchema>;
 
 const runSchema = z
   .strictObject({
@@ -150,6 +162,10 @@ const runSchema = z
       .array(coolReadingSchema)
       .max(...most(MOST.coolReadings, 'readings'))
       .describe('Temperatures measured while it cooled, in the order of time.'),
+    missed: z
+      .array(missedSchema)
+      .max(...most(MOST.missed, 'missed limits'))
+      .describe('Limits that it missed, and what was done.'),
   })
   .describe('One cooling that really happens: its clock, and all that was measured in it.');
 export type CoolingRun = z.infer<typeof runSchema>;
@@ -166,7 +182,12 @@ const coolSchema = z.strictObject({
   ...around,
   run: runSchema.nullable().describe('The cooling that is under way; null while no clock runs.'),
   earlierRuns: z
-    .array(runSchema.extend({ stoppedAt: moment.describe('When its clock was stopped.') }))
+    .array(
+      runSchema.extend({
+        stoppedAt: moment.describe('When its clock was stopped.'),
+        to: z.enum(RUN_END_IDS).describe('Where it went then: onto the board, or into the cold.'),
+      }),
+    )
     .max(...most(MOST.earlierRuns, 'earlier runs'))
     .describe('Coolings that are over, the oldest first. They count for nothing in the next one.'),
 });
@@ -263,10 +284,23 @@ const wrapSchema = z.strictObject({
     .describe('The first parcels, fillings or skins, weighed as they were made.'),
   board: boardSchema.nullable().describe('The bench clock that runs; null while none does.'),
   earlierBoards: z
-    .array(boardSchema.extend({ stoppedAt: moment }))
+    .array(
+      boardSchema.extend({
+        stoppedAt: moment,
+        to: z
+          .enum(BOARD_END_IDS)
+          .describe('Where they went then: into the heat one load after the other, or into the cold.'),
+      }),
+    )
     .max(...most(MOST.earlierBoards, 'earlier bench clocks'))
     .describe('Bench clocks that are over, the oldest first. Their filling is in the parcels.'),
 });
+
+const loadNumber = z
+  .number()
+  .int('must be a whole number')
+  .min(1, 'must be 1 or more')
+  .max(LIMITS.load.most, `must be at most ${LIMITS.load.most}`);
 
 const readingSchema = z.strictObject({
   round: z
@@ -277,6 +311,11 @@ const readingSchema = z.strictObject({
     .describe('Readings taken together.'),
   c: celsius(LIMITS.coreReadingC).describe('In the filling, not touching metal, °C.'),
   at: moment.describe('When it was read.'),
+  load: loadNumber.describe('Of which load.'),
+  parcel: within(LIMITS.load, '', 'a number')
+    .int('must be a whole number')
+    .describe('Of which parcel of its round; one parcel counts once.'),
+  source: sourceSchema,
 });
 
 const stepSchema = z.strictObject({
@@ -292,6 +331,11 @@ const stepSchema = z.strictObject({
 
 const cookRunSchema = z.strictObject({
   inAt: moment.describe('When it went into the heat: the clock runs from here.'),
+  load: loadNumber.describe('Which load; the same again where it was put back into the heat.'),
+  parcels: within(LIMITS.load, '', 'a number')
+    .int('must be a whole number')
+    .nullable()
+    .describe('Parcels in it; null: as many as were planned.'),
 });
 
 const cookSchema = z.strictObject({
@@ -339,6 +383,7 @@ export const batchSchema = z
     id,
     revision: z.number().int().min(0).describe('Goes up by one with every stored change.'),
     writer: text(64).describe('Who stored this revision: a tab of a browser; empty where nobody has yet.'),
+    edits: editsSchema,
     title: text(MOST.title).trim().min(1, 'must not be empty'),
     createdAt: moment,
     updatedAt: moment,

@@ -14,7 +14,7 @@ function measuredAsEstimate({ water, lines, ingredients }: Batch): Batch['water'
   return { by: 'grams', grams: Math.min(LIMITS.water.most, Math.round(cookOffOf(water, pan).grams)) };
 }
 
-/** A copy to cook again: nothing measured and nothing noted is carried over. */
+/** A copy to cook again: nothing measured, timed, tasted or noted is carried over. */
 export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; title: string; at: string }): Batch {
   return {
     ...batch,
@@ -22,6 +22,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     title,
     revision: 0,
     writer: '',
+    edits: [],
     createdAt: at,
     updatedAt: at,
     lines: batch.lines.map((line) => ({ ...line, ticked: false })),
@@ -32,6 +33,7 @@ export function duplicateBatch(batch: Batch, { id, title, at }: { id: string; ti
     cool: { ...batch.cool, run: null, earlierRuns: [] },
     wrap: { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
     cook: { ...batch.cook, readings: [], run: null, earlierRuns: [] },
+    taken: [],
     note: NOTHING_NOTED,
     lineage: firstOf(id),
     doneAt: null,

@@ -3,7 +3,7 @@
  */
 import { type Batch } from '../document/schema';
 import { type Kitchen } from '../document/kitchen-schema';
-import { type Lesson } from '../document/learned';
+import { type Lesson, saltAim } from '../document/learned';
 import { rightPercent } from '../document/tastings';
 import { EVERYTHING } from '../document/vocabulary/learned';
 import { TASTES } from '../document/vocabulary/tastes';
@@ -61,11 +61,12 @@ export const tastedNow = (salt: SaltAccount, back: HoldBack | null, heldBack: bo
 export const tastingLesson = (
   tasting: Batch['season']['tastings'][number],
   targetPercent: number,
-  { saltTargetPercent }: Pick<Kitchen, 'saltTargetPercent'>,
+  kitchen: Pick<Kitchen, 'saltTargetPercent' | 'learned'>,
 ): Lesson => ({
   what: 'salt',
   of: EVERYTHING,
-  estimate: saltTargetPercent,
-  x: saltTargetPercent + (rightPercent(tasting) - targetPercent),
+  estimate: kitchen.saltTargetPercent,
+  // Against what is aimed for by now, which the filling was salted to: not against where it once began.
+  x: saltAim(kitchen) + (rightPercent(tasting) - targetPercent),
   because: `Tasted at *${formatNumber(tasting.saltPercent, 2)} %*: ${TASTES[tasting.verdict].label}.`,
 });

@@ -1,25 +1,47 @@
 /** Readings as a table (CSV, RFC 4180), out and in: of coolings and of what is in the heat, each by its time. */
 import Papa from 'papaparse';
 import { type Operation } from '../document/operations';
+import { isRehearsal } from '../document/rehearsal-id';
 import { type Batch } from '../document/schema';
+import { isPractice, PRACTICE, type Source, TYPED } from '../document/vocabulary/sources';
 import { LIMITS, MOST } from '../document/limits';
 import { formatNumber } from '../units/amount';
 
-const COLUMNS = ['what', 'round', 'time', 'celsius'] as const;
+const COLUMNS = ['what', 'round', 'time', 'celsius', 'load', 'parcel', 'source'] as const;
 
 interface Row {
   what: 'cooling' | 'core';
   round: number;
   at: string;
   c: number;
+  /** Null where the table does not say. */
+  load: number | null;
+  parcel: number | null;
+  source: Source;
 }
 
-/** Every reading of a batch, the oldest cooling first. */
-export function readingsToCsv({ cool, cook }: Pick<Batch, 'cool' | 'cook'>): string {
+/** How a source is written in a table: `typed`, `practice`, or the probe's name. */
+const asText = (source: Source): string => (source.by === 'probe' ? `probe ${source.name}` : source.by);
+
+/** The same read; what a table from elsewhere says nothing of was taken by somebody. */
+function sourceOf(text: string | undefined): Source {
+  const said = (text ?? '').trim();
+  if (said === 'practice') return PRACTICE;
+  const name = /^probe ([a-zA-Z0-9-]{1,64})$/.exec(said)?.[1];
+  return name === undefined ? TYPED : { by: 'probe', name };
+}
+
+/** Every reading of a batch, the oldest cooling first. What was practised on a real batch is no reading of it. */
+export function readingsToCsv({ id, cool, cook }: Pick<Batch, 'id' | 'cool' | 'cook'>): string {
+  const isOne = ({ source }: { source: Source }): boolean => isRehearsal(id) || !isPractice(source);
   const runs = [...cool.earlierRuns, ...(cool.run === null ? [] : [cool.run])];
   const rows = [
-    ...runs.flatMap((run, i) => run.readings.map(({ at, c }) => ['cooling', i + 1, at, c])),
-    ...cook.readings.map(({ round, at, c }) => ['core', round, at, c]),
+    ...runs.flatMap((run, i) =>
+      run.readings.filter(isOne).map(({ at, c, source }) => ['cooling', i + 1, at, c, '', '', asText(source)]),
+    ),
+    ...cook.readings
+      .filter(isOne)
+      .map(({ round, at, c, load, parcel, source }) => ['core', round, at, c, load, parcel, asText(source)]),
   ];
   return `${Papa.unparse([[...COLUMNS], ...rows])}\r\n`;
 }
@@ -71,6 +93,9 @@ export function readingsFromCsv(text: string, batch: Batch, as: Row['what']): Re
           round: Math.max(1, Math.round(Number(row.round) || 1)),
           at: new Date(moment).toISOString(),
           c: Math.round(c * 10) / 10,
+          load: wholeIn(row.load),
+          parcel: wholeIn(row.parcel),
+          source: sourceOf(row.source),
         },
       ];
     return [];
@@ -79,6 +104,16 @@ export function readingsFromCsv(text: string, batch: Batch, as: Row['what']): Re
   if (rows.length === 0) return { ok: false, problems: ['(table): has no readings in it'] };
   return placed(rows, batch);
 }
+
+/** A whole number from 1 on; null where there is none. */
+function wholeIn(text: string | undefined): number | null {
+  const number = Number((text ?? '').trim());
+  return Number.isInteger(number) && number >= 1 && number <= LIMITS.load.most ? number : null;
+}
+
+/** The load that was in the heat at a time, or came out last before it; the first where none was. */
+const loadAt = ({ run, earlierRuns }: Batch['cook'], at: string): number =>
+  [...earlierRuns, ...(run ? [run] : [])].reverse().find(({ inAt }) => Date.parse(inAt) <= Date.parse(at))?.load ?? 1;
 
 /** So close to one that is there it is the same reading, ms. */
 const SAME_MS = 1000;
@@ -109,14 +144,14 @@ function placed(rows: readonly Row[], { cool, cook }: Batch): ReadingsRead {
       ok: false,
       problems: [`(table): holds more readings than a batch does; a batch takes ${formatNumber(MOST.coolReadings)}`],
     };
-  const add = ({ at, c }: Row): Operation => ({ do: 'addCoolReading', reading: { at, c } });
+  const add = ({ at, c, source }: Row): Operation => ({ do: 'addCoolReading', reading: { at, c, source } });
   const rounds = [...new Set(cooled.map(({ round }) => round))].map((round) => cooled.filter((r) => r.round === round));
   const own: Operation[] =
     run === null
       ? rounds.flatMap((one) => [
           { do: 'startCooling' as const, at: one[0].at },
           ...one.map(add),
-          { do: 'stopCooling' as const, at: one[one.length - 1].at },
+          { do: 'stopCooling' as const, at: one[one.length - 1].at, goesTo: 'cold' as const },
         ])
       : cooled.map(add);
   return {
@@ -124,7 +159,11 @@ function placed(rows: readonly Row[], { cool, cook }: Batch): ReadingsRead {
     count: fresh.length,
     operations: [
       ...own,
-      ...core.map(({ round, at, c }): Operation => ({ do: 'addReading', reading: { round, at, c } })),
+      // Of a table that names no parcel all are of one: a probe that writes is stuck in one place.
+      ...core.map(({ round, at, c, load, parcel, source }): Operation => ({
+        do: 'addReading',
+        reading: { round, at, c, load: load ?? loadAt(cook, at), parcel: parcel ?? 1, source },
+      })),
     ],
   };
 }

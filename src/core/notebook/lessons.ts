@@ -1,6 +1,6 @@
 /** What a noted batch teaches its kitchen: each lesson with its reason, to be kept or not. Safety limits never learn. */
 import { paceOfBatch } from '../cooling/board-clock';
-import { type Lesson } from '../document/learned';
+import { type Lesson, riseFactor, saltAim, spoonfulFactor } from '../document/learned';
 import { type Outcome } from '../document/note-schema';
 import { lastTaken } from '../document/taken';
 import { EDGES } from '../document/vocabulary/edges';
@@ -108,7 +108,8 @@ function salted({ accounts, outcomes, kitchen }: BatchNumbers, explained: readon
       what: 'salt',
       of: EVERYTHING,
       estimate: kitchen.saltTargetPercent,
-      x: kitchen.saltTargetPercent + by,
+      // Against what is aimed for by now, which the filling was salted to.
+      x: saltAim(kitchen) + by,
       because: `*${formatNumber(fillingPercent, 2)} %* where ${formatNumber(targetPercent, 2)} % was aimed for, ${because}.`,
     },
   ];
@@ -120,7 +121,7 @@ function salted({ accounts, outcomes, kitchen }: BatchNumbers, explained: readon
 }
 
 /** How far portions differ here, and what one weighs against the plan: of those that were weighed. */
-function portions({ batch, portions: weighed }: BatchNumbers): Taught[] {
+function portions({ batch, kitchen, portions: weighed }: BatchNumbers): Taught[] {
   if (weighed === null || weighed.count < ENOUGH) return [];
   const { meanG, spreadPercent, count } = weighed;
   const planned = batch.wrap.portionG;
@@ -130,14 +131,15 @@ function portions({ batch, portions: weighed }: BatchNumbers): Taught[] {
       what: 'spoonful',
       of: EVERYTHING,
       estimate: 1,
-      x: meanG / planned,
+      // The spoon was chosen by what is known of it by now.
+      x: (spoonfulFactor(kitchen) * meanG) / planned,
       because: `${count} weighed *${formatNumber(meanG, 1)} g* on average, where ${formatNumber(planned, 1)} g was planned.`,
     },
   ];
 }
 
 /** How long it rose, of what the day had planned. */
-function risen({ batch }: BatchNumbers): Taught[] {
+function risen({ batch, kitchen }: BatchNumbers): Taught[] {
   const rise = batch.taken.filter(({ what, planned }) => what === 'rise' && planned > 0).at(-1);
   if (rise === undefined) return [];
   return [
@@ -145,7 +147,8 @@ function risen({ batch }: BatchNumbers): Taught[] {
       what: 'rise',
       of: EVERYTHING,
       estimate: 1,
-      x: rise.minutes / rise.planned,
+      // The plan had what is known of it by now.
+      x: (riseFactor(kitchen) * rise.minutes) / rise.planned,
       because: `They rose for *${formatNumber(rise.minutes, 0)} min*, where ${formatNumber(rise.planned, 0)} was planned.`,
     },
   ];

@@ -1,4 +1,5 @@
 /** What a batch's numbers are, planned and measured, as causes are read off them. */
+import { type Verdict } from '../safety/loads';
 import { type Accounts, account } from '../checks/account';
 import { crustOf, type CrustFigures } from '../checks/crust';
 import { fitCook, type CookFit } from '../checks/cook-fit';
@@ -6,7 +7,8 @@ import { type CoreForecast } from '../checks/core-forecast';
 import { type HeatForecast } from '../checks/heat';
 import { moistureFigures } from '../checks/moisture';
 import { boardOf, type BoardSeen } from './board-seen';
-import { readingsInHeat } from '../document/cook-runs';
+import { readingsInHeat } from '../cooking/load-evidence';
+import { loadAtHand } from '../document/cook-runs';
 import { plannedMinutes } from '../document/cooking';
 import { lastTaken } from '../document/taken';
 import { type Kitchen } from '../document/kitchen-schema';
@@ -92,7 +94,7 @@ export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): B
     inHeatMinutes: runs.length > 0 ? runs.reduce((sum, m) => sum + m, 0) / runs.length : (said?.minutes ?? planned),
     isTimed: runs.length > 0 || said !== null,
     plannedMinutes: planned,
-    lowestC: cook.readings.length === 0 ? null : Math.min(...lastRound(cook.readings).map(({ c }) => c)),
+    lowestC: lowestOf(accounts.verdict),
     against: heat.core && readingsAgainst(batch, heat.core),
     bench: boardOf(batch),
     lossPercent:
@@ -103,9 +105,10 @@ export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): B
   };
 }
 
-function lastRound(readings: Batch['cook']['readings']): Batch['cook']['readings'] {
-  const last = Math.max(...readings.map(({ round }) => round));
-  return readings.filter(({ round }) => round === last);
+/** The lowest of what decided on any load; null where nothing that counts was measured. */
+function lowestOf({ loads }: Verdict): number | null {
+  const all = loads.flatMap(({ lowestC }) => (lowestC === null ? [] : [lowestC]));
+  return all.length === 0 ? null : Math.min(...all);
 }
 
 /** What was noted of an outcome. */
@@ -113,8 +116,8 @@ export const noted = ({ outcomes }: Pick<BatchNumbers, 'outcomes'>, what: Outcom
   outcomes.find((o) => o.what === what);
 
 /** Readings of the last round, each where the curves are at its minute. */
-function readingsAgainst({ cook }: Batch, { samples, leastDone }: CoreForecast): ReadingsAgainst | null {
-  const all = readingsInHeat(cook).filter(({ minute }) => minute > 0);
+function readingsAgainst(batch: Batch, { samples, leastDone }: CoreForecast): ReadingsAgainst | null {
+  const all = readingsInHeat(batch, loadAtHand(batch.cook)).filter(({ minute }) => minute > 0);
   if (all.length === 0) return null;
   const at = (curve: typeof samples, minute: number): number =>
     (curve.find((s) => s.minute >= minute) ?? curve[curve.length - 1]).centreC;

@@ -8,6 +8,7 @@ import { plannedMinutes } from '../document/cooking';
 import { type Kitchen } from '../document/kitchen-schema';
 import { apply, type Operation } from '../document/operations';
 import { type Batch } from '../document/schema';
+import { TYPED } from '../document/vocabulary/sources';
 import { normal } from '../heat/random';
 import { outcomesOf } from './cut';
 import { realKitchen, type Truth } from './truth';
@@ -77,7 +78,11 @@ function measure(planned: Batch, { kitchen, truth, heat, at, noise }: Living): {
     for (const share of [0.4, 0.7, 0.97])
       operations.push({
         do: 'addCoolReading',
-        reading: { at: later(clock, minutes * share), c: Math.round(sampleAt(minutes * share) + noise(0.5)) },
+        reading: {
+          at: later(clock, minutes * share),
+          c: Math.round(sampleAt(minutes * share) + noise(0.5)),
+          source: TYPED,
+        },
       });
     clock = later(clock, minutes);
     operations.push({ do: 'stopCooling', at: clock });
@@ -96,7 +101,7 @@ function measure(planned: Batch, { kitchen, truth, heat, at, noise }: Living): {
   operations.push(
     { do: 'addTap', tap: { at: clock, parcels: Math.min(100, planned.count) } },
     { do: 'stopBoard', at: clock },
-    { do: 'startLoad', at: clock },
+    { do: 'startLoad', at: clock, parcels: planned.count },
   );
   const minutes = plannedMinutes(planned.cook) * truth.heatShare;
   const samples = heat.core?.leastDone ?? [];
@@ -105,7 +110,14 @@ function measure(planned: Batch, { kitchen, truth, heat, at, noise }: Living): {
   for (let i = 0; i < WEIGHED; i++)
     operations.push({
       do: 'addReading',
-      reading: { round: 1, c: Math.round(trueC + truth.probeErrorK + Math.abs(noise(1))), at: later(clock, minutes) },
+      reading: {
+        round: 1,
+        c: Math.round(trueC + truth.probeErrorK + Math.abs(noise(1))),
+        at: later(clock, minutes),
+        load: 1,
+        parcel: i + 1,
+        source: TYPED,
+      },
     });
   operations.push({ do: 'stopLoad', at: later(clock, minutes) });
   const filling = planned.wrap.portionG * truth.portionFactor;

@@ -1,31 +1,49 @@
 /**
  * Rule packs: data, not code. Each limit names the authority it comes from; local codes and licensed practice come first.
- * The shipped figures are the published ones; a pack decides nothing by itself.
+ * The shipped figures are the published ones, each in its authority's own scales. Nothing rewrites them: what is asked of a
+ * dough, how a wrapper is kept dry, when a filling can be wrapped is asked elsewhere, beside them.
  */
 import { type PackId } from '../document/vocabulary/rule-packs';
 import { type Hazard } from '../document/vocabulary/foods';
+import { type Threshold } from './threshold';
 
 export interface CoreLimit {
-  c: number;
-  /** How long it must be held at that temperature, minutes; 0 where reaching it is enough. */
+  at: Threshold;
+  /** How long it must be held there, minutes; 0 where reaching it is enough. */
   holdMinutes: number;
   /** How long it must rest afterwards, minutes. */
   restMinutes: number;
 }
 
-export interface CoolingRule {
+interface RuleRecord {
   id: string;
-  label: string;
-  /** `between`: the clock runs from one temperature to another. `refrigerate`: it runs until the food is in the cold. */
-  kind: 'between' | 'refrigerate';
-  fromC?: number;
-  toC?: number;
   limitMinutes: number;
   /** What the authority says to do when the limit is missed, in its words' sense. */
   missed: string;
-  /** The limit where the room is above 32 °C. */
-  warmRoomLimitMinutes?: number;
+  /** Once only: reheated at once it may be cooled again. */
+  canReheat: boolean;
 }
+
+/** The clock runs from one temperature to another. */
+export interface FallRule extends RuleRecord {
+  kind: 'fall';
+  from: Threshold;
+  to: Threshold;
+  /** It counts all the time since `from`, and another rule the first part of it. */
+  isInAll: boolean;
+}
+
+/** The clock runs until the food is in the cold. */
+export interface FridgeRule extends RuleRecord {
+  kind: 'refrigerate';
+  /** The limit where the room is above `warmRoom`. */
+  warmRoomLimitMinutes: number | null;
+  warmRoom: Threshold;
+  /** As cold as that it is to become in there. */
+  coldTo: Threshold;
+}
+
+export type CoolingRule = FallRule | FridgeRule;
 
 export interface RulePack {
   id: PackId;
@@ -33,11 +51,22 @@ export interface RulePack {
   authority: string;
   core: Partial<Record<Hazard, CoreLimit>>;
   cooling: readonly CoolingRule[];
-  /** A single reading this high needs no holding time. */
-  atOnceC: number;
+  /** Other temperatures, each with the minutes that are as good, the hottest last; empty where the pack has none. */
+  equivalents: readonly { at: Threshold; minutes: number }[];
 }
 
-const reach = (c: number, holdMinutes = 0, restMinutes = 0): CoreLimit => ({ c, holdMinutes, restMinutes });
+const POULTRY: Threshold = { f: 165, c: 74 };
+const MINCED: Threshold = { f: 160, c: 71 };
+const WHOLE: Threshold = { f: 145, c: 63 };
+const UK_CORE: Threshold = { f: 158, c: 70 };
+export const HOT_HELD: Threshold = { f: 135, c: 57 };
+export const HALF_WAY: Threshold = { f: 70, c: 21 };
+export const COLD: Threshold = { f: 41, c: 5 };
+const UK_COLD: Threshold = { f: 46, c: 8 };
+/** Above it a room counts as warm (US federal two-hour rule). */
+export const WARM_ROOM: Threshold = { f: 90, c: 32 };
+
+const reach = (at: Threshold, holdMinutes = 0, restMinutes = 0): CoreLimit => ({ at, holdMinutes, restMinutes });
 const all = (limit: CoreLimit): RulePack['core'] => ({
   poultry: limit,
   'minced-meat': limit,
@@ -47,6 +76,7 @@ const all = (limit: CoreLimit): RulePack['core'] => ({
   egg: limit,
   'cooked-animal': limit,
   cured: limit,
+  unknown: limit,
 });
 
 export const RULE_PACKS: Record<PackId, RulePack> = {
@@ -55,76 +85,90 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
     label: 'home chart',
     authority: 'US federal safe minimum internal temperature chart',
     core: {
-      poultry: reach(74),
-      'minced-meat': reach(71),
-      'whole-meat': reach(63, 0, 3),
-      fish: reach(63),
-      shellfish: reach(63),
-      egg: reach(71),
-      'cooked-animal': reach(74),
-      // The chart knows raw ham (63) and leftovers (74); inside a parcel what is cured counts as the stricter.
-      cured: reach(74),
+      poultry: reach(POULTRY),
+      'minced-meat': reach(MINCED),
+      'whole-meat': reach(WHOLE, 0, 3),
+      fish: reach(WHOLE),
+      shellfish: reach(WHOLE),
+      egg: reach(MINCED),
+      'cooked-animal': reach(POULTRY),
+      // The chart knows raw ham (145 °F) and leftovers (165); inside a parcel what is cured counts as the stricter.
+      cured: reach(POULTRY),
+      // What nobody has named is taken for what asks the most.
+      unknown: reach(POULTRY),
     },
     cooling: [
       {
-        missed:
-          'Perishable food that has stood out longer than this is thrown away. Do not taste it, do not reheat it to save it.',
         id: 'home-2h',
-        label: 'in the fridge within 2 h',
         kind: 'refrigerate',
         limitMinutes: 120,
         warmRoomLimitMinutes: 60,
+        warmRoom: WARM_ROOM,
+        coldTo: COLD,
+        missed:
+          'Perishable food that has stood out longer than this is thrown away. Do not taste it, do not reheat it to save it.',
+        canReheat: false,
       },
     ],
-    atOnceC: 74,
+    equivalents: [],
   },
   stuffed: {
     id: 'stuffed',
     label: 'stuffed-food rule',
     authority: 'FDA Food Code 3-401.11 and 3-501.14',
-    core: all(reach(74)),
+    core: all(reach(POULTRY)),
     cooling: [
       {
         id: 'stuffed-57-21',
-        label: '57 → 21 °C within 2 h',
-        kind: 'between',
-        fromC: 57,
-        toC: 21,
+        kind: 'fall',
+        from: HOT_HELD,
+        to: HALF_WAY,
         limitMinutes: 120,
+        isInAll: false,
         missed:
-          'Still above 21 °C after two hours: either reheat it at once to 74 °C all through and cool it again faster, once only, or throw it away.',
+          'Too warm for too long: either reheat it at once to 165 °F (74 °C) all through and cool it again faster, once only, or throw it away.',
+        canReheat: true,
       },
       {
         id: 'stuffed-57-5',
-        label: '57 → 5 °C within 6 h in all',
-        missed: 'Not at 5 °C after six hours in all: throw it away.',
-        kind: 'between',
-        fromC: 57,
-        toC: 5,
+        kind: 'fall',
+        from: HOT_HELD,
+        to: COLD,
         limitMinutes: 360,
+        isInAll: true,
+        missed: 'Not cold after six hours in all: throw it away.',
+        canReheat: false,
       },
     ],
-    atOnceC: 74,
+    equivalents: [],
   },
   uk: {
     id: 'uk',
     label: '70 °C for 2 minutes',
     authority: 'UK Food Standards Agency guidance',
-    core: all(reach(70, 2)),
+    core: all(reach(UK_CORE, 2)),
     cooling: [
       {
         id: 'uk-90',
-        label: 'cooled and in the fridge within 90 min',
         kind: 'refrigerate',
         limitMinutes: 90,
+        warmRoomLimitMinutes: null,
+        warmRoom: WARM_ROOM,
+        coldTo: UK_COLD,
         missed:
           'Cooked food is to be in the fridge within one to two hours. What has stood out longer is thrown away; it cannot be made good by reheating.',
+        canReheat: false,
       },
     ],
-    // The published equivalents: 75 °C for half a minute, which is how long a probe takes to settle.
-    atOnceC: 75,
+    equivalents: [
+      { at: { f: 140, c: 60 }, minutes: 45 },
+      { at: { f: 149, c: 65 }, minutes: 10 },
+      { at: UK_CORE, minutes: 2 },
+      { at: { f: 167, c: 75 }, minutes: 0.5 },
+      { at: { f: 176, c: 80 }, minutes: 0.1 },
+    ],
   },
 };
 
-/** Above this a room counts as warm, °C (US federal two-hour rule). */
-export const WARM_ROOM_C = 32;
+/** "Shallow containers": no deeper than two inches (US federal guidance on leftovers), mm. */
+export const SHALLOW_MM = 51;

@@ -24,6 +24,7 @@ import { HoursPanel } from './hours-panel';
 import { MadePanel } from './made-panel';
 import { NowCard } from './now-card';
 import { OtherDays } from './other-days';
+import { RedList } from './red-list';
 import { TaskSheet } from './task-sheet';
 
 const EVERY_MS = 15_000;
@@ -84,6 +85,7 @@ function Planned({ day, days, onChoose, children }: Props) {
       {plan && (
         <NowCard day={day} plan={plan} batches={planned.batches} nowMinute={nowMinute} zone={zone} onOpen={open} />
       )}
+      {plan && <RedList plan={plan} />}
       {plan && <Collision {...planned} day={day} plan={plan} zone={zone} />}
       <View aria-live="polite" style={{ minHeight: 20 }}>
         {(stage === 'planning' || stage === 'mending') && planned.isReady && (

@@ -14,6 +14,7 @@ import { beginTask, endTask, leaveOut, moreTime } from '@/data/day-run';
 import { useNow } from '@/data/use-now';
 import { useWakeLock } from '@/data/use-wake-lock';
 import { Press } from '@/ui/parts/press';
+import { TaskWarning } from './task-warning';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
@@ -81,6 +82,7 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
           <Left task={task} ms={ms} isRunning={isRunning} />
         </View>
         {task.how !== '' && <Body>{task.how}</Body>}
+        <TaskWarning task={task} />
         <Small>{task.doneWhen}</Small>
         {toAdd.length > 0 && (
           <Body>

@@ -59,6 +59,9 @@ function Sheet({ day }: { day: Day }) {
               <Strong style={{ fontSize: 13, lineHeight: 18 }}>{row.what}</Strong>
               {row.how === '' ? '' : ` · ${row.how}`}
               {row.then === '' ? '' : ` Then ${row.then}.`}
+              {row.warning !== '' && (
+                <Strong style={{ fontSize: 13, lineHeight: 18, color: p.beet }}>{` ! ${row.warning}`}</Strong>
+              )}
             </Body>
             <Small style={{ fontSize: 12, lineHeight: 18 }}>{row.minutes}</Small>
           </View>

@@ -16,6 +16,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
+import { TaskWarning } from './task-warning';
 
 const Sheet = lazy(() => import('@/ui/parts/sheet').then((m) => ({ default: m.Sheet })));
 
@@ -50,6 +51,7 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
           {task.hasHands ? ', with your hands' : ', by itself'}
         </Body>
         {task.how !== '' && <Body>{task.how}</Body>}
+        <TaskWarning task={task} />
         <Small>{task.doneWhen}</Small>
         {after.length > 0 && <Small>After: {after.map(fullTitle).join('; ')}</Small>}
         {task.latestStart && (

@@ -20,6 +20,7 @@ import { ByFamily } from './by-family';
 import { type IngredientActions, IngredientFacts } from './ingredient-facts';
 import { OwnDoughs } from './own-doughs';
 import { OwnIngredientForm } from './own-ingredient-form';
+import { Unsaid } from './unsaid';
 
 const MOST_FOUND = 20;
 /** Shown at first; the rest is found by its name, or asked for. */
@@ -78,6 +79,7 @@ export function LarderScreen() {
           <Press title="Add one of your own" icon="plus" onPress={() => setForm({ own: null })} />
         </View>
       )}
+      <Unsaid own={own} />
       <OwnDoughs doughs={doughs} />
       <Problem text={problem} />
       {shown.length === 0 && (!isSearching || reading !== null) && (

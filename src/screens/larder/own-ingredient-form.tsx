@@ -11,6 +11,7 @@ import {
   saltFromSodium,
   toPacket,
 } from '@/core/food/own-ingredient';
+import { hazardLike } from '@/core/food/like';
 import { formatNumber } from '@/core/units/amount';
 import { type Outcome } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -31,7 +32,7 @@ const EMPTY: Packet = {
   energyKj: null,
   gPerMl: 1,
   pieceG: null,
-  hazard: 'none',
+  hazard: 'unknown',
   allergens: [],
   release: 'dry',
   liquid: false,
@@ -87,6 +88,12 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
   const setDose = (ends: Dose) => {
     setDoseEnds(ends);
     set({ dose: ends[0] === null && ends[1] === null ? null : [ends[0] ?? 0, ends[1] ?? 0] });
+  };
+  // Like mince, it is as unsafe as mince; what says nothing leaves what was chosen.
+  const behave = (to: Pick<Packet, 'release' | 'liquid' | 'family'> | undefined) => {
+    if (to === undefined) return;
+    const hazard = hazardLike(to.release);
+    set(hazard === 'unknown' ? to : { ...to, hazard });
   };
   const problems = checkPacket(packet);
   const shown = asked ? problems : {};
@@ -169,7 +176,7 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         label="In a filling it is"
         value={BEHAVES.find((b) => b.to.release === packet.release && b.to.liquid === packet.liquid)?.value ?? 'keeps'}
         options={BEHAVES}
-        onChange={(value) => set(BEHAVES.find((b) => b.value === value)?.to ?? {})}
+        onChange={(value) => behave(BEHAVES.find((b) => b.value === value)?.to)}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
@@ -214,9 +221,13 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
       <Choices<Hazard>
         label="Raw, it is"
         value={packet.hazard}
-        options={HAZARD_IDS.map((value) => ({ value, label: HAZARDS[value].label }))}
+        options={HAZARD_IDS.filter((value) => value !== 'unknown').map((value) => ({
+          value,
+          label: HAZARDS[value].label,
+        }))}
         onChange={(hazard) => set({ hazard })}
       />
+      <Problem text={shown.hazard} />
       <Small>Contains</Small>
       <Toggles
         label="Allergens"

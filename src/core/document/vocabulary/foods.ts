@@ -25,6 +25,8 @@ export const HAZARDS = recordsOf<HazardRecord>()({
   'cooked-animal': harmless('cooked animal food, to be reheated'),
   // Salted, smoked or dried: it keeps, but nothing has cooked it.
   cured: harmless('cured, not cooked'),
+  // It could be anything: the strictest rule holds until somebody says. Of its water nothing is guessed.
+  unknown: { label: 'not said yet', isRawAnimal: true, isFlesh: false },
 });
 export type Hazard = keyof typeof HAZARDS;
 export const HAZARD_IDS = idsOf(HAZARDS);

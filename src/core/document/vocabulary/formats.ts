@@ -1,12 +1,12 @@
 /** What the documents call themselves. */
 export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 10;
+export const BATCH_VERSION = 11;
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 9;
+export const KITCHEN_VERSION = 10;
 
 export const DAY_FORMAT = 'involucrum/day';
-export const DAY_VERSION = 1;
+export const DAY_VERSION = 2;
 
 export const REHEARSAL_FORMAT = 'involucrum/rehearsal';
 export const REHEARSAL_VERSION = 1;

@@ -1,4 +1,6 @@
 /** Causes in the cooling: wrapped too warm, cooled more slowly than thought. */
+import { runEvidence } from '../../cooling/evidence-of';
+import { isRehearsal } from '../../document/rehearsal-id';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';
@@ -14,7 +16,7 @@ interface Cooled {
 }
 
 /** How the last cooling really went. @returns null where none ran to its end */
-function cooled({ batch: { cool }, accounts: { heat } }: BatchNumbers): Cooled | null {
+function cooled({ batch: { id, cool }, accounts: { heat } }: BatchNumbers): Cooled | null {
   const run = cool.earlierRuns[cool.earlierRuns.length - 1];
   const samples = heat?.cooling?.samples ?? [];
   if (run === undefined || samples.length === 0) return null;
@@ -26,9 +28,10 @@ function cooled({ batch: { cool }, accounts: { heat } }: BatchNumbers): Cooled |
     return a.centreC + ((b.centreC - a.centreC) * (minute - a.minute)) / (b.minute - a.minute);
   };
   const minutes = minuteOf(run.stoppedAt);
-  const last = run.readings[run.readings.length - 1];
-  const isMeasured = last !== undefined && minutes - minuteOf(last.at) < LATEST;
-  const excess = run.readings.map((r) => r.c - forecast(minuteOf(r.at)));
+  const { counted } = runEvidence(run, { isRehearsal: isRehearsal(id) });
+  const last = counted[counted.length - 1];
+  const isMeasured = last !== undefined && minutes - last.minute < LATEST;
+  const excess = counted.map((r) => r.c - forecast(r.minute));
   return {
     endC: isMeasured ? last.c : forecast(minutes),
     isMeasured,

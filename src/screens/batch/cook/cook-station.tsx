@@ -1,7 +1,6 @@
 /** Cook: the thermometer first, then how it is cooked and how cold it goes in. */
 import { View } from 'react-native';
 import { afterWords } from '@/core/checks/after-words';
-import { loadPlan } from '@/core/cooking/load-plan';
 import { LIMITS } from '@/core/document/limits';
 import { MEDIA } from '@/core/document/vocabulary/media';
 import { formatTemperature } from '@/core/units/format';
@@ -20,11 +19,7 @@ export function CookStation(props: StationProps) {
   const { fridgeC, freezerC, roomC } = kitchen;
   const start = (startC: number) => edit({ do: 'setCook', to: { startC } }, 'startC');
   const medium = assessment.heat?.core?.mediumC;
-  const plan = loadPlan(batch, kitchen, {
-    dough: assessment.dough,
-    fit: assessment.fit,
-    bears: assessment.heat?.core?.pot?.bears ?? null,
-  });
+  const plan = assessment.loads;
   const states = [
     { value: 'fridge', label: 'from the fridge', c: fridgeC },
     { value: 'room', label: 'as warm as the kitchen', c: roomC },
@@ -38,7 +33,7 @@ export function CookStation(props: StationProps) {
   });
   return (
     <View style={{ gap: 16 }}>
-      <LoadClock {...props} loads={plan?.loads ?? 1} />
+      <LoadClock {...props} />
       <MeasurePanel {...props} />
       <StepsPanel {...props} />
       {plan !== null && <LoadsPanel {...props} plan={plan} />}

@@ -1,7 +1,8 @@
 /** How the middle heats, with the limit and the planned time. */
 import { crustOf } from '@/core/checks/crust';
 import { bandOf } from '@/core/checks/spread-band';
-import { cookReadingMinutes } from '@/core/document/cook-runs';
+import { countedInHeat } from '@/core/cooking/load-evidence';
+import { loadAtHand } from '@/core/document/cook-runs';
 import { crustWords } from '@/core/checks/crust-words';
 import { spreadWords } from '@/core/checks/spread-words';
 import { plannedMinutes } from '@/core/document/cooking';
@@ -64,7 +65,7 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         target={{ c: forecast.targetC, side: 'above', text: limit }}
         marks={[...marksOf(batch.cook.steps), ...crustMarks(crustOf(batch, forecast))]}
         band={bandOf(forecast, batch.cook.steps.length)}
-        dots={cookReadingMinutes(batch.cook)}
+        dots={countedInHeat(batch, loadAtHand(batch.cook))}
         yMax={100}
         yMin={Math.min(0, forecast.samples[0].centreC)}
         formatC={inScale}

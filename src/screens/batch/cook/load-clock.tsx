@@ -1,6 +1,8 @@
 /** The clock of the load in the heat: what to do next and when, out with it and in with the next. */
+import { useState } from 'react';
 import { View } from 'react-native';
 import { cookClock, minutesIn } from '@/core/cooking/cook-clock';
+import { loadAtHand, nextLoad } from '@/core/document/cook-runs';
 import { plannedMinutes } from '@/core/document/cooking';
 import { stepWords } from '@/core/checks/step-words';
 import { formatMinutes } from '@/core/units/format';
@@ -12,6 +14,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 import { ticking } from './ticking';
 
@@ -19,29 +22,59 @@ const MINUTE = 60_000;
 /** A load in the heat for longer was forgotten on screen, min. */
 const LONGEST = 12 * 60;
 
-export function LoadClock({ batch, kitchen, edit, loads }: StationProps & { loads: number }) {
+export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
   const p = usePalette();
   const { cook } = batch;
   const { run } = cook;
   const { now, latest } = useRunTime(batch, 1000, 'cook');
   useWakeLock(run !== null);
-  const done = cook.earlierRuns.length;
-  const which = loads > 1 ? `Load ${Math.min(loads, done + 1)} of ${loads}` : 'They';
+  const { verdict, loads: plan } = assessment;
+  const done = new Set(cook.earlierRuns.map(({ load }) => load)).size;
+  const { toCome } = verdict;
+  const atOnce = Math.max(1, Math.min(plan?.atOnce ?? batch.count, toCome || batch.count));
+  const [said, setSaid] = useState<number | null>(null);
+  const parcels = said ?? atOnce;
+  const loads = done + (run === null ? 0 : 1) + Math.ceil(toCome / Math.max(1, plan?.atOnce ?? batch.count));
+  const isAgain = run === null && done > 0 && toCome === 0;
+  const last = loadAtHand(cook);
+  const number = run?.load ?? (isAgain ? last : nextLoad(cook));
+  const which = loads > 1 ? `Load ${number} of ${Math.max(loads, number)}` : 'They';
   if (run === null) {
     const start = () => {
       askToNotify();
-      void edit({ do: 'startLoad', at: rightNow(batch.id) });
+      setSaid(null);
+      const at = rightNow(batch.id);
+      // When all have been in the heat, what goes in is in for the second time.
+      void edit(isAgain ? { do: 'startLoad', at, load: last, parcels: null } : { do: 'startLoad', at, parcels });
     };
     return (
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
-        {done > 0 && <Small>{done >= loads ? 'All loads are done.' : `${done} of ${loads} loads done.`}</Small>}
+        {done > 0 && (
+          <Small>
+            {toCome === 0
+              ? `All ${batch.count} have been in the heat.`
+              : `${batch.count - toCome} of ${batch.count} have been in the heat.`}
+          </Small>
+        )}
+        {(loads > 1 || done > 0) && toCome > 0 && (
+          <AmountField
+            label="In this load"
+            unit="count"
+            value={parcels}
+            least={1}
+            most={toCome}
+            step={1}
+            whole
+            onChange={(n) => n !== null && setSaid(n)}
+          />
+        )}
         <Press
-          title={loads > 1 ? `${which} is in: start the clock` : 'They are in: start the clock'}
-          kind="solid"
+          title={`${loads > 1 ? `${which} is` : 'They are'} ${isAgain ? 'back in' : 'in'}: start the clock`}
+          kind={isAgain ? 'outline' : 'solid'}
           icon="timer-outline"
           onPress={start}
         />
-        <Small>It says when to turn, when to look and when to measure, also when this page is closed.</Small>
+        <AlarmWords what="Tells you when to turn and measure." />
       </View>
     );
   }
@@ -91,6 +124,7 @@ export function LoadClock({ batch, kitchen, edit, loads }: StationProps & { load
         />
         <Press title="They are out" onPress={() => void edit({ do: 'stopLoad', at: latest })} />
       </View>
+      <AlarmFile />
     </View>
   );
 }

@@ -1,51 +1,66 @@
-/** Measuring: which parcel, where, by hand or with a thermometer; what the lowest says, and how many more minutes. */
+/** Measuring: which load, which parcel, where, by hand or with a thermometer; what the lowest says, and how many more minutes. */
+import { useState } from 'react';
 import { View } from 'react-native';
 import { minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords } from '@/core/cooking/ice-check';
-import { cookReadingMinutes, readingsOfLoad } from '@/core/document/cook-runs';
+import { countedInHeat } from '@/core/cooking/load-evidence';
+import { loadAtHand, loadsOf, nextRound, readingsOfLoad } from '@/core/document/cook-runs';
 import { lethalityWords } from '@/core/checks/lethality-words';
 import { LIMITS } from '@/core/document/limits';
 import { probeWords } from '@/core/checks/probe-words';
+import { type Source, TYPED } from '@/core/document/vocabulary/sources';
 import { boilingPoint } from '@/core/heat/surfaces';
-import { nextRound } from '@/core/safety/verdict';
-import { formatTemperature } from '@/core/units/format';
 import { useCookFit } from '@/data/cook-fit';
 import { now } from '@/data/hooks';
 import { latestIn } from '@/data/run-time';
-import { IconPress } from '@/ui/parts/press';
+import { Choices } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
-import { usePalette } from '@/ui/theme/use-palette';
 import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { AgainTimer } from './again-timer';
 import { LearnedHeat } from './learned-heat';
 import { ProbePanel } from './probe-panel';
+import { ReadingList } from './reading-list';
 
 export function MeasurePanel(props: StationProps) {
   const { batch, assessment, kitchen, edit } = props;
-  const p = usePalette();
-  const { readings, run } = batch.cook;
-  const { verdict, limit } = assessment;
-  const ofLoad = readingsOfLoad(batch.cook);
-  const round = nextRound(readings, verdict);
+  const { cook } = batch;
+  const { run } = cook;
+  const { verdict, limit, loads } = assessment;
+  const known = loadsTo(cook, loads?.loads ?? 1);
+  const [chosen, setChosen] = useState<number | null>(null);
+  // Where a clock runs, that load is meant until another is chosen.
+  const load = chosen !== null && known.includes(chosen) ? chosen : loadAtHand(cook);
+  const judged = verdict.loads.find((l) => l.load === load) ?? null;
+  const needed = judged?.needed ?? Math.max(1, Math.min(3, loads?.atOnce ?? batch.count));
+  const round = nextRound(cook.readings, load, judged?.outcome ?? 'none');
+  const ofLoad = readingsOfLoad(cook, load);
   const done = ofLoad.filter((r) => r.round === round).length;
   const scale = kitchen.temperature;
   const fitted = useCookFit(batch, kitchen);
   const at = (): string => (run === null ? now(batch.id) : latestIn(batch, now(batch.id), 'cook'));
-  const add = (c: number, when = at()) => edit({ do: 'addReading', reading: { round, c, at: when } }, '', 'beside');
+  const add = (c: number, source: Source, when = at()) =>
+    edit({ do: 'addReading', reading: { round, c, at: when, load, parcel: done + 1, source } }, '', 'beside');
   const correction = correctionWords(kitchen);
-  const lethal = lethalityWords(cookReadingMinutes(batch.cook), scale);
-  const isDone = verdict.outcome === 'pass';
+  const lethal = lethalityWords(countedInHeat(batch, load), scale);
   return (
     <View style={{ gap: 10 }}>
       <Heading level={2}>Measure</Heading>
-      <AgainTimer {...props} fitted={fitted} />
-      {!isDone && (
+      {known.length > 1 && (
+        <Choices
+          label="Which load"
+          value={String(load)}
+          options={known.map((n) => ({ value: String(n), label: `Load ${n}` }))}
+          onChange={(value) => setChosen(Number(value))}
+        />
+      )}
+      <AgainTimer {...props} fitted={fitted} load={load} judged={judged} />
+      {judged?.outcome !== 'pass' && (
         <Body>
           <Strong>
-            {Math.min(done + 1, Math.max(verdict.needed, done + 1))} of {verdict.needed}.
+            {Math.min(done + 1, Math.max(needed, done + 1))} of {needed}.
           </Strong>{' '}
-          {probeWords(batch, done, verdict.needed)}
+          {probeWords(batch, done, needed)}
         </Body>
       )}
       <ReadingField
@@ -54,47 +69,35 @@ export function MeasurePanel(props: StationProps) {
         {...LIMITS.coreReadingC}
         of="core temperature"
         likeC={limit.c}
-        onRead={(c) => add(corrected(c, kitchen))}
+        onRead={(c) => add(corrected(c, kitchen), TYPED)}
       />
       {correction !== null && <Small>{correction}</Small>}
-      {run !== null && (
+      {run !== null && run.load === load && (
         <ProbePanel
           {...props}
-          parcel={readings.length}
+          parcel={cook.readings.length}
           boilingC={boilingPoint(kitchen.altitudeM)}
           minute={() => minutesIn(run, at())}
-          onRead={(c, from, pushedIn) =>
+          onRead={(c, source, pushedIn) =>
             add(
-              // The simulated one needs no ice water.
-              from.is === 'probe' ? corrected(c, kitchen) : c,
+              // The practice one needs no ice water.
+              source.by === 'probe' ? corrected(c, kitchen) : c,
+              source,
               new Date(Date.parse(run.inAt) + pushedIn * 60_000).toISOString(),
             )
           }
         />
       )}
-      {ofLoad.map((reading, i) => (
-        <View
-          key={reading.at + String(i)}
-          style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderTopColor: p.rule }}
-        >
-          <Body style={{ flex: 1 }}>
-            Round {reading.round}, reading {ofLoad.slice(0, i + 1).filter((r) => r.round === reading.round).length}
-          </Body>
-          <Strong style={{ color: limit.kind === 'safety' && reading.c < limit.c ? p.beet : p.ink }}>
-            {formatTemperature(reading.c, scale)}
-          </Strong>
-          <IconPress
-            icon="close"
-            label={`Remove the reading ${formatTemperature(reading.c, scale)}`}
-            onPress={() => edit({ do: 'removeReading', reading })}
-          />
-        </View>
-      ))}
-      {readings.length > ofLoad.length && (
-        <Small>{readings.length - ofLoad.length} readings of earlier loads say nothing of this one.</Small>
-      )}
+      <ReadingList {...props} load={load} />
       {lethal !== null && limit.kind === 'safety' && <Small>{lethal}</Small>}
       <LearnedHeat {...props} fitted={fitted} />
     </View>
   );
+}
+
+/** Loads that a reading can be of: those that have been in the heat; without any clock, all that are planned. */
+function loadsTo(cook: StationProps['batch']['cook'], planned: number): number[] {
+  const seen = loadsOf(cook);
+  const isTimed = cook.run !== null || cook.earlierRuns.length > 0;
+  return isTimed ? seen : Array.from({ length: Math.max(1, planned, ...seen) }, (_, i) => i + 1);
 }

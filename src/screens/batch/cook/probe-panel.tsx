@@ -4,16 +4,16 @@ import { View } from 'react-native';
 import { formatTemperature } from '@/core/units/format';
 import { useCoreProbe, type PushedIn } from '@/data/core-probe';
 import { type Outcome } from '@/data/hooks';
-import { type Thermometer, useProbeNames } from '@/data/probe-names';
-import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { type Source } from '@/core/document/vocabulary/sources';
+import { sourceOf, type Thermometer } from '@/data/probe-names';
+import { IconPress, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Small, Strong } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-
-/** The choice that is no probe's name: those are letters, digits and hyphens. */
-const SIMULATED = ' simulated';
+import { PracticeMark, useThermometerChoice, WhichThermometer } from '../which-thermometer';
 
 type Props = StationProps & {
   /** How many have been measured since the batch began: the next one is this parcel. */
@@ -22,13 +22,14 @@ type Props = StationProps & {
   /** Minutes since the load went in. */
   minute: () => number;
   /** @param pushedInAt when the tip went in, minutes since the load did: of then the reading is, however long it crept */
-  onRead: (c: number, from: Thermometer, pushedInAt: number) => Promise<Outcome>;
+  onRead: (c: number, source: Source, pushedInAt: number) => Promise<Outcome>;
 };
 
 export function ProbePanel(props: Props) {
-  const { parcel, minute } = props;
+  const { batch, parcel, minute } = props;
   const [isOn, setOn] = useState(false);
-  const [chosen, setChosen] = useState<Thermometer>({ is: 'simulated' });
+  const which = useThermometerChoice(batch.id);
+  const { chosen } = which;
   const [pushed, setPushed] = useState<PushedIn | null>(null);
   if (!isOn) {
     return (
@@ -42,32 +43,22 @@ export function ProbePanel(props: Props) {
   const push = () => setPushed({ parcel, times: (here?.times ?? 0) + 1, minute: here?.minute ?? minute() });
   return (
     <View style={{ gap: 10 }}>
-      <Which chosen={chosen} onChoose={setChosen} />
-      <Shown
-        {...props}
-        chosen={chosen}
-        pushed={here}
-        onPush={push}
-        onAway={() => {
-          setOn(false);
-          setPushed(null);
-        }}
-      />
+      {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
+      {chosen === null ? (
+        <Press title="Put it away" onPress={() => setOn(false)} />
+      ) : (
+        <Shown
+          {...props}
+          chosen={chosen}
+          pushed={here}
+          onPush={push}
+          onAway={() => {
+            setOn(false);
+            setPushed(null);
+          }}
+        />
+      )}
     </View>
-  );
-}
-
-/** The simulated one, or a real one that is heard. */
-function Which({ chosen, onChoose }: { chosen: Thermometer; onChoose: (to: Thermometer) => void }) {
-  const names = useProbeNames(true);
-  if (names.length === 0) return null;
-  return (
-    <Choices
-      label="Thermometer"
-      value={chosen.is === 'probe' ? chosen.name : SIMULATED}
-      options={[{ value: SIMULATED, label: 'simulated' }, ...names.map((value) => ({ value, label: value }))]}
-      onChange={(value) => onChoose(value === SIMULATED ? { is: 'simulated' } : { is: 'probe', name: value })}
-    />
   );
 }
 
@@ -94,7 +85,7 @@ function Shown(
           label="Take this reading"
           kind="solid"
           disabled={!isSteady}
-          onPress={() => isSteady && pushed !== null && answered(onRead(c, chosen, pushed.minute))}
+          onPress={() => isSteady && pushed !== null && answered(onRead(c, sourceOf(chosen), pushed.minute))}
         />
         <IconPress icon="close" label="Put the thermometer away" onPress={onAway} />
       </View>
@@ -105,10 +96,11 @@ function Shown(
         </Small>
       </View>
       <Problem text={refusal} />
+      <PracticeMark batchId={batch.id} chosen={chosen} />
       <Small>
-        {chosen.is === 'simulated'
-          ? 'Simulated: the heat is otherwise than planned, each parcel differs, and it lags, drops out and touches metal, as probes do.'
-          : 'As it posts to the server’s bridge.'}{' '}
+        {chosen.is === 'practice'
+          ? 'It lags, drops out and touches metal, as probes do.'
+          : `Live from “${chosen.name}”.`}{' '}
         A probe creeps to what it is in: a thin one within half a minute, a thick one within two.
       </Small>
     </View>

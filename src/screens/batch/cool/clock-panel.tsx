@@ -1,7 +1,12 @@
 /** The clock: started when it comes off the heat, it counts to wrap-ready and to the deadline, whatever happens to the page. */
 import { PLACES } from '@/core/document/vocabulary/places';
 import { View } from 'react-native';
+import { runEvidence } from '@/core/cooling/evidence-of';
 import { type CoolingForecast } from '@/core/cooling/forecast';
+import { wordsOfRule } from '@/core/cooling/rule-words';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { unanswered } from '@/core/document/runs';
+import { RUN_END_IDS, RUN_ENDS } from '@/core/document/vocabulary/where-to';
 import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { now as rightNow } from '@/data/hooks';
@@ -12,7 +17,9 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
+import { MissedBefore, MissedOnClock } from './missed';
 import { clockTime } from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
@@ -32,16 +39,23 @@ export function ClockPanel(props: Props) {
       void edit({ do: 'startCooling', at: rightNow(batch.id) });
     };
     return (
-      <View style={{ gap: 8, alignItems: 'flex-start' }}>
-        <Press title="It is off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
-        <Small>The clock goes on when this page is closed or the phone sleeps.</Small>
-        <EarlierRuns {...props} />
+      <View style={{ gap: 8 }}>
+        {unanswered(batch.cool).map(({ rule }) => (
+          <MissedBefore key={rule} {...props} rule={rule} />
+        ))}
+        <View style={{ gap: 8, alignItems: 'flex-start' }}>
+          <Press title="It is off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
+          <AlarmWords what="The clock goes on when the phone sleeps." />
+          <EarlierRuns {...props} />
+        </View>
       </View>
     );
   }
   return (
     <View style={{ gap: 12 }}>
-      <Missed clock={clock} />
+      {clock.missed.map((missed) => (
+        <MissedOnClock key={missed.rule} {...props} missed={missed} />
+      ))}
       {clock.setBackMinutes > 0 && (
         <Small role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 12, color: p.ink }}>
           This device’s clock was set back by {formatMinutes(Math.round(clock.setBackMinutes))}. The time counts on from
@@ -65,13 +79,32 @@ export function ClockPanel(props: Props) {
             )
           }
         />
-        <Press title="Stop the clock" onPress={() => void edit({ do: 'stopCooling', at: latest })} />
       </View>
+      <Small>Stop the clock:</Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {RUN_END_IDS.map((goesTo) => (
+          <Press
+            key={goesTo}
+            title={RUN_ENDS[goesTo].label}
+            label={`Stop the clock: ${RUN_ENDS[goesTo].label.toLowerCase()}`}
+            onPress={() =>
+              void edit({ do: 'stopCooling', at: latest, goesTo, missed: clock.missed.map(({ rule }) => rule) })
+            }
+          />
+        ))}
+      </View>
+      <AlarmFile />
     </View>
   );
 }
 
-function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: CoolingClock; startedAt: number }) {
+function Times({
+  clock,
+  forecast,
+  kitchen,
+  startedAt,
+  assessment,
+}: Props & { clock: CoolingClock; startedAt: number }) {
   const p = usePalette();
   const { toWrapReady, next } = clock;
   const move = clock.moves.find((m) => m.inMinutes > 0);
@@ -84,10 +117,18 @@ function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: Cooling
       aria-label="Cooling clock"
       style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 14, gap: 4 }}
     >
-      {clock.isMeasuredReady ? (
+      {clock.missed.length > 0 ? (
+        <Heading level={2}>Nothing goes on until that is answered</Heading>
+      ) : clock.readySince !== null ? (
         <>
           <Heading level={2}>Wrap now</Heading>
-          <Small>Measured at or below {inScale(forecast.targetC)}.</Small>
+          <Small>
+            Measured at or below {inScale(forecast.targetC)}
+            {clock.readySince < 1
+              ? ''
+              : ` ${formatMinutes(Math.round(clock.readySince))} ago, and by the curve it still is`}
+            .
+          </Small>
         </>
       ) : isReady ? (
         <>
@@ -114,13 +155,20 @@ function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: Cooling
         .filter((d) => d.state === 'over')
         .map((d) => (
           <Small key={d.rule} style={{ color: p.ink }}>
-            The deadline has passed ({d.label}). By the forecast it was cold enough; nobody has measured it.
+            The time is up ({wordsOfRule(d.rule, kitchen.temperature, d.limitMinutes)}). By the forecast it was cold
+            enough; nobody has measured it. Measure it now.
           </Small>
         ))}
       {next && (
         <Sentence
-          text={`*${formatMinutes(Math.ceil(next.inMinutes))}* to the deadline at ${clockTime(startedAt + next.atMinute * MINUTE)}: ${next.label}.`}
+          text={`*${formatMinutes(Math.ceil(next.inMinutes))}* to the limit at ${clockTime(startedAt + next.atMinute * MINUTE)}: ${wordsOfRule(next.rule, kitchen.temperature, next.limitMinutes)}.`}
         />
+      )}
+      {assessment.exposure.minutes >= 1 && (
+        <Small>
+          Out of the cold so far and as planned: {formatMinutes(Math.round(assessment.exposure.minutes))}, wrapping
+          counted.
+        </Small>
       )}
       {move && (
         <Body>
@@ -131,31 +179,13 @@ function Times({ clock, forecast, kitchen, startedAt }: Props & { clock: Cooling
   );
 }
 
-/** What the authority says, plainly. */
-function Missed({ clock }: { clock: CoolingClock }) {
-  const p = usePalette();
-  return clock.missed.map((missed) => (
-    <View
-      key={missed.rule}
-      role="alert"
-      style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 6, backgroundColor: p.fixBand }}
-    >
-      <Heading level={2}>Deadline missed: {missed.label}</Heading>
-      <Body>{missed.advice}</Body>
-      <Small style={{ color: p.ink }}>
-        {missed.authority}; {formatMinutes(-missed.inMinutes)} ago, by readings or, without them, by the forecast. Local
-        codes come first.
-      </Small>
-    </View>
-  ));
-}
-
 /** Coolings that are over: what was measured then counts for nothing now. */
 function EarlierRuns({ batch, kitchen }: Props) {
-  const runs = batch.cool.earlierRuns.filter((run) => run.readings.length > 0);
+  const world = { isRehearsal: isRehearsal(batch.id) };
+  const runs = batch.cool.earlierRuns.filter((run) => runEvidence(run, world).counted.length > 0);
   if (runs.length === 0) return null;
   const last = runs[runs.length - 1];
-  const coldest = Math.min(...last.readings.map((r) => r.c));
+  const coldest = Math.min(...runEvidence(last, world).counted.map((r) => r.c));
   const day = new Date(last.offHeatAt).toLocaleDateString([], { day: 'numeric', month: 'long' });
   return (
     <Small>

@@ -1,7 +1,6 @@
 /** The cooling curve against the clock: wrap-ready, deadlines, readings, and the alternatives as thin lines. */
 import { View } from 'react-native';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
-import { readingMinutes } from '@/core/document/runs';
 import { useRunTime } from '@/data/run-time';
 import { Curve, CurveRoom } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
@@ -39,13 +38,13 @@ export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps
             minute: d.atMinute,
             text: inTime(d.atMinute),
             kind: 'limit' as const,
-            aboveC: d.belowC,
+            ...(d.belowC === null ? {} : { aboveC: d.belowC }),
           })),
           ...(start === null
             ? []
             : [{ minute: (Date.parse(latest) - start) / 60_000, text: 'now', kind: 'plan' as const }]),
         ]}
-        dots={readingMinutes(run).map((r) => ({ minute: r.minute, c: r.c }))}
+        dots={[...forecast.readings]}
         thin={forecast.alternatives.map((way) => ({ id: way.id, samples: way.samples }))}
         touched={touch.id}
         yMax={100}

@@ -1,14 +1,17 @@
 /** How it is really going: readings by hand or from the thermometer, and what they say about how quickly it cools here. */
 import { LIMITS } from '@/core/document/limits';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { type CoolingForecast } from '@/core/cooling/forecast';
 import { disagrees, keptFit } from '@/core/cooling/learned';
-import { minutesSince } from '@/core/document/runs';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { isPractice, type Source, sourceWords, TYPED } from '@/core/document/vocabulary/sources';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { latestIn } from '@/data/run-time';
+import { AmountField } from '@/ui/parts/amount-field';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -19,11 +22,24 @@ import { clockTime } from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
+const MINUTE = 60_000;
+
 export function ReadingsPanel(props: Props) {
   const { batch, kitchen, edit } = props;
   const { run } = batch.cool;
   const scale = kitchen.temperature;
-  const add = (c: number) => edit({ do: 'addCoolReading', reading: { at: latestIn(batch), c } }, '', 'beside');
+  const p = usePalette();
+  const isReal = !isRehearsal(batch.id);
+  const { left } = props.forecast;
+  const whyOf = ({ at, c }: { at: string; c: number }): string | null =>
+    left.find(({ reading }) => reading.at === at && reading.c === c)?.why ?? null;
+  const [ago, setAgo] = useState(0);
+  const add = async (c: number, source: Source, minutesAgo = 0) => {
+    const at = new Date(Date.parse(latestIn(batch)) - minutesAgo * MINUTE).toISOString();
+    const done = await edit({ do: 'addCoolReading', reading: { at, c, source } }, '', 'beside');
+    if (done.ok) setAgo(0);
+    return done;
+  };
   return (
     <View style={{ gap: 10 }}>
       <Heading level={3}>How it is really going</Heading>
@@ -37,7 +53,17 @@ export function ReadingsPanel(props: Props) {
             {...LIMITS.coolReadingC}
             of="temperature of a filling"
             likeC={64}
-            onRead={add}
+            onRead={(c) => add(c, TYPED, ago)}
+          />
+          <AmountField
+            key={ago === 0 ? 'now' : 'before'}
+            label="Read"
+            unit="min ago"
+            value={ago}
+            least={0}
+            most={24 * 60}
+            step={5}
+            onChange={(minutes) => minutes !== null && setAgo(minutes)}
           />
           <ThermometerPanel {...props} onRead={add} />
         </>
@@ -46,8 +72,13 @@ export function ReadingsPanel(props: Props) {
         <View key={reading.at + String(i)} style={{ flexDirection: 'row', alignItems: 'center' }}>
           <Body style={{ flex: 1 }}>
             {clockTime(Date.parse(reading.at))} <Strong>{formatTemperature(reading.c, scale)}</Strong>
-            {run !== null && minutesSince(run, reading.at) < 0 && (
-              <Small>{'  before it came off the heat: not counted'}</Small>
+            {reading.source.by !== 'typed' && isReal && (
+              <Small style={isPractice(reading.source) ? { color: p.beet } : undefined}>
+                {`  ${sourceWords(reading.source)}`}
+              </Small>
+            )}
+            {whyOf(reading) !== null && !isPractice(reading.source) && (
+              <Small style={{ color: p.beet }}>{`  Not counted. ${whyOf(reading)}`}</Small>
             )}
           </Body>
           <IconPress
@@ -81,8 +112,8 @@ function Learned({ batch, forecast, kitchen }: Props) {
   if (disagrees(fit)) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
-        The readings do not fit this cooling: they are {formatNumber(fit.residualK, 0)} °C off at best. Is the time
-        right at which it came off the heat, and the temperature it had? Is the probe in the middle?
+        The readings do not fit this cooling: they are at least {formatNumber(fit.residualK, 0)} °C off. Check the
+        off-heat time, starting temperature and probe.
       </Small>
     );
   }

@@ -1,15 +1,15 @@
-/** Salt by taste: hold back a third, cook a teaspoonful, taste that, add what is missing. The target learns. */
+/** Salt by taste: hold back a third, cook a teaspoonful, taste that, add what is missing. The target learns on a tap. */
 import { View } from 'react-native';
 import { type Batch } from '@/core/document/schema';
 import { type Taste, TASTE_IDS, TASTES } from '@/core/document/vocabulary/tastes';
 import { SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
-import { MOST } from '@/core/document/limits';
 import { tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
 import { saltAim } from '@/core/document/learned';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
-import { editKitchen, now } from '@/data/hooks';
+import { now } from '@/data/hooks';
+import { learnLesson } from '@/data/learning';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
@@ -32,15 +32,19 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
   };
   const taste = (verdict: Taste) => {
     const tasting: Tasting = { at: now(batch.id), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
-    // The kitchen learns from what the batch keeps. Both are asked for at once: the page may go the next moment.
-    const outcome = edit({ do: 'addTasting', tasting }, '', 'beside');
-    answered(outcome);
-    if (season.tastings.length < MOST.tastings && !salt.isSweet) {
-      const lesson = tastingLesson(tasting, salt.targetPercent, kitchen);
-      void editKitchen({ do: 'learn', lesson, batchId: batch.id, at: tasting.at }, 'foot', batch.id);
-    }
+    answered(edit({ do: 'addTasting', tasting }, '', 'beside'));
   };
   const last = season.tastings.at(-1);
+  const isSaid = kitchen.learned.some(({ evidence }) =>
+    evidence.some((e) => e.batchId === batch.id && e.at === last?.at),
+  );
+  const learn = (tasting: Tasting) =>
+    learnLesson(
+      kitchen,
+      tastingLesson(tasting, salt.targetPercent, kitchen),
+      { batchId: batch.id, at: tasting.at },
+      'Your kitchen has learned from this tasting.',
+    );
   return (
     <View style={{ gap: 12 }}>
       <Heading level={3} soft>
@@ -76,9 +80,14 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
             text={adviceText(last, toAddAfter(last, tastedG(last, ledger.finishedG), ledger.finishedG), inSalt)}
           />
           <Small>
-            Your own target is now {formatNumber(saltAim(kitchen), 2)} %; it moves a little with each tasting and can be
-            reset in the Kitchen. Steps are house estimates.
+            Your own target is {formatNumber(saltAim(kitchen), 2)} %{isSaid ? ', and this tasting is in it' : ''}. Steps
+            are house estimates.
           </Small>
+          {!isSaid && !salt.isSweet && (
+            <View style={{ alignItems: 'flex-start' }}>
+              <Press title="Let the kitchen learn from it" onPress={() => void learn(last)} />
+            </View>
+          )}
         </View>
       )}
     </View>

@@ -3,9 +3,9 @@ import { View } from 'react-native';
 import { PRIOR, wouldLearn } from '@/core/document/learned';
 import { learnedFigure, learnedLabel } from '@/core/notebook/learned-words';
 import { type Taught } from '@/core/notebook/lessons';
-import { editKitchen, now } from '@/data/hooks';
+import { now } from '@/data/hooks';
+import { learnLesson } from '@/data/learning';
 import { useWhy } from '@/data/notebook';
-import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
@@ -24,17 +24,16 @@ export function LearnPanel({ batch, kitchen }: StationProps) {
 }
 
 function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationProps, 'batch' | 'kitchen'>) {
-  const { what, of, estimate, x, because } = lesson;
+  const { what, estimate, because } = lesson;
   const { before, after, batches, isSaid, isFrozen } = wouldLearn(kitchen.learned, lesson, batch.id);
   const label = learnedLabel(lesson);
-  const keep = async () => {
-    const done = await editKitchen(
-      { do: 'learn', lesson: { what, of, estimate, x, because }, batchId: batch.id, at: now(batch.id) },
-      'foot',
-      batch.id,
+  const keep = () =>
+    learnLesson(
+      kitchen,
+      lesson,
+      { batchId: batch.id, at: now(batch.id) },
+      `Learned: ${label}, ${learnedFigure(what, after)}.`,
     );
-    if (done.ok) say({ text: `Learned: ${label}, ${learnedFigure(what, after)}.`, kind: 'done' });
-  };
   return (
     <View style={{ gap: 4, alignItems: 'flex-start' }}>
       <Body>

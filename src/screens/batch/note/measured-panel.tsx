@@ -1,10 +1,9 @@
 /** What was weighed and timed at the end. All of it may be left empty. */
 import { View } from 'react-native';
-import { plannedMinutes } from '@/core/document/cooking';
-import { wrapSeconds } from '@/core/document/learned';
 import { LIMITS } from '@/core/document/limits';
 import { type Batch } from '@/core/document/schema';
 import { lastTaken, sayTaken } from '@/core/document/taken';
+import { plannedWork } from '@/core/notebook/planned-work';
 import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Heading, Small } from '@/ui/parts/text';
@@ -25,14 +24,17 @@ const FIELDS: readonly { field: Field; label: string; unit: string; limits: (typ
 const WORK = [
   { what: 'load', label: 'In the heat' },
   { what: 'wrap', label: 'Filling and closing them all' },
+  { what: 'rise', label: 'They rose for' },
 ] as const;
 
-export function MeasuredPanel({ batch, kitchen, edit }: Pick<StationProps, 'batch' | 'kitchen' | 'edit'>) {
+export function MeasuredPanel({
+  batch,
+  kitchen,
+  assessment,
+  edit,
+}: Pick<StationProps, 'batch' | 'kitchen' | 'assessment' | 'edit'>) {
   const { measured } = batch.note;
-  const planned = {
-    load: plannedMinutes(batch.cook),
-    wrap: Math.round((batch.count * wrapSeconds(batch.wrap.edge, kitchen)) / 60),
-  };
+  const planned = plannedWork(batch, kitchen, assessment);
   return (
     <View style={{ gap: 8 }}>
       <Heading level={2}>What you weighed</Heading>
@@ -50,7 +52,7 @@ export function MeasuredPanel({ batch, kitchen, edit }: Pick<StationProps, 'batc
             onChange={(value) => edit({ do: 'setMeasured', to: { [field]: value } }, field, 'beside')}
           />
         ))}
-        {WORK.map(({ what, label }) => (
+        {WORK.filter(({ what }) => planned[what] !== null).map(({ what, label }) => (
           <AmountField
             key={what}
             label={label}
@@ -59,7 +61,7 @@ export function MeasuredPanel({ batch, kitchen, edit }: Pick<StationProps, 'batc
             {...LIMITS.taskMinutes}
             optional
             onChange={(minutes) =>
-              edit(sayTaken(batch, what, { minutes, planned: planned[what], at: now(batch.id) }), what, 'beside')
+              edit(sayTaken(batch, what, { minutes, planned: planned[what] ?? 1, at: now(batch.id) }), what, 'beside')
             }
           />
         ))}

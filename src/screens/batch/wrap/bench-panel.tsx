@@ -2,7 +2,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { warmthAt } from '@/core/cooling/at-the-board';
-import { BENCH_RULE, boardClock, type BoardClock } from '@/core/cooling/board-clock';
+import { boardClock, type BoardClock } from '@/core/cooling/board-clock';
+import { STANDING } from '@/core/safety/exposure';
+import { BOARD_END_IDS, BOARD_ENDS } from '@/core/document/vocabulary/where-to';
 import { learnedOf, wrapSeconds } from '@/core/document/learned';
 import { LIMITS } from '@/core/document/limits';
 import { formatNumber } from '@/core/units/amount';
@@ -16,6 +18,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { AlarmFile } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 
 const MINUTE = 60_000;
@@ -27,7 +30,8 @@ export function BenchPanel(props: StationProps) {
   const { now, latest } = useRunTime(batch, 1000, 'board');
   useWakeLock(board !== null);
   const facts = useBoard(batch, kitchen);
-  const isRisky = assessment.limit.kind === 'safety';
+  const { exposure } = assessment;
+  const isRisky = exposure.counts;
   if (board === null) {
     const start = () => {
       askToNotify();
@@ -54,6 +58,7 @@ export function BenchPanel(props: StationProps) {
     count,
     roomC: kitchen.roomC,
     usualSeconds: wrapSeconds(wrap.edge, kitchen),
+    beforeMinutes: exposure.beforeBoardMinutes,
   });
   const warm = facts ? warmthAt(facts.warmth, clock.outMinutes) : null;
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
@@ -74,12 +79,12 @@ export function BenchPanel(props: StationProps) {
           </Body>
         </View>
         <Sentence
-          text={`Filling out *${formatMinutes(Math.floor(clock.outMinutes))}*${warm ? `, by now about ${t(warm.middleC)} in the middle and ${t(warm.surfaceC)} at its surface` : ''}${clock.isOut ? '' : '; it is in the fridge'}.`}
+          text={`Filling out *${formatMinutes(Math.floor(clock.inAllMinutes))}*${beforeWords(clock)}${warm ? `, by now about ${t(warm.middleC)} in the middle and ${t(warm.surfaceC)} at its surface` : ''}${clock.isOut ? '' : '; it is in the fridge'}.`}
         />
         {isRisky && clock.leftMinutes > 0 && (
           <Small>
             {formatMinutes(Math.floor(clock.leftMinutes))} until it has been out for {formatMinutes(clock.limitMinutes)}{' '}
-            in all. {BENCH_RULE.authority}.
+            in all. {STANDING.authority}; local codes come first.
           </Small>
         )}
         {isRisky && clock.parts > 1 && clock.leftMinutes > 0 && (
@@ -89,7 +94,7 @@ export function BenchPanel(props: StationProps) {
         )}
         {facts !== null && (
           <Small>
-            Taken to come out at {t(facts.fillingC)} and to lie {facts.depthMm} mm deep in its bowl (house estimate).
+            Assumes it leaves the fridge at {t(facts.fillingC)}, {facts.depthMm} mm deep in its bowl (house estimate).
           </Small>
         )}
       </View>
@@ -106,8 +111,19 @@ export function BenchPanel(props: StationProps) {
         ) : (
           <Press title="Out of the fridge again" onPress={() => void edit({ do: 'takeOut', at: rightNow(batch.id) })} />
         )}
-        <Press title="Stop the bench clock" onPress={() => void edit({ do: 'stopBoard', at: latest })} />
       </View>
+      <Small>Stop the bench clock:</Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {BOARD_END_IDS.map((goesTo) => (
+          <Press
+            key={goesTo}
+            title={BOARD_ENDS[goesTo].label}
+            label={`Stop the bench clock: ${BOARD_ENDS[goesTo].label.toLowerCase()}`}
+            onPress={() => void edit({ do: 'stopBoard', at: latest, goesTo })}
+          />
+        ))}
+      </View>
+      <AlarmFile />
       <AmountField
         label="It was first out"
         unit="min ago"
@@ -120,9 +136,7 @@ export function BenchPanel(props: StationProps) {
           edit({ do: 'setOut', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() }, 'out')
         }
       />
-      <Small>
-        Skins dry within minutes: a damp cloth over what is not in hand. The clock goes on when this page is closed.
-      </Small>
+      <Small>Skins dry within minutes: a damp cloth over what is not in hand.</Small>
       <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
     </View>
   );
@@ -131,15 +145,21 @@ export function BenchPanel(props: StationProps) {
 const PARTS: Readonly<Record<number, string>> = { 2: 'half', 3: 'third', 4: 'quarter', 5: 'fifth', 6: 'sixth' };
 const at = (iso: string): string => new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
 
+/** What it has behind it from before it came here. */
+function beforeWords({ inAllMinutes, outMinutes }: BoardClock): string {
+  const before = Math.round(inAllMinutes - outMinutes);
+  return before < 1 ? '' : ` (${formatMinutes(before)} of it before it came here)`;
+}
+
 /** What the rule says once its hours are up. */
 function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {
   const p = usePalette();
   if (!isRisky || clock.leftMinutes > 0) return null;
   return (
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 6, backgroundColor: p.fixBand }}>
-      <Heading level={2}>Out of the fridge for {formatMinutes(clock.limitMinutes)}</Heading>
+      <Heading level={2}>Out of the cold for {formatMinutes(clock.limitMinutes)} in all</Heading>
       <Body>Cook what is closed now, and do not keep the rest.</Body>
-      <Small style={{ color: p.ink }}>{BENCH_RULE.authority}.</Small>
+      <Small style={{ color: p.ink }}>{STANDING.authority}; local codes come first.</Small>
     </View>
   );
 }

@@ -7,8 +7,8 @@ import { EVERYTHING } from '@/core/document/vocabulary/learned';
 import { WEIGHED, type WeighedWhat } from '@/core/document/vocabulary/weighed';
 import { formatNumber } from '@/core/units/amount';
 import { ENOUGH, spreadLesson, USUAL_SPREAD, weighing } from '@/core/wrapper/weighings';
-import { editKitchen, now } from '@/data/hooks';
-import { say } from '@/data/notices';
+import { now } from '@/data/hooks';
+import { learnLesson } from '@/data/learning';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
@@ -39,12 +39,12 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
   const learned = learnedOf(kitchen.learned, 'portion-spread', EVERYTHING);
   const learn = async () => {
     if (spread === null) return;
-    const outcome = await editKitchen(
-      { do: 'learn', lesson: spreadLesson(spread, wrap.weighed.length), batchId: batch.id, at: now(batch.id) },
-      'foot',
-      batch.id,
+    await learnLesson(
+      kitchen,
+      spreadLesson(spread, wrap.weighed.length),
+      { batchId: batch.id, at: now(batch.id) },
+      'The kitchen has learned how much your portions differ.',
     );
-    if (outcome.ok) say({ text: 'The kitchen has learned how much your portions differ.', kind: 'done' });
   };
   return (
     <View style={{ gap: 10 }}>

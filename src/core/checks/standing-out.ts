@@ -1,0 +1,58 @@
+/** How long it stands out in all: cooling, the board and waiting are one time. Where that is too long, Cooling says so. */
+import { STANDING } from '../safety/exposure';
+import { type Exposure } from '../cooling/exposure-of';
+import { formatMinutes } from '../units/format';
+import { type Accounts } from './account';
+import { type Judgement, type Reason } from './check';
+
+/** Shorter stretches are not worth a word, minutes. */
+const WORTH_SAYING = 1;
+
+/** The judgement of the plan, and beside it the sum; the graver of the two speaks. */
+export function standingOut({ exposure, isTrial }: Accounts, judged: Judgement): Judgement {
+  if (!exposure.counts || judged.pending || exposure.minutes < WORTH_SAYING) return judged;
+  const why = isTrial ? judged.why : [...judged.why, ...reasons(exposure)];
+  if (exposure.state === 'good' || judged.state === 'fix') {
+    const parts = exposure.parts > 1 ? ` Wrap it in ${exposure.parts} parts, the rest in the fridge meanwhile.` : '';
+    return { ...judged, why, sentence: `${judged.sentence}${judged.state === 'fix' ? '' : parts}` };
+  }
+  if (exposure.state === 'watch' && judged.state === 'watch' && judged.value !== null) return { ...judged, why };
+  const isFix = exposure.state === 'fix';
+  return {
+    ...judged,
+    why,
+    state: exposure.state,
+    headline: isFix ? 'Cooling: out for too long' : 'Cooling: out for long',
+    sentence: isFix
+      ? `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}): ${formatMinutes(exposure.mostMinutes)} is the most. ${exposure.isForecast ? 'Plan it otherwise.' : 'Throw it away.'}`
+      : `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}); the rule is ${formatMinutes(exposure.limitMinutes)}. ${exposure.isForecast ? 'Cool it faster, or keep what waits in the fridge.' : 'Cook what is closed now, and do not keep the rest.'}`,
+    figure: formatMinutes(exposure.minutes),
+  };
+}
+
+function partsOf({ coolingMinutes, boardMinutes, waitingMinutes }: Exposure): string {
+  const list: [number, string][] = [
+    [coolingMinutes, 'cooling'],
+    [boardMinutes, 'on the board'],
+    [waitingMinutes, 'waiting'],
+  ];
+  return list
+    .filter(([minutes]) => minutes >= WORTH_SAYING)
+    .map(([minutes, what]) => `${formatMinutes(minutes)} ${what}`)
+    .join(', ');
+}
+
+function reasons(exposure: Exposure): Reason[] {
+  return [
+    {
+      text: `Out of the cold and below 60 °C in all${exposure.isForecast ? ', as planned' : ''}: ${partsOf(exposure)}`,
+      figure: formatMinutes(exposure.minutes),
+      source: STANDING.authority,
+    },
+    {
+      text: 'The most, whatever the rule',
+      figure: formatMinutes(exposure.mostMinutes),
+      source: STANDING.mostAuthority,
+    },
+  ];
+}

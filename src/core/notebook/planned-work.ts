@@ -1,0 +1,30 @@
+/** How long work is planned to take, minutes: beside what it really took, as it is typed in where no clock ran. */
+import { wrapMinutesOf } from '../cooling/board-clock';
+import { plannedMinutes } from '../document/cooking';
+import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../document/schema';
+import { type Laid } from '../document/vocabulary/skins';
+import { type Dough } from '../wrapper/dough';
+import { type Fit } from '../wrapper/fit';
+import { planWrap } from '../wrapper/plan';
+
+export interface PlannedWork {
+  load: number;
+  wrap: number;
+  /** Filled ones rise; null where they do not. */
+  rise: number | null;
+}
+
+export function plannedWork(
+  batch: Batch,
+  kitchen: Kitchen,
+  { fit, laid, dough }: { fit: Fit; laid: Laid; dough: Dough },
+): PlannedWork {
+  const { steps } = planWrap(batch, kitchen, fit, laid, dough);
+  const rise = steps.find(({ part }) => part === 'filled')?.waitMinutes ?? null;
+  return {
+    load: plannedMinutes(batch.cook),
+    wrap: Math.round(wrapMinutesOf(batch, kitchen)),
+    rise: rise === null ? null : Math.round(rise[0]),
+  };
+}

@@ -1,0 +1,28 @@
+/** What a kitchen learns, learned only on a tap; the notice takes it back as it was. */
+import { type Kitchen } from '@/core/document/kitchen';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { type Lesson } from '@/core/document/learned';
+import { editKitchen } from './hooks';
+import { say } from './notices';
+
+/**
+ * Lets a kitchen learn a lesson of a batch.
+ * @param text said where it was learned
+ */
+export async function learnLesson(
+  kitchen: Pick<Kitchen, 'learned'>,
+  { what, of, estimate, x, because }: Lesson,
+  { batchId, at }: { batchId: string; at: string },
+  text: string,
+): Promise<void> {
+  const before = kitchen.learned.find((l) => l.what === what && l.of === of);
+  const lesson = { what, of, estimate, x, because };
+  const done = await editKitchen({ do: 'learn', lesson, batchId, at }, 'foot', batchId);
+  if (!done.ok) return;
+  const back: KitchenOperation = before ? { do: 'keepLearned', learned: before } : { do: 'forgetLearned', what, of };
+  say({
+    text,
+    kind: 'done',
+    action: { label: 'Undo', run: async () => (await editKitchen(back, 'foot', batchId)).ok },
+  });
+}

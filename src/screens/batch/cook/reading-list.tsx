@@ -1,0 +1,62 @@
+/** Readings of a load as they were taken: what each counts for, where it comes from, and how it is taken back. */
+import { View } from 'react-native';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { readingsOfLoad } from '@/core/document/cook-runs';
+import { isPractice, sourceWords } from '@/core/document/vocabulary/sources';
+import { isAtLeast } from '@/core/safety/threshold';
+import { formatTemperature } from '@/core/units/format';
+import { IconPress } from '@/ui/parts/press';
+import { Body, Small, Strong } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+
+export function ReadingList({ batch, assessment, kitchen, edit, load }: StationProps & { load: number }) {
+  const p = usePalette();
+  const { limit, cooked } = assessment;
+  const readings = readingsOfLoad(batch.cook, load);
+  const { left = [] } = cooked.find((l) => l.load === load) ?? {};
+  const others = batch.cook.readings.length - readings.length;
+  const isReal = !isRehearsal(batch.id);
+  return (
+    <View>
+      {readings.map((reading, i) => {
+        const why = left.find(
+          ({ reading: r }) => r.at === reading.at && r.c === reading.c && r.parcel === reading.parcel,
+        )?.why;
+        const isLow = limit.kind === 'safety' && why === undefined && !isAtLeast(reading.c, limit.at);
+        const shown = formatTemperature(reading.c, kitchen.temperature);
+        return (
+          <View
+            key={reading.at + String(i)}
+            style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderTopColor: p.rule }}
+          >
+            <View style={{ flex: 1, paddingVertical: 6 }}>
+              <Body>
+                Round {reading.round}, parcel {reading.parcel}
+              </Body>
+              {isReal && reading.source.by !== 'typed' && (
+                <Small style={isPractice(reading.source) ? { color: p.beet } : undefined}>
+                  {sourceWords(reading.source)}
+                </Small>
+              )}
+              {why !== undefined && !isPractice(reading.source) && (
+                <Small style={{ color: p.beet }}>Not counted. {why}</Small>
+              )}
+            </View>
+            <Strong style={{ color: why !== undefined ? p.soft : isLow ? p.beet : p.ink }}>{shown}</Strong>
+            <IconPress
+              icon="close"
+              label={`Remove the reading ${shown}`}
+              onPress={() => void edit({ do: 'removeReading', reading })}
+            />
+          </View>
+        );
+      })}
+      {others > 0 && (
+        <Small>
+          {others} {others === 1 ? 'reading is' : 'readings are'} of other loads and say nothing of this one.
+        </Small>
+      )}
+    </View>
+  );
+}

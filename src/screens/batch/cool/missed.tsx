@@ -1,0 +1,88 @@
+/** A limit that was missed: what its authority says, and what was done. Until that is said, nothing goes on. */
+import { View } from 'react-native';
+import { ruleById, wordsOfRule } from '@/core/cooling/rule-words';
+import { type DeadlineOnClock } from '@/core/cooling/clock';
+import { type Operation } from '@/core/document/operations';
+import { wasReheated } from '@/core/document/runs';
+import { type MissedAnswer, MISSED } from '@/core/document/vocabulary/missed';
+import { formatMinutes } from '@/core/units/format';
+import { now } from '@/data/hooks';
+import { Press } from '@/ui/parts/press';
+import { Body, Heading, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type StationProps } from '../station-props';
+
+type Props = StationProps & {
+  rule: string;
+  advice: string;
+  authority: string;
+  canReheat: boolean;
+  /** How long ago, in words; empty where its clock is over. */
+  when: string;
+};
+
+/** One that the running clock has missed. */
+export function MissedOnClock({ missed, ...props }: StationProps & { missed: DeadlineOnClock }) {
+  const { rule, advice, authority, canReheat, inMinutes } = missed;
+  return (
+    <Missed
+      {...props}
+      rule={rule}
+      advice={advice}
+      authority={authority}
+      canReheat={canReheat}
+      when={`${formatMinutes(-inMinutes)} ago, by readings or, without them, by the forecast.`}
+    />
+  );
+}
+
+/** One of a cooling whose clock is stopped, of which nobody has said what was done. */
+export function MissedBefore({ rule, ...props }: StationProps & { rule: string }) {
+  const known = ruleById(rule);
+  return (
+    <Missed
+      {...props}
+      rule={rule}
+      advice={known?.rule.missed ?? 'The warmest place was between 57 and 21 °C for too long: throw it away.'}
+      authority={known?.authority ?? 'FDA Food Code'}
+      canReheat={known?.rule.canReheat ?? false}
+      when=""
+    />
+  );
+}
+
+function Missed({ batch, kitchen, edit, rule, advice, authority, canReheat, when }: Props) {
+  const p = usePalette();
+  const name = ruleById(rule) === null ? '' : `: ${wordsOfRule(rule, kitchen.temperature)}`;
+  const answer = (did: MissedAnswer) => {
+    const at = now(batch.id);
+    const said = { do: 'answerMissed' as const, missed: { rule, did, at } };
+    // Reheated, it comes off the heat again: the clock begins anew, and remembers that it was.
+    const then: Operation[] =
+      did === 'reheated'
+        ? [{ do: 'startCooling', at }]
+        : batch.cool.run === null
+          ? []
+          : [{ do: 'stopCooling', at, goesTo: 'cold' }];
+    void edit([said, ...then]);
+  };
+  return (
+    <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 8, backgroundColor: p.fixBand }}>
+      <Heading level={2}>Limit missed{name}</Heading>
+      <Body>{advice}</Body>
+      <Small style={{ color: p.ink }}>
+        {authority}
+        {when === '' ? '.' : `; ${when}`} Local codes come first. What was done?
+      </Small>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {canReheat && !wasReheated(batch.cool) && (
+          <Press title={MISSED.reheated.label} onPress={() => answer('reheated')} />
+        )}
+        <Press title={MISSED['thrown-away'].label} onPress={() => answer('thrown-away')} />
+      </View>
+      {batch.cool.run !== null && (
+        <Small>Was it cold in time and measured? Record the reading below, with the time it was taken.</Small>
+      )}
+    </View>
+  );
+}

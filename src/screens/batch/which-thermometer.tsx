@@ -1,0 +1,96 @@
+/**
+ * Which thermometer: a real one that is heard, one whose name is typed, or the practice probe. In a rehearsal the practice probe
+ * is the thermometer; in a real batch nobody is given it without asking.
+ */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { isRehearsal } from '@/core/document/rehearsal';
+import { type Thermometer, useProbeNames } from '@/data/probe-names';
+import { Choices, Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+import { TextField } from '@/ui/parts/text-field';
+import { usePalette } from '@/ui/theme/use-palette';
+
+/** Choices that are no probe's name: those are letters, digits and hyphens. */
+const PRACTICE = ' practice';
+const OTHER = ' other';
+const NAME = /^[a-zA-Z0-9-]{1,64}$/;
+
+/** The thermometer that is chosen: in a rehearsal its own; else the first real one that is heard, or none yet. */
+export function useThermometerChoice(batchId: string): {
+  chosen: Thermometer | null;
+  names: readonly string[];
+  choose: (to: Thermometer) => void;
+} {
+  const [said, setSaid] = useState<Thermometer | null>(null);
+  const isReal = !isRehearsal(batchId);
+  const heard = useProbeNames(isReal);
+  const [first] = heard;
+  const usual: Thermometer | null = !isReal
+    ? { is: 'practice' }
+    : first === undefined
+      ? null
+      : { is: 'probe', name: first };
+  const chosen = said ?? usual;
+  const names = chosen?.is === 'probe' && !heard.includes(chosen.name) ? [...heard, chosen.name] : heard;
+  return { chosen, names, choose: setSaid };
+}
+
+export function WhichThermometer({ chosen, names, choose }: Omit<ReturnType<typeof useThermometerChoice>, 'batchId'>) {
+  const [typing, setTyping] = useState(false);
+  const [name, setName] = useState('');
+  const isName = NAME.test(name.trim());
+  const take = () => {
+    if (!isName) return;
+    choose({ is: 'probe', name: name.trim() });
+    setTyping(false);
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Choices
+        label="Thermometer"
+        value={typing ? OTHER : chosen === null ? '' : chosen.is === 'probe' ? chosen.name : PRACTICE}
+        options={[
+          ...names.map((value) => ({ value, label: value })),
+          { value: OTHER, label: 'another name' },
+          { value: PRACTICE, label: 'practice probe' },
+        ]}
+        onChange={(value) => {
+          setTyping(value === OTHER);
+          if (value === PRACTICE) choose({ is: 'practice' });
+          else if (value !== OTHER) choose({ is: 'probe', name: value });
+        }}
+      />
+      {chosen === null && !typing && (
+        <Small>No thermometer is heard. Type what yours shows above, name one that posts here, or practise.</Small>
+      )}
+      {typing && (
+        <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
+          <View style={{ flex: 1 }}>
+            <TextField
+              label="Name that the probe posts under"
+              value={name}
+              onChange={setName}
+              problem={name === '' || isName ? null : 'Letters, digits and hyphens, as in pot-1.'}
+              placeholder="pot"
+              most={64}
+              onSubmit={take}
+            />
+          </View>
+          <Press title="Listen" onPress={take} disabled={!isName} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Where practice readings are shown: they are none. */
+export function PracticeMark({ batchId, chosen }: { batchId: string; chosen: Thermometer }) {
+  const p = usePalette();
+  if (chosen.is !== 'practice' || isRehearsal(batchId)) return null;
+  return (
+    <Small role="note" style={{ color: p.beet, borderLeftWidth: 3, borderLeftColor: p.beet, paddingLeft: 10 }}>
+      Practice probe: not a measurement. What you take from it is marked as practice and counts for nothing.
+    </Small>
+  );
+}

@@ -1,0 +1,40 @@
+/** What is red in the batches of a day, above its plan: never hidden by it. And what the plan has taken otherwise. */
+import { View } from 'react-native';
+import { type DayPlan } from '@/core/day/day-plan';
+import { fullTitle } from '@/core/day/task';
+import { Disc } from '@/ui/parts/disc';
+import { Heading, Small } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+export function RedList({ plan }: { plan: DayPlan }) {
+  const p = usePalette();
+  const seen = new Set<string>();
+  // The same words stand at several steps: they are said once a batch.
+  const red = plan.tasks.filter(({ warning, batchIds, state }) => {
+    const key = `${batchIds.join(' ')} ${warning}`;
+    if (warning === null || state === 'done' || seen.has(key)) return false;
+    seen.add(key);
+    return true;
+  });
+  const mended = plan.tasks.filter((t) => t.mended !== undefined && t.state === 'planned');
+  if (red.length === 0 && mended.length === 0) return null;
+  return (
+    <View role="region" aria-label="What is red" style={{ gap: 8 }}>
+      {red.length > 0 && <Heading level={3}>Look at these before you begin</Heading>}
+      {red.map((task) => (
+        <View key={task.id} style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
+          <Disc sign="fix" size={16} />
+          <Small style={{ flex: 1, color: p.ink }}>
+            {task.about === '' ? '' : `${task.about}. `}
+            {task.warning}
+          </Small>
+        </View>
+      ))}
+      {mended.map((task) => (
+        <Small key={task.id}>
+          {fullTitle(task)}: {task.mended?.label}. The way planned breaks the rule, so the plan takes this one.
+        </Small>
+      ))}
+    </View>
+  );
+}
