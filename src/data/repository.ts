@@ -286,21 +286,21 @@ async function putKitchen(
 /** Does the edits that another page had on their way when it went: in their order, and none that a document holds already. */
 async function finishPending(): Promise<void> {
   const keys = (await keysOf(PENDING_PREFIX)).sort();
-  const left = await Promise.all(
-    keys.map(async (key) => ({ key, pending: parse((await readText(key)) ?? '') as PendingEdit | undefined })),
-  );
-  const inTime = [...left].sort(
-    (a, b) => (a.pending?.at ?? '').localeCompare(b.pending?.at ?? '') || (a.key < b.key ? -1 : 1),
-  );
-  for (const { key, pending } of inTime) {
-    if (isPending(pending)) await finish(pending);
-    await removeText(key);
-  }
+  const texts = await Promise.all(keys.map(readText));
+  const left = keys.flatMap((key, i) => pendingIn(key, texts[i]).map((pending) => ({ key, pending })));
+  // In the order of time; of one page and moment, in its own.
+  for (const { pending } of left.sort((a, b) => a.pending.at.localeCompare(b.pending.at))) await finish(pending);
+  for (const key of keys) await removeText(key);
 }
 
-/** What another version wrote down, or anybody else, is not known how to be done. */
-const isPending = (pending: PendingEdit | undefined): pending is PendingEdit =>
-  typeof pending === 'object' && pending !== null && 'edit' in pending && 'at' in pending;
+/** What is written down under a key. The version before kept all edits of a page in one list, without numbers. */
+function pendingIn(key: string, text: string | null): PendingEdit[] {
+  const json = parse(text ?? '');
+  const isAsked = (one: unknown): one is PendingEdit => typeof one === 'object' && one !== null && 'at' in one;
+  if (!Array.isArray(json)) return isAsked(json) && 'edit' in json ? [json] : [];
+  const by = key.slice(PENDING_PREFIX.length);
+  return json.filter(isAsked).map((asked, i) => ({ ...asked, edit: { by, number: i + 1 }, from: null }));
+}
 
 async function finish(pending: PendingEdit): Promise<void> {
   const { edit, at } = pending;

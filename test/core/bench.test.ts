@@ -3,7 +3,8 @@ import { beginBatch } from '@/core/document/create';
 import { moveOut, parcelsClosed, putAway, startBoard, stopBoard, takeOut } from '@/core/document/boards';
 import { MOST } from '@/core/document/limits';
 import { type Batch, type BoardRun } from '@/core/document/schema';
-import { boardClock, boardEvents, limitMinutesAt, outMinutesAt, partsFor } from '@/core/cooling/board-clock';
+import { boardClock, boardEvents, outMinutesAt, partsFor } from '@/core/cooling/board-clock';
+import { standingIn } from '@/core/safety/exposure';
 import { butterDough } from '@/core/cooling/butter-dough';
 import { HARD_C, minutesToHard } from '@/core/cooling/freezing';
 import { warmingCurve } from '@/core/cooling/warming';
@@ -123,7 +124,9 @@ describe('the bench clock', () => {
   });
 
   it('the rule’s two hours, one in a hot kitchen; too slow, and it stands out in parts', () => {
-    expect(limitMinutesAt(33)).toBe(60);
+    expect(standingIn(33)).toMatchObject({ limitMinutes: 60, mostMinutes: 120 });
+    // 90 °F is not above 90 °F.
+    expect(standingIn(32.2).limitMinutes).toBe(120);
     const slow = boardClock(
       board([
         [0, 1],
@@ -138,6 +141,9 @@ describe('the bench clock', () => {
     expect(220 / slow.parts).toBeLessThan(110);
     const late = boardClock(board([]), { ...kitchen, now: at(130) });
     expect(late.leftMinutes).toBe(-10);
+    // What it cooled for is the same time.
+    const cooled = boardClock(board([]), { ...kitchen, now: at(30), beforeMinutes: 95 });
+    expect(cooled).toMatchObject({ outMinutes: 30, inAllMinutes: 125, leftMinutes: -5 });
   });
 
   it('raises what is due once: fifteen minutes before, and when they are up; nothing while it is in the fridge', () => {

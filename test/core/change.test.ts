@@ -15,6 +15,7 @@ import { type Batch } from '@/core/document/schema';
 import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
 import { STAGE_IDS } from '@/core/document/vocabulary/stages';
 import { LEARNED_IDS } from '@/core/document/vocabulary/learned';
+import { PRACTICE, type Source, TYPED } from '@/core/document/vocabulary/sources';
 import { TASTE_IDS } from '@/core/document/vocabulary/tastes';
 import { VESSEL_IDS } from '@/core/document/vocabulary/vessels';
 import { catalogue, ingredientById } from '@/core/food/catalogue';
@@ -61,7 +62,8 @@ const leg = fc.record({
   stirred: fc.boolean(),
   stirEveryMinutes: fc.option(number),
 });
-const coolReading = fc.record({ at: moment, c: number });
+const source: fc.Arbitrary<Source> = fc.constantFrom<Source>(TYPED, PRACTICE, { by: 'probe', name: 'pot-1' });
+const coolReading = fc.record({ at: moment, c: number, source });
 const operation: fc.Arbitrary<Operation> = fc.oneof(
   fc.record({ do: fc.constant('addLine' as const), line }),
   fc.record({ do: fc.constant('changeLine' as const), id: lineId, to: fc.record({ amount: number }) }),
@@ -303,7 +305,11 @@ describe('a kitchen, changed', () => {
 describe('what is worked out for an extreme batch', () => {
   const readings = Array.from({ length: 300 }, (_, i): Operation => ({
     do: 'addCoolReading',
-    reading: { at: new Date(Date.parse(AT) + (4 * i + 1) * 60_000).toISOString(), c: Math.max(30, 90 - i * 0.2) },
+    reading: {
+      at: new Date(Date.parse(AT) + (4 * i + 1) * 60_000).toISOString(),
+      c: Math.max(30, 90 - i * 0.2),
+      source: TYPED,
+    },
   }));
   const stirred = {
     minutes: 200,

@@ -13,7 +13,9 @@ import { corrected, correctionWords, isDue } from '@/core/cooking/ice-check';
 import { judgeProbe, lagged, type Sample } from '@/core/cooking/probing';
 import { really } from '@/core/cooking/refit';
 import { type Push, simulateProbe, touchesMetal } from '@/core/cooking/simulated-probe';
-import { cookReadingMinutes, readingsOfLoad } from '@/core/document/cook-runs';
+import { countedInHeat } from '@/core/cooking/load-evidence';
+import { readingsOfLoad } from '@/core/document/cook-runs';
+import { measure } from './readings';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { applyToKitchen } from '@/core/document/kitchen-operations';
 import { MOST } from '@/core/document/limits';
@@ -35,9 +37,11 @@ const cooked = (batch: Batch) => {
 /** A load with readings at some minutes. */
 const measured = (batch: Batch, readings: readonly (readonly [minute: number, c: number, round?: number])[]): Batch =>
   readings.reduce(
-    (b, [minute, c, round = 1]) => apply(b, { do: 'addReading', reading: { round, c, at: after(minute) } }),
-    apply(batch, { do: 'startLoad', at: IN }),
+    (b, [minute, c, round = 1]) => measure(b, after(minute), c, { round }),
+    apply(batch, { do: 'startLoad', at: IN, parcels: batch.count }),
   );
+const outcomesOf = (batch: Batch): string[] =>
+  assess(batch, DEFAULT_KITCHEN, null).verdict.loads.map(({ outcome }) => outcome);
 
 describe('loads one after another', () => {
   it('each has its own readings; what one showed says nothing of the next', () => {
@@ -46,16 +50,17 @@ describe('loads one after another', () => {
       [30, 79],
       [30, 80],
     ]);
-    expect(assess(first, DEFAULT_KITCHEN, null).verdict.outcome).toBe('pass');
-    expect(cookReadingMinutes(first.cook).map(({ minute }) => minute)).toEqual([30, 30, 30]);
+    expect(outcomesOf(first)).toEqual(['pass']);
+    expect(countedInHeat(first, 1).map(({ minute }) => minute)).toEqual([30, 30, 30]);
     const second = apply(first, { do: 'startLoad', at: after(40) });
-    expect(second.cook.earlierRuns).toEqual([{ inAt: IN, outAt: after(40) }]);
+    expect(second.cook.earlierRuns).toEqual([{ inAt: IN, outAt: after(40), load: 1, parcels: first.count }]);
+    expect(second.cook.run).toEqual({ inAt: after(40), load: 2, parcels: null });
     expect(second.cook.readings).toHaveLength(3);
-    expect(readingsOfLoad(second.cook)).toEqual([]);
-    expect(assess(second, DEFAULT_KITCHEN, null).verdict.outcome).toBe('none');
+    expect(readingsOfLoad(second.cook, 2)).toEqual([]);
+    expect(outcomesOf(second)).toEqual(['pass', 'none']);
     // Taken out, its readings still stand.
     const out = apply(first, { do: 'stopLoad', at: after(31) });
-    expect(assess(out, DEFAULT_KITCHEN, null).verdict.outcome).toBe('pass');
+    expect(outcomesOf(out)).toEqual(['pass']);
     expect(apply(out, { do: 'stopLoad', at: after(50) })).toEqual(out);
     expect(apply(out, { do: 'setIn', at: after(50) })).toEqual(out);
   });

@@ -1,3 +1,5 @@
+import { TYPED } from '@/core/document/vocabulary/sources';
+import { coolReading } from './readings';
 import { cookOfVersion6, wrapOfVersion5 } from './older';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
@@ -169,7 +171,7 @@ describe('readings', () => {
     START,
   );
   const read = (batch: Batch, pairs: [minute: number, c: number][]) =>
-    changed(batch, ...pairs.map(([m, c]): Operation => ({ do: 'addCoolReading', reading: { at: later(m), c } })));
+    changed(batch, ...pairs.map(([m, c]) => coolReading(later(m), c)));
 
   it('refit the curve, and say what was assumed before', () => {
     const assumed = cooling(running);
@@ -193,7 +195,7 @@ describe('readings', () => {
       [10, 80],
     ]);
     expect(mixed.cool.run?.readings.map((r) => r.c)).toEqual([80, 60]);
-    const less = changed(mixed, { do: 'removeCoolReading', reading: { at: later(10), c: 80 } });
+    const less = changed(mixed, { do: 'removeCoolReading', reading: { at: later(10), c: 80, source: TYPED } });
     expect(less.cool.run?.readings.map((r) => r.c)).toEqual([60]);
     expect(cooling(changed(mixed, { do: 'stopCooling', at: later(40) })).fit).toBeNull();
   });
@@ -233,10 +235,17 @@ describe('the clock', () => {
   });
 
   it('a reading in time keeps the deadline, and only a reading says that it is ready', () => {
-    expect(coolingClock(running, forecast, later(5000))?.isMeasuredReady).toBe(false);
-    const measured = changed(running, { do: 'addCoolReading', reading: { at: later(100), c: 19 } });
-    const clock = coolingClock(measured, cooling(measured), later(125));
-    expect(clock).toMatchObject({ isMeasuredReady: true, missed: [] });
+    expect(coolingClock(running, forecast, later(5000))?.readySince).toBeNull();
+    const open = changed(running, setCool({ vessel: { kind: 'tray', areaCm2: 1200 }, ambientC: null, covered: false }));
+    const measured = changed(open, coolReading(later(60), 24));
+    const clock = coolingClock(measured, cooling(measured), later(75));
+    expect(clock).toMatchObject({ readySince: 15, missed: [] });
+    // Two hours on the counter are over: it is not in the fridge, whatever was read before.
+    const late = coolingClock(measured, cooling(measured), later(125));
+    expect(late).toMatchObject({ readySince: null, missed: [{ rule: 'home-2h' }] });
+    // A covered pot of 85 mm cannot have 19 °C after 100 minutes: that was something else.
+    const impossible = changed(running, coolReading(later(100), 19));
+    expect(coolingClock(impossible, cooling(impossible), later(101))?.readySince).toBeNull();
   });
 
   it('says when it moves on to the next place', () => {

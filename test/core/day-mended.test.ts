@@ -57,7 +57,7 @@ function mended(of: DayInput) {
   const worked = workOutDay(of, remembered);
   const { plan } = planned(worked, remembered, 60);
   const tryOut = (list: ReturnType<typeof candidates>): Remedy[] =>
-    list.flatMap((c) => tried(worked, plan, c, remembered, (steps) => steps > 12) ?? []);
+    list.flatMap((c) => tried(worked, plan, c, remembered, () => (steps) => steps > 12) ?? []);
   const all = candidates(worked, plan, (n) => `h${n}`);
   const single = tryOut(all);
   return { worked, plan, single, together: () => tryOut(pairs(all, single)) };

@@ -34,7 +34,7 @@ describe('the lantern supper', () => {
     expect(plan.conflicts[0].byMinutes).toBeGreaterThan(30);
     const remedies = candidates(worked, plan, (n) => `h${n}`)
       .filter(({ id }) => id === 'tray oven' || id === 'helper 1')
-      .map((candidate) => tried(worked, plan, candidate, new Map(), (steps) => steps > 15));
+      .map((candidate) => tried(worked, plan, candidate, new Map(), () => (steps) => steps > 15));
     // A helper bakes nothing. The tray mends all of it, and says when it would begin then.
     expect(remedies[0]).toMatchObject({ id: 'tray oven', mends: 'all', leftMinutes: 0 });
     expect(remedies[0]?.startMinute).toBeGreaterThan(minuteOf(AT));

@@ -1,3 +1,4 @@
+import { counted } from './readings';
 import { normalise } from '@/core/food/composition';
 import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
 import { fitCooling } from '@/core/cooling/refit';
@@ -35,7 +36,7 @@ describe('three readings', () => {
   ])('%s: the forecast of wrap-ready comes within 10 %%', (_what, truth) => {
     const { minutes, readings } = simulate(truth, [10, 25, 40]);
     const assumed = coolingCurve(PLAN, TARGET).minutesTo(TARGET) ?? NaN;
-    const fit = fitCooling(PLAN, readings);
+    const fit = fitCooling(PLAN, counted(readings));
     if (!fit) throw new Error('no fit');
     const forecast = coolingCurve({ ...PLAN, factor: fit.factor, startC: fit.startC }, TARGET).minutesTo(TARGET) ?? NaN;
     expect(Math.abs(forecast - minutes) / minutes).toBeLessThan(0.1);
@@ -47,21 +48,22 @@ describe('three readings', () => {
 describe('few or odd readings', () => {
   it('one reading moves it only as far as one reading may', () => {
     const { readings } = simulate({ factor: 2 }, [15]);
-    const one = fitCooling(PLAN, readings)?.factor ?? NaN;
+    const one = fitCooling(PLAN, counted(readings))?.factor ?? NaN;
     expect(one).toBeGreaterThan(1.05);
     expect(one).toBeLessThan(2);
   });
 
   it('readings that agree with the plan leave it alone', () => {
     const { readings } = simulate({}, [10, 25, 40]);
-    expect(Math.abs((fitCooling(PLAN, readings)?.factor ?? NaN) - 1)).toBeLessThan(0.06);
+    expect(Math.abs((fitCooling(PLAN, counted(readings))?.factor ?? NaN) - 1)).toBeLessThan(0.06);
   });
 
   it('starts from what the kitchen has learned, and from nothing without readings', () => {
     const { readings } = simulate({ factor: 1.5 }, [10, 25, 40]);
-    const known = fitCooling({ ...PLAN, factor: 1.5 }, readings)?.factor ?? NaN;
+    const known = fitCooling({ ...PLAN, factor: 1.5 }, counted(readings))?.factor ?? NaN;
     expect(Math.abs(known - 1.5)).toBeLessThan(0.1);
     expect(fitCooling(PLAN, [])).toBeNull();
-    expect(fitCooling(PLAN, [{ minute: -5, c: 80 }])).toBeNull();
+    // From before it came off the heat it is no evidence.
+    expect(fitCooling(PLAN, counted([{ minute: -5, c: 80 }]))).toBeNull();
   });
 });

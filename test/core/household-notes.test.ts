@@ -1,6 +1,7 @@
 /** What households noted of their own recipes: the first cause and the first change that an experienced cook would name. */
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { readingsInHeat } from '@/core/document/cook-runs';
+import { readingsInHeat } from '@/core/cooking/load-evidence';
+import { TYPED } from '@/core/document/vocabulary/sources';
 import { apply, type Operation } from '@/core/document/operations';
 import { type OutcomeId, type PlaceInParcel } from '@/core/document/vocabulary/outcomes';
 import { batchInWords, type FillingInWords } from '@/core/recipe/to-batch';
@@ -20,7 +21,10 @@ const said = (words: Omit<FillingInWords, 'title'>, ...operations: Operation[]) 
 const inHeat = (minutes: number, ...readings: number[]): Operation[] => [
   { do: 'startLoad', at: at(200) },
   { do: 'stopLoad', at: at(200 + minutes) },
-  ...readings.map((c): Operation => ({ do: 'addReading', reading: { round: 1, c, at: at(204 + minutes) } })),
+  ...readings.map((c, i): Operation => ({
+    do: 'addReading',
+    reading: { round: 1, c, at: at(204 + minutes), load: 1, parcel: i + 1, source: TYPED },
+  })),
 ];
 
 const CASES: [name: string, Omit<FillingInWords, 'title'>, Operation[], cause: string, change: RegExp | null][] = [
@@ -166,10 +170,7 @@ describe('what households noted', () => {
   });
 
   it('what is measured when a load is out says how it came out', () => {
-    const cook = inHeat(14, 52).reduce(
-      apply,
-      batchInWords({ title: 'x', ...CASES[1][1] }, { id: 'x', at: AT }).batch,
-    ).cook;
-    expect(readingsInHeat(cook)).toEqual([{ minute: 14, c: 52 }]);
+    const batch = inHeat(14, 52).reduce(apply, batchInWords({ title: 'x', ...CASES[1][1] }, { id: 'x', at: AT }).batch);
+    expect(readingsInHeat(batch, 1)).toMatchObject([{ minute: 14, c: 52 }]);
   });
 });

@@ -1,4 +1,5 @@
 /** A whole kitchen as a file, and readings as tables: what goes out comes back as it was. */
+import { type Source, TYPED } from '@/core/document/vocabulary/sources';
 import * as fc from 'fast-check';
 import { lanternSupper } from '@/data/demo';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
@@ -55,7 +56,11 @@ describe('a whole kitchen as a file', () => {
 const cooled = (batch: Batch, ...operations: Operation[]): Batch => operations.reduce(apply, batch);
 const read = (minutes: number, c: number): Operation => ({
   do: 'addCoolReading',
-  reading: { at: later(minutes), c },
+  reading: { at: later(minutes), c, source: TYPED },
+});
+const core = (minutes: number, c: number, parcel: number, source: Source = TYPED): Operation => ({
+  do: 'addReading',
+  reading: { round: 1, at: later(minutes), c, load: 1, parcel, source },
 });
 const full = cooled(
   { ...duck, cook: { ...duck.cook, readings: [] } },
@@ -64,8 +69,8 @@ const full = cooled(
   read(60, 41),
   { do: 'stopCooling', at: later(90) },
   { do: 'startLoad', at: later(200) },
-  { do: 'addReading', reading: { round: 1, at: later(220), c: 76 } },
-  { do: 'addReading', reading: { round: 1, at: later(221), c: 71.5 } },
+  core(220, 76, 1),
+  core(221, 71.5, 2, { by: 'probe', name: 'pan-1' }),
 );
 const empty: Batch = {
   ...duck,
@@ -81,7 +86,7 @@ const taken = (text: string, batch: Batch, as: 'cooling' | 'core' = 'cooling'): 
 describe('readings as a table', () => {
   it('go out and come back, each to its own, and once only', () => {
     const table = readingsToCsv(full);
-    expect(table.split('\r\n')[0]).toBe('what,round,time,celsius');
+    expect(table.split('\r\n')[0]).toBe('what,round,time,celsius,load,parcel,source');
     const back = taken(table, empty);
     expect(back.cool.earlierRuns.at(-1)?.readings).toEqual(full.cool.earlierRuns.at(-1)?.readings);
     expect(back.cook.readings).toEqual(full.cook.readings);
@@ -92,7 +97,25 @@ describe('readings as a table', () => {
     const mine = taken(`Timestamp,Temp\n2026-12-05 10:10,"61,5"\n2026-12-05 10:20,\n2026-12-05 10:30,48\n`, empty);
     expect(mine.cool.earlierRuns.at(-1)?.readings.map(({ c }) => c)).toEqual([61.5, 48]);
     const fahrenheit = taken(`time,fahrenheit\n${later(5)},165`, empty, 'core');
-    expect(fahrenheit.cook.readings).toEqual([{ round: 1, at: later(5), c: 73.9 }]);
+    expect(fahrenheit.cook.readings).toEqual([{ round: 1, at: later(5), c: 73.9, load: 1, parcel: 1, source: TYPED }]);
+  });
+
+  it('what was practised on a real batch does not go out as a reading; from a rehearsal it comes in as practice', () => {
+    const practised = cooled(full, core(222, 97, 3, { by: 'practice' }));
+    expect(readingsToCsv(practised)).toBe(readingsToCsv(full));
+    const rehearsed = { ...practised, id: 'rehearsal-x' };
+    expect(readingsToCsv(rehearsed)).toContain('97,1,3,practice');
+    expect(taken(readingsToCsv(rehearsed), empty).cook.readings.map(({ source }) => source.by)).toEqual([
+      'typed',
+      'probe',
+      'practice',
+    ]);
+  });
+
+  it('a table that names no parcel is of one probe in one place, not of many parcels', () => {
+    const log = Array.from({ length: 6 }, (_, i) => `${later(200 + i)},${74 + i}`).join('\n');
+    const logged = taken(`time,celsius\n${log}`, empty, 'core');
+    expect(new Set(logged.cook.readings.map(({ parcel }) => parcel)).size).toBe(1);
   });
 
   it('two coolings come back as two', () => {
@@ -107,7 +130,9 @@ describe('readings as a table', () => {
 
   it('join the cooling that runs; those of before it began are refused, and nothing is changed', () => {
     const running = cooled(empty, { do: 'startCooling', at: AT });
-    expect(taken(`time,celsius\n${later(10)},66`, running).cool.run?.readings).toEqual([{ at: later(10), c: 66 }]);
+    expect(taken(`time,celsius\n${later(10)},66`, running).cool.run?.readings).toEqual([
+      { at: later(10), c: 66, source: TYPED },
+    ]);
     const early = readingsFromCsv(`time,celsius\n${later(-10)},66`, running, 'cooling');
     expect(!early.ok && early.problems[0]).toMatch(/from before this cooling began/);
   });

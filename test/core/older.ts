@@ -21,3 +21,27 @@ export function wrapOfVersion5({
 export function cookOfVersion6({ method, steps: [{ mediumC, minutes }], startC, readings }: Batch['cook']) {
   return { method, startC, readings, mediumC: mediumC ?? 100, minutes };
 }
+
+/** A batch as version 10 had it: without what version 11 added, which is the same for all older ones and looked at by itself. */
+export function asVersion10({ edits: _edits, cool, wrap, cook, ...rest }: Batch) {
+  const reading = ({ at, c }: { at: string; c: number }) => ({ at, c });
+  const cooling = <Run extends NonNullable<Batch['cool']['run']>>({ missed: _missed, readings, ...run }: Run) => ({
+    ...run,
+    readings: readings.map(reading),
+  });
+  return {
+    ...rest,
+    cool: {
+      ...cool,
+      run: cool.run && cooling(cool.run),
+      earlierRuns: cool.earlierRuns.map(({ to: _to, ...run }) => cooling(run)),
+    },
+    wrap: { ...wrap, earlierBoards: wrap.earlierBoards.map(({ to: _to, ...board }) => board) },
+    cook: {
+      ...cook,
+      readings: cook.readings.map(({ round, c, at }) => ({ round, c, at })),
+      run: cook.run && { inAt: cook.run.inAt },
+      earlierRuns: cook.earlierRuns.map(({ inAt, outAt }) => ({ inAt, outAt })),
+    },
+  };
+}

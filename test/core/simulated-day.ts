@@ -70,7 +70,7 @@ export function runDay(
       if (!batch || task.batchIds.length !== 1) return [];
       return begins
         ? beginOf(task, batch, at)
-        : [...endOf(task, batch, at), ...(follows ? beginOf(follows, batch, at) : [])];
+        : [...endOf(task, batch, at, plan), ...(follows ? beginOf(follows, batch, at) : [])];
     };
     for (const t of [begins ? task : null, follows])
       if (t) ends.set(t.id, minute + Math.max(1, takes(t, t.end - t.start)));

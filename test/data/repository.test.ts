@@ -1,8 +1,11 @@
 import { type Changed } from '@/core/document/changing';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { type EditId } from '@/core/document/edits';
+import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
 import { lanternSupper } from '@/data/demo';
-import { whilePending, writePending } from '@/data/pending';
+import { whilePending } from '@/data/pending';
 import * as repository from '@/data/repository';
 import { forgetHeld, readText } from '@/data/store';
 import { MemoryStorage } from './memory-storage';
@@ -18,6 +21,12 @@ jest.mock('@react-native-async-storage/async-storage', () => ({
 const AT = '2026-12-05T15:00:00.000Z';
 const [turkey] = lanternSupper(AT);
 const wet = { do: 'setWrap', to: { portionG: 31 } } as const;
+let edits = 0;
+const nextEdit = (): EditId => ({ by: 'this-page', number: ++edits });
+const change = (id: string, operations: readonly Operation[], edit = nextEdit()) =>
+  repository.changeBatch(id, operations, AT, edit);
+const changeKitchen = (operations: readonly KitchenOperation[], of?: string) =>
+  repository.changeKitchen(operations, AT, of, nextEdit());
 const words = (text: string) => ({ do: 'setNote', to: { words: text } }) as const;
 
 beforeEach(async () => {
@@ -38,7 +47,9 @@ const documentOf = (changed: Changed<Batch>): Batch => {
 describe('a batch in storage', () => {
   it('fifty edits at once are all kept, each with its own revision and its writer', async () => {
     const edits = Array.from({ length: 50 }, (_, i) =>
-      repository.changeBatch(turkey.id, [{ do: 'addReading', reading: { round: 1, c: 60 + i / 2, at: AT } }], AT),
+      change(turkey.id, [
+        { do: 'addReading', reading: { round: 1, c: 60 + i / 2, at: AT, load: 1, parcel: 1, source: { by: 'typed' } } },
+      ]),
     );
     const revisions = (await Promise.all(edits)).map(({ after }) => documentOf(after).revision);
     expect(new Set(revisions).size).toBe(50);
@@ -47,11 +58,7 @@ describe('a batch in storage', () => {
   });
 
   it('what would not be valid is refused in the cook’s words, and nothing is written', async () => {
-    const { after } = await repository.changeBatch(
-      turkey.id,
-      [{ do: 'changeLine', id: 'turkey', to: { amount: 60_000 } }, wet],
-      AT,
-    );
+    const { after } = await change(turkey.id, [{ do: 'changeLine', id: 'turkey', to: { amount: 60_000 } }, wet]);
     expect(after).toEqual({ ok: false, problems: ['Turkey thigh mince: must be at most 50 000'] });
     expect(await stored()).toEqual({ ...turkey, writer: repository.WRITER });
   });
@@ -59,22 +66,22 @@ describe('a batch in storage', () => {
   it('deleted, it is not revived by an edit that comes after', async () => {
     const [, edit] = await Promise.allSettled([
       repository.deleteBatch(turkey.id),
-      repository.changeBatch(turkey.id, [words('too late')], AT),
+      change(turkey.id, [words('too late')]),
     ]);
     expect(edit).toMatchObject({ status: 'rejected', reason: expect.any(repository.MissingError) });
     expect(await repository.loadBatch(turkey.id)).toBeNull();
   });
 
   it('is put back by a replay, as a new revision, but never over what somebody else has stored', async () => {
-    const { before, after } = await repository.changeBatch(turkey.id, [wet], AT);
-    const back = await repository.replayBatch(before, [words('kept')], documentOf(after), AT);
+    const { before, after } = await change(turkey.id, [wet]);
+    const back = await repository.replayBatch(before, [words('kept')], documentOf(after), AT, nextEdit());
     expect(documentOf(back)).toMatchObject({ revision: 2, wrap: { portionG: 28 }, note: { words: 'kept' } });
     // Another tab without a lock wrote the same revision.
     await mockStorage.setItem(
       repository.batchKey(turkey.id),
       JSON.stringify({ ...documentOf(back), writer: 'another tab', note: { ...turkey.note, words: 'theirs' } }),
     );
-    const refused = await repository.replayBatch(before, [], documentOf(back), AT);
+    const refused = await repository.replayBatch(before, [], documentOf(back), AT, nextEdit());
     expect(refused).toMatchObject({ ok: false, problems: [expect.stringContaining('changed in another tab')] });
     expect((await stored()).note.words).toBe('theirs');
   });
@@ -103,7 +110,7 @@ describe('a batch in storage', () => {
     expect(broken.flatMap((b) => b.problems)).toEqual(
       expect.arrayContaining(['count: must be at least 1', `id: is “${turkey.id}”, but it is kept under “elsewhere”`]),
     );
-    await expect(repository.changeBatch('odd', [wet], AT)).rejects.toBeInstanceOf(repository.MissingError);
+    await expect(change('odd', [wet])).rejects.toBeInstanceOf(repository.MissingError);
   });
 });
 
@@ -125,27 +132,73 @@ describe('edits under way when the page goes', () => {
     expect(mockStorage.texts.has('involucrum/pending/gone')).toBe(false);
   });
 
-  it('are written down at once, and taken away again where the page stays', async () => {
-    const key = () => [...mockStorage.texts.keys()].filter((k) => k.startsWith('involucrum/pending/'));
+  it('are written down before anything is waited for, and struck off when they are done', async () => {
+    const keys = () => [...mockStorage.texts.keys()].filter((k) => k.startsWith('involucrum/pending/'));
     let finish: () => void = () => undefined;
     const edit = whilePending(
       { batchId: turkey.id, operations: [wet], at: AT },
+      3,
       () => new Promise<void>((r) => (finish = r)),
     );
-    expect(key()).toEqual([]);
-    writePending();
-    expect(key()).toHaveLength(1);
+    // Nothing has been awaited yet.
+    expect(keys()).toHaveLength(1);
+    expect(JSON.parse(mockStorage.texts.get(keys()[0]) ?? '')).toMatchObject({
+      from: 3,
+      edit: { number: expect.any(Number) },
+    });
+    await new Promise((r) => setTimeout(r, 0));
     finish();
     await edit;
-    expect(key()).toEqual([]);
+    expect(keys()).toEqual([]);
+  });
+
+  it('what the document holds already is not done again; what it was not made for, neither', async () => {
+    const edit = nextEdit();
+    await change(turkey.id, [words('once')], edit);
+    const log = (asked: object) => mockStorage.setItem('involucrum/pending/this-page/000000001', JSON.stringify(asked));
+    const opening = () => repository.openFirst(() => ({ batches: [], days: [], kitchen: [] }));
+    const asked = { batchId: turkey.id, operations: [words('twice')], at: AT };
+    await log({ ...asked, edit, from: 0 });
+    await opening();
+    expect(await stored()).toMatchObject({ revision: 1, note: { words: 'once' } });
+    // The store holds an older state than the edit began from: a file was put back meanwhile.
+    await log({ ...asked, edit: nextEdit(), from: 7 });
+    await opening();
+    expect((await stored()).note.words).toBe('once');
+    await log({ ...asked, edit: nextEdit(), from: 1 });
+    await opening();
+    expect((await stored()).note.words).toBe('twice');
+  });
+
+  it('a step back is done by the next page only where just that state is stored', async () => {
+    const before = await stored();
+    await change(turkey.id, [wet]);
+    const { revision, writer } = await stored();
+    const back = {
+      back: before,
+      operations: [],
+      expected: { revision, writer },
+      at: AT,
+      edit: nextEdit(),
+      from: revision,
+    };
+    const log = () => mockStorage.setItem('involucrum/pending/this-page/000000002', JSON.stringify(back));
+    const opening = () => repository.openFirst(() => ({ batches: [], days: [], kitchen: [] }));
+    await log();
+    await opening();
+    expect(await stored()).toMatchObject({ revision: revision + 1, wrap: { portionG: 28 } });
+    await change(turkey.id, [wet]);
+    await log();
+    await opening();
+    expect((await stored()).wrap.portionG).toBe(31);
   });
 });
 
 describe('a store that refuses', () => {
   it('the edit is kept in memory, what was stored stays, and it is stored when there is room', async () => {
     mockStorage.isFull = true;
-    await repository.changeBatch(turkey.id, [wet], AT);
-    await repository.changeBatch(turkey.id, [words('and more')], AT);
+    await change(turkey.id, [wet]);
+    await change(turkey.id, [words('and more')]);
     expect(await stored()).toMatchObject({ wrap: { portionG: 31 }, note: { words: 'and more' } });
     expect(await mockStorage.getItem(repository.batchKey(turkey.id))).toContain('"portionG":28');
     expect(await repository.storeAgain()).toBe(1);
@@ -156,7 +209,7 @@ describe('a store that refuses', () => {
 
   it('where somebody else has stored meanwhile, both are kept', async () => {
     mockStorage.isFull = true;
-    await repository.changeBatch(turkey.id, [wet], AT);
+    await change(turkey.id, [wet]);
     mockStorage.isFull = false;
     await mockStorage.setItem(
       repository.batchKey(turkey.id),
@@ -177,7 +230,7 @@ describe('a store that refuses', () => {
     mockStorage.isClosed = true;
     await repository.openFirst(() => ({ batches: lanternSupper(AT), days: [], kitchen: [] }));
     expect((await repository.listBatches()).batches).toHaveLength(lanternSupper(AT).length);
-    await repository.changeBatch(turkey.id, [wet], AT);
+    await change(turkey.id, [wet]);
     expect((await stored()).wrap.portionG).toBe(31);
     await repository.deleteBatch(turkey.id);
     expect(await repository.loadBatch(turkey.id)).toBeNull();
@@ -204,7 +257,7 @@ describe('the demo', () => {
 
   it('put in again, leaves what was changed and adds a fresh one beside it', async () => {
     const [, pumpkin] = lanternSupper(AT);
-    await repository.changeBatch(turkey.id, [wet], AT);
+    await change(turkey.id, [wet]);
     await repository.createBatch(pumpkin);
     const later = lanternSupper('2026-12-06T15:00:00.000Z');
     const put = await repository.putBeside(later);
@@ -225,21 +278,19 @@ describe('the kitchen', () => {
 
   it('fifty edits at once are all kept', async () => {
     const own = (i: number) => ({ ...DEFAULT_KITCHEN.vessels[0], id: `v${i}`, name: `tray ${i}` });
-    const edits = Array.from({ length: 37 }, (_, i) =>
-      repository.changeKitchen([{ do: 'addVessel', vessel: own(i) }], AT),
-    );
+    const edits = Array.from({ length: 37 }, (_, i) => changeKitchen([{ do: 'addVessel', vessel: own(i) }]));
     expect((await Promise.all(edits)).every((changed) => changed.ok)).toBe(true);
     expect((await repository.loadKitchen()).kitchen.vessels).toHaveLength(40);
-    const tooMany = await repository.changeKitchen([{ do: 'addVessel', vessel: own(99) }], AT);
+    const tooMany = await changeKitchen([{ do: 'addVessel', vessel: own(99) }]);
     expect(tooMany).toEqual({ ok: false, problems: ['Vessels: takes at most 40 vessels'] });
     expect((await repository.loadKitchen()).kitchen).toMatchObject({ revision: 37, writer: repository.WRITER });
   });
 
   it('a factor that no kitchen has is refused', async () => {
     const fit = { vessel: 'tray', place: 'counter', base: 'rack', covered: false, factor: 8, readings: 3 } as const;
-    expect((await repository.changeKitchen([{ do: 'keepFit', fit }], AT)).ok).toBe(false);
-    expect((await repository.changeKitchen([{ do: 'keepFit', fit: { ...fit, factor: 1.4 } }], AT)).ok).toBe(true);
-    await repository.changeKitchen([{ do: 'keepFit', fit: { ...fit, factor: 1.6 } }], AT);
+    expect((await changeKitchen([{ do: 'keepFit', fit }])).ok).toBe(false);
+    expect((await changeKitchen([{ do: 'keepFit', fit: { ...fit, factor: 1.4 } }])).ok).toBe(true);
+    await changeKitchen([{ do: 'keepFit', fit: { ...fit, factor: 1.6 } }]);
     expect((await repository.loadKitchen()).kitchen.cooling).toEqual([{ ...fit, factor: 1.6 }]);
   });
 
@@ -251,7 +302,7 @@ describe('the kitchen', () => {
     expect(broken?.text).toBe(spoilt);
     expect(broken?.problems.join()).toContain('altitudeM');
     expect(await readText('involucrum/kitchen')).toBe(spoilt);
-    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }], AT);
+    await changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }]);
     const after = await repository.loadKitchen();
     expect(after.kitchen).toMatchObject({ altitudeM: 800, roomC: 26 });
     expect(after.broken).toBeNull();
@@ -262,7 +313,7 @@ describe('the kitchen', () => {
     const spoilt = '{"altitudeM": "high"}';
     await put(spoilt);
     mockStorage.isFull = true;
-    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }], AT);
+    await changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }]);
     mockStorage.isFull = false;
     expect((await repository.loadKitchen()).kitchen.altitudeM).toBe(800);
     expect(mockStorage.texts.get('involucrum/kitchen')).toBe(spoilt);
@@ -280,7 +331,7 @@ describe('the kitchen', () => {
     const { kitchen, broken } = await repository.loadKitchen();
     expect(broken?.problems.join()).toMatch(problem);
     expect(kitchen.roomC).toBe(typeof content === 'string' ? DEFAULT_KITCHEN.roomC : 27);
-    await repository.changeKitchen([], AT);
+    await changeKitchen([]);
     expect((await repository.loadKitchen()).setAside).toHaveLength(1);
   });
 });

@@ -3,6 +3,7 @@ import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { rehearsalId } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
 import { demo } from '@/data/demo';
+import { forget } from '@/data/forget';
 import * as repository from '@/data/repository';
 import { begin } from '@/data/rehearsals';
 import { measureRoom, ROOM } from '@/data/room';
@@ -21,6 +22,8 @@ const mockFiles = new Map<string, string>();
 jest.mock('@/data/files', () => ({ download: (name: string, text: string) => mockFiles.set(name, text) }));
 jest.mock('@/workers/notebook-client', () => ({ askNotebook: () => Promise.reject(new Error('not asked here')) }));
 
+let edits = 0;
+const nextEdit = () => ({ by: 'this-page', number: ++edits });
 const AT = '2026-12-05T15:00:00.000Z';
 const PICTURE = `data:image/jpeg;base64,${'A'.repeat(400)}`;
 const documents = (): Map<string, string> =>
@@ -48,7 +51,7 @@ async function lived(): Promise<Batch[]> {
   await repository.openFirst(() => demo(AT));
   const { batches } = await repository.listBatches();
   const [one] = batches;
-  await repository.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Mine now – “½ tsp”' } }], AT);
+  await repository.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Mine now – “½ tsp”' } }], AT, nextEdit());
   await repository.changeKitchen(
     [
       { do: 'setKitchen', to: { altitudeM: 640 } },
@@ -60,6 +63,8 @@ async function lived(): Promise<Batch[]> {
       },
     ],
     AT,
+    undefined,
+    nextEdit(),
   );
   mockStorage.texts.set(repository.photographKey(one.id), JSON.stringify(PICTURE));
   await begin('as-it-seems', { of: one, own: DEFAULT_KITCHEN, seed: 5 });
@@ -85,8 +90,8 @@ describe('the whole kitchen', () => {
     const [one] = await lived();
     const file = await saved();
     const theirs = mockStorage.texts.get(repository.batchKey(one.id));
-    await repository.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Changed since' } }], AT);
-    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 10 } }], AT);
+    await repository.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Changed since' } }], AT, nextEdit());
+    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 10 } }], AT, undefined, nextEdit());
     const changed = (await preview(file)).filter(({ standing }) => standing === 'changed');
     expect(changed.map(({ name }) => name).sort()).toEqual(['The kitchen, with what it has learned', one.title].sort());
 
@@ -173,8 +178,10 @@ describe('the whole kitchen', () => {
     const all = await lived();
     const one = all.find(({ id }) => mockStorage.texts.has(repository.photographKey(id)));
     const key = repository.photographKey(one?.id ?? '');
-    const back = await repository.deleteBatch(one?.id ?? '');
+    await repository.deleteBatch(one?.id ?? '');
+    const back = await forget(one?.id ?? '');
     expect(mockStorage.texts.has(key)).toBe(false);
+    expect([...mockStorage.texts.keys()].filter((k) => k.includes(one?.id ?? 'none'))).toEqual([]);
     await back();
     expect(mockStorage.texts.get(key)).toBe(JSON.stringify(PICTURE));
   });
@@ -198,10 +205,11 @@ describe('what is rehearsed', () => {
       ],
       AT,
       id,
+      nextEdit(),
     );
     expect((await repository.loadKitchen()).kitchen).toEqual(kitchen);
     expect((await repository.loadKitchen(id)).kitchen.learned).toMatchObject([{ what: 'waste' }]);
-    await repository.changeBatch(id, [{ do: 'setNote', to: { words: 'only practice' } }], AT);
+    await repository.changeBatch(id, [{ do: 'setNote', to: { words: 'only practice' } }], AT, nextEdit());
     expect(JSON.stringify((await repository.listBatches()).batches)).not.toContain('only practice');
   });
 });

@@ -28,7 +28,7 @@ jest.mock('@/data/run-time', () => ({
 const mockSignal = jest.fn<Promise<{ minute: number; c: number | null } | null>, unknown[]>();
 jest.mock('@/workers/client', () => ({ simulatedSignal: (...args: unknown[]) => mockSignal(...args) }));
 
-const SIMULATED = { is: 'simulated' } as const;
+const SIMULATED = { is: 'practice' } as const;
 const duck = lanternSupper(AT)[2];
 const inTray = apply(duck, {
   do: 'setCool',

@@ -79,7 +79,10 @@ describe('alarms', () => {
     expect([...before, ...after]).toEqual([
       'Duck and prune pockets: 10 min to the deadline, in the fridge within 2 h.',
     ]);
-    const measured = apply(slow, { do: 'addCoolReading', reading: { at: at(90), c: 19 } });
+    const measured = apply(slow, {
+      do: 'addCoolReading',
+      reading: { at: at(90), c: 19, source: { by: 'typed' } },
+    });
     expect(look([measured], [108, 111]).flat()).toEqual([]);
   });
 

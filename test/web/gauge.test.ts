@@ -16,6 +16,7 @@ const task = (id: string, start: number, end: number, hasHands = true): PlannedT
   after: [],
   weight: 1,
   isEstimate: true,
+  warning: null,
   state: 'planned',
   start,
   end,

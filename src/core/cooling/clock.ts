@@ -6,6 +6,7 @@ import { WARM_MINUTES, warmMinutes } from '../safety/cooled';
 import { SHALLOW_MM } from '../safety/packs';
 import { isAtMost } from '../safety/threshold';
 import { type CoolingForecast, type Deadline } from './forecast';
+import { disagrees } from './learned';
 import { ruleById } from './rule-words';
 
 /**
@@ -152,8 +153,9 @@ function warmTooLong({ track, deadlines }: CoolingForecast, elapsed: number): De
 }
 
 /** Minutes since the last reading, where it was cold enough and by the curve through it still is. */
-function readySince({ readings, track, targetC }: CoolingForecast, elapsed: number): number | null {
+function readySince({ readings, track, targetC, fit }: CoolingForecast, elapsed: number): number | null {
   const last = readings[readings.length - 1];
-  if (last === undefined || last.c > targetC) return null;
+  // Readings that fit no cooling of this filling are of something else, or of another time.
+  if (last === undefined || last.c > targetC || (fit !== null && disagrees(fit))) return null;
   return temperatureAt(track, elapsed) <= targetC + HOLDS_K ? elapsed - last.minute : null;
 }

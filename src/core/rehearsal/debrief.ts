@@ -280,7 +280,7 @@ function toldOf({ rehearsal, batch, kitchen }: Situation): Told[] {
     ],
     'slipped-probe': () => [
       {
-        text: `Pushed in a second time, the same parcel reads ${formatNumber(hidden.probeErrorK, 0)} K less: the tip had missed the middle.`,
+        text: `The first push reads ${formatNumber(hidden.probeErrorK, 0)} K too much: the tip had missed the middle. Two more parcels, or a second push, tell.`,
         wasDone: batch.cook.readings.length > 1,
       },
     ],

@@ -45,6 +45,8 @@ function possible(batch: Batch): FaultId[] {
   const isHot = batch.lines.some((l) => STAGES[l.stage].isHot);
   return (Object.keys(FAULTS) as FaultId[]).filter((fault) => {
     if (fault === 'strong-salt') return batch.lines.some((l) => l.ingredientId === SALT_ID);
+    // One that is measured alone cannot be told from the others.
+    if (fault === 'slipped-probe') return batch.count >= 3;
     if (fault === 'cold-oven') return MEDIA[mainStep(batch.cook).medium].isSet;
     return fault !== 'warm-fridge' || (isHot && batch.cool.place === 'fridge');
   });

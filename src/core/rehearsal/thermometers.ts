@@ -1,7 +1,13 @@
 /** What thermometers show in a rehearsal's kitchen. */
+import { account } from '../checks/account';
+import { cook, planFor } from '../checks/cooked';
+import { forecastCore } from '../checks/core-forecast';
+import { outline } from '../checks/outline';
 import { simulatedCore } from '../checks/simulated-core';
 import { coolingCurve } from '../cooling/curve';
 import { type Signal } from '../cooling/signal';
+import { drawLedger } from '../filling/ledger';
+import { coreAt } from '../heat/cooking';
 import { hash01 } from '../heat/hash';
 import { hiddenOf } from './hidden';
 import { kitchenNow, realCooling, type Situation, truthNow } from './inside';
@@ -23,16 +29,36 @@ export function rehearsedSignal(situation: Situation, minute: number): Signal | 
   return { minute, c: Math.round(c * 10) / 10 };
 }
 
+/** Of the three that a cook measures, the thickest from the coolest place first, one is the least-done of all. */
+const LEAST_AMONG = 3;
+
 /**
  * What a probe has at its tip in a parcel, °C; null where nothing is in it.
- * @param times pushed in for the first time, the second: a bent tip misses the middle once, and finds it when it is pushed in again
+ * @param parcel which one that is measured, from 0
+ * @param times pushed in for the first time, the second: a bent tip misses the middle at the very first push, and finds it afterwards.
+ *   Several are measured because one may lie: with it every other tells the truth
  */
 export function rehearsedCore(situation: Situation, parcel: number, minute: number, times: number): number | null {
   const { rehearsal, batch, kitchen } = situation;
   const { heatFactor, biasK, probeErrorK } = hiddenOf(rehearsal);
-  const trueC = simulatedCore(batch, kitchen, parcel, minute, { factor: heatFactor, biasK }, rehearsal.seed);
-  if (trueC === null) return null;
-  return times === 1 ? Math.min(BOILING_C, trueC + probeErrorK) : trueC;
+  const ownC = simulatedCore(batch, kitchen, parcel, minute, { factor: heatFactor, biasK }, rehearsal.seed);
+  if (ownC === null) return null;
+  const atOnce = account(batch, kitchen, null).loads?.atOnce ?? batch.count;
+  const isLeast = parcel % LEAST_AMONG === LEAST_AMONG - 1 || atOnce < LEAST_AMONG;
+  const leastC = leastDoneAt(situation, minute);
+  const trueC = isLeast ? leastC : Math.max(leastC, ownC);
+  const misses = parcel === 0 && times === 1 && atOnce > 1;
+  return misses ? Math.min(BOILING_C, trueC + probeErrorK) : trueC;
+}
+
+/** The middle of the least-done by then, in the kitchen as it really is, °C. */
+function leastDoneAt(situation: Situation, minute: number): number {
+  const { batch } = situation;
+  const kitchen = kitchenNow(situation, truthNow(situation));
+  const o = outline(batch, kitchen);
+  const cooked = cook(batch, kitchen, o, drawLedger(o.lines, batch.water, 0));
+  const { deviations } = forecastCore(cooked, null).differs;
+  return coreAt(planFor(cooked, deviations ?? undefined), [Math.max(0.05, minute)])[0];
 }
 
 /** Beside the middle, too, nothing moist is hotter, °C. */
