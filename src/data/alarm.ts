@@ -76,10 +76,11 @@ async function isNew(tag: string): Promise<boolean> {
 /** Of what is gone nothing is remembered. @param id of a document: its alarms' tags begin with it */
 export const forgetAlarms = (id: string): Promise<void> =>
   inTurn(async () => {
-    for (const tag of [...raised]) if (tag.startsWith(id)) raised.delete(tag);
+    const isOf = (tag: string): boolean => tag.startsWith(`${id} `);
+    for (const tag of [...raised].filter(isOf)) raised.delete(tag);
     try {
       const before = JSON.parse((await AsyncStorage.getItem(KEY)) ?? '[]') as string[];
-      await AsyncStorage.setItem(KEY, JSON.stringify(before.filter((tag) => !tag.startsWith(id))));
+      if (before.some(isOf)) await AsyncStorage.setItem(KEY, JSON.stringify(before.filter((tag) => !isOf(tag))));
     } catch {
       // A store that is closed remembers nothing anyway.
     }

@@ -52,9 +52,10 @@ function keep(now: number): void {
 /** Of what is gone no time is remembered. */
 export async function forgetTimes(id: string): Promise<void> {
   await recall();
-  for (const key of [...seen.keys()]) if (key.startsWith(`${id} `) || key === `day ${id}`) seen.delete(key);
+  const gone = [...seen.keys()].filter((key) => key.startsWith(`${id} `) || key === `day ${id}`);
+  gone.forEach((key) => seen.delete(key));
   try {
-    await AsyncStorage.setItem(KEY, JSON.stringify([...seen].slice(-MOST)));
+    if (gone.length > 0) await AsyncStorage.setItem(KEY, JSON.stringify([...seen].slice(-MOST)));
   } catch {
     // A store that is closed remembers nothing anyway.
   }

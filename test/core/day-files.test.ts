@@ -84,7 +84,9 @@ describe('the calendar’s file', () => {
         (e) => e.uid.includes(encodeURIComponent(task.id)) && e.startDate.toUnixTime() === task.start * 60,
       );
       expect(event?.endDate.toUnixTime()).toBe(task.end * 60);
-      expect(event?.summary).toBe(fullTitle(task));
+      // What is red stands in it, too.
+      expect(event?.summary).toBe(`${task.warning === null ? '' : '! '}${fullTitle(task)}`);
+      if (task.warning !== null) expect(event?.description).toContain(task.warning);
     }
     expect(component.getAllSubcomponents('vevent').every((e) => e.getAllSubcomponents('valarm').length === 1)).toBe(
       true,
@@ -162,9 +164,9 @@ describe('the day’s document', () => {
     });
   });
   it('goes up version by version', () => {
-    expect(Object.keys(DAY_STEPS)).toEqual([]);
+    expect(Object.keys(DAY_STEPS)).toEqual(['1']);
     const old = { ...(JSON.parse(JSON.stringify(day)) as object), version: 0 };
-    expect(readDay(old, { 0: (d) => ({ ...d, version: 1 }) })).toMatchObject({ ok: true });
+    expect(readDay(old, { ...DAY_STEPS, 0: (d) => ({ ...d, version: 1 }) })).toMatchObject({ ok: true });
   });
   it('is changed by operations that are checked, and a refusal names its field', () => {
     const made = changingDay(day, [{ do: 'setDay', to: { carryMinutes: 900 } }]);

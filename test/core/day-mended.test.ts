@@ -10,6 +10,10 @@ import { type DayInput, type Remembered, workOutDay } from '@/core/day/work-out'
 import { type Batch } from '@/core/document/schema';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { lanternSupper } from '@/data/demo';
+import { calendarOf } from '@/core/day/calendar';
+import { sheetRows } from '@/core/day/sheet';
+import { beginOf } from '@/core/day/steps';
+import { apply } from '@/core/document/operations';
 import { planned } from './simulated-day';
 
 /** Friday, ten in the morning in the kitchen. */
@@ -81,13 +85,51 @@ describe('breakfast at eight', () => {
   });
 });
 
+describe('a red check', () => {
+  const duck = lanternSupper(AT).filter((b) => b.id === 'demo-duck-pockets');
+  const tomorrow = '2026-12-05T18:00:00.000Z';
+
+  it('is not planned over: what cools for hours in its pot is cooled as the rule has it, and the plan says so', () => {
+    const { worked, plan } = mended(input(duck, { serveAt: tomorrow }));
+    const cools = plan.tasks.find(({ kind }) => kind === 'cool');
+    expect(cools?.mended?.label).toMatch(/^Spread to/);
+    expect(cools?.how).toMatch(/the way planned breaks the rule/);
+    expect((cools?.end ?? 0) - (cools?.start ?? 0)).toBeLessThan(120);
+    expect(worked.facts[0].warnings.cool).toBeUndefined();
+    // Begun, it is the batch's own way.
+    if (!cools) throw new Error('nothing cools');
+    const begun = beginOf(cools, duck[0], AT).reduce(apply, duck[0]);
+    expect(begun.cool.vessel.kind).toBe('tray');
+    expect(begun.cool.run).not.toBeNull();
+  });
+
+  it('that nothing mends stands at its step, on the sheet and in the calendar', () => {
+    // Nowhere to spread it, and the pot is begun: no other way is left.
+    const stuck = { ...duck[0], cool: { ...duck[0].cool, run: { offHeatAt: AT, past: [], readings: [], missed: [] } } };
+    const { plan } = mended(input([stuck], { serveAt: tomorrow }));
+    const cools = plan.tasks.find(({ kind }) => kind === 'cool');
+    expect(cools?.mended).toBeUndefined();
+    expect(cools?.warning).toMatch(/^Cooling: too slow\./);
+    const rows = sheetRows(plan.tasks, minuteOf(tomorrow), 'Europe/Berlin');
+    expect(rows.map(({ warning }) => warning).join(' ')).toContain('Cooling: too slow.');
+    const file = calendarOf(plan, { dayId: 'd', title: 'Day', madeAt: AT }).replace(/\r\n /g, '');
+    expect(file).toContain('Look here: Cooling: too slow.');
+  });
+
+  it('of salt or moisture stands at the mixing, or in the pan', () => {
+    const haddock = lanternSupper(AT).filter((b) => b.id === 'demo-haddock-pan-pie');
+    const { plan } = mended(input(haddock, { serveAt: tomorrow }));
+    expect(plan.tasks.flatMap(({ kind, warning }) => (warning === null ? [] : [kind]))).toContain('fry');
+  });
+});
+
 describe('remedies', () => {
-  it('come in pairs where none is enough alone: cooled over ice, and a second tray', () => {
+  it('come in pairs where none is enough alone: a second tray, and served later', () => {
     const duck = lanternSupper(AT).filter((b) => b.id === 'demo-duck-pockets');
-    const { plan, single, together } = mended(input(duck, { serveAt: '2026-12-04T14:00:00.000Z' }));
+    const { plan, single, together } = mended(input(duck, { serveAt: '2026-12-04T12:20:00.000Z' }));
     expect(single.filter(({ mends }) => mends === 'all')).toEqual([]);
     const all = together().filter(({ mends }) => mends === 'all');
-    expect(all.map(({ id }) => id)).toContain('cool demo-duck-pockets + tray oven');
+    expect(all.map(({ id }) => id)).toContain('tray oven + serve-later');
     expect(all.every((remedy) => isWorthIt(remedy, plan))).toBe(true);
   });
 

@@ -181,7 +181,7 @@ describe('the whole kitchen', () => {
     await repository.deleteBatch(one?.id ?? '');
     const back = await forget(one?.id ?? '');
     expect(mockStorage.texts.has(key)).toBe(false);
-    expect([...mockStorage.texts.keys()].filter((k) => k.includes(one?.id ?? 'none'))).toEqual([]);
+    expect([...mockStorage.texts.keys()].filter((k) => k.endsWith(`/${one?.id}`))).toEqual([]);
     await back();
     expect(mockStorage.texts.get(key)).toBe(JSON.stringify(PICTURE));
   });

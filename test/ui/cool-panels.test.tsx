@@ -59,7 +59,7 @@ describe('readings', () => {
     type('Warmest place now, °C', '42');
     press('Record');
     await settled();
-    expect(batch().cool.run?.readings).toEqual([{ at: mockNow, c: 42 }]);
+    expect(batch().cool.run?.readings).toEqual([{ at: mockNow, c: 42, source: { by: 'typed' } }]);
     expect(screen.getByText(/^By 1 reading it cools/)).toBeTruthy();
     press('Keep this for this vessel and place');
     expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({
@@ -68,6 +68,25 @@ describe('readings', () => {
     });
     press('Remove the reading 42 °C');
     expect(batch().cool.run?.readings).toEqual([]);
+  });
+
+  it('read a while ago, it is of then', async () => {
+    const { batch } = openStation(withForecast(ReadingsPanel), running, { heatOf });
+    type('Read, min ago', '10');
+    type('Warmest place now, °C', '55');
+    press('Record');
+    await settled();
+    expect(Date.parse(mockNow) - Date.parse(batch().cool.run?.readings[0].at ?? '')).toBe(10 * 60_000);
+  });
+
+  it('practice is marked, and counts for nothing', () => {
+    const practised = apply(running, {
+      do: 'addCoolReading',
+      reading: { at: mockNow, c: 20, source: { by: 'practice' } },
+    });
+    openStation(withForecast(ReadingsPanel), practised, { heatOf });
+    expect(screen.getByText(/practice, not a measurement/)).toBeTruthy();
+    expect(screen.queryByText(/^By 1 reading it cools/)).toBeNull();
   });
 
   it('that cannot belong to this cooling are called wrong, and teach nothing', async () => {

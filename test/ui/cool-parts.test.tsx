@@ -20,6 +20,7 @@ const mockTime = () => ({ now: new Date().toISOString(), latest: new Date().toIS
 jest.mock('@/data/run-time', () => ({ useRunTime: () => mockTime() }));
 jest.mock('@/data/use-wake-lock', () => ({ useWakeLock: () => undefined }));
 jest.mock('@/data/alarm', () => ({ askToNotify: () => undefined }));
+jest.mock('@/data/alarms-file', () => ({ useRunningAlarms: () => [], saveAlarms: () => undefined }));
 jest.mock('@/workers/client', () => ({ forecastHeat: jest.fn(), simulatedSignal: jest.fn() }));
 
 const duck = lanternSupper('2026-12-05T15:00:00Z')[2];
@@ -51,14 +52,38 @@ describe('the clock', () => {
     renderPart(<ClockPanel {...propsOf(startedAgo(40))} />);
     expect(screen.getByText(/80 min/)).toBeTruthy();
     expect(screen.getByText(/to wrap-ready, at \d\d:\d\d/)).toBeTruthy();
-    expect(screen.queryByText(/Deadline missed/)).toBeNull();
+    expect(screen.queryByText(/Limit missed/)).toBeNull();
   });
 
   it('says a missed deadline before all else, as the authority says it', () => {
     renderPart(<ClockPanel {...propsOf(startedAgo(150))} />);
-    expect(screen.getByText('Deadline missed: in the fridge within 2 h')).toBeTruthy();
+    expect(screen.getByText('Limit missed: in the fridge within 2 h')).toBeTruthy();
+    expect(screen.queryByText('Wrap now')).toBeNull();
     expect(screen.getByText(/is thrown away/)).toBeTruthy();
     expect(screen.getByText(/Local codes come first/)).toBeTruthy();
+  });
+});
+
+describe('a limit that was missed', () => {
+  it('waits for an answer: thrown away stops the clock; what the home chart misses is not reheated', () => {
+    const edit = jest.fn<Promise<Outcome>, [Operation | readonly Operation[]]>(() => Promise.resolve(DONE));
+    renderPart(<ClockPanel {...propsOf(startedAgo(150), edit)} />);
+    expect(screen.queryByLabelText(/^Reheated/)).toBeNull();
+    fireEvent.press(screen.getByLabelText('Thrown away'));
+    expect(edit.mock.calls[0][0]).toMatchObject([
+      { do: 'answerMissed', missed: { rule: 'home-2h', did: 'thrown-away' } },
+      { do: 'stopCooling', goesTo: 'cold' },
+    ]);
+  });
+
+  it('goes along when the clock is stopped all the same', () => {
+    const edit = jest.fn<Promise<Outcome>, [Operation | readonly Operation[]]>(() => Promise.resolve(DONE));
+    renderPart(<ClockPanel {...propsOf(startedAgo(150), edit)} />);
+    fireEvent.press(screen.getByLabelText('Stop the clock: it is being wrapped'));
+    expect(edit.mock.calls[0][0]).toMatchObject({ do: 'stopCooling', goesTo: 'board', missed: ['home-2h'] });
+    const stopped = [edit.mock.calls[0][0] as Operation].reduce(apply, startedAgo(150));
+    const { checks } = assess(stopped, DEFAULT_KITCHEN, null);
+    expect(checks.cooling).toMatchObject({ state: 'fix', headline: 'Cooling: limit missed' });
   });
 });
 

@@ -76,12 +76,10 @@ describe('alarms', () => {
   it('ten minutes before a deadline it warns, unless the filling has been measured cold enough', () => {
     const slow = running();
     const [before, after] = look([slow], [108, 111]);
-    expect([...before, ...after]).toEqual([
-      'Duck and prune pockets: 10 min to the deadline, in the fridge within 2 h.',
-    ]);
+    expect([...before, ...after]).toEqual(['Duck and prune pockets: 10 min to the limit, in the fridge within 2 h.']);
     const measured = apply(slow, {
       do: 'addCoolReading',
-      reading: { at: at(90), c: 19, source: { by: 'typed' } },
+      reading: { at: at(90), c: 22, source: { by: 'typed' } },
     });
     expect(look([measured], [108, 111]).flat()).toEqual([]);
   });
@@ -90,9 +88,9 @@ describe('alarms', () => {
     const slow = apply(duck, { do: 'startCooling', at: at(0) });
     const [before, after, ...rest] = look([slow], [119, 121, 122, 140]);
     expect(before).toEqual([]);
-    expect(after).toEqual([expect.stringMatching(/^Duck and prune pockets: deadline missed, .*is thrown away/)]);
+    expect(after).toEqual([expect.stringMatching(/^Duck and prune pockets: limit missed, .*is thrown away/)]);
     expect(rest.flat()).toEqual([]);
-    expect(look([slow], [300, 301])[0]).toEqual([expect.stringContaining('deadline missed')]);
+    expect(look([slow], [300, 301])[0]).toEqual([expect.stringContaining('limit missed')]);
   });
 
   it('says when it is time to move it on', () => {

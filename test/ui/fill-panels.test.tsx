@@ -84,16 +84,18 @@ describe('the pan', () => {
 });
 
 describe('seasoning by taste', () => {
-  it('holds a third back, and a tasting is kept, for the kitchen to learn from', async () => {
+  it('holds a third back, and a tasting is kept; the kitchen learns from it on a tap, and only then', async () => {
     const { batch } = openStation(SeasonPanel, turkey);
     press('hold back a third');
     expect(batch().season.heldBack).toBe(true);
     expect(screen.getByText(/; hold back 1\.3 g\./)).toBeTruthy();
     press('wants more salt');
-    // Both are asked for at once: nothing waits for the other.
-    expect(mockEditKitchen).toHaveBeenCalledTimes(1);
     await settled();
     expect(batch().season.tastings).toMatchObject([{ verdict: 'under', at: mockAt }]);
+    expect(mockEditKitchen).not.toHaveBeenCalled();
+    press('Let the kitchen learn from it');
+    await settled();
+    expect(mockEditKitchen).toHaveBeenCalledTimes(1);
     expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({
       do: 'learn',
       lesson: { what: 'salt', because: expect.stringContaining('wants more salt') as string },
@@ -102,7 +104,7 @@ describe('seasoning by taste', () => {
     });
     press('too salty');
     await settled();
-    expect(mockEditKitchen).toHaveBeenCalledTimes(2);
+    expect(mockEditKitchen).toHaveBeenCalledTimes(1);
     expect(screen.getByText(/Add no more;/)).toBeTruthy();
   });
 

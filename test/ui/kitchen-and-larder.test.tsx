@@ -54,9 +54,21 @@ describe('an ingredient of one’s own', () => {
     type('What is it called?', 'Smoked curd');
     type('Energy (to check), kJ per 100 g', '2500');
     fireEvent.press(screen.getByLabelText('Keep it'));
+    // What it is raw must be chosen: nothing is harmless by saying nothing.
+    expect(screen.getByText('Choose one: it decides how hot it must get.')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('nothing that must be cooked'));
+    fireEvent.press(screen.getByLabelText('Keep it'));
     expect(screen.getByText('These figures make about 444 kJ: look again.')).toBeTruthy();
     expect(onKeep).not.toHaveBeenCalled();
     expect(screen.getByLabelText('Fat, g per 100 g').props.value).toBe('12');
+  });
+
+  it('like mince, it is minced meat until somebody says otherwise', () => {
+    const onKeep = open();
+    type('What is it called?', 'Farm mince');
+    fireEvent.press(screen.getByLabelText('like mince'));
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(onKeep.mock.calls[0][0]).toMatchObject({ release: 'mince', hazard: 'minced-meat' });
   });
 
   it('takes sodium where the packet gives that, and keeps a valid ingredient', () => {

@@ -39,6 +39,7 @@ jest.mock('@/data/heat', () => ({ useBoard: () => mockBoard }));
 jest.mock('@/data/run-time', () => ({ useRunTime: () => ({ now: mockAt, latest: mockAt }) }));
 jest.mock('@/data/use-wake-lock', () => ({ useWakeLock: () => undefined }));
 jest.mock('@/data/alarm', () => ({ askToNotify: () => undefined }));
+jest.mock('@/data/alarms-file', () => ({ useRunningAlarms: () => [], saveAlarms: () => undefined }));
 jest.mock('expo-router', () => ({ router: { navigate: jest.fn() } }));
 jest.mock('@/ui/parts/measured', () => ({
   Measured: ({ children }: { children: (width: number) => ReactElement }) => children(358),
@@ -269,14 +270,14 @@ describe('the bench clock', () => {
     later(30);
     press('Out of the fridge again');
     expect(batch().wrap.board?.stretches).toHaveLength(2);
-    press('Stop the bench clock');
-    expect(batch().wrap).toMatchObject({ board: null, earlierBoards: [{ taps: [{}, {}, {}] }] });
+    press('Stop the bench clock: they go into the heat');
+    expect(batch().wrap).toMatchObject({ board: null, earlierBoards: [{ taps: [{}, {}, {}], to: 'heat' }] });
   });
   it('says what the rule says when its hours are up, of what can spoil', () => {
     const out = changed(turkey, { do: 'startBoard', at: '2026-12-05T16:00:00Z' });
     later(125);
     openStation(BenchPanel, out);
-    expect(screen.getByText(/^Out of the fridge for 2\sh/)).toBeTruthy();
+    expect(screen.getByText(/^Out of the cold for 2\sh in all/)).toBeTruthy();
     screen.unmount();
     openStation(BenchPanel, changed(pumpkin, { do: 'startBoard', at: '2026-12-05T16:00:00Z' }));
     expect(screen.queryByText(/^Out of the fridge for/)).toBeNull();

@@ -1,6 +1,6 @@
 /** What a noted batch teaches its kitchen: each lesson with its reason, to be kept or not. Safety limits never learn. */
 import { paceOfBatch } from '../cooling/board-clock';
-import { type Lesson, riseFactor, saltAim, spoonfulFactor } from '../document/learned';
+import { type Lesson, riseFactor, saltAim } from '../document/learned';
 import { type Outcome } from '../document/note-schema';
 import { lastTaken } from '../document/taken';
 import { EDGES } from '../document/vocabulary/edges';
@@ -121,7 +121,7 @@ function salted({ accounts, outcomes, kitchen }: BatchNumbers, explained: readon
 }
 
 /** How far portions differ here, and what one weighs against the plan: of those that were weighed. */
-function portions({ batch, kitchen, portions: weighed }: BatchNumbers): Taught[] {
+function portions({ batch, portions: weighed }: BatchNumbers): Taught[] {
   if (weighed === null || weighed.count < ENOUGH) return [];
   const { meanG, spreadPercent, count } = weighed;
   const planned = batch.wrap.portionG;
@@ -131,8 +131,7 @@ function portions({ batch, kitchen, portions: weighed }: BatchNumbers): Taught[]
       what: 'spoonful',
       of: EVERYTHING,
       estimate: 1,
-      // The spoon was chosen by what is known of it by now.
-      x: (spoonfulFactor(kitchen) * meanG) / planned,
+      x: meanG / planned,
       because: `${count} weighed *${formatNumber(meanG, 1)} g* on average, where ${formatNumber(planned, 1)} g was planned.`,
     },
   ];

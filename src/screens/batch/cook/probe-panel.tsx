@@ -26,18 +26,21 @@ type Props = StationProps & {
 };
 
 export function ProbePanel(props: Props) {
-  const { batch, parcel, minute } = props;
   const [isOn, setOn] = useState(false);
+  if (isOn) return <InHand {...props} onAway={() => setOn(false)} />;
+  return (
+    <View style={{ alignItems: 'flex-start' }}>
+      <Press title="Use a thermometer" icon="thermometer" onPress={() => setOn(true)} />
+    </View>
+  );
+}
+
+/** Taken in hand, it is asked which; until then nothing is listened to. */
+function InHand(props: Props & { onAway: () => void }) {
+  const { batch, parcel, minute, onAway } = props;
+  const [pushed, setPushed] = useState<PushedIn | null>(null);
   const which = useThermometerChoice(batch.id);
   const { chosen } = which;
-  const [pushed, setPushed] = useState<PushedIn | null>(null);
-  if (!isOn) {
-    return (
-      <View style={{ alignItems: 'flex-start' }}>
-        <Press title="Use a thermometer" icon="thermometer" onPress={() => setOn(true)} />
-      </View>
-    );
-  }
   // Another parcel: it is pushed in anew.
   const here = pushed?.parcel === parcel ? pushed : null;
   const push = () => setPushed({ parcel, times: (here?.times ?? 0) + 1, minute: here?.minute ?? minute() });
@@ -45,18 +48,9 @@ export function ProbePanel(props: Props) {
     <View style={{ gap: 10 }}>
       {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
       {chosen === null ? (
-        <Press title="Put it away" onPress={() => setOn(false)} />
+        <Press title="Put it away" onPress={onAway} />
       ) : (
-        <Shown
-          {...props}
-          chosen={chosen}
-          pushed={here}
-          onPush={push}
-          onAway={() => {
-            setOn(false);
-            setPushed(null);
-          }}
-        />
+        <Shown {...props} chosen={chosen} pushed={here} onPush={push} />
       )}
     </View>
   );

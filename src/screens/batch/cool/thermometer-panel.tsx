@@ -25,23 +25,23 @@ const SOURCES: Record<NonNullable<ThermometerState['source']>, string> = {
 
 export function ThermometerPanel(props: Props) {
   const [isOn, setOn] = useState(false);
-  const which = useThermometerChoice(props.batch.id);
+  if (isOn) return <InHand {...props} onAway={() => setOn(false)} />;
+  return (
+    <View style={{ alignItems: 'flex-start' }}>
+      <Press title="Use a thermometer" icon="thermometer" onPress={() => setOn(true)} />
+    </View>
+  );
+}
+
+/** Taken in hand, it is asked which; until then nothing is listened to. */
+function InHand(props: Props & { onAway: () => void }) {
+  const { batch, onAway } = props;
+  const which = useThermometerChoice(batch.id);
   const { chosen } = which;
-  if (!isOn) {
-    return (
-      <View style={{ alignItems: 'flex-start' }}>
-        <Press title="Use a thermometer" icon="thermometer" onPress={() => setOn(true)} />
-      </View>
-    );
-  }
   return (
     <View style={{ gap: 10 }}>
-      {!isRehearsal(props.batch.id) && <WhichThermometer {...which} />}
-      {chosen === null ? (
-        <Press title="Put it away" onPress={() => setOn(false)} />
-      ) : (
-        <Shown {...props} chosen={chosen} onAway={() => setOn(false)} />
-      )}
+      {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
+      {chosen === null ? <Press title="Put it away" onPress={onAway} /> : <Shown {...props} chosen={chosen} />}
     </View>
   );
 }
