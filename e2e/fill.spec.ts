@@ -87,6 +87,8 @@ test('holding back a third, tasting, and the target that learns', async ({ page 
   await expect(page.getByText(/First 2\.7\sg salt .* hold back 1\.3\sg/)).toBeVisible();
   await page.getByRole('button', { name: 'wants more salt' }).click();
   await expect(page.getByText(/Tasted at 0\.95\s%: wants more salt\. Add 1(\.\d)?\sg salt/)).toBeVisible();
+  // Only on a tap; and what a tap has taught, undo takes back.
+  await page.getByRole('button', { name: 'Let the kitchen learn from it' }).click();
   await page.goto('/kitchen');
   const aim = page.getByRole('group', { name: 'Salt you aim for' });
   await expect(aim).toContainText(/House estimate 1\.10\s%; from 1 batch\./);
@@ -104,6 +106,9 @@ test('an ingredient of one’s own: checked, kept, used, and exported with the b
   await page.getByLabel('Carbohydrate, g per 100 g').fill('40');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText(/Not kept yet: Together 120\sg in 100\sg/)).toBeVisible();
+  // What it is raw is never guessed.
+  await expect(page.getByRole('alert').filter({ hasText: /^Choose one: it decides how hot/ })).toBeVisible();
+  await page.getByRole('radio', { name: 'nothing that must be cooked' }).click();
   await page.getByLabel('Fat, g per 100 g').fill('6');
   await page.getByLabel('Carbohydrate, g per 100 g').fill('14');
   await page.getByLabel('Salt, g per 100 g').fill('4,2');

@@ -36,7 +36,15 @@ test('from a filling too wet to three readings, and all of it is there after a r
   await record(page, '75');
   await expect(page.getByRole('heading', { name: 'Core: measure more' })).toBeVisible();
   await record(page, '66');
-  await expect(page.getByRole('heading', { name: 'Core: not hot enough' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Core: load 1 not hot enough' })).toBeVisible();
+  // What is measured in the same minute is of the same round: the lowest counts.
+  await record(page, '77');
+  await expect(page.getByRole('heading', { name: 'Core: load 1 not hot enough' })).toBeVisible();
+  await page.clock.setFixedTime(Date.now() + 15 * 60_000);
+  for (const celsius of ['77', '76,5', '79']) await record(page, celsius);
+  // The second tier of the day speaks for itself.
+  await expect(page.getByRole('heading', { name: 'Core: more to cook' })).toBeVisible();
+  await page.getByRole('radio', { name: 'Load 2' }).click();
   for (const celsius of ['77', '76,5', '79']) await record(page, celsius);
   await expect(page.getByRole('heading', { name: 'Core: measured hot enough' })).toBeVisible();
 

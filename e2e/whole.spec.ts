@@ -94,7 +94,7 @@ test('readings as a table; a proposal with another number; trends; what is done 
   await expect(async () => {
     const saved = page.waitForEvent('download');
     await readings.getByRole('button', { name: 'Readings to a table' }).click();
-    expect(readFileSync(await (await saved).path(), 'utf8')).toContain(',52.5\r\n');
+    expect(readFileSync(await (await saved).path(), 'utf8')).toContain(',52.5,,,typed\r\n');
   }).toPass();
 
   // Salty: the proposal is taken with another number, and says what that does.

@@ -91,7 +91,7 @@ test('“I have 700 g of this filling and 500 g flour”: to the last parcel clo
   }
   await expect(clock).toContainText('all closed');
   await expect(page.getByText('All closed. Cover them, and cook or freeze them.')).toBeVisible();
-  await page.getByRole('button', { name: 'Stop the bench clock' }).click();
+  await page.getByRole('button', { name: 'Stop the bench clock: they are in the fridge or freezer' }).click();
   await expect(page.getByRole('button', { name: /start the bench clock/ })).toBeVisible();
 });
 
@@ -105,9 +105,9 @@ test('raw filling out too long is said wherever the cook is, once, and stays sai
   await page.clock.fastForward(106 * 60_000);
   await expect(page.getByText(/15\smin until the filling has been out for 2\sh/)).toBeVisible();
   await page.clock.fastForward(16 * 60_000);
-  await expect(page.getByRole('alert').filter({ hasText: /out of the fridge for 2\sh in all/ })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: /out of the cold for 2\sh in all/ })).toBeVisible();
   await page.goto('/batch/demo-turkey-purses/wrap');
-  await expect(heading(page, /^Out of the fridge for 2\sh/)).toBeVisible();
+  await expect(heading(page, /^Out of the cold for 2\sh/)).toBeVisible();
   await page.getByRole('button', { name: 'Filling back into the fridge' }).click();
   await expect(page.getByRole('button', { name: 'Out of the fridge again' })).toBeVisible();
 });

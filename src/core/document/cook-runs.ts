@@ -64,3 +64,12 @@ export function nextRound(
 /** Readings of one load, whether they count or not. */
 export const readingsOfLoad = ({ readings }: Pick<Cook, 'readings'>, load: number): Cook['readings'] =>
   readings.filter((reading) => reading.load === load);
+
+/** A reading to be put in: of which parcel, where that is said; else of the next one of its round. */
+export type NewReading = Omit<Cook['readings'][number], 'parcel'> & { parcel?: number };
+
+/** Numbered as it is put in, and not before: two pages at once, or two taps, would give two parcels one number. */
+export function numbered(cook: Pick<Cook, 'readings'>, reading: NewReading): Cook['readings'][number] {
+  const others = readingsOfLoad(cook, reading.load).filter(({ round }) => round === reading.round);
+  return { ...reading, parcel: reading.parcel ?? Math.max(0, ...others.map(({ parcel }) => parcel)) + 1 };
+}

@@ -13,7 +13,7 @@ import { changeDough, changeForm } from './create';
 import { type OwnDough } from './own-dough-schema';
 import { type DoughId } from './vocabulary/doughs';
 import { type FormId } from './vocabulary/forms';
-import { type CookingPlanFields, startLoad, stopLoad } from './cook-runs';
+import { type CookingPlanFields, type NewReading, numbered, startLoad, stopLoad } from './cook-runs';
 import { moveOut, putAway, startBoard, stopBoard, takeOut } from './boards';
 import { type Stage } from './vocabulary/stages';
 
@@ -61,7 +61,7 @@ export type Operation =
   | { do: 'setIn' | 'stopLoad'; at: string }
   /** Which one, where it is put back into the heat; and how many, where that is said. */
   | { do: 'startLoad'; at: string; load?: number; parcels?: number | null }
-  | { do: 'addReading'; reading: Batch['cook']['readings'][number] }
+  | { do: 'addReading'; reading: NewReading }
   | { do: 'removeReading'; reading: Batch['cook']['readings'][number] }
   /** What work on it really took; the oldest are let go. */
   | { do: 'addTaken'; taken: Taken }
@@ -164,7 +164,10 @@ export function apply(batch: Batch, change: Operation): Batch {
     case 'stopLoad':
       return { ...batch, cook: stopLoad(batch.cook, change.at) };
     case 'addReading':
-      return { ...batch, cook: { ...batch.cook, readings: [...batch.cook.readings, change.reading] } };
+      return {
+        ...batch,
+        cook: { ...batch.cook, readings: [...batch.cook.readings, numbered(batch.cook, change.reading)] },
+      };
     case 'removeReading':
       return { ...batch, cook: { ...batch.cook, readings: without(batch.cook.readings, change.reading) } };
     case 'addTaken':

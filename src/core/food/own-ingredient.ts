@@ -48,8 +48,13 @@ export type PacketProblems = Partial<Record<keyof Packet, string>>;
 
 /** Checks figures for sense: no part below 0 or above 100, together at most 100, energy in keeping. */
 export function checkPacket(packet: Packet): PacketProblems {
+  const unsaid: PacketProblems =
+    packet.hazard === 'unknown' ? { hazard: 'Choose one: it decides how hot it must get.' } : {};
+  return { ...figuresOf(packet), ...unsaid };
+}
+
+function figuresOf(packet: Packet): PacketProblems {
   const problems: PacketProblems = {};
-  if (packet.hazard === 'unknown') problems.hazard = 'Choose one: it decides how hot it must get.';
   const parts = ['fat', 'carbohydrate', 'fibre', 'protein', 'salt'] as const;
   if (packet.name.trim() === '') problems.name = 'Needs a name.';
   for (const part of parts) {

@@ -40,7 +40,7 @@ export function MeasurePanel(props: StationProps) {
   const fitted = useCookFit(batch, kitchen);
   const at = (): string => (run === null ? now(batch.id) : latestIn(batch, now(batch.id), 'cook'));
   const add = (c: number, source: Source, when = at()) =>
-    edit({ do: 'addReading', reading: { round, c, at: when, load, parcel: done + 1, source } }, '', 'beside');
+    edit({ do: 'addReading', reading: { round, c, at: when, load, source } }, '', 'beside');
   const correction = correctionWords(kitchen);
   const lethal = lethalityWords(countedInHeat(batch, load), scale);
   return (
