@@ -2,7 +2,7 @@
  * A number with its unit. Takes `1½`, `1 1/2`, `0.5`, `1,5`; what is wrong is said beside it, and what was typed stays.
  * Every valid keystroke is an edit; the document's own value shows again when the field is left.
  */
-import { useId, useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { formatNumber, parseAmount } from '@/core/units/amount';
 import { Input } from '../elements';
@@ -40,9 +40,16 @@ export function AmountField(props: Props) {
     setTyped(text);
     if (problemWith(text, props) === null) answered(onChange(text.trim() === '' ? null : parseSigned(text, props)));
   };
+  // Two quick taps come before the first one is drawn: the second goes on from the first.
+  const latest = useRef(value);
+  useEffect(() => {
+    latest.current = value;
+  }, [value, refusal]);
   const nudge = (by: number) => {
     setTyped(null);
-    answered(onChange(Math.min(most, Math.max(least, Math.round(((value ?? 0) + by) * 100) / 100))));
+    const to = Math.min(most, Math.max(least, Math.round(((latest.current ?? 0) + by) * 100) / 100));
+    latest.current = to;
+    answered(onChange(to));
   };
   return (
     <View style={{ minWidth: 160, flexGrow: 1 }}>
