@@ -34,6 +34,44 @@ describe('npm run core', () => {
     expect(fromSources.status).toBe(0);
   });
 
+  it('safe: practice counts for nothing, every load for itself, a fall by its authority’s own figures', () => {
+    const reading = (minute: number, celsius: number, source = 'typed') => ({ minute, c: celsius, source });
+    const asked = {
+      pack: 'stuffed',
+      school: 'raw',
+      hazards: ['fish', 'minced-meat'],
+      exposures: [
+        { minute: 0, c: 57 },
+        { minute: 120, c: 21 },
+        { minute: 360, c: 5 },
+      ],
+      loads: [
+        { parcels: 3, readings: [reading(1, 75), reading(1.1, 74), reading(1.2, 76)] },
+        {
+          parcels: 3,
+          readings: [reading(1, 97, 'practice'), reading(1.1, 97, 'practice'), reading(1.2, 97, 'practice')],
+        },
+      ],
+    };
+    expect(core('safe', asked).json).toMatchObject({
+      cooling: { state: 'good', stages: [{ limitMinutes: 120, ok: true }, { ok: true }] },
+      core: {
+        state: 'watch',
+        limitC: 74,
+        loads: [
+          { state: 'good', lowestC: 74, enough: true },
+          { state: 'watch', lowestC: null, enough: false },
+        ],
+      },
+    });
+    const low = { ...asked, loads: [{ parcels: 1, readings: [reading(1, 58)] }, asked.loads[0]] };
+    expect(core('safe', low).json.core.state).toBe('fix');
+    expect(core('safe', { ...asked, pack: 'none' })).toMatchObject({
+      status: 1,
+      stderr: expect.stringContaining('pack'),
+    });
+  });
+
   it('causes, of a batch with outcomes', () => {
     const { batch } = core('batch', {
       title: 'Pie',

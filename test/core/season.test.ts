@@ -6,6 +6,7 @@ import { saltAim } from '@/core/document/learned';
 import { rightPercent } from '@/core/document/tastings';
 import { holdBack, tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
 import { lanternSupper } from '@/data/demo';
+import { uniform } from '@/core/heat/random';
 import { LINE, resolved } from './make-lines';
 
 const AT = '2026-12-05T15:00:00Z';
@@ -56,6 +57,37 @@ describe('a tasting', () => {
     const byHand = applyToKitchen(moved, { do: 'setKitchen', to: { saltTargetPercent: 1.3 } });
     expect(saltAim(byHand)).toBe(1.3);
     expect(byHand.learned).toEqual([]);
+  });
+});
+
+describe('two hundred cooks who like 1.4 %', () => {
+  const LIKED = 1.4;
+  /** Nobody tastes a smaller difference, percentage points; and nobody tastes the same twice. */
+  const [NOTICED, UNSURE] = [0.1, 0.06];
+
+  /** Salts to the aim, in whatever wrapper, tastes, and lets the kitchen learn: so many batches. */
+  function cooked(from: number, seed: number, batches: number): number {
+    const random = uniform(seed);
+    let kitchen = { ...DEFAULT_KITCHEN, saltTargetPercent: from };
+    for (let i = 0; i < batches; i++) {
+      // A wrapper without salt asks for more in the filling.
+      const more = random() < 0.3 ? 0.3 : 0;
+      const target = saltAim(kitchen) + more;
+      const off = target - more - LIKED + UNSURE * (random() + random() + random() - 1.5);
+      const verdict = off < -NOTICED ? 'under' : off > NOTICED ? 'over' : 'right';
+      const lesson = tastingLesson(tasting(verdict, target), target, kitchen);
+      kitchen = applyToKitchen(kitchen, { do: 'learn', lesson, batchId: `b${i}`, at: AT });
+    }
+    return saltAim(kitchen);
+  }
+
+  it.each([1.0, 1.1, 1.7, 1.9])('arrive near it from %d %%, and stay', (from) => {
+    const ends = Array.from({ length: 200 }, (_, seed) => [cooked(from, seed + 1, 15), cooked(from, seed + 1, 60)]);
+    const off = ends.map(([, late]) => Math.abs(late - LIKED)).sort((a, b) => a - b);
+    expect(off[100]).toBeLessThan(0.13);
+    expect(off[190]).toBeLessThan(0.2);
+    // Most of the way within fifteen batches.
+    for (const [soon] of ends) expect(Math.abs(soon - LIKED)).toBeLessThan(Math.max(0.2, 0.6 * Math.abs(from - LIKED)));
   });
 });
 

@@ -3,6 +3,7 @@ import { lasting } from '@/core/document/cooking';
 import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { apply, type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
+import { SALT_KIND_IDS } from '@/core/document/vocabulary/salt-kinds';
 import { lanternSupper } from '@/data/demo';
 import { heatVersion } from '@/data/heat-version';
 import { forecastHeat, propose } from '@/workers/forecasts';
@@ -37,6 +38,10 @@ describe('what heat depends on', () => {
     ];
     expect(new Set([now, ...others.map((b) => version(b))]).size).toBe(others.length + 1);
     expect(version(duck, { ...DEFAULT_KITCHEN, roomC: 30 })).not.toBe(now);
+    // A cup of another size, or a spoon of another salt, is another filling.
+    expect(version(duck, { ...DEFAULT_KITCHEN, cupMl: DEFAULT_KITCHEN.cupMl === 250 ? 240 : 250 })).not.toBe(now);
+    for (const saltKind of SALT_KIND_IDS.filter((id) => id !== DEFAULT_KITCHEN.saltKind))
+      expect(version(duck, { ...DEFAULT_KITCHEN, saltKind })).not.toBe(now);
     // The least-done of thirty is another than that of twelve.
     expect(version(changed(duck, { do: 'setBatch', to: { count: 30 } }))).not.toBe(now);
     expect(version(again(duck))).toBe(now);

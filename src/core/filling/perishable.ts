@@ -31,11 +31,20 @@ const TRACE = 0.08;
 /** So much sugar in 100 g binds the water (water activity below about 0.85 with fruit and nuts). */
 const PRESERVES_G = 35;
 
+/** Grain, rice and pulses that hold so much water were cooked, or soaked, before they came here; share of water. */
+const WET_GRAIN_WATER = 0.4;
+/** What the larder's own name says was heated before it came here. */
+const HEATED_BEFORE = /\b(cooked|tinned|roasted|boiled|stock|gravy|liquid|custard|made)\b/i;
+
+function isHeated({ ingredient: { name, family, composition }, line, preparation }: ResolvedLine): boolean {
+  if (STAGES[line.stage].isHot || preparation.cooked || HEATED_BEFORE.test(name)) return true;
+  return (family === 'starch' || family === 'pulse') && composition.water > WET_GRAIN_WATER;
+}
+
 const feeds = (l: ResolvedLine): boolean => {
   const { family, composition } = l.ingredient;
   if (family === 'dairy') return composition.water > MOIST_DAIRY_WATER;
-  const isHeated = STAGES[l.line.stage].isHot || l.preparation.cooked;
-  return isHeated && FEEDS.includes(family) && l.composition.water > 0;
+  return isHeated(l) && FEEDS.includes(family) && l.composition.water > 0;
 };
 
 /** @param isComplete every line is known: what is not known could be anything */
