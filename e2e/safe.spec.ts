@@ -166,6 +166,18 @@ test('mince of one’s own is mince: chosen for it, and never good without a rea
   await expect(page.getByText(/74\s°C in the middle/).first()).toBeVisible();
 });
 
+test('what the larder does not have is asked after: Enter takes nothing that is only spelled nearly so', async ({
+  page,
+}) => {
+  await page.goto(`${TURKEY}/fill`);
+  const add = page.getByRole('textbox', { name: 'Add what goes in' });
+  await add.fill('200 g oysters');
+  await add.press('Enter');
+  await expect(page.getByText(/The larder has no “oysters”\. Tap the one you mean/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Oyster/ })).toHaveCount(0);
+  await expect(add).toHaveValue('200 g oysters');
+});
+
 test('an alarm is shown through the service worker, and one file has all of them', async ({ browser }) => {
   test.slow();
   // Not told to save data: it keeps its service worker. A browser without a screen allows no notification: what is asked

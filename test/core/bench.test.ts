@@ -154,6 +154,12 @@ describe('the bench clock', () => {
     expect(boardEvents(seen(119), seen(121)).map((e) => e.id)).toEqual(['board-over']);
     // Nobody was looking: over is over.
     expect(boardEvents(null, seen(150)).map((e) => e.kind)).toEqual(['over']);
+    // Twice as long is the rule’s last word: thrown away, and said so, once.
+    expect(boardEvents(seen(239), seen(241))).toMatchObject([
+      { id: 'board-most', text: expect.stringMatching(/Throw it away\.$/) },
+    ]);
+    expect(boardEvents(seen(241), seen(300))).toEqual([]);
+    expect(boardEvents(null, seen(300)).map((e) => e.id)).toEqual(['board-most']);
     const away = board([], [[0, 60]]);
     expect(boardEvents(seen(110, away), seen(190, away))).toEqual([]);
   });

@@ -125,6 +125,17 @@ describe('two foods in a line', () => {
   ])('%s', (text, foods) => expect(foodsIn(text)).toEqual(foods));
 });
 
+describe('food that the larder does not have', () => {
+  it.each(['200 g oysters, raw', '200 g tripe', '200 g brains', '300 g hare', '2 eels'])(
+    'is never taken for what is spelled nearly so: %s',
+    (line) => expect(parseLine(line).ingredientId).toBeNull(),
+  );
+  it('and a slip of the pen still is what was meant', () => {
+    expect(parseLine('150 g leeek').ingredientId).toBe('leek');
+    expect(parseLine('200 g mushroms').ingredientId).toBe('mushroom');
+  });
+});
+
 describe('what is not filling', () => {
   it.each([
     '1 egg, to glaze',

@@ -210,6 +210,29 @@ describe('a simulated kitchen', () => {
   });
 });
 
+describe('a load that is out', () => {
+  it('and was not measured in time is called so, whatever the plan was', () => {
+    const [base] = MEATS;
+    const batch = lived(base, [{ parcels: base.count, isOut: true, readings: [] }]);
+    const core = (b: Batch) => judgement(b, DEFAULT_KITCHEN, heatOf(plain(b), DEFAULT_KITCHEN)).checks.core;
+    expect(core(batch)).toMatchObject({ state: 'watch', headline: 'Core: not measured' });
+    const late = apply(batch, {
+      do: 'addReading',
+      reading: { round: 1, c: 80, at: later(200 + 105 + 60), load: 1, source: TYPED },
+    });
+    expect(core(late)).toMatchObject({ state: 'watch', headline: 'Core: not measured' });
+    expect(core(late).sentence).toContain('more than 15 minutes after this load came out');
+  });
+
+  it('readings put in at once are of so many parcels', () => {
+    const readings = [1, 2, 3].reduce(
+      (b) => apply(b, { do: 'addReading', reading: { round: 1, c: 80, at: AT, load: 1, source: TYPED } }),
+      plain(MEATS[0]),
+    ).cook.readings;
+    expect(readings.map(({ parcel }) => parcel)).toEqual([1, 2, 3]);
+  });
+});
+
 describe('cooling', () => {
   it('does not depend on the order of lines, nor on the scale it is shown in', () => {
     for (const base of lanternSupper(AT)) {

@@ -59,7 +59,7 @@ function cooling(batch: Batch, kitchen: Kitchen, heat: HeatForecast | null, now:
 
 function board({ wrap, count }: Batch, kitchen: Kitchen, now: string, beforeMinutes: number): Alarm[] {
   if (wrap.board === null) return [];
-  const { leftMinutes, isOut, limitMinutes } = boardClock(wrap.board, {
+  const { leftMinutes, isOut, limitMinutes, mostMinutes } = boardClock(wrap.board, {
     now,
     count,
     roomC: kitchen.roomC,
@@ -73,6 +73,11 @@ function board({ wrap, count }: Batch, kitchen: Kitchen, now: string, beforeMinu
       id: 'board-over',
       at: later(now, leftMinutes),
       text: `out of the cold for ${limitMinutes / 60} h in all. Cook what is closed, and do not keep the rest.`,
+    },
+    {
+      id: 'board-most',
+      at: later(now, leftMinutes + mostMinutes - limitMinutes),
+      text: `out of the cold for ${mostMinutes / 60} h in all. Throw it away.`,
     },
   ];
 }

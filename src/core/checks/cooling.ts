@@ -1,10 +1,11 @@
 /** Cooling: cold enough to wrap, soon enough to be safe. */
 import { coolingClock } from '../cooling/clock';
 import { type CoolingForecast } from '../cooling/forecast';
-import { wordsOfRule } from '../cooling/rule-words';
+import { WARM_RULE_ID, warmRange, wordsOfRule } from '../cooling/rule-words';
 import { isThrownAway, unanswered } from '../document/runs';
 import { type CoolingStage, type SafetyState, warmMinutes, warmState } from '../safety/cooled';
 import { SHALLOW_MM } from '../safety/packs';
+import { DANGER } from '../safety/exposure';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type CheckState, HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
@@ -42,7 +43,7 @@ function judge(accounts: Accounts): Judgement {
 /** A limit that was missed stays missed until it is said what was done; what was thrown away is not cooled. */
 function missedOf({ batch, kitchen }: Accounts): Judgement | null {
   const { cool } = batch;
-  const base = { ...COMMON, state: 'fix' as const, cautions: [COLD_CAUTION] };
+  const base = { ...COMMON, state: 'fix' as const, cautions: [coldCaution(kitchen)] };
   if (isThrownAway(cool))
     return {
       ...base,
@@ -85,7 +86,7 @@ function ofPlan(accounts: Accounts): Judgement {
       headline: 'Cooling: not known',
       sentence: `How it cools could not be worked out (${problem}). The rules hold all the same: ${rules.map((rule) => wordsOfRule(rule.id, kitchen.temperature)).join('; ')}.`,
       figure: '?',
-      cautions: [COLD_CAUTION],
+      cautions: [coldCaution(kitchen)],
     };
   }
   if (!heat) {
@@ -121,7 +122,7 @@ function ofPlan(accounts: Accounts): Judgement {
   const judged = {
     ...COMMON,
     why: accounts.isTrial ? [] : reasons(forecast, warm, accounts),
-    cautions: [COLD_CAUTION],
+    cautions: [coldCaution(kitchen)],
   };
   if (forecast.startC <= forecast.airC) {
     return {
@@ -186,7 +187,7 @@ function runningOf(
       state: 'fix',
       headline: 'Cooling: limit missed',
       sentence:
-        missed.belowC === null && missed.rule === 'warm-4h'
+        missed.rule === WARM_RULE_ID
           ? missed.advice
           : `*${formatMinutes(-missed.inMinutes)}* past the limit: ${words(missed.rule, missed.limitMinutes)}. ${missed.advice}`,
       figure: 'late',
@@ -204,8 +205,8 @@ function runningOf(
   return null;
 }
 
-const COLD_CAUTION =
-  'Bacteria grow fastest between 5 and 60 °C. If a limit is missed, the authority says to throw the food away. Local codes come first.';
+const coldCaution = ({ temperature }: Accounts['kitchen']): string =>
+  `Bacteria grow fastest between ${formatTemperature(DANGER.fromC, temperature)} and ${formatTemperature(DANGER.toC, temperature)}. If a limit is missed, the authority says to throw the food away. Local codes come first.`;
 
 const worse = (a: CheckState, b: SafetyState): CheckState =>
   a === 'fix' || b === 'fix' ? 'fix' : a === 'watch' || b === 'watch' ? 'watch' : 'good';
@@ -235,7 +236,7 @@ const ruleOf = ({ rule, limitMinutes }: CoolingStage, scale: 'C' | 'F'): string 
 function ruleText(stage: CoolingStage, { minutes, depthMm }: CoolingForecast, scale: 'C' | 'F'): string {
   const { end, usedMinutes, limitMinutes } = stage;
   if (end === 'heated' && usedMinutes !== null)
-    return `wrapped then, it is in the heat again after ${formatMinutes(usedMinutes)} of the ${formatMinutes(limitMinutes)} that the rule gives (${ruleOf(stage, scale)})`;
+    return `wrapped then, it goes into the heat with ${formatMinutes(usedMinutes)} of the rule’s ${formatMinutes(limitMinutes)} used (${ruleOf(stage, scale)})`;
   if (end === 'deep')
     return `in the fridge in time, but ${Math.round(depthMm)} mm deep: the rule (${ruleOf(stage, scale)}) asks for shallow containers, at most ${SHALLOW_MM - 1} mm`;
   const here =
@@ -287,7 +288,7 @@ function reasons(forecast: CoolingForecast, warm: number, { kitchen, pack, peris
       source: pack.authority,
     })),
     {
-      text: 'Between 57 and 21 °C in the warmest place, whatever the rule: more than 2 h is Watch, more than 4 h is Fix',
+      text: `Between ${warmRange(kitchen.temperature)} in the warmest place, whatever the rule: more than 2 h is Watch, more than 4 h is Fix`,
       figure: formatMinutes(warm),
       source: HOUSE,
     },

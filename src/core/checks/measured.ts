@@ -15,7 +15,8 @@ export function measured(accounts: Accounts, forecast: CoreForecast | null): Sai
   const { kitchen, limit, verdict, heat, problem } = accounts;
   const scale = kitchen.temperature;
   const seen = verdict.loads.filter(({ lowestC }) => lowestC !== null);
-  if (seen.length === 0 || limit.kind !== 'safety') return null;
+  if (limit.kind !== 'safety') return null;
+  if (seen.length === 0) return unmeasured(accounts);
   const lowestOf = ({ lowestC }: LoadVerdict): string => formatTemperature(lowestC ?? 0, scale);
   const needed = `${written(limit.at, scale)} needed`;
   const lowest = seen.reduce((low, load) => ((load.lowestC ?? 0) < (low.lowestC ?? 0) ? load : low));
@@ -77,6 +78,24 @@ export function measured(accounts: Accounts, forecast: CoreForecast | null): Sai
     state: 'watch',
     headline: 'Core: more to cook',
     sentence: `${done.length === 1 ? `Load ${done[0]} is` : `Loads ${done.join(', ')} are`} measured hot enough (*${lowestOf(lowest)}*); ${verdict.toCome} more to cook. Each load is measured.`,
+  };
+}
+
+/** Taken out of the heat, and no reading of it counts: no plan says any more what it is. */
+function unmeasured({ verdict, limit, kitchen, cooked }: Accounts): Said | null {
+  const out = verdict.loads.find(({ isOut }) => isOut);
+  if (out === undefined) return null;
+  const { left = [] } = cooked.find(({ load }) => load === out.load) ?? {};
+  const last = left[left.length - 1];
+  const which = verdict.loads.length === 1 && verdict.toCome === 0 ? 'It' : `Load ${out.load}`;
+  return {
+    state: 'watch',
+    headline: which === 'It' ? 'Core: not measured' : `Core: load ${out.load} not measured`,
+    sentence: `${which} came out and no reading of it counts${last === undefined ? '' : ` (${last.why.replace(/\.$/, '')})`}: ${written(limit.at, kitchen.temperature)} needed. ${nextWords(out, limit, kitchen.temperature)} If it has cooled, back into the heat first.`,
+    value: null,
+    unit: '°C',
+    band: [limit.c, null],
+    figure: 'not measured',
   };
 }
 

@@ -1,7 +1,7 @@
 /** How long it stands out in all: cooling, the board and waiting are one time. Where that is too long, Cooling says so. */
-import { STANDING } from '../safety/exposure';
+import { DANGER, STANDING } from '../safety/exposure';
 import { type Exposure } from '../cooling/exposure-of';
-import { formatMinutes } from '../units/format';
+import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type Judgement, type Reason } from './check';
 
@@ -9,9 +9,9 @@ import { type Judgement, type Reason } from './check';
 const WORTH_SAYING = 1;
 
 /** The judgement of the plan, and beside it the sum; the graver of the two speaks. */
-export function standingOut({ exposure, isTrial }: Accounts, judged: Judgement): Judgement {
+export function standingOut({ exposure, isTrial, kitchen }: Accounts, judged: Judgement): Judgement {
   if (!exposure.counts || judged.pending || exposure.minutes < WORTH_SAYING) return judged;
-  const why = isTrial ? judged.why : [...judged.why, ...reasons(exposure)];
+  const why = isTrial ? judged.why : [...judged.why, ...reasons(exposure, kitchen.temperature)];
   if (exposure.state === 'good' || judged.state === 'fix') {
     const parts = exposure.parts > 1 ? ` Wrap it in ${exposure.parts} parts, the rest in the fridge meanwhile.` : '';
     return { ...judged, why, sentence: `${judged.sentence}${judged.state === 'fix' ? '' : parts}` };
@@ -42,10 +42,10 @@ function partsOf({ coolingMinutes, boardMinutes, waitingMinutes }: Exposure): st
     .join(', ');
 }
 
-function reasons(exposure: Exposure): Reason[] {
+function reasons(exposure: Exposure, scale: 'C' | 'F'): Reason[] {
   return [
     {
-      text: `Out of the cold and below 60 °C in all${exposure.isForecast ? ', as planned' : ''}: ${partsOf(exposure)}`,
+      text: `Out of the cold and below ${formatTemperature(DANGER.toC, scale)} in all${exposure.isForecast ? ', as planned' : ''}: ${partsOf(exposure)}`,
       figure: formatMinutes(exposure.minutes),
       source: STANDING.authority,
     },

@@ -29,6 +29,9 @@ export interface BoardClock {
   limitMinutes: number;
   /** Minutes until the rule's hours are up, if it stays out; below 0 since then. */
   leftMinutes: number;
+  /** The rule's last word: out for so long, it is thrown away. */
+  mostMinutes: number;
+  isTooLong: boolean;
   /** It will not be done by then: so many parts of the filling out of the fridge at a time; 1 where all may stand out. */
   parts: number;
 }
@@ -83,7 +86,7 @@ export function boardClock(
   const toGoMinutes = left === 0 ? 0 : Math.max(0, left * pace - sinceTap) / 60;
   const outMinutes = outMinutesAt(board, now);
   const inAllMinutes = beforeMinutes + outMinutes;
-  const { limitMinutes } = standingIn(roomC);
+  const { limitMinutes, mostMinutes } = standingIn(roomC);
   return {
     closed,
     left,
@@ -95,6 +98,8 @@ export function boardClock(
     isOut: board.stretches.some((s) => s.inAt === null),
     limitMinutes,
     leftMinutes: limitMinutes - inAllMinutes,
+    mostMinutes,
+    isTooLong: inAllMinutes > mostMinutes,
     parts:
       inAllMinutes + toGoMinutes <= limitMinutes ? 1 : partsFor(toGoMinutes, Math.max(1, limitMinutes - inAllMinutes)),
   };
@@ -130,7 +135,15 @@ export interface BoardEvent {
 export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEvent[] {
   if (!now.isOut) return [];
   const hours = `${now.limitMinutes / 60} h`;
-  if (now.leftMinutes <= 0 && (before === null || before.leftMinutes > 0))
+  if (now.isTooLong && before?.isTooLong !== true)
+    return [
+      {
+        id: 'board-most',
+        kind: 'over',
+        text: `the filling has been out of the cold for more than ${now.mostMinutes / 60} h in all. Throw it away.`,
+      },
+    ];
+  if (!now.isTooLong && now.leftMinutes <= 0 && (before === null || before.leftMinutes > 0))
     return [
       {
         id: 'board-over',

@@ -7,7 +7,7 @@ import { SHALLOW_MM } from '../safety/packs';
 import { isAtMost } from '../safety/threshold';
 import { type CoolingForecast, type Deadline } from './forecast';
 import { disagrees } from './learned';
-import { ruleById } from './rule-words';
+import { ruleById, WARM_RULE_ID } from './rule-words';
 
 /**
  * How a deadline stands. Kept: a reading was cold enough by then, or it was in the cold as the rule asks. Over: it has passed,
@@ -51,11 +51,11 @@ const HOLDS_K = 0.5;
 
 /** What holds whatever the pack. */
 const WARM_RULE = {
-  rule: 'warm-4h',
+  rule: WARM_RULE_ID,
   limitMinutes: WARM_MINUTES.fix,
   belowC: null,
   authority: 'FDA Food Code 3-501.19, time as a public health control',
-  advice: 'The warmest place has been between 57 and 21 °C for more than four hours: throw it away.',
+  advice: 'It was neither hot nor cold for more than four hours: throw it away.',
   canReheat: false,
 } as const;
 

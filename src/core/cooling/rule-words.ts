@@ -1,5 +1,6 @@
 /** Rules in words, in the kitchen's scale: each figure as its authority writes it there. */
 import { type CoolingRule, RULE_PACKS } from '../safety/packs';
+import { WARM_MINUTES } from '../safety/cooled';
 import { written } from '../safety/threshold';
 import { formatMinutes } from '../units/format';
 
@@ -20,8 +21,14 @@ const RULES = new Map(
 /** A rule by its id, with its authority; null where no pack has it. */
 export const ruleById = (id: string) => RULES.get(id) ?? null;
 
+/** What holds whatever the pack. */
+export const WARM_RULE_ID = 'warm-4h';
+/** In the scale of whoever reads it: 57 and 21 °C are 135 and 70 °F. */
+export const warmRange = (scale: 'C' | 'F'): string => (scale === 'C' ? '57 and 21 °C' : '135 and 70 °F');
+
 /** The same in words. */
 export function wordsOfRule(id: string, scale: 'C' | 'F', limitMinutes?: number): string {
   const known = ruleById(id);
-  return known === null ? id : ruleWords(known.rule, scale, limitMinutes);
+  if (known !== null) return ruleWords(known.rule, scale, limitMinutes);
+  return id === WARM_RULE_ID ? `never more than ${formatMinutes(WARM_MINUTES.fix)} between ${warmRange(scale)}` : id;
 }

@@ -197,7 +197,7 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
               ? { depthMm: cool.depthMm / 2 }
               : {}),
           },
-          hands: 'the rest stays above 60 °C until then',
+          hands: 'the rest stays hot until then',
         }
       : null,
   ];

@@ -9,7 +9,7 @@ import { findIngredient, isFoodWord, namesWithin, searchIngredients } from '../f
 import { aliasesOf } from '../food/names';
 import { normaliseName, singular } from '../food/singular';
 import { kindNamed } from './kinds';
-import { CHANGING, COOKED_WORDS, DESCRIBING, PARTS } from './words';
+import { CHANGING, COOKED_WORDS, DESCRIBING, OTHER_FOODS, PARTS } from './words';
 
 /** No name has more words than this; what is longer is read no further. */
 const MOST_WORDS = 12;
@@ -23,6 +23,9 @@ export interface Match {
   /** Words of the name that were only describing. */
   describing: string[];
 }
+
+/** Words that are no slip of the pen for another one: the larder's own, and foods that it does not have. */
+const isWord = (word: string): boolean => isFoodWord(word) || OTHER_FOODS.has(word);
 
 const NONE: Match = { ingredient: null, describing: [] };
 
@@ -56,7 +59,7 @@ export function matchIngredient(name: string, own: readonly OwnIngredient[], not
   const best = bestName(words, own);
   if (best) return best;
   const telling = words.filter((word) => !DESCRIBING.has(word));
-  if (telling.length === 0 || telling.length > MOST_SPELLED || telling.some(isFoodWord)) {
+  if (telling.length === 0 || telling.length > MOST_SPELLED || telling.some(isWord)) {
     return { ingredient: null, describing: words.filter((word) => DESCRIBING.has(word)) };
   }
   const [nearest] = searchIngredients(telling.join(' '), 1, NEAR_ENOUGH, own);

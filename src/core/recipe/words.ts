@@ -40,4 +40,11 @@ export const CHANGING = setOf(`
 export const COOKED_WORDS = setOf(
   'cooked leftover roast roasted rotisserie poached boiled braised pulled stewed confit barbecued slow-cooked steamed grilled flaked',
 );
+/** Food that the larder does not have, in the singular: asked after, and never taken for a name that is spelled nearly so. */
+export const OTHER_FOODS = setOf(`
+  oyster whelk snail winkle limpet abalone conch cuttlefish urchin eel lamprey shark skate sprat whitebait frog turtle
+  hare pigeon squab quail partridge grouse guinea ostrich emu goat kid mutton boar elk moose reindeer kangaroo horse bear
+  tripe brain sweetbread tongue trotter cheek oxtail spleen lung marrow gizzard head caul rind testicle udder
+  insect cricket locust mealworm
+`);
 export const MINCED_WORDS = setOf('mince minced ground');

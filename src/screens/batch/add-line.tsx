@@ -64,8 +64,12 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
   const submit = async () => {
     try {
       const by = reading ?? (await loadReading());
-      const [first] = foundBy(by, text, own);
-      if (first) add(first, by);
+      // Enter takes what was named. What is only near is chosen by a tap: an oyster is no oyster mushroom.
+      const { ingredientId, name: named } = by.parseLine(text, undefined, own);
+      const meant = foundBy(by, text, own).find(({ id }) => id === ingredientId);
+      if (meant) add(meant, by);
+      else if (named !== null)
+        setMissing(`The larder has no “${named}”. Tap the one you mean, or add your own in the Larder.`);
     } catch (error) {
       setMissing(couldNotLoad(error));
     }

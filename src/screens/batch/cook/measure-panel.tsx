@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords } from '@/core/cooking/ice-check';
 import { countedInHeat } from '@/core/cooking/load-evidence';
-import { loadAtHand, loadsOf, nextRound, readingsOfLoad } from '@/core/document/cook-runs';
+import { loadAtHand, loadsOf, nextRound } from '@/core/document/cook-runs';
 import { lethalityWords } from '@/core/checks/lethality-words';
 import { LIMITS } from '@/core/document/limits';
 import { probeWords } from '@/core/checks/probe-words';
@@ -34,8 +34,8 @@ export function MeasurePanel(props: StationProps) {
   const judged = verdict.loads.find((l) => l.load === load) ?? null;
   const needed = judged?.needed ?? Math.max(1, Math.min(3, loads?.atOnce ?? batch.count));
   const round = nextRound(cook.readings, load, judged?.outcome ?? 'none');
-  const ofLoad = readingsOfLoad(cook, load);
-  const done = ofLoad.filter((r) => r.round === round).length;
+  // What does not count is measured again.
+  const done = judged?.outcome === 'incomplete' ? judged.count : 0;
   const scale = kitchen.temperature;
   const fitted = useCookFit(batch, kitchen);
   const at = (): string => (run === null ? now(batch.id) : latestIn(batch, now(batch.id), 'cook'));

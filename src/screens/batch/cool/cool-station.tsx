@@ -1,7 +1,9 @@
 /** Cool: how long it takes here, what would be quicker, when the deadline is, and how it is really going. */
 import { View } from 'react-native';
 import { RISE_THAT_MATTERS } from '@/core/cooling/fridge';
+import { DANGER } from '@/core/safety/exposure';
 import { formatNumber } from '@/core/units/amount';
+import { formatTemperature } from '@/core/units/format';
 import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -28,7 +30,8 @@ export function CoolStation(props: StationProps) {
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
           So much hot food warms your fridge by about {formatNumber(forecast.fridgeRiseK, 0)} °C for a while, and all
-          that is in it (house estimate). Let it fall below 60 °C on the counter first, or use ice.
+          that is in it (house estimate). Let it fall below {formatTemperature(DANGER.toC, props.kitchen.temperature)}{' '}
+          on the counter first, or use ice.
         </Small>
       )}
       <ReadingsPanel {...props} forecast={forecast} />

@@ -43,7 +43,7 @@ export function MissedBefore({ rule, ...props }: StationProps & { rule: string }
     <Missed
       {...props}
       rule={rule}
-      advice={known?.rule.missed ?? 'The warmest place was between 57 and 21 °C for too long: throw it away.'}
+      advice={known?.rule.missed ?? 'It was neither hot nor cold for more than four hours: throw it away.'}
       authority={known?.authority ?? 'FDA Food Code'}
       canReheat={known?.rule.canReheat ?? false}
       when=""
@@ -53,7 +53,7 @@ export function MissedBefore({ rule, ...props }: StationProps & { rule: string }
 
 function Missed({ batch, kitchen, edit, rule, advice, authority, canReheat, when }: Props) {
   const p = usePalette();
-  const name = ruleById(rule) === null ? '' : `: ${wordsOfRule(rule, kitchen.temperature)}`;
+  const name = `: ${wordsOfRule(rule, kitchen.temperature)}`;
   const answer = (did: MissedAnswer) => {
     const at = now(batch.id);
     const said = { do: 'answerMissed' as const, missed: { rule, did, at } };

@@ -7,7 +7,8 @@ import { byDepth } from '@/core/cooling/vessels';
 import { type Batch } from '@/core/document/schema';
 import { USUAL_VESSELS, VESSELS } from '@/core/document/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
-import { formatGrams } from '@/core/units/format';
+import { DANGER } from '@/core/safety/exposure';
+import { formatGrams, formatTemperature } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
@@ -116,8 +117,8 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
       />
       {cool.share < 1 && (
         <Small>
-          Keep the rest above 60 °C, or chill it at once; take raw halves from the fridge a few at a time while you
-          wrap.
+          Keep the rest above {formatTemperature(DANGER.toC, kitchen.temperature)}, or chill it at once; take raw halves
+          from the fridge a few at a time while you wrap.
         </Small>
       )}
     </View>

@@ -157,8 +157,10 @@ function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {
   if (!isRisky || clock.leftMinutes > 0) return null;
   return (
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 6, backgroundColor: p.fixBand }}>
-      <Heading level={2}>Out of the cold for {formatMinutes(clock.limitMinutes)} in all</Heading>
-      <Body>Cook what is closed now, and do not keep the rest.</Body>
+      <Heading level={2}>
+        Out of the cold for {formatMinutes(clock.isTooLong ? clock.mostMinutes : clock.limitMinutes)} in all
+      </Heading>
+      <Body>{clock.isTooLong ? 'Throw it away.' : 'Cook what is closed now, and do not keep the rest.'}</Body>
       <Small style={{ color: p.ink }}>{STANDING.authority}; local codes come first.</Small>
     </View>
   );
