@@ -238,6 +238,21 @@ describe('what readings teach of an appliance', () => {
     expect(Math.abs(until - (minutesUntilDone(truth, target) ?? 0))).toBeLessThan(1.5);
   });
 
+  it('what was far too cold long after it should have been there is not there now', () => {
+    const { plan, target } = targets(duck);
+    const late = 3 * (minutesUntilDone(plan, target) ?? 0);
+    expect(
+      fitCook(
+        measured(duck, [
+          [late, 50],
+          [late, 75],
+          [late, 76],
+        ]),
+        DEFAULT_KITCHEN,
+      )?.moreMinutes ?? 99,
+    ).toBeGreaterThan(2);
+  });
+
   it('a heat that never takes it there gives no number of minutes', () => {
     const cool = apply(duck, {
       do: 'setCook',

@@ -106,6 +106,8 @@ export interface Judgement {
   pending: boolean;
   /** There is nothing in it yet that could be judged. */
   isEmpty: boolean;
+  /** It has happened: no other plan mends it, and none is proposed. */
+  isPast?: boolean;
 }
 
 /** What holds of a judgement as long as nothing else is said. */

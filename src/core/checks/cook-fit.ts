@@ -53,6 +53,9 @@ export function fitCook(batch: Batch, kitchen: Kitchen): CookFit | null {
   if (fit === null || own === null) return null;
   const before = heatOf(medium, batch.cook, kitchen);
   const until = minutesAs(plan, target, own);
+  // A curve that is taken for likelier than its one reading may be there by the clock already: what was measured is not.
+  const as = minutesAs(plan, { at: 'centre', c: lowest.c }, own);
+  const fromLowest = (there: number): number => Math.max(0, there - lowest.minute, as === null ? 0 : there - as);
   return {
     applianceId: appliance.id,
     medium,
@@ -62,7 +65,7 @@ export function fitCook(batch: Batch, kitchen: Kitchen): CookFit | null {
     readings: fit.readings,
     minutes: minutesAs(plan, target, fit),
     assumedMinutes: minutesUntilDone(plan, target),
-    moreMinutes: until === null ? null : Math.max(0, until + o.limit.holdMinutes - lowest.minute),
+    moreMinutes: until === null ? null : fromLowest(until) + o.limit.holdMinutes,
   };
 }
 

@@ -43,7 +43,7 @@ function judge(accounts: Accounts): Judgement {
 /** A limit that was missed stays missed until it is said what was done; what was thrown away is not cooled. */
 function missedOf({ batch, kitchen }: Accounts): Judgement | null {
   const { cool } = batch;
-  const base = { ...COMMON, state: 'fix' as const, cautions: [coldCaution(kitchen)] };
+  const base = { ...COMMON, state: 'fix' as const, isPast: true, cautions: [coldCaution(kitchen)] };
   if (isThrownAway(cool))
     return {
       ...base,
@@ -177,7 +177,7 @@ function ofPlan(accounts: Accounts): Judgement {
 function runningOf(
   { batch, kitchen, now }: Accounts,
   forecast: CoolingForecast,
-): Pick<Judgement, 'state' | 'headline' | 'sentence' | 'figure' | 'value'> | null {
+): Pick<Judgement, 'state' | 'headline' | 'sentence' | 'figure' | 'value' | 'isPast'> | null {
   const clock = now === null ? null : coolingClock(batch, forecast, now);
   if (clock === null) return null;
   const [missed] = clock.missed;
@@ -185,6 +185,7 @@ function runningOf(
   if (missed)
     return {
       state: 'fix',
+      isPast: true,
       headline: 'Cooling: limit missed',
       sentence:
         missed.rule === WARM_RULE_ID

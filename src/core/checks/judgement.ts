@@ -130,7 +130,10 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
   const { batch, lines, ledger, salt, fat, fit, takes } = accounts;
   const { wrap } = batch;
   const checks = Object.fromEntries(
-    CHECK_IDS.map((id): [CheckId, Check] => [id, { ...judged[id], fixes: proposed[id] }]),
+    CHECK_IDS.map((id): [CheckId, Check] => [
+      id,
+      { ...judged[id], fixes: judged[id].isPast === true ? [] : proposed[id] },
+    ]),
   ) as Record<CheckId, Check>;
   return {
     checks,

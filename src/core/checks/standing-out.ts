@@ -22,6 +22,7 @@ export function standingOut({ exposure, isTrial, kitchen }: Accounts, judged: Ju
     ...judged,
     why,
     state: exposure.state,
+    isPast: isFix && !exposure.isForecast,
     headline: isFix ? 'Cooling: out for too long' : 'Cooling: out for long',
     sentence: isFix
       ? `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}): ${formatMinutes(exposure.mostMinutes)} is the most. ${exposure.isForecast ? 'Plan it otherwise.' : 'Throw it away.'}`

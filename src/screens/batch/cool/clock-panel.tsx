@@ -20,7 +20,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 import { MissedBefore, MissedOnClock } from './missed';
-import { clockTime } from './words';
+import { clockTime } from '../../clock-time';
 
 type Props = StationProps & { forecast: CoolingForecast };
 

@@ -5,7 +5,7 @@ import { useRunTime } from '@/data/run-time';
 import { Curve, CurveRoom } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
-import { clockTime } from './words';
+import { clockTime } from '../../clock-time';
 
 /** The curve is shown so far beyond wrap-ready, and not longer than this, min. */
 const LONGEST_SHOWN = 8 * 60;

@@ -18,7 +18,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { ThermometerPanel } from './thermometer-panel';
-import { clockTime } from './words';
+import { clockTime } from '../../clock-time';
 
 type Props = StationProps & { forecast: CoolingForecast };
 

@@ -15,13 +15,16 @@ export function WaysList({ batch, forecast, edit, undoStep, touch }: StationProp
   const p = usePalette();
   const onTouch = touch.set;
   const { now, latest } = useRunTime(batch, 20_000);
-  const elapsed = coolingClock(batch, forecast, now, latest)?.elapsed ?? 0;
+  const clock = coolingClock(batch, forecast, now, latest);
+  const elapsed = clock?.elapsed ?? 0;
   const take = async (way: CoolingAlternative) => {
     onTouch(null);
     const outcome = await edit(way.change);
     if (outcome.ok)
       say({ text: `${way.label}.`, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
   };
+  // What has missed its limit is not cooled any better: its answer comes first.
+  if (clock !== null && clock.missed.length > 0) return null;
   return (
     <View>
       <Heading level={3}>

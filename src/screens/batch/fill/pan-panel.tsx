@@ -15,6 +15,7 @@ import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
+import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
 
 type Water = Batch['water'];
@@ -125,8 +126,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
       {weighIns.map((w, i) => (
         <View key={w.at + String(i)} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Small style={{ flex: 1 }}>
-            {new Date(w.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}:{' '}
-            <Strong style={{ fontSize: 15 }}>{formatGrams(w.grams)}</Strong>
+            {clockTime(w.at)}: <Strong style={{ fontSize: 15 }}>{formatGrams(w.grams)}</Strong>
             {panG === null ? '' : `, ${formatGrams(Math.max(0, expected - w.grams))} boiled off`}
             {i === weighIns.length - 1 ? '; this one counts' : ''}
           </Small>

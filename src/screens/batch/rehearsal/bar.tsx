@@ -12,13 +12,11 @@ import { useNow } from '@/data/use-now';
 import { Choices, Press } from '@/ui/parts/press';
 import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { clockTime } from '../../clock-time';
 import { useClock } from './use-clock';
 
 const SPEEDS = ['0', '1', '10', '60'] as const;
 const WORDS: Record<(typeof SPEEDS)[number], string> = { 0: 'stop', 1: '1×', 10: '10×', 60: '60×' };
-
-export const timeOf = (iso: string): string =>
-  new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false });
 
 export function RehearsalBar({ id }: { id: string }) {
   const { data } = useRehearsal(id);
@@ -64,7 +62,7 @@ function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
           <Coming rehearsal={rehearsal} now={shown} />
         </View>
         <Strong role="timer" aria-label="The rehearsal’s clock" style={{ fontSize: 28, lineHeight: 34 }}>
-          {timeOf(shown)}
+          {clockTime(shown)}
         </Strong>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
@@ -94,9 +92,9 @@ function Coming({ rehearsal, now }: { rehearsal: Rehearsal; now: string }) {
   const isHeard = data !== undefined && data !== null && Date.parse(now) >= Date.parse(data.heardAt);
   return isHeard ? (
     <Strong role="status" style={{ fontSize: 15, lineHeight: 20, color: p.beet }}>
-      They rang: they come at {timeOf(data.comeAt)}, not at {timeOf(serveAt)}.
+      They rang: they come at {clockTime(data.comeAt)}, not at {clockTime(serveAt)}.
     </Strong>
   ) : (
-    <Small style={{ color: p.ink }}>People come at {timeOf(serveAt)}.</Small>
+    <Small style={{ color: p.ink }}>People come at {clockTime(serveAt)}.</Small>
   );
 }

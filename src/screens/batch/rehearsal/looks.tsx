@@ -9,7 +9,7 @@ import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type Station } from '../../stations';
-import { timeOf } from './bar';
+import { clockTime } from '../../clock-time';
 
 /** So many of the last answers are shown. */
 const SHOWN = 4;
@@ -62,7 +62,7 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
       <View role="log" aria-label="What it said" style={{ gap: 4 }}>
         {said.map((one, i) => (
           <Body key={`${one.at} ${i}`}>
-            {timeOf(one.at)} {one.said}
+            {clockTime(one.at)} {one.said}
           </Body>
         ))}
       </View>

@@ -19,6 +19,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile } from '../../alarm-words';
+import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
 
 const MINUTE = 60_000;
@@ -75,7 +76,7 @@ export function BenchPanel(props: StationProps) {
           <Body>
             {clock.left === 0
               ? 'all closed'
-              : `${clock.secondsEach === null ? '' : `${formatNumber(clock.secondsEach, 0)} s each; `}the last at ${at(clock.lastAt)}`}
+              : `${clock.secondsEach === null ? '' : `${formatNumber(clock.secondsEach, 0)} s each; `}the last at ${clockTime(clock.lastAt)}`}
           </Body>
         </View>
         <Sentence
@@ -143,7 +144,6 @@ export function BenchPanel(props: StationProps) {
 }
 
 const PARTS: Readonly<Record<number, string>> = { 2: 'half', 3: 'third', 4: 'quarter', 5: 'fifth', 6: 'sixth' };
-const at = (iso: string): string => new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
 
 /** What it has behind it from before it came here. */
 function beforeWords({ inAllMinutes, outMinutes }: BoardClock): string {
