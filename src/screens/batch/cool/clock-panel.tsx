@@ -115,7 +115,12 @@ function Times({
     <View
       role="timer"
       aria-label="Cooling clock"
-      style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 14, gap: 4 }}
+      style={{
+        borderLeftWidth: 4,
+        borderLeftColor: clock.missed.length > 0 ? p.beet : p.leek,
+        paddingLeft: 14,
+        gap: 4,
+      }}
     >
       {clock.missed.length > 0 ? (
         <Heading level={2}>Nothing goes on until that is answered</Heading>
