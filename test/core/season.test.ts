@@ -60,6 +60,21 @@ describe('a tasting', () => {
   });
 });
 
+describe('a tasting that is undone', () => {
+  it('takes its lesson back, and no other', () => {
+    const learn = (batchId: string, at: string) =>
+      ({ do: 'learn', lesson: tastingLesson(tasting('under', 1.1), 1.1, DEFAULT_KITCHEN), batchId, at }) as const;
+    const one = applyToKitchen(DEFAULT_KITCHEN, learn('a', AT));
+    const two = applyToKitchen(one, learn('b', '2026-12-06T15:00:00Z'));
+    expect(saltAim(two)).toBeGreaterThan(saltAim(one));
+    const undone = applyToKitchen(two, { do: 'unlearn', batchId: 'b', at: '2026-12-06T15:00:00Z' });
+    expect(saltAim(undone)).toBeCloseTo(saltAim(one), 12);
+    // Of another time nothing is taken back; with the last lesson the figure is the house's again.
+    expect(applyToKitchen(one, { do: 'unlearn', batchId: 'a', at: '2026-12-07T15:00:00Z' })).toEqual(one);
+    expect(applyToKitchen(one, { do: 'unlearn', batchId: 'a', at: AT }).learned).toEqual([]);
+  });
+});
+
 describe('two hundred cooks who like 1.4 %', () => {
   const LIKED = 1.4;
   /** Nobody tastes a smaller difference, percentage points; and nobody tastes the same twice. */
