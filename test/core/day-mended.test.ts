@@ -85,6 +85,21 @@ describe('breakfast at eight', () => {
   });
 });
 
+describe('the patience with one remedy', () => {
+  it('is its own, and begins after the day is worked out: what the forecasts took is none of it', () => {
+    const { worked, plan } = mended(input([apples], { serveAt: '2026-12-05T07:00:00.000Z' }));
+    const order: string[] = [];
+    const slow = new Map(remembered);
+    jest.spyOn(slow, 'get').mockImplementation((key) => (order.push('forecasts'), remembered.get(key)));
+    const begins = jest.fn(() => (order.push('patience'), (steps: number) => steps > 12));
+    const all = candidates(worked, plan, (n) => `h${n}`).slice(0, 2);
+    for (const candidate of all) tried(worked, plan, candidate, slow, begins);
+    expect(begins).toHaveBeenCalledTimes(all.length);
+    expect(order.indexOf('patience')).toBeGreaterThan(0);
+    expect(order.lastIndexOf('patience')).toBeGreaterThan(order.lastIndexOf('forecasts'));
+  });
+});
+
 describe('a red check', () => {
   const duck = lanternSupper(AT).filter((b) => b.id === 'demo-duck-pockets');
   const tomorrow = '2026-12-05T18:00:00.000Z';

@@ -48,7 +48,9 @@ function InHand(props: Props & { onAway: () => void }) {
     <View style={{ gap: 10 }}>
       {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
       {chosen === null ? (
-        <Press title="Put it away" onPress={onAway} />
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press title="Put it away" onPress={onAway} />
+        </View>
       ) : (
         <Shown {...props} chosen={chosen} pushed={here} onPush={push} />
       )}

@@ -41,7 +41,13 @@ function InHand(props: Props & { onAway: () => void }) {
   return (
     <View style={{ gap: 10 }}>
       {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
-      {chosen === null ? <Press title="Put it away" onPress={onAway} /> : <Shown {...props} chosen={chosen} />}
+      {chosen === null ? (
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press title="Put it away" onPress={onAway} />
+        </View>
+      ) : (
+        <Shown {...props} chosen={chosen} />
+      )}
     </View>
   );
 }
