@@ -1,7 +1,7 @@
 /** Cooling: cold enough to wrap, soon enough to be safe. */
 import { coolingClock } from '../cooling/clock';
 import { type CoolingForecast } from '../cooling/forecast';
-import { WARM_RULE_ID, warmRange, wordsOfRule } from '../cooling/rule-words';
+import { ruleById, WARM_RULE_ID, warmRange, wordsOfRule } from '../cooling/rule-words';
 import { isThrownAway, unanswered } from '../document/runs';
 import { type CoolingStage, type SafetyState, warmMinutes, warmState } from '../safety/cooled';
 import { SHALLOW_MM } from '../safety/packs';
@@ -286,7 +286,7 @@ function reasons(forecast: CoolingForecast, warm: number, { kitchen, pack, peris
           : tookMinutes === null
             ? 'not reached'
             : formatMinutes(tookMinutes),
-      source: pack.authority,
+      source: ruleById(rule)?.authority ?? pack.authority,
     })),
     {
       text: `Between ${warmRange(kitchen.temperature)} in the warmest place, whatever the rule: more than 2 h is Watch, more than 4 h is Fix`,

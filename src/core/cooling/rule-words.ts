@@ -14,7 +14,7 @@ export function ruleWords(rule: CoolingRule, scale: 'C' | 'F', limitMinutes = ru
 
 const RULES = new Map(
   Object.values(RULE_PACKS).flatMap(({ authority, cooling }) =>
-    cooling.map((rule) => [rule.id, { rule, authority }] as const),
+    cooling.map((rule) => [rule.id, { rule, authority: rule.authority ?? authority }] as const),
   ),
 );
 

@@ -3,7 +3,7 @@
  * heat or the cold again. Everything is asked of a track: the warmest place at some moments, with straight lines between.
  */
 
-import { WARM_ROOM } from './packs';
+import { PERISHABLE_GUIDANCE, WARM_ROOM } from './packs';
 import { isAbove } from './threshold';
 
 /** The warmest place at a moment. */
@@ -21,7 +21,7 @@ export const DANGER = { fromC: 5, toC: 60 } as const;
 export const STANDING = {
   minutes: 120,
   mostMinutes: 240,
-  authority: 'US federal guidance on perishable food at room temperature (2 h, 1 h above 90 °F)',
+  authority: PERISHABLE_GUIDANCE,
   mostAuthority: 'FDA Food Code 3-501.19, time as a public health control (4 h)',
 } as const;
 

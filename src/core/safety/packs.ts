@@ -22,6 +22,8 @@ interface RuleRecord {
   missed: string;
   /** Once only: reheated at once it may be cooled again. */
   canReheat: boolean;
+  /** Who says so, where it is not the pack's own authority. */
+  authority?: string;
 }
 
 /** The clock runs from one temperature to another. */
@@ -54,6 +56,9 @@ export interface RulePack {
   /** Other temperatures, each with the minutes that are as good, the hottest last; empty where the pack has none. */
   equivalents: readonly { at: Threshold; minutes: number }[];
 }
+
+/** The two-hour rule. */
+export const PERISHABLE_GUIDANCE = 'US federal guidance on perishable food at room temperature (2 h, 1 h above 90 °F)';
 
 const POULTRY: Threshold = { f: 165, c: 74 };
 const MINCED: Threshold = { f: 160, c: 71 };
@@ -105,6 +110,7 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
         warmRoomLimitMinutes: 60,
         warmRoom: WARM_ROOM,
         coldTo: COLD,
+        authority: PERISHABLE_GUIDANCE,
         missed:
           'Perishable food that has stood out longer than this is thrown away. Do not taste it, do not reheat it to save it.',
         canReheat: false,
