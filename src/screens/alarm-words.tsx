@@ -19,7 +19,7 @@ export function AlarmFile() {
       <Press
         title={`${alarms.length} ${alarms.length === 1 ? 'alarm' : 'alarms'} for the calendar`}
         icon="tray-arrow-down"
-        onPress={() => saveAlarms(alarms)}
+        onPress={() => void saveAlarms(alarms)}
       />
     </View>
   );

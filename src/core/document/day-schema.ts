@@ -1,6 +1,6 @@
 /** The day's definition and validation: who is served when, with what, by whose hands, and how it really went. */
 import { z } from '../zod';
-import { editsSchema } from './edits';
+import { editsSchema } from './edits-schema';
 import { id } from './id';
 import { LIMITS, MOST } from './limits';
 import { between } from './span';

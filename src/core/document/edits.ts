@@ -2,20 +2,8 @@
  * Which edits a document holds already. Each page that edits counts its edits, and the document keeps of each page the last one:
  * an edit that was stored as its page died is known when the next page finds it, and is not done again.
  */
-import { z } from '../zod';
+import { type Edits } from './edits-schema';
 import { MOST } from './limits';
-
-export const editsSchema = z
-  .array(
-    z.strictObject({
-      by: z.string().min(1, 'must not be empty').max(64, 'must be at most 64 characters'),
-      last: z.number().int('must be a whole number').min(1, 'must be 1 or more'),
-    }),
-  )
-  .max(MOST.edits, `takes at most ${MOST.edits} pages`)
-  .describe('Of each page that has edited it the number of its last edit.');
-
-export type Edits = z.infer<typeof editsSchema>;
 
 /** One edit: the page that makes it, and its number there. */
 export interface EditId {

@@ -8,7 +8,7 @@ import { PLACE_IDS } from './vocabulary/places';
 import { APPLIANCE_KINDS } from './vocabulary/appliances';
 import { MEDIUM_IDS } from './vocabulary/media';
 import { VESSEL_IDS } from './vocabulary/vessels';
-import { editsSchema } from './edits';
+import { editsSchema } from './edits-schema';
 import { id } from './id';
 import { LIMITS, MOST } from './limits';
 import { between } from './span';

@@ -24,7 +24,7 @@ import { STAGE_IDS } from './vocabulary/stages';
 import { TASK_KIND_IDS } from './vocabulary/task-kinds';
 import { TASTE_IDS } from './vocabulary/tastes';
 import { VESSEL_IDS } from './vocabulary/vessels';
-import { editsSchema } from './edits';
+import { editsSchema } from './edits-schema';
 import { id } from './id';
 import { sourceSchema } from './source-schema';
 import { surroundings } from './surroundings';
