@@ -8,3 +8,6 @@ beforeEach(() => {
   jest.spyOn(console, 'error').mockImplementation(fail('error'));
   jest.spyOn(console, 'warn').mockImplementation(fail('warn'));
 });
+
+// The first test of a file loads the screens: where other work shares the machine, that alone can take five seconds.
+jest.setTimeout(20_000);
