@@ -155,20 +155,21 @@ export const changeBatch = (
     return { before, after: await putChanged(before, operations, at, edit) };
   });
 
-/** The change itself, in its turn. */
+/** The change itself, in its turn. @param now what is stored, where that is not what is changed: a step back */
 async function putChanged(
-  before: Batch,
+  from: Batch,
   operations: readonly Operation[],
   at: string,
   edit: EditId,
+  now = from,
 ): Promise<Changed<Batch>> {
-  const changed = await validator.changeBatch(before, operations);
+  const changed = await validator.changeBatch(from, operations);
   if (!changed.ok) return changed;
   const document = {
     ...changed.document,
-    revision: before.revision + 1,
+    revision: now.revision + 1,
     writer: WRITER,
-    edits: withEdit(before.edits, edit),
+    edits: withEdit(now.edits, edit),
     updatedAt: at,
   };
   await put(document);
@@ -197,17 +198,7 @@ export const replayBatch = (
         problems: ['This batch was changed in another tab since; that change is kept, and nothing was undone.'],
       };
     }
-    const changed = await validator.changeBatch(from, operations);
-    if (!changed.ok) return changed;
-    const document = {
-      ...changed.document,
-      revision: now.revision + 1,
-      writer: WRITER,
-      edits: withEdit(now.edits, edit),
-      updatedAt: at,
-    };
-    await put(document);
-    return { ok: true, document };
+    return putChanged(from, operations, at, edit, now);
   });
 
 /** Removes a record by its storage key. @throws NotRemovedError */

@@ -6,6 +6,7 @@ import { type Batch } from '@/core/document/schema';
 import { calendarText } from '@/core/formats/ical';
 import { forecastHeat } from '@/workers/client';
 import { heatVersion } from './heat-version';
+import { later } from '@/core/document/moments';
 
 /** Minutes that such an alarm takes in a calendar. */
 const LONG = 5;
@@ -28,7 +29,7 @@ export const alarmsText = (alarms: readonly Alarm[], madeAt: string): string =>
     alarms.map(({ id, at, text }) => ({
       id,
       start: at,
-      end: new Date(Date.parse(at) + LONG * 60_000).toISOString(),
+      end: later(at, LONG),
       summary: text,
       description: '',
     })),

@@ -118,6 +118,27 @@ describe('a red check', () => {
     expect(begun.cool.run).not.toBeNull();
   });
 
+  it('of what has happened is said by the day’s own clock, at all that is still to be done with it', () => {
+    const begun = { ...duck[0], cool: { ...duck[0].cool, run: { offHeatAt: AT, past: [], readings: [], missed: [] } } };
+    const late = input([begun], { serveAt: tomorrow });
+    const warned = workOutDay({ ...late, now: { ...late.now, minute: minuteOf(AT) + 150 } }, remembered).facts[0]
+      .warnings;
+    expect(warned.cool).toMatch(/^Cooling: limit missed\. 30 min past the limit/);
+    expect(warned.wrap).toContain('is thrown away');
+    // Two hours before nothing is missed yet: it is only too slow, and that is said where it cools.
+    expect(workOutDay(late, remembered).facts[0].warnings.wrap ?? '').not.toContain('limit missed');
+  });
+
+  it('of a raw filling that stands out for hours is said where it is wrapped: it has no step of cooling', () => {
+    const [turkey] = lanternSupper(AT);
+    const out = apply(turkey, { do: 'startBoard', at: AT });
+    const day = input([out], { serveAt: tomorrow });
+    const warned = (minutes: number) =>
+      workOutDay({ ...day, now: { ...day.now, minute: minuteOf(AT) + minutes } }, remembered).facts[0].warnings.wrap;
+    expect(warned(30) ?? '').not.toContain('out for too long');
+    expect(warned(5 * 60)).toMatch(/^Cooling: out for too long\. 5 h out of the cold .*Throw it away\./);
+  });
+
   it('that nothing mends stands at its step, on the sheet and in the calendar', () => {
     // Nowhere to spread it, and the pot is begun: no other way is left.
     const stuck = { ...duck[0], cool: { ...duck[0].cool, run: { offHeatAt: AT, past: [], readings: [], missed: [] } } };

@@ -8,6 +8,7 @@ import { wrapSeconds } from '../document/learned';
 import { PLACES } from '../document/vocabulary/places';
 import { type Batch } from '../document/schema';
 import { type HeatForecast } from './heat';
+import { later } from '../document/moments';
 
 export interface Alarm {
   /** The same alarm has the same id at every asking. */
@@ -16,8 +17,6 @@ export interface Alarm {
   at: string;
   text: string;
 }
-
-const later = (at: string, minutes: number): string => new Date(Date.parse(at) + minutes * 60_000).toISOString();
 
 /** Alarms still to come. @param now ISO 8601; @param beforeMinutes out of the cold before it came to the bench */
 export function alarmsOf(

@@ -1,10 +1,10 @@
 /** Cooling: cold enough to wrap, soon enough to be safe. */
 import { coolingClock } from '../cooling/clock';
 import { type CoolingForecast } from '../cooling/forecast';
-import { ruleById, WARM_RULE_ID, warmRange, wordsOfRule } from '../cooling/rule-words';
+import { adviceOf, warmRange, wordsOfRule } from '../cooling/rule-words';
 import { isThrownAway, unanswered } from '../document/runs';
 import { type CoolingStage, type SafetyState, warmMinutes, warmState } from '../safety/cooled';
-import { SHALLOW_MM } from '../safety/packs';
+import { SHALLOW_MM, WARM_RULE } from '../safety/packs';
 import { DANGER } from '../safety/exposure';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
@@ -166,7 +166,7 @@ function ofPlan(accounts: Accounts): Judgement {
     ...judged,
     state,
     headline: headlineOf(state, stages, isDeep),
-    sentence: `*${formatMinutes(forecast.minutes)}* until ${wrapReady}${limit ? `; ${ruleText(limit, forecast, kitchen.temperature)}` : ''}.${warmState(warm) === 'good' || isLate(stages) ? '' : ` Its middle is between ${t(57)} and ${t(21)} for ${formatMinutes(warm)}: more than 2 h is too long.`}`,
+    sentence: `*${formatMinutes(forecast.minutes)}* until ${wrapReady}${limit ? `; ${ruleText(limit, forecast, kitchen.temperature)}` : ''}.${warmState(warm) === 'good' || isLate(stages) ? '' : ` Its middle is between ${warmRange(kitchen.temperature)} for ${formatMinutes(warm)}: more than 2 h is too long.`}`,
     figure: forecast.minutes > 10 * 60 ? `${Math.round(forecast.minutes / 60)} h` : formatMinutes(forecast.minutes),
     value: forecast.minutes,
     band: [0, limit ? limit.limitMinutes + (forecast.minutes - (limit.usedMinutes ?? forecast.minutes)) : null],
@@ -188,7 +188,7 @@ function runningOf(
       isPast: true,
       headline: 'Cooling: limit missed',
       sentence:
-        missed.rule === WARM_RULE_ID
+        missed.rule === WARM_RULE.id
           ? missed.advice
           : `*${formatMinutes(-missed.inMinutes)}* past the limit: ${words(missed.rule, missed.limitMinutes)}. ${missed.advice}`,
       figure: 'late',
@@ -286,7 +286,7 @@ function reasons(forecast: CoolingForecast, warm: number, { kitchen, pack, peris
           : tookMinutes === null
             ? 'not reached'
             : formatMinutes(tookMinutes),
-      source: ruleById(rule)?.authority ?? pack.authority,
+      source: adviceOf(rule).authority,
     })),
     {
       text: `Between ${warmRange(kitchen.temperature)} in the warmest place, whatever the rule: more than 2 h is Watch, more than 4 h is Fix`,

@@ -91,7 +91,7 @@ function unmeasured({ verdict, limit, kitchen, cooked }: Accounts): Said | null 
   return {
     state: 'watch',
     headline: which === 'It' ? 'Core: not measured' : `Core: load ${out.load} not measured`,
-    sentence: `${which} came out and no reading of it counts${last === undefined ? '' : ` (${last.why.replace(/\.$/, '')})`}: ${written(limit.at, kitchen.temperature)} needed. ${nextWords(out, limit, kitchen.temperature)} If it has cooled, back into the heat first.`,
+    sentence: `${which} came out and no reading of it counts; ${written(limit.at, kitchen.temperature)} needed.${last === undefined ? '' : ` ${last.why}`} ${nextWords(out, limit, kitchen.temperature)} If it has cooled, back into the heat first.`,
     value: null,
     unit: '°C',
     band: [limit.c, null],

@@ -3,6 +3,7 @@ import { inAtOf, loadsOf, readingsOfLoad } from '../document/cook-runs';
 import { isRehearsal } from '../document/rehearsal-id';
 import { type Batch } from '../document/schema';
 import { type Counted, coreEvidence, type InHeat, type LeftOut, type Reading } from '../safety/evidence';
+import { minuteOf } from '../document/moments';
 
 /** A core reading against the clock: epoch minutes. */
 export type LoadReading = Batch['cook']['readings'][number] & Reading;
@@ -15,8 +16,6 @@ export interface CookedLoad {
   counted: readonly Counted<LoadReading>[];
   left: readonly LeftOut<LoadReading>[];
 }
-
-const minuteOf = (at: string): number => Date.parse(at) / 60_000;
 
 /**
  * Loads in the heat or measured, in order.

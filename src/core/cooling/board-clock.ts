@@ -8,6 +8,7 @@ import { wrapSeconds } from '../document/learned';
 import { type Batch, type BoardRun } from '../document/schema';
 import { SHAPES } from '../document/vocabulary/skins';
 import { standingIn } from '../safety/exposure';
+import { later } from '../document/moments';
 
 /** Warned so long before, min. House estimate: time to clear a shelf. */
 export const BOARD_WARNING = 15;
@@ -92,7 +93,7 @@ export function boardClock(
     left,
     secondsEach,
     toGoMinutes,
-    lastAt: new Date(Date.parse(now) + toGoMinutes * 60_000).toISOString(),
+    lastAt: later(now, toGoMinutes),
     outMinutes,
     inAllMinutes,
     isOut: board.stretches.some((s) => s.inAt === null),

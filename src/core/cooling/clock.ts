@@ -3,11 +3,11 @@ import { minutesSince } from '../document/runs';
 import { type Batch } from '../document/schema';
 import { endOf, temperatureAt } from '../safety/exposure';
 import { WARM_MINUTES, warmMinutes } from '../safety/cooled';
-import { SHALLOW_MM } from '../safety/packs';
+import { SHALLOW_MM, WARM_RULE } from '../safety/packs';
 import { isAtMost } from '../safety/threshold';
 import { type CoolingForecast, type Deadline } from './forecast';
 import { disagrees } from './learned';
-import { ruleById, WARM_RULE_ID } from './rule-words';
+import { adviceOf, ruleById } from './rule-words';
 
 /**
  * How a deadline stands. Kept: a reading was cold enough by then, or it was in the cold as the rule asks. Over: it has passed,
@@ -48,16 +48,6 @@ export interface CoolingClock {
 const PUT_RIGHT = 1;
 /** A reading at the target holds as long as the curve through it stays within this of it, K. House estimate. */
 const HOLDS_K = 0.5;
-
-/** What holds whatever the pack. */
-const WARM_RULE = {
-  rule: WARM_RULE_ID,
-  limitMinutes: WARM_MINUTES.fix,
-  belowC: null,
-  authority: 'FDA Food Code 3-501.19, time as a public health control',
-  advice: 'It was neither hot nor cold for more than four hours: throw it away.',
-  canReheat: false,
-} as const;
 
 /**
  * Reads the clock.
@@ -100,15 +90,11 @@ export function coolingClock(
 }
 
 function onClock(deadline: Deadline, forecast: CoolingForecast, elapsed: number): DeadlineOnClock {
-  const known = ruleById(deadline.rule);
   const inMinutes = deadline.atMinute - elapsed;
-  const { authority = '', rule } = known ?? {};
   return {
     ...deadline,
+    ...adviceOf(deadline.rule),
     inMinutes,
-    authority,
-    advice: rule?.missed ?? '',
-    canReheat: rule?.canReheat ?? false,
     state: isKept(deadline, forecast, elapsed)
       ? 'kept'
       : inMinutes > 0
@@ -149,7 +135,17 @@ function warmTooLong({ track, deadlines }: CoolingForecast, elapsed: number): De
   const warm = warmMinutes({ track, heatedAtMinute: elapsed });
   if (warm <= WARM_MINUTES.fix) return [];
   const since = warm - WARM_MINUTES.fix;
-  return [{ ...WARM_RULE, atMinute: elapsed - since, inMinutes: -since, state: 'missed' }];
+  return [
+    {
+      rule: WARM_RULE.id,
+      limitMinutes: WARM_RULE.limitMinutes,
+      belowC: null,
+      ...adviceOf(WARM_RULE.id),
+      atMinute: elapsed - since,
+      inMinutes: -since,
+      state: 'missed',
+    },
+  ];
 }
 
 /** Minutes since the last reading, where it was cold enough and by the curve through it still is. */

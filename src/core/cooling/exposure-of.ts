@@ -12,6 +12,7 @@ import { partsFor } from './board-clock';
 import { type CoolReading, runEvidence } from './evidence-of';
 import { type CoolingForecast } from './forecast';
 import { isRehearsal } from '../document/rehearsal-id';
+import { minuteOf } from '../document/moments';
 
 /** From when until when it was out, epoch minutes; open where it still is. */
 interface Out {
@@ -52,8 +53,6 @@ export interface Known {
   /** Parcels that have not been in the heat. */
   toCome: number;
 }
-
-const minuteOf = (at: string): number => Date.parse(at) / 60_000;
 
 /** Reads the exposure clock. @param now ISO 8601; null where only what is stored is asked */
 export function exposureOf(

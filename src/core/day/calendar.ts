@@ -2,8 +2,7 @@
 import { calendarText } from '../formats/ical';
 import { type DayPlan, type PlannedTask } from './day-plan';
 import { fullTitle } from './task';
-
-const isoOf = (minute: number): string => new Date(minute * 60_000).toISOString();
+import { timeOf } from './moments';
 
 function describe(task: PlannedTask): string {
   const { how, doneWhen, warning } = task;
@@ -25,8 +24,8 @@ export function calendarOf(
   return calendarText(
     events.map((task) => ({
       id: `${dayId} ${task.id}`,
-      start: isoOf(task.start),
-      end: isoOf(task.end),
+      start: timeOf(task.start),
+      end: timeOf(task.end),
       summary: `${task.warning === null ? '' : '! '}${fullTitle(task)}`,
       description: describe(task),
     })),

@@ -48,15 +48,17 @@ const USUAL_HARD = 240;
 /** Where no forecast says how much longer frozen parcels take. House estimate. */
 const USUAL_FROZEN = 1.5;
 
+/** @param now ISO 8601: what stands out goes on standing, and a limit is missed when it is */
 export function factsOf(
   asPlanned: Batch,
   kitchen: Kitchen,
   of: Pick<BatchFacts, 'about' | 'serving' | 'serveMinute' | 'from' | 'runsSince'>,
   { heat: ofPlan, frozen, hardMinutes, mended }: Forecasts,
+  now: string,
 ): BatchFacts {
   const batch = mended?.batch ?? asPlanned;
   const heat = mended?.heat ?? ofPlan;
-  const accounts = account(batch, kitchen, heat);
+  const accounts = account(batch, kitchen, heat, null, false, now);
   const { dough, fit, laid } = accounts;
   const isFrozen = batch.cook.startC < 0;
   const [thawed, cold] = [heat?.core?.leastDoneMinutes ?? null, frozen?.core?.leastDoneMinutes ?? null];

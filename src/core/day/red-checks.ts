@@ -48,6 +48,9 @@ const SAID_AT: Readonly<Record<CheckId, readonly TaskKind[]>> = {
   core: ['load', 'load-in'],
 };
 
+/** What has stood out too long is said at all that is still to be done with it; so is what never cools, having no such work. */
+const FROM_THE_BOARD_ON: readonly TaskKind[] = ['wrap', 'load', 'load-in'];
+
 export type Warnings = Partial<Record<TaskKind, string>>;
 
 /** What is red, by the work at which it is said; the gravest first where two meet. */
@@ -55,10 +58,11 @@ export function warningsOf(accounts: Accounts): Warnings {
   const judged: Judgements = judge(accounts);
   const warnings: Warnings = {};
   for (const id of ['cooling', 'core', 'fit', 'moisture', 'salt'] as const) {
-    const { state, headline, sentence, isEmpty, pending } = judged[id];
+    const { state, headline, sentence, isEmpty, pending, isPast = false } = judged[id];
+    const isSaidOn = id === 'cooling' && (isPast || accounts.coolTarget === null);
     if (state !== 'fix' || isEmpty || pending) continue;
     const words = `${headline}. ${sentence.replaceAll('*', '')}`;
-    for (const kind of SAID_AT[id])
+    for (const kind of isSaidOn ? [...SAID_AT[id], ...FROM_THE_BOARD_ON] : SAID_AT[id])
       warnings[kind] = warnings[kind] === undefined ? words : `${warnings[kind]} ${words}`;
   }
   return warnings;

@@ -9,7 +9,7 @@ import { type Serving } from '../document/vocabulary/servings';
 import { type DayProblem, dayProblem, type Now } from './day-problem';
 import { dayTasks, serveMinuteOf } from './day-tasks';
 import { didOf } from './did';
-import { minuteOf } from './moments';
+import { minuteOf, timeOf } from './moments';
 import { type BatchFacts, factsOf, type Forecasts } from './facts';
 import { mendedCooling } from './red-checks';
 import { type DayTask } from './task';
@@ -97,6 +97,7 @@ export function workOutDay(input: DayInput, remembered: Remembered = new Map()):
           runsSince: day.run?.startedAt ?? null,
         },
         forecastsOf(batch, kitchen, made.serve, remembered),
+        timeOf(now.minute),
       ),
     ];
   });

@@ -61,6 +61,13 @@ export function nextRound(
   return outcome === 'fail' || outcome === 'hold' || own === 0 ? latest + 1 : own;
 }
 
+/** Loads that a reading can be of: those that have been in the heat; without any clock, all that are planned. */
+export function loadsToMeasure(cook: Pick<Cook, 'run' | 'earlierRuns' | 'readings'>, planned: number): number[] {
+  const seen = loadsOf(cook);
+  const isTimed = cook.run !== null || cook.earlierRuns.length > 0;
+  return isTimed ? seen : Array.from({ length: Math.max(1, planned, ...seen) }, (_, i) => i + 1);
+}
+
 /** Readings of one load, whether they count or not. */
 export const readingsOfLoad = ({ readings }: Pick<Cook, 'readings'>, load: number): Cook['readings'] =>
   readings.filter((reading) => reading.load === load);

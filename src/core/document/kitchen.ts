@@ -38,6 +38,3 @@ export const DEFAULT_KITCHEN: Kitchen = {
   learned: [],
   frozen: [],
 };
-
-/** The target a kitchen begins with, %. House estimate. */
-export const USUAL_SALT_TARGET = DEFAULT_KITCHEN.saltTargetPercent;

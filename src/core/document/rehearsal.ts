@@ -4,6 +4,7 @@ import { type Batch } from './schema';
 import { REHEARSAL_FORMAT, REHEARSAL_VERSION } from './vocabulary/formats';
 import { type RehearsalKitchen } from './vocabulary/rehearsals';
 import { MOST } from './limits';
+import { later } from './moments';
 
 export type { Rehearsal };
 
@@ -34,7 +35,7 @@ export function beginRehearsal(
     begun: batch,
     startedAt: at,
     simAt: at,
-    serveAt: new Date(Date.parse(at) + minutes * 60_000).toISOString(),
+    serveAt: later(at, minutes),
     hands: 'spoon',
     looks: [],
     endedAt: null,

@@ -11,6 +11,7 @@ import { outline } from '../checks/outline';
 import { differences } from '../notebook/compare';
 import { type FaultId, faultsOf, hiddenOf } from './hidden';
 import { type Inside, insideOf, lastOut, type Situation } from './inside';
+import { later } from '../document/moments';
 
 export interface Debrief {
   /** Safe or not, and in time or not, in a sentence each. */
@@ -206,7 +207,7 @@ const lasted = (batch: Batch, minutes: number): Batch => ({
     ...batch.cook,
     earlierRuns: batch.cook.earlierRuns.map((run) => ({
       ...run,
-      outAt: new Date(Date.parse(run.inAt) + minutes * 60_000).toISOString(),
+      outAt: later(run.inAt, minutes),
     })),
   },
 });
@@ -299,11 +300,11 @@ export function heardAt({ rehearsal }: Pick<Situation, 'rehearsal'>): string | n
   const { earlyMinutes } = hiddenOf(rehearsal);
   if (earlyMinutes === 0) return null;
   const before = Math.min(HEARD_BEFORE, minutesBetween(rehearsal.startedAt, rehearsal.serveAt) / 2);
-  return new Date(Date.parse(rehearsal.serveAt) - (earlyMinutes + before) * 60_000).toISOString();
+  return later(rehearsal.serveAt, -(earlyMinutes + before));
 }
 /** They ring so long before they come, minutes. House choice for practice. */
 const HEARD_BEFORE = 60;
 
 /** When people really come, ISO 8601. */
 export const comeAt = ({ rehearsal }: Pick<Situation, 'rehearsal'>): string =>
-  new Date(Date.parse(rehearsal.serveAt) - hiddenOf(rehearsal).earlyMinutes * 60_000).toISOString();
+  later(rehearsal.serveAt, -hiddenOf(rehearsal).earlyMinutes);

@@ -12,8 +12,7 @@ import { TYPED } from '../document/vocabulary/sources';
 import { normal } from '../heat/random';
 import { outcomesOf } from './cut';
 import { realKitchen, type Truth } from './truth';
-
-const later = (at: string, minutes: number): string => new Date(Date.parse(at) + minutes * 60_000).toISOString();
+import { later } from '../document/moments';
 
 /** What is measured and noted of a batch that is made in such a kitchen. */
 export interface Lived {

@@ -3,7 +3,16 @@
  * fridge within two hours also means shallow, and a pot in the fridge is not cooled by that. What is wrapped warm and heated
  * again at once was never to be cooled: it is judged by the time until the heat.
  */
-import { COLD, type CoolingRule, type FallRule, HALF_WAY, HOT_HELD, type RulePack, SHALLOW_MM } from './packs';
+import {
+  COLD,
+  type CoolingRule,
+  type FallRule,
+  HALF_WAY,
+  HOT_HELD,
+  type RulePack,
+  SHALLOW_MM,
+  WARM_RULE,
+} from './packs';
 import { endOf, fall, minuteAtMost, minutesBetween, type Track } from './exposure';
 import { celsiusOf, isAbove } from './threshold';
 
@@ -42,7 +51,7 @@ export interface CoolingStage {
 export type SafetyState = 'good' | 'watch' | 'fix';
 
 /** Warmest place between hot-held and half-way for longer than this: Watch, then Fix, whatever the pack, minutes. */
-export const WARM_MINUTES = { watch: 120, fix: 240 } as const;
+export const WARM_MINUTES = { watch: 120, fix: WARM_RULE.limitMinutes } as const;
 
 const limitOf = (rule: CoolingRule, roomC: number | undefined): number =>
   rule.kind === 'refrigerate' &&

@@ -136,6 +136,10 @@ export function judgeLoads(
   return { state, loads: judged, toCome: Math.max(0, toCome) };
 }
 
+/** What it still needs once it was measured hot enough; empty where nothing. */
+export const restWords = ({ restMinutes }: Limit): string =>
+  restMinutes > 0 ? `Rest ${restMinutes} minutes before serving.` : '';
+
 /** What to do now of a load, in words. @param scale the kitchen's */
 export function nextWords({ outcome, isOut, needed, count, by }: LoadVerdict, limit: Limit, scale: 'C' | 'F'): string {
   const parcels = needed === 1 ? 'it' : `${needed} of them`;
@@ -148,7 +152,7 @@ export function nextWords({ outcome, isOut, needed, count, by }: LoadVerdict, li
   if (outcome === 'incomplete') return `Measure ${needed - count === 1 ? '1 more' : `${needed - count} more`}.`;
   if (outcome === 'hold')
     return `Keep it at ${written(limit.at, scale)} or more for ${limit.holdMinutes} minutes, then measure ${parcels} again.`;
-  const rest = limit.restMinutes > 0 ? ` Rest ${limit.restMinutes} minutes before serving.` : '';
+  const rest = restWords(limit) === '' ? '' : ` ${restWords(limit)}`;
   const held =
     by === null
       ? limit.holdMinutes > 0

@@ -176,5 +176,14 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
   },
 };
 
+/** What holds whatever the pack: the warmest place half-way between hot and cold for so long. */
+export const WARM_RULE = {
+  id: 'warm-4h',
+  limitMinutes: 240,
+  authority: 'FDA Food Code 3-501.19, time as a public health control',
+  missed: 'It was neither hot nor cold for more than four hours: throw it away.',
+  canReheat: false,
+} as const satisfies RuleRecord;
+
 /** "Shallow containers": no deeper than two inches (US federal guidance on leftovers), mm. */
 export const SHALLOW_MM = 51;

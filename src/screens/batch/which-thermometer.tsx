@@ -2,7 +2,7 @@
  * Which thermometer: a real one that is heard, one whose name is typed, or the practice probe. In a rehearsal the practice probe
  * is the thermometer; in a real batch nobody is given it without asking.
  */
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { type Thermometer, useProbeNames } from '@/data/probe-names';
@@ -17,7 +17,7 @@ const OTHER = ' other';
 const NAME = /^[a-zA-Z0-9-]{1,64}$/;
 
 /** The thermometer that is chosen: in a rehearsal its own; else the first real one that is heard, or none yet. */
-export function useThermometerChoice(batchId: string): {
+function useThermometerChoice(batchId: string): {
   chosen: Thermometer | null;
   names: readonly string[];
   choose: (to: Thermometer) => void;
@@ -36,7 +36,54 @@ export function useThermometerChoice(batchId: string): {
   return { chosen, names, choose: setSaid };
 }
 
-export function WhichThermometer({ chosen, names, choose }: Omit<ReturnType<typeof useThermometerChoice>, 'batchId'>) {
+/** A button to take one in hand; taken, it is asked which, and until then nothing is listened to. */
+export function TakeThermometer({
+  batchId,
+  children,
+}: {
+  batchId: string;
+  /** What is shown of the one that is chosen. */
+  children: (chosen: Thermometer, putAway: () => void) => ReactNode;
+}) {
+  const [isInHand, setInHand] = useState(false);
+  const putAway = () => setInHand(false);
+  return isInHand ? (
+    <InHand batchId={batchId} putAway={putAway}>
+      {(chosen) => children(chosen, putAway)}
+    </InHand>
+  ) : (
+    <View style={{ alignItems: 'flex-start' }}>
+      <Press title="Use a thermometer" icon="thermometer" onPress={() => setInHand(true)} />
+    </View>
+  );
+}
+
+function InHand({
+  batchId,
+  putAway,
+  children,
+}: {
+  batchId: string;
+  putAway: () => void;
+  children: (chosen: Thermometer) => ReactNode;
+}) {
+  const which = useThermometerChoice(batchId);
+  const { chosen } = which;
+  return (
+    <View style={{ gap: 10 }}>
+      {!isRehearsal(batchId) && <WhichThermometer {...which} />}
+      {chosen === null ? (
+        <View style={{ alignItems: 'flex-start' }}>
+          <Press title="Put it away" onPress={putAway} />
+        </View>
+      ) : (
+        children(chosen)
+      )}
+    </View>
+  );
+}
+
+function WhichThermometer({ chosen, names, choose }: Omit<ReturnType<typeof useThermometerChoice>, 'batchId'>) {
   const [typing, setTyping] = useState(false);
   const [name, setName] = useState('');
   const isName = NAME.test(name.trim());

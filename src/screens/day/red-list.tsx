@@ -10,9 +10,11 @@ export function RedList({ plan }: { plan: DayPlan }) {
   const p = usePalette();
   const seen = new Set<string>();
   // The same words stand at several steps: they are said once a batch.
-  const red = plan.tasks.filter(({ warning, batchIds, state }) => {
+  const isGoingOn = new Set(plan.tasks.filter(({ state }) => state !== 'done').flatMap(({ batchIds }) => batchIds));
+  const red = plan.tasks.filter(({ warning, batchIds }) => {
     const key = `${batchIds.join(' ')} ${warning}`;
-    if (warning === null || state === 'done' || seen.has(key)) return false;
+    // The work it belongs to may be done, and it is red all the same.
+    if (warning === null || seen.has(key) || !batchIds.some((id) => isGoingOn.has(id))) return false;
     seen.add(key);
     return true;
   });

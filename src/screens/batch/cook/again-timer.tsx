@@ -1,6 +1,6 @@
 /** What the readings of a load ask for now: so many minutes more, or a holding time, counted down; then measured again. */
 import { View } from 'react-native';
-import { nextWords, type LoadVerdict } from '@/core/safety/loads';
+import { nextWords, restWords, type LoadVerdict } from '@/core/safety/loads';
 import { written } from '@/core/safety/threshold';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { type useCookFit } from '@/data/cook-fit';
@@ -33,9 +33,7 @@ export function AgainTimer(props: Props) {
       <View role="status" style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 14, gap: 4 }}>
         <Heading level={2}>Hot enough, measured</Heading>
         <Sentence text={`*${lowest}* in the coldest of ${judged.count}; ${needed} needed.`} />
-        <Small>
-          It holds for this load. {nextWords(judged, limit, scale).replace('Measured hot enough.', '').trim()}
-        </Small>
+        <Small>It holds for this load. {restWords(limit)}</Small>
       </View>
     );
   }

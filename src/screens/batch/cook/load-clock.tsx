@@ -17,6 +17,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 import { ticking } from './ticking';
+import { later } from '@/core/document/moments';
 
 const MINUTE = 60_000;
 /** A load in the heat for longer was forgotten on screen, min. */
@@ -115,11 +116,7 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
           most={LONGEST}
           step={1}
           onChange={(minutes) =>
-            minutes !== null &&
-            edit(
-              { do: 'setIn', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() },
-              'in-at',
-            )
+            minutes !== null && edit({ do: 'setIn', at: later(rightNow(batch.id), -minutes) }, 'in-at')
           }
         />
         <Press title="They are out" onPress={() => void edit({ do: 'stopLoad', at: latest })} />

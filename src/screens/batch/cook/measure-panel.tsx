@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords } from '@/core/cooking/ice-check';
 import { countedInHeat } from '@/core/cooking/load-evidence';
-import { loadAtHand, loadsOf, nextRound } from '@/core/document/cook-runs';
+import { loadAtHand, loadsToMeasure, nextRound } from '@/core/document/cook-runs';
 import { lethalityWords } from '@/core/checks/lethality-words';
 import { LIMITS } from '@/core/document/limits';
 import { probeWords } from '@/core/checks/probe-words';
@@ -21,13 +21,14 @@ import { AgainTimer } from './again-timer';
 import { LearnedHeat } from './learned-heat';
 import { ProbePanel } from './probe-panel';
 import { ReadingList } from './reading-list';
+import { later } from '@/core/document/moments';
 
 export function MeasurePanel(props: StationProps) {
   const { batch, assessment, kitchen, edit } = props;
   const { cook } = batch;
   const { run } = cook;
   const { verdict, limit, loads } = assessment;
-  const known = loadsTo(cook, loads?.loads ?? 1);
+  const known = loadsToMeasure(cook, loads?.loads ?? 1);
   const [chosen, setChosen] = useState<number | null>(null);
   // Where a clock runs, that load is meant until another is chosen.
   const load = chosen !== null && known.includes(chosen) ? chosen : loadAtHand(cook);
@@ -83,7 +84,7 @@ export function MeasurePanel(props: StationProps) {
               // The practice one needs no ice water.
               source.by === 'probe' ? corrected(c, kitchen) : c,
               source,
-              new Date(Date.parse(run.inAt) + pushedIn * 60_000).toISOString(),
+              later(run.inAt, pushedIn),
             )
           }
         />
@@ -93,11 +94,4 @@ export function MeasurePanel(props: StationProps) {
       <LearnedHeat {...props} fitted={fitted} />
     </View>
   );
-}
-
-/** Loads that a reading can be of: those that have been in the heat; without any clock, all that are planned. */
-function loadsTo(cook: StationProps['batch']['cook'], planned: number): number[] {
-  const seen = loadsOf(cook);
-  const isTimed = cook.run !== null || cook.earlierRuns.length > 0;
-  return isTimed ? seen : Array.from({ length: Math.max(1, planned, ...seen) }, (_, i) => i + 1);
 }

@@ -4,7 +4,6 @@ import { View } from 'react-native';
 import { formatTemperature } from '@/core/units/format';
 import { useCoreProbe, type PushedIn } from '@/data/core-probe';
 import { type Outcome } from '@/data/hooks';
-import { isRehearsal } from '@/core/document/rehearsal';
 import { type Source } from '@/core/document/vocabulary/sources';
 import { sourceOf, type Thermometer } from '@/data/probe-names';
 import { IconPress, Press } from '@/ui/parts/press';
@@ -13,7 +12,7 @@ import { Small, Strong } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import { PracticeMark, useThermometerChoice, WhichThermometer } from '../which-thermometer';
+import { PracticeMark, TakeThermometer } from '../which-thermometer';
 
 type Props = StationProps & {
   /** How many have been measured since the batch began: the next one is this parcel. */
@@ -25,44 +24,19 @@ type Props = StationProps & {
   onRead: (c: number, source: Source, pushedInAt: number) => Promise<Outcome>;
 };
 
-export function ProbePanel(props: Props) {
-  const [isOn, setOn] = useState(false);
-  if (isOn) return <InHand {...props} onAway={() => setOn(false)} />;
-  return (
-    <View style={{ alignItems: 'flex-start' }}>
-      <Press title="Use a thermometer" icon="thermometer" onPress={() => setOn(true)} />
-    </View>
-  );
-}
+export const ProbePanel = (props: Props) => (
+  <TakeThermometer batchId={props.batch.id}>
+    {(chosen, putAway) => <Shown {...props} chosen={chosen} onAway={putAway} />}
+  </TakeThermometer>
+);
 
-/** Taken in hand, it is asked which; until then nothing is listened to. */
-function InHand(props: Props & { onAway: () => void }) {
-  const { batch, parcel, minute, onAway } = props;
-  const [pushed, setPushed] = useState<PushedIn | null>(null);
-  const which = useThermometerChoice(batch.id);
-  const { chosen } = which;
-  // Another parcel: it is pushed in anew.
-  const here = pushed?.parcel === parcel ? pushed : null;
-  const push = () => setPushed({ parcel, times: (here?.times ?? 0) + 1, minute: here?.minute ?? minute() });
-  return (
-    <View style={{ gap: 10 }}>
-      {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
-      {chosen === null ? (
-        <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Put it away" onPress={onAway} />
-        </View>
-      ) : (
-        <Shown {...props} chosen={chosen} pushed={here} onPush={push} />
-      )}
-    </View>
-  );
-}
-
-function Shown(
-  props: Props & { chosen: Thermometer; pushed: PushedIn | null; onPush: () => void; onAway: () => void },
-) {
-  const { batch, kitchen, boilingC, chosen, pushed, onRead, onPush, onAway } = props;
+function Shown(props: Props & { chosen: Thermometer; onAway: () => void }) {
+  const { batch, kitchen, boilingC, parcel, minute, chosen, onRead, onAway } = props;
   const p = usePalette();
+  const [last, setLast] = useState<PushedIn | null>(null);
+  // Another parcel: it is pushed in anew.
+  const pushed = last?.parcel === parcel ? last : null;
+  const push = () => setLast({ parcel, times: (pushed?.times ?? 0) + 1, minute: pushed?.minute ?? minute() });
   const { state, c, why } = useCoreProbe(batch, kitchen, boilingC, chosen, pushed);
   const { refusal, answered } = useRefusal();
   const isSteady = state === 'steady' && c !== null;
@@ -86,7 +60,7 @@ function Shown(
         <IconPress icon="close" label="Put the thermometer away" onPress={onAway} />
       </View>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <Press title={pushed === null ? 'It is in' : 'Pushed in again'} onPress={onPush} />
+        <Press title={pushed === null ? 'It is in' : 'Pushed in again'} onPress={push} />
         <Small style={{ flex: 1, color: state === 'metal' || state === 'lost' ? p.beet : p.soft }}>
           {isSteady ? 'It stands still.' : pushed === null ? 'Push it in, then tap.' : (why ?? '…')}
         </Small>

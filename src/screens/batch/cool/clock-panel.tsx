@@ -19,8 +19,9 @@ import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
-import { MissedBefore, MissedOnClock } from './missed';
+import { MissedLimit, MissedOnClock } from './missed';
 import { clockTime } from '../../clock-time';
+import { later } from '@/core/document/moments';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
@@ -41,7 +42,7 @@ export function ClockPanel(props: Props) {
     return (
       <View style={{ gap: 8 }}>
         {unanswered(batch.cool).map(({ rule }) => (
-          <MissedBefore key={rule} {...props} rule={rule} />
+          <MissedLimit key={rule} {...props} rule={rule} />
         ))}
         <View style={{ gap: 8, alignItems: 'flex-start' }}>
           <Press title="It is off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
@@ -72,11 +73,7 @@ export function ClockPanel(props: Props) {
           most={24 * 60}
           step={1}
           onChange={(minutes) =>
-            minutes !== null &&
-            edit(
-              { do: 'setOffHeat', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() },
-              'off-heat',
-            )
+            minutes !== null && edit({ do: 'setOffHeat', at: later(rightNow(batch.id), -minutes) }, 'off-heat')
           }
         />
       </View>

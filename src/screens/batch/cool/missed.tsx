@@ -1,6 +1,6 @@
 /** A limit that was missed: what its authority says, and what was done. Until that is said, nothing goes on. */
 import { View } from 'react-native';
-import { ruleById, wordsOfRule } from '@/core/cooling/rule-words';
+import { adviceOf, wordsOfRule } from '@/core/cooling/rule-words';
 import { type DeadlineOnClock } from '@/core/cooling/clock';
 import { type Operation } from '@/core/document/operations';
 import { wasReheated } from '@/core/document/runs';
@@ -12,46 +12,18 @@ import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
-type Props = StationProps & {
-  rule: string;
-  advice: string;
-  authority: string;
-  canReheat: boolean;
-  /** How long ago, in words; empty where its clock is over. */
-  when: string;
-};
-
 /** One that the running clock has missed. */
-export function MissedOnClock({ missed, ...props }: StationProps & { missed: DeadlineOnClock }) {
-  const { rule, advice, authority, canReheat, inMinutes } = missed;
-  return (
-    <Missed
-      {...props}
-      rule={rule}
-      advice={advice}
-      authority={authority}
-      canReheat={canReheat}
-      when={`${formatMinutes(-inMinutes)} ago, by readings or, without them, by the forecast.`}
-    />
-  );
-}
+export const MissedOnClock = ({ missed, ...props }: StationProps & { missed: DeadlineOnClock }) => (
+  <MissedLimit
+    {...props}
+    rule={missed.rule}
+    when={`${formatMinutes(-missed.inMinutes)} ago, by readings or, without them, by the forecast.`}
+  />
+);
 
-/** One of a cooling whose clock is stopped, of which nobody has said what was done. */
-export function MissedBefore({ rule, ...props }: StationProps & { rule: string }) {
-  const known = ruleById(rule);
-  return (
-    <Missed
-      {...props}
-      rule={rule}
-      advice={known?.rule.missed ?? 'It was neither hot nor cold for more than four hours: throw it away.'}
-      authority={known?.authority ?? 'FDA Food Code'}
-      canReheat={known?.rule.canReheat ?? false}
-      when=""
-    />
-  );
-}
-
-function Missed({ batch, kitchen, edit, rule, advice, authority, canReheat, when }: Props) {
+/** @param when how long ago, in words; nothing where its clock is stopped and nobody has said what was done */
+export function MissedLimit({ batch, kitchen, edit, rule, when = '' }: StationProps & { rule: string; when?: string }) {
+  const { advice, authority, canReheat } = adviceOf(rule);
   const p = usePalette();
   const name = `: ${wordsOfRule(rule, kitchen.temperature)}`;
   const answer = (did: MissedAnswer) => {

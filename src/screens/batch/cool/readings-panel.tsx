@@ -19,10 +19,9 @@ import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { ThermometerPanel } from './thermometer-panel';
 import { clockTime } from '../../clock-time';
+import { later } from '@/core/document/moments';
 
 type Props = StationProps & { forecast: CoolingForecast };
-
-const MINUTE = 60_000;
 
 export function ReadingsPanel(props: Props) {
   const { batch, kitchen, edit } = props;
@@ -35,7 +34,7 @@ export function ReadingsPanel(props: Props) {
     left.find(({ reading }) => reading.at === at && reading.c === c)?.why ?? null;
   const [ago, setAgo] = useState(0);
   const add = async (c: number, source: Source, minutesAgo = 0) => {
-    const at = new Date(Date.parse(latestIn(batch)) - minutesAgo * MINUTE).toISOString();
+    const at = later(latestIn(batch), -minutesAgo);
     const done = await edit({ do: 'addCoolReading', reading: { at, c, source } }, '', 'beside');
     if (done.ok) setAgo(0);
     return done;

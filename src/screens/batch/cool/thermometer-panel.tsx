@@ -1,9 +1,7 @@
 /** The thermometer at Cool: a real probe by its name, or the practice one. A lost or impossible signal cannot be recorded. */
-import { useState } from 'react';
 import { View } from 'react-native';
 import { formatTemperature } from '@/core/units/format';
 import { type Outcome } from '@/data/hooks';
-import { isRehearsal } from '@/core/document/rehearsal';
 import { type Source } from '@/core/document/vocabulary/sources';
 import { sourceOf, type Thermometer } from '@/data/probe-names';
 import { type ThermometerState, useThermometer } from '@/data/thermometer';
@@ -13,7 +11,7 @@ import { Small, Strong } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import { PracticeMark, useThermometerChoice, WhichThermometer } from '../which-thermometer';
+import { PracticeMark, TakeThermometer } from '../which-thermometer';
 
 type Props = StationProps & { onRead: (c: number, source: Source) => Promise<Outcome> };
 
@@ -23,34 +21,11 @@ const SOURCES: Record<NonNullable<ThermometerState['source']>, string> = {
   probe: 'Live from your probe.',
 };
 
-export function ThermometerPanel(props: Props) {
-  const [isOn, setOn] = useState(false);
-  if (isOn) return <InHand {...props} onAway={() => setOn(false)} />;
-  return (
-    <View style={{ alignItems: 'flex-start' }}>
-      <Press title="Use a thermometer" icon="thermometer" onPress={() => setOn(true)} />
-    </View>
-  );
-}
-
-/** Taken in hand, it is asked which; until then nothing is listened to. */
-function InHand(props: Props & { onAway: () => void }) {
-  const { batch, onAway } = props;
-  const which = useThermometerChoice(batch.id);
-  const { chosen } = which;
-  return (
-    <View style={{ gap: 10 }}>
-      {!isRehearsal(batch.id) && <WhichThermometer {...which} />}
-      {chosen === null ? (
-        <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Put it away" onPress={onAway} />
-        </View>
-      ) : (
-        <Shown {...props} chosen={chosen} />
-      )}
-    </View>
-  );
-}
+export const ThermometerPanel = (props: Props) => (
+  <TakeThermometer batchId={props.batch.id}>
+    {(chosen, putAway) => <Shown {...props} chosen={chosen} onAway={putAway} />}
+  </TakeThermometer>
+);
 
 function Shown({ batch, kitchen, chosen, onRead, onAway }: Props & { chosen: Thermometer; onAway: () => void }) {
   const p = usePalette();

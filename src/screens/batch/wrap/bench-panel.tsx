@@ -21,6 +21,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile } from '../../alarm-words';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
+import { later } from '@/core/document/moments';
 
 const MINUTE = 60_000;
 
@@ -133,8 +134,7 @@ export function BenchPanel(props: StationProps) {
         most={24 * 60}
         step={5}
         onChange={(minutes) =>
-          minutes !== null &&
-          edit({ do: 'setOut', at: new Date(Date.parse(rightNow(batch.id)) - minutes * MINUTE).toISOString() }, 'out')
+          minutes !== null && edit({ do: 'setOut', at: later(rightNow(batch.id), -minutes) }, 'out')
         }
       />
       <Small>Skins dry within minutes: a damp cloth over what is not in hand.</Small>
