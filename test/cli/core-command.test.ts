@@ -1,37 +1,41 @@
-import { buildSync } from 'esbuild';
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { run } from '../../cli/run';
 import { lanternSupper } from '@/data/demo';
 
 const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
 
-const folder = mkdtempSync(path.join(tmpdir(), 'involucrum-core-'));
-const built = path.join(folder, 'core.cjs');
-// Built once: the same program starts ten times as quickly as through the compiler on the way.
-beforeAll(() =>
-  buildSync({
-    entryPoints: ['cli/main.ts'],
-    bundle: true,
-    platform: 'node',
-    format: 'cjs',
-    outfile: built,
-    logLevel: 'error',
-  }),
-);
-
-function core(command: string, input: unknown, program: readonly string[] = [built]) {
+/** What a command prints, in this process: one test starts it as a cook would. */
+function core(command: string, input: unknown) {
   const text = typeof input === 'string' ? input : JSON.stringify(input);
-  const { status, stdout, stderr } = spawnSync('node', [...program, command], { input: text, encoding: 'utf8' });
-  return { status, stdout, stderr, json: status === 0 ? JSON.parse(stdout) : null };
+  const printed = run([command], () => text);
+  return { ...printed, json: printed.status === 0 ? JSON.parse(printed.stdout) : null };
+}
+
+/** The same as a process of its own. */
+function spawned(words: readonly string[], input: string) {
+  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', 'cli/main.ts', ...words], {
+    input,
+    encoding: 'utf8',
+  });
+  return { status, stdout, stderr };
 }
 
 describe('npm run core', () => {
-  it('is the same from its sources', () => {
-    const fromSources = core('convert', { amount: 1, from: 'cup', to: 'ml' }, ['--import', 'tsx', 'cli/main.ts']);
-    expect(fromSources).toEqual(core('convert', { amount: 1, from: 'cup', to: 'ml' }));
-    expect(fromSources.status).toBe(0);
+  it('as a process: JSON on standard output, or problems on standard error and exit status 2', () => {
+    const asked = '{ "amount": 1, "from": "cup", "to": "ml" }';
+    expect(spawned(['convert'], asked)).toEqual({ status: 0, stdout: core('convert', asked).stdout, stderr: '' });
+    expect(spawned(['convert', '--file', 'no-such.json'], '')).toEqual({
+      status: 2,
+      stdout: '',
+      stderr: expect.stringMatching(/^--file: no-such\.json cannot be read/) as string,
+    });
+  });
+
+  it('takes its input from a file that is named, and nothing else', () => {
+    const read = (file: string | undefined) => `{ "amount": 1, "from": "${file ?? 'tsp'}", "to": "ml" }`;
+    expect(run(['convert', '--file', 'cup'], read).stdout).toBe(run(['convert'], () => read('cup')).stdout);
+    expect(run(['convert', '--paper', 'cup'], read)).toMatchObject({ status: 2, stdout: '' });
+    expect(run([], read).stderr).toMatch(/^command: is missing/);
   });
 
   it('safe: practice counts for nothing, every load for itself, a fall by its authority’s own figures', () => {

@@ -6,7 +6,7 @@ import { apply } from '@/core/document/operations';
 import { dayEvents, dueNow } from '@/core/day/day-events';
 import { minuteOf, timeOf } from '@/core/day/moments';
 import { candidates, tried } from '@/core/day/remedies';
-import { type DayInput, workOutDay } from '@/core/day/work-out';
+import { type DayInput, type Remembered, workOutDay } from '@/core/day/work-out';
 import { brokenBy } from '@/core/schedule/broken';
 import { lanternSupper } from '@/data/demo';
 import { planned, runDay } from './simulated-day';
@@ -16,6 +16,9 @@ const SERVE = '2026-12-04T18:00:00.000Z';
 const MADE = ['demo-turkey-purses', 'demo-duck-pockets', 'demo-haddock-pan-pie'];
 const oven = DEFAULT_KITCHEN.appliances.filter((a) => a.kind === 'oven')[0];
 const twoTrays = applyToKitchen(DEFAULT_KITCHEN, { do: 'keepAppliance', appliance: { ...oven, tiers: 2 } });
+
+/** What has been worked out of batches, for the whole file: by what a batch is, never by when. */
+const remembered: Remembered = new Map();
 
 function input(kitchen = twoTrays, made: readonly string[] = MADE): DayInput {
   const day = made.reduce(
@@ -27,14 +30,13 @@ function input(kitchen = twoTrays, made: readonly string[] = MADE): DayInput {
 
 describe('the lantern supper', () => {
   it('collides at the oven with one tray, and a second tray mends it', () => {
-    const remembered = new Map();
     const worked = workOutDay(input(DEFAULT_KITCHEN), remembered);
     const { plan } = planned(worked, remembered);
     expect(plan.isFeasible).toBe(false);
     expect(plan.conflicts[0].byMinutes).toBeGreaterThan(30);
     const remedies = candidates(worked, plan, (n) => `h${n}`)
       .filter(({ id }) => id === 'tray oven' || id === 'helper 1')
-      .map((candidate) => tried(worked, plan, candidate, new Map(), () => (steps) => steps > 15));
+      .map((candidate) => tried(worked, plan, candidate, remembered, () => (steps) => steps > 15));
     // A helper bakes nothing. The tray mends all of it, and says when it would begin then.
     expect(remedies[0]).toMatchObject({ id: 'tray oven', mends: 'all', leftMinutes: 0 });
     expect(remedies[0]?.startMinute).toBeGreaterThan(minuteOf(AT));
@@ -42,14 +44,14 @@ describe('the lantern supper', () => {
   });
 
   it('is served on time when every step takes as long as planned, and nothing collides on the way', () => {
-    const { log, minute } = runDay(input());
+    const { log, minute } = runDay(input(), remembered);
     expect(log.filter(({ conflicts }) => conflicts.length > 0)).toEqual([]);
     expect(minute).toBe(minuteOf(SERVE));
   });
 
   it('moves what can move when steps take longer, and says what cannot', () => {
     // Work takes a tenth more than it is thought to: that is spare. One step takes a quarter of an hour more.
-    const { log, minute } = runDay(input(), (task, minutes) =>
+    const { log, minute } = runDay(input(), remembered, (task, minutes) =>
       task.id === 'demo-turkey-purses cut' ? minutes + 15 : minutes,
     );
     const late = log.filter(({ conflicts }) => conflicts.length > 0);
@@ -59,28 +61,28 @@ describe('the lantern supper', () => {
   });
 
   it('keeps what really was taken with each batch, for the next plan and not for this one', () => {
-    const slow = runDay(input(), (task, minutes) => (task.kind === 'cut' ? minutes * 2 : minutes));
+    const slow = runDay(input(), remembered, (task, minutes) => (task.kind === 'cut' ? minutes * 2 : minutes));
     const duck = slow.input.batches.filter((b) => b.id === 'demo-duck-pockets')[0];
     const cut = duck.taken.filter((t) => t.what === 'cut')[0];
     expect(cut.minutes).toBeGreaterThan(1.5 * cut.planned);
     const next = input();
     const minutesOf = (batches: DayInput['batches']) =>
-      workOutDay({ ...next, batches }).tasks.filter((t) => t.id === 'demo-duck-pockets cut')[0].minutes;
+      workOutDay({ ...next, batches }, remembered).tasks.filter((t) => t.id === 'demo-duck-pockets cut')[0].minutes;
     expect(minutesOf(slow.input.batches)).toBeGreaterThan(1.5 * minutesOf(next.batches));
   });
 
   it('a clock that is started at a station is the step here', () => {
-    const { input: begun } = planned(input(), new Map());
+    const { input: begun } = planned(input(), remembered);
     const at = timeOf(minuteOf(AT) + 30);
     const batches = begun.batches.map((b) => (b.id === 'demo-duck-pockets' ? apply(b, { do: 'startCooling', at }) : b));
-    const stateOf = (of: DayInput) => workOutDay(of).of.running.get('demo-duck-pockets cool')?.start;
+    const stateOf = (of: DayInput) => workOutDay(of, remembered).of.running.get('demo-duck-pockets cool')?.start;
     expect(stateOf(begun)).toBeUndefined();
     expect(stateOf({ ...begun, batches })).toBe(minuteOf(at));
   });
 });
 
 describe('tasks of a day', () => {
-  const { tasks } = workOutDay(input(twoTrays, [...MADE, 'demo-venison-half-moons']));
+  const { tasks } = workOutDay(input(twoTrays, [...MADE, 'demo-venison-half-moons']), remembered);
 
   it('follow one another, and nothing follows what is not there', () => {
     const ids = new Set(tasks.map((t) => t.id));
@@ -105,7 +107,7 @@ describe('tasks of a day', () => {
       { do: 'changeTask' as const, taskId: 'demo-duck-pockets fry', to: { isLeftOut: true } },
       { do: 'addTask' as const, task: { id: 'x', title: 'Lay the table', minutes: 15, hasHands: true, before: null } },
     ].reduce(applyToDay, begun.day);
-    const changed = workOutDay({ ...begun, day }).tasks;
+    const changed = workOutDay({ ...begun, day }, remembered).tasks;
     const by = new Map(changed.map((t) => [t.id, t]));
     expect(by.get('demo-duck-pockets cut')?.minutes).toBe(40);
     expect(by.has('demo-duck-pockets fry')).toBe(false);
@@ -119,9 +121,9 @@ describe('tasks of a day', () => {
     const earlier = { ...begun.day, from: timeOf(begun.now.minute) };
     const day = applyToDay(earlier, { do: 'setServing', batchId: 'demo-duck-pockets', to: { serve: 'frozen-ahead' } });
     const minutesOf = (of: typeof day) =>
-      workOutDay({ ...begun, day: of }).tasks.filter((t) => t.id === 'demo-duck-pockets load 1')[0].minutes;
+      workOutDay({ ...begun, day: of }, remembered).tasks.filter((t) => t.id === 'demo-duck-pockets load 1')[0].minutes;
     expect(minutesOf(day)).toBeGreaterThan(minutesOf(earlier) * 1.1);
-    const { plan } = planned({ ...begun, day }, new Map());
+    const { plan } = planned({ ...begun, day }, remembered);
     const at = (id: string) => plan.tasks.filter((t) => t.id === id)[0];
     expect(at('demo-duck-pockets freeze').end).toBeLessThanOrEqual(at('demo-duck-pockets load-in 1').start);
   });
@@ -132,8 +134,8 @@ describe('tasks of a day', () => {
     const from = timeOf(minuteOf(SERVE) - 26 * 60);
     for (const made of [all.slice(0, 2), [all[0], all[2]], [all[1], all[4]], [all[3]], [all[5]]]) {
       const begun = input(twoTrays, made);
-      const worked = workOutDay({ ...begun, day: { ...begun.day, from } });
-      const { plan } = planned(worked, new Map());
+      const worked = workOutDay({ ...begun, day: { ...begun.day, from } }, remembered);
+      const { plan } = planned(worked, remembered);
       const scheduled = plan.tasks.map(({ id, start, end }) => ({ id, start, end }));
       if (plan.isFeasible) expect(brokenBy(worked.of.problem, scheduled)).toEqual([]);
       expect(plan.isFeasible).toBe(true);
@@ -144,7 +146,7 @@ describe('tasks of a day', () => {
     const begun = input();
     const at = timeOf(minuteOf(SERVE) - 6 * 60);
     const day = applyToDay(begun.day, { do: 'pin', taskId: 'demo-turkey-purses cut', at });
-    const { plan } = planned({ ...begun, day }, new Map());
+    const { plan } = planned({ ...begun, day }, remembered);
     expect(plan.tasks.filter((t) => t.id === 'demo-turkey-purses cut')[0]).toMatchObject({
       start: minuteOf(at),
       isPinned: true,
@@ -154,7 +156,7 @@ describe('tasks of a day', () => {
 });
 
 describe('alarms of a day', () => {
-  const { input: kept } = planned(input(), new Map());
+  const { input: kept } = planned(input(), remembered);
   const first = kept.day.plan?.starts[0];
   if (!first) throw new Error('there is a plan');
   const running = applyToDay(kept.day, { do: 'startTask', taskId: first.taskId, at: first.at });

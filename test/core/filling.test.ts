@@ -18,6 +18,7 @@ import { type FillingKind } from '@/core/document/vocabulary/methods/method';
 import { takesOf } from '@/core/filling/takes';
 import { uptakeOf } from '@/core/filling/uptake';
 import { type Batch } from '@/core/document/schema';
+import { randomRuns } from '../random-runs';
 
 const ledgerOf = (lines: Line[], water = DRY, steamed = 0) => drawLedger(resolved(lines), water, steamed);
 
@@ -98,7 +99,7 @@ describe('the water ledger', () => {
           }
         },
       ),
-      { numRuns: 400 },
+      { numRuns: randomRuns(400) },
     );
   });
 

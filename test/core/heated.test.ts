@@ -284,7 +284,7 @@ describe('parcels differ', () => {
     for (let i = 0; i < 30; i++) {
       const [p, s, m] = [next(), next(), next()];
       const direct = minutesUntil(differing(plan, 1 + p * sigma.portion, s * sigma.startC, m * sigma.mediumC), 74) ?? 0;
-      expect(Math.abs((surface?.minutes([p, s, m]) ?? 0) / direct - 1)).toBeLessThan(0.02);
+      expect(Math.abs((surface?.minutes(p, s, m) ?? 0) / direct - 1)).toBeLessThan(0.02);
     }
   });
   it('all of many are there later than one, and later than the average', () => {
@@ -305,7 +305,7 @@ describe('parcels differ', () => {
     const t95 = allDone(drawMinutes(surface, 100_000, 1), 24);
     const next = normal(99);
     const batches = Array.from({ length: 4000 }, () =>
-      Math.max(...Array.from({ length: 24 }, () => surface.minutes([next(), next(), next()]))),
+      Math.max(...Array.from({ length: 24 }, () => surface.minutes(next(), next(), next()))),
     );
     expect(batches.filter((m) => m <= t95).length / 4000).toBeCloseTo(0.95, 1);
   });

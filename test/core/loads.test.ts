@@ -18,6 +18,7 @@ import { type Batch } from '@/core/document/schema';
 import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
 import { OIL_HEAT_CAPACITY } from '@/core/heat/liquids';
 import { lanternSupper } from '@/data/demo';
+import { randomRuns } from '../random-runs';
 
 const [turkey, pumpkin, duck, haddock, venison, flat] = lanternSupper('2026-12-05T15:00:00Z');
 const set = (batch: Batch, to: Partial<Batch['cook']>): Batch => apply(batch, { do: 'setCook', to });
@@ -71,7 +72,7 @@ describe('parcels side by side', () => {
         const touches = places.some((a, i) => places.slice(0, i).some((b) => !isApart(a, b)));
         expect([isOver, touches]).toEqual([false, false]);
       }),
-      { numRuns: 150, seed: 12 },
+      { numRuns: randomRuns(150), seed: 12 },
     );
   });
 

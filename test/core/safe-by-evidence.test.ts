@@ -19,8 +19,9 @@ import { rehearsedCore } from '@/core/rehearsal/thermometers';
 import { RULE_PACKS } from '@/core/safety/packs';
 import { isAtLeast } from '@/core/safety/threshold';
 import { lanternSupper } from '@/data/demo';
+import { randomRuns } from '../random-runs';
 
-const RUNS = Number(process.env.RANDOM_RUNS ?? 120);
+const RUNS = randomRuns(400, 60);
 const AT = '2026-12-05T15:00:00.000Z';
 const later = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
 const [turkey, , , , venison] = lanternSupper(AT);
@@ -203,7 +204,7 @@ describe('a simulated kitchen', () => {
           } else if (checks.core.state === 'good') hot += 1;
         },
       ),
-      { numRuns: RUNS / 4, seed: 27 },
+      { numRuns: RUNS / 2, seed: 27 },
     );
     expect(cold).toBeGreaterThan(3);
     expect(hot).toBeGreaterThan(3);

@@ -15,7 +15,7 @@ const DIFFUSIVITY = PROPERTIES.k / (PROPERTIES.density * PROPERTIES.heatCapacity
 /** Bisection for the n-th root of an increasing difference. */
 function root(low: number, high: number, f: (x: number) => number): number {
   let [a, b] = [low, high];
-  for (let i = 0; i < 80; i++) {
+  for (let i = 0; i < 50; i++) {
     const middle = (a + b) / 2;
     if (f(a) * f(middle) <= 0) b = middle;
     else a = middle;
@@ -25,7 +25,7 @@ function root(low: number, high: number, f: (x: number) => number): number {
 
 /** J₀ and J₁ by their integrals, another way than the core's series: also for large arguments. */
 function besselIntegral(order: number, x: number): number {
-  const steps = 400;
+  const steps = 100;
   let sum = 0;
   for (let i = 0; i < steps; i++) {
     const t = ((i + 0.5) * Math.PI) / steps;

@@ -38,13 +38,13 @@ export interface Happened {
   conflicts: string[];
 }
 
-/** Runs a day to its end. @param takes how long a step really takes, minutes */
+/** Runs a day to its end. @param remembered what has been worked out of batches @param takes how long a step really takes, minutes */
 export function runDay(
   begun: DayInput,
+  remembered: Remembered,
   takes: (task: PlannedTask, minutes: number) => number = (_t, m) => m,
   most = 300,
 ) {
-  const remembered: Remembered = new Map();
   let { input, plan } = planned(begun, remembered);
   const log: Happened[] = [];
   let minute = plan.startMinute;

@@ -4,6 +4,7 @@ import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/co
 import * as fc from 'fast-check';
 import { simulateThermometer } from '@/core/cooling/thermometer';
 import { hash01 } from '@/core/heat/hash';
+import { randomRuns } from '../random-runs';
 
 const PLAN: CoolingPlan = {
   massG: 1600,
@@ -70,7 +71,7 @@ describe('signals', () => {
             expect((a.c ?? 0) - (b.c ?? 0)).toBeLessThanOrEqual(2.5 + 6 * (b.minute - a.minute) + 1e-9);
         });
       }),
-      { numRuns: 300, seed: 8 },
+      { numRuns: randomRuns(300), seed: 8 },
     );
   });
 

@@ -1,6 +1,6 @@
 /** The known fillings put through the application, as pasting does it. */
 import { assess } from '../../src/core/checks/assess';
-import { type CheckId, type CheckState } from '../../src/core/checks/check';
+import { CHECK_IDS, type CheckId, type CheckState } from '../../src/core/checks/check';
 import { type Assessment } from '../../src/core/checks/judgement';
 import { forecastHeat } from '../../src/core/checks/heat';
 import { DEFAULT_KITCHEN } from '../../src/core/document/kitchen';
@@ -9,11 +9,14 @@ import { type Fault, type KnownFilling, type Says, type Spoilt, spoiltLines, typ
 
 const COUNT = 24;
 
-/** @param hasWays other ways of cooling are worked out: ten forecasts more, for where one of them is what is asked */
+/**
+ * @param hasWays other ways of cooling are worked out: ten forecasts more, for where one of them is what is asked
+ * @param asked the checks whose fixes are asked for: each is worked out on the whole batch
+ */
 function assessed(
   known: KnownFilling,
   lines: readonly string[],
-  { depthMm, hasWays }: { depthMm?: number; hasWays: boolean },
+  { depthMm, hasWays, asked }: { depthMm?: number; hasWays: boolean; asked: readonly CheckId[] },
 ): { a: Assessment; questions: Question[] } {
   const { batch, questions } = batchInWords(
     {
@@ -29,7 +32,13 @@ function assessed(
     { id: 'known', at: '2026-01-01T00:00:00Z' },
   );
   return {
-    a: assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, hasWays ? 'ways' : 'first')),
+    a: assess(
+      batch,
+      DEFAULT_KITCHEN,
+      forecastHeat(batch, DEFAULT_KITCHEN, hasWays ? 'ways' : 'first'),
+      null,
+      asked,
+    ),
     questions,
   };
 }
@@ -61,7 +70,10 @@ export interface JudgedKnown {
 }
 
 export function judgeKnown(known: KnownFilling): JudgedKnown {
-  const { a, questions } = assessed(known, known.lines, { hasWays: known.first !== null });
+  const { a, questions } = assessed(known, known.lines, {
+    hasWays: known.first !== null,
+    asked: known.first === null ? [] : CHECK_IDS,
+  });
   const { board, heat } = a.moisture;
   const { salt, cooling } = a.checks;
   const found: Record<keyof Verdicts, { state: CheckState; words: string }> = {
@@ -119,6 +131,7 @@ export function judgeSpoilt(known: KnownFilling, how: Spoilt): JudgedSpoilt {
   const { a } = assessed(known, spoiltLines(known, how), {
     depthMm: how.depthMm,
     hasWays: how.wrong === 'slow to cool',
+    asked: [CHECK_OF[how.wrong]],
   });
   const firstFix = a.checks[CHECK_OF[how.wrong]].fixes[0]?.label ?? null;
   const isCaught = SAYS[how.wrong](a);

@@ -10,6 +10,7 @@ import { type ProbeEvent, probeBridge } from '../../server/probes';
 import { isServedAs } from '../../server/address';
 import { createApp } from '../../server/app';
 import { PATIENCE, patientServer } from '../../server/patience';
+import { readSettings } from '../../server/settings';
 import { isLoopback } from '../../server/loopback';
 
 const dist = mkdtempSync(path.join(tmpdir(), 'involucrum-'));
@@ -236,13 +237,19 @@ describe('the server', () => {
     server.close();
   });
 
+  const settingsOf = (env: Record<string, string>, hasBuild = true) => readSettings(env, () => hasBuild);
+
   it('an empty PORT is the usual one', () => {
-    const { stderr } = spawnSync('node', ['--import', 'tsx', 'server/index.ts'], {
-      env: { ...process.env, DIST: '/nowhere', PORT: '' },
-      encoding: 'utf8',
+    expect(settingsOf({ PORT: '', HOST: ' ' })).toMatchObject({ settings: { port: 8377, host: '127.0.0.1' } });
+    expect(settingsOf({ PORT: '0' })).toMatchObject({ settings: { port: 0 } });
+  });
+
+  it('beyond this machine it asks for the token; on it, for none', () => {
+    const token = 'sixteen-letters-and-more';
+    expect(settingsOf({ INVOLUCRUM_TOKEN: token })).toMatchObject({ settings: { token: undefined } });
+    expect(settingsOf({ HOST: '0.0.0.0', INVOLUCRUM_TOKEN: token, INVOLUCRUM_NAMES: 'hut.example, ' })).toMatchObject({
+      settings: { token, served: { loopback: false, names: ['hut.example'] } },
     });
-    // Not a word about the port.
-    expect(stderr).toMatch(/^\S*nowhere holds no build/);
   });
 
   it.each([
@@ -250,14 +257,19 @@ describe('the server', () => {
     [{ HOST: '0.0.0.0', INVOLUCRUM_TOKEN: 'short' }, 'at least 16 characters'],
     [{ HOST: '0.0.0.0', INVOLUCRUM_TOKEN: '    short            ' }, 'not blank'],
     [{ PORT: 'eighty' }, 'is no port'],
-    [{ DIST: '/nowhere' }, 'holds no build'],
-  ])('does not start with %j', (env, reason) => {
+    [{ PORT: '70000' }, 'is no port'],
+  ])('is not started with %j', (env, reason) =>
+    expect(settingsOf(env)).toEqual({ refused: expect.stringContaining(reason) as string }),
+  );
+
+  it('is not started without a build: as a process it says so and ends with status 2', () => {
+    expect(settingsOf({ DIST: '/nowhere' }, false)).toEqual({ refused: expect.stringContaining('holds no build') as string });
     const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'server/index.ts'], {
-      env: { ...process.env, DIST: dist, ...env },
+      env: { ...process.env, DIST: '/nowhere' },
       encoding: 'utf8',
     });
     expect(status).toBe(2);
-    expect(stderr).toContain(reason);
+    expect(stderr).toMatch(/^\S*nowhere holds no build/);
   });
 
   it.each([

@@ -2,7 +2,7 @@
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
 import { account } from './account';
-import { type Proposals } from './check';
+import { type CheckId, type Proposals } from './check';
 import { type HeatForecast, workOutHeat } from './heat';
 import { judge } from './judge';
 import { type Assessment, described } from './judgement';
@@ -18,16 +18,18 @@ const really =
  * Assesses a batch.
  * @param heat from `forecastHeat`; null while it is being worked out, then Cooling and Core say so
  * @param problem why there will be no forecast, where it failed: Cooling and Core then say that, and are never Good
+ * @param asked the checks whose fixes are asked for
  */
 export function assess(
   batch: Batch,
   kitchen: Kitchen,
   heat: HeatForecast | null,
   problem: string | null = null,
+  asked?: readonly CheckId[],
 ): Assessment {
   const accounts = account(batch, kitchen, heat, problem);
   const judged = judge(accounts);
-  return described(accounts, judged, propose(accounts, judged, heat === null ? null : really(heat)));
+  return described(accounts, judged, propose(accounts, judged, heat === null ? null : really(heat), asked));
 }
 
 /** What could be done about a batch, every promise worked out on the batch as it would be. Takes long: for the worker. */

@@ -66,13 +66,13 @@ export function workOutHeat(batch: Batch, kitchen: Kitchen, before: CoreForecast
 
 /**
  * Both forecasts at once.
- * @param depth `first` leaves out the alternatives of cooling, `ways` the spread of the parcels
+ * @param depth `first` is what a judgement needs; `ways` has the alternatives of cooling as well, `all` the spread of the parcels
  * @param elapsed minutes on the cooling clock: the alternatives begin there
  */
 export function forecastHeat(
   batch: Batch,
   kitchen: Kitchen,
-  depth: 'first' | 'ways' | 'all' = 'all',
+  depth: 'first' | 'ways' | 'all' = 'first',
   elapsed = 0,
 ): HeatForecast {
   const worked = workOutHeat(batch, kitchen);

@@ -33,10 +33,19 @@ export type Forecaster = (batch: Batch, kitchen: Kitchen) => HeatForecast | null
 /**
  * Proposes fixes for every check that needs one.
  * @param forecast for what is offered in the end; without it steam is taken to go with the mass that is hot
+ * @param asked the checks that are asked about; of the others nothing is proposed
  */
-export function propose(accounts: Accounts, now: Judgements, forecast: Forecaster | null): Proposals {
+export function propose(
+  accounts: Accounts,
+  now: Judgements,
+  forecast: Forecaster | null,
+  asked: readonly CheckId[] = CHECK_IDS,
+): Proposals {
   return Object.fromEntries(
-    CHECK_IDS.map((id): [CheckId, readonly Fix[]] => [id, proposeFor(id, accounts, now, forecast)]),
+    CHECK_IDS.map((id): [CheckId, readonly Fix[]] => [
+      id,
+      asked.includes(id) ? proposeFor(id, accounts, now, forecast) : [],
+    ]),
   ) as Proposals;
 }
 

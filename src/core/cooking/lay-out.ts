@@ -31,9 +31,9 @@ function isOn(floor: Floor, { w, h, isRound }: Size, x: number, y: number): bool
   if (!floor.isRound) {
     return Math.abs(x) + w / 2 <= floor.longMm / 2 + GRACE && Math.abs(y) + h / 2 <= floor.wideMm / 2 + GRACE;
   }
-  const R = floor.longMm / 2;
-  if (isRound) return Math.hypot(x, y) + w / 2 <= R + GRACE;
-  return Math.hypot(Math.abs(x) + w / 2, Math.abs(y) + h / 2) <= R + GRACE;
+  const R = floor.longMm / 2 + GRACE;
+  if (isRound) return w / 2 <= R && x * x + y * y <= (R - w / 2) ** 2;
+  return (Math.abs(x) + w / 2) ** 2 + (Math.abs(y) + h / 2) ** 2 <= R ** 2;
 }
 
 /** Rows of a pitch; each other one moved by half a pitch where they are staggered. */

@@ -279,7 +279,11 @@ export class Body {
     this.isFresh = false;
   }
 
-  /** What can be seen of the body now. */
+  /** Seconds since the start. */
+  get elapsed(): number {
+    return this.seconds;
+  }
+
   /** Temperatures at depths, each a share of the whole from the centre (or the inner face) to the outer face, °C. */
   profile(shares: readonly number[]): number[] {
     const { width } = this.grid;
@@ -300,6 +304,7 @@ export class Body {
     });
   }
 
+  /** What can be seen of the body now. */
   state(): State {
     this.refresh();
     const { cells, temperature: t, h, c, outer } = this;

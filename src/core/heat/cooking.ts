@@ -169,22 +169,21 @@ const placeOf = ({ at }: CookingTarget): 'coldestC' | 'wrapperC' => (at === 'cen
 /** Minutes until the target is reached, and nothing else: by the plan, or its last step that heats going on; null where never. */
 export function minutesUntilDone(plan: CookingPlan, target: CookingTarget, cells?: number): number | null {
   const place = placeOf(target);
+  const whole = goingOn(plan);
   const isThere = (now: ParcelState): boolean => now[place] >= target.c;
-  const planned = statesOf(plan, { cells }, isThere);
-  const within = crossing(planned, place, target.c, 'up');
-  if (within !== null) return within;
-  return crossing(
-    statesOf(goingOn(plan), { cells }, (now) => isThere(now) || now.seconds >= LONGEST * 60),
-    place,
-    target.c,
-    'up',
-  );
+  const isOver = (now: ParcelState): boolean => isThere(now) || now.seconds >= LONGEST * 60;
+  // Where nothing follows the step that goes on, the plan as it is is the beginning of that: solved once.
+  const isBeginning = whole.steps.length === plan.steps.length && minutesOf(plan) <= LONGEST;
+  const planned = isBeginning ? null : crossing(statesOf(plan, { cells }, isThere), place, target.c, 'up');
+  return planned ?? crossing(statesOf(whole, { cells }, isOver), place, target.c, 'up');
 }
+
+const minutesOf = ({ steps }: CookingPlan): number => steps.reduce((sum, step) => sum + step.minutes, 0);
 
 /** The coldest of the filling at some minutes, °C, the last step that heats going on where the plan is over by then. */
 export function coreAt(plan: CookingPlan, minutes: readonly number[], cells?: number): number[] {
   const until = Math.min(LONGEST, Math.max(...minutes)) * 60;
-  const whole = plan.steps.reduce((sum, step) => sum + step.minutes, 0) * 60 >= until ? plan : goingOn(plan);
+  const whole = minutesOf(plan) * 60 >= until ? plan : goingOn(plan);
   const states = statesOf(whole, { cells }, (now) => now.seconds >= until);
   return minutes.map((minute) => stateAt(states, Math.min(minute * 60, until)).coldestC);
 }

@@ -7,11 +7,22 @@ export const DRAWS = 100_000;
 /** In so many of a hundred batches every parcel is there. */
 export const SURE = 0.95;
 
+/** Three deviations a parcel: the same for every forecast of a seed, so they are drawn once. */
+let drawn: { seed: number; draws: number; deviations: Float64Array } | null = null;
+
+function deviationsOf(seed: number, draws: number): Float64Array {
+  if (drawn?.seed === seed && drawn.draws === draws) return drawn.deviations;
+  const next = normal(seed);
+  const deviations = Float64Array.from({ length: 3 * draws }, next);
+  drawn = { seed, draws, deviations };
+  return deviations;
+}
+
 /** Minutes of so many parcels drawn at random, ascending. */
 export function drawMinutes(surface: ResponseSurface, draws: number, seed: number): Float64Array {
-  const next = normal(seed);
+  const d = deviationsOf(seed, draws);
   const minutes = new Float64Array(draws);
-  for (let i = 0; i < draws; i++) minutes[i] = surface.minutes([next(), next(), next()]);
+  for (let i = 0; i < draws; i++) minutes[i] = surface.minutes(d[3 * i], d[3 * i + 1], d[3 * i + 2]);
   return minutes.sort();
 }
 

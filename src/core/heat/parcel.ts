@@ -47,8 +47,14 @@ export interface ParcelState extends State {
 /** A face dried so deep is dry: nothing is left for the air to take, m. House estimate: about a sheet of pastry. */
 const DRY_M = 0.003;
 
+/** Surroundings with nothing left out, so that the innermost loops meet one shape of object. */
+type Met = Required<Surroundings>;
+const met = ({ mediumC, h, hDry = h }: Surroundings): Met => ({ mediumC, h, hDry });
+
 /** Coefficient from the medium onto a face that has dried so deep, W/m²·K. */
-const filmOn = ({ h, hDry = h }: Surroundings, depth: number): number => h + (hDry - h) * Math.min(1, depth / DRY_M);
+const filmOn = ({ h, hDry }: Met, depth: number): number => (depth < DRY_M ? h + ((hDry - h) * depth) / DRY_M : hDry);
+
+const FACES = ['outer', 'inner'] as const;
 
 /** Less heat than this is no heat to find an error in, J per unit shape. */
 const SOME_HEAT = 1e-3;
@@ -61,6 +67,8 @@ export class HeatedParcel {
   private readonly outerArea: number;
   private around: Around;
   private isTurned = false;
+  /** What each face of the body meets now: known anew where it is put, turned or drifts, asked at every step. */
+  private facing: { outer: Met; inner: Met };
   private readonly depth = { outer: 0, inner: 0 };
   /** Heat that went into drying the faces from outside, J/m²: it never was in the parcel. */
   private readonly dragged = { outer: 0, inner: 0 };
@@ -69,10 +77,12 @@ export class HeatedParcel {
 
   constructor({ dimension, layers, startC, around, crustWater = 0, refinement, cells }: ParcelInput) {
     this.around = around;
+    this.facing = { outer: met(around.outer), inner: met(around.inner ?? around.outer) };
     this.crustWater = crustWater;
     this.deepest = { outer: layers[layers.length - 1].thickness, inner: layers[0].thickness };
     this.outerArea = layers.reduce((sum, { thickness }) => sum + thickness, 0) ** (dimension - 1);
-    this.exchange = { outer: { ...around.outer }, inner: { ...(around.inner ?? around.outer) } };
+    const exchange = ({ mediumC, h }: Surroundings): Exchange => ({ mediumC, h });
+    this.exchange = { outer: exchange(around.outer), inner: exchange(around.inner ?? around.outer) };
     const face =
       (which: 'outer' | 'inner'): Face =>
       () =>
@@ -92,14 +102,14 @@ export class HeatedParcel {
   /** From now on it is somewhere else. */
   put(around: Around): void {
     this.around = around;
-    this.exchangeAnew();
+    this.faceAnew();
     this.body.restart();
   }
 
   /** What was below is above. */
   turn(): void {
     this.isTurned = !this.isTurned;
-    this.exchangeAnew();
+    this.faceAnew();
     this.body.restart();
   }
 
@@ -109,26 +119,27 @@ export class HeatedParcel {
       outer: { ...this.around.outer, mediumC },
       ...(this.around.inner ? { inner: { ...this.around.inner, mediumC } } : {}),
     };
+    this.faceAnew();
+  }
+
+  private faceAnew(): void {
+    const { outer, inner = outer } = this.around;
+    const [above, below] = [met(outer), met(inner)];
+    this.facing = this.isTurned ? { outer: below, inner: above } : { outer: above, inner: below };
     this.exchangeAnew();
   }
 
-  /** What each face of the body meets now. */
-  private facing(): { outer: Surroundings; inner: Surroundings } {
-    const { outer, inner = outer } = this.around;
-    return this.isTurned ? { outer: inner, inner: outer } : { outer, inner };
-  }
-
   private exchangeAnew(): void {
-    const facing = this.facing();
-    for (const which of ['outer', 'inner'] as const) {
-      this.exchange[which].mediumC = facing[which].mediumC;
-      this.exchange[which].h = throughCrust(filmOn(facing[which], this.depth[which]), this.depth[which]);
+    for (const which of FACES) {
+      const facing = this.facing[which];
+      this.exchange[which].mediumC = facing.mediumC;
+      this.exchange[which].h = throughCrust(filmOn(facing, this.depth[which]), this.depth[which]);
     }
   }
 
   /** Moves on by one step of the solver's choosing, at most `limit` seconds. */
   advance(limit: number): ParcelState {
-    const from = this.body.state().seconds;
+    const from = this.body.elapsed;
     const now = this.body.advance(limit);
     if (this.crustWater > 0) this.dry(now, now.seconds - from);
     return this.seen(now);
@@ -136,17 +147,17 @@ export class HeatedParcel {
 
   /** Water that boiled under a face, and what the air took from it before, leave a crust. */
   private dry(now: State, seconds: number): void {
-    const facing = this.facing();
-    const boiled = { outer: now.boiledOuter / this.outerArea, inner: now.boiledInner };
-    const faceC = { outer: now.surfaceC, inner: now.innerC };
-    for (const which of ['outer', 'inner'] as const) {
-      const { mediumC, h, hDry = h } = facing[which];
-      const drag = hDry - filmOn(facing[which], this.depth[which]);
-      this.dragged[which] += Math.max(0, drag * (mediumC - faceC[which])) * seconds;
-      const heat = boiled[which] + this.dragged[which];
-      this.depth[which] = Math.min(this.deepest[which], crustDepth(heat, this.crustWater));
-    }
+    this.dryFace('outer', now.boiledOuter / this.outerArea, now.surfaceC, seconds);
+    this.dryFace('inner', now.boiledInner, now.innerC, seconds);
     this.exchangeAnew();
+  }
+
+  private dryFace(which: 'outer' | 'inner', boiled: number, faceC: number, seconds: number): void {
+    const { [which]: facing } = this.facing;
+    const drag = facing.hDry - filmOn(facing, this.depth[which]);
+    this.dragged[which] += Math.max(0, drag * (facing.mediumC - faceC)) * seconds;
+    const heat = boiled + this.dragged[which];
+    this.depth[which] = Math.min(this.deepest[which], crustDepth(heat, this.crustWater));
   }
 
   /** Temperatures at depths, each a share of the whole from the centre (of a slab, from what lay below at first), °C. */
@@ -159,12 +170,26 @@ export class HeatedParcel {
   }
 
   private seen(now: State): ParcelState {
-    const { outer, inner } = this.facing();
+    const { outer, inner } = this.facing;
     const boiled = now.boiledOuter + now.boiledInner;
     const takenIn = boiled - now.heatLost;
     const kept = now.heatLeft - this.heatAtStart + boiled;
+    // Field by field: a state is made at every step, and copying one by its keys took longer than the step.
     return {
-      ...now,
+      seconds: now.seconds,
+      centreC: now.centreC,
+      surfaceC: now.surfaceC,
+      meanC: now.meanC,
+      warmestC: now.warmestC,
+      warmestAt: now.warmestAt,
+      wrapperC: now.wrapperC,
+      coldestC: now.coldestC,
+      vapour: now.vapour,
+      innerC: now.innerC,
+      heatLost: now.heatLost,
+      heatLeft: now.heatLeft,
+      boiledOuter: now.boiledOuter,
+      boiledInner: now.boiledInner,
       outerFaceC: crustSurface(outer.mediumC, now.surfaceC, filmOn(outer, this.depth.outer), this.depth.outer),
       innerFaceC: crustSurface(inner.mediumC, now.innerC, filmOn(inner, this.depth.inner), this.depth.inner),
       takenIn,

@@ -16,8 +16,8 @@ type Point = readonly [number, number, number];
 const GRID: readonly Point[] = LEVELS.flatMap((a) => LEVELS.flatMap((b) => LEVELS.map((c): Point => [a, b, c])));
 
 export interface ResponseSurface {
-  /** Minutes at so many standard deviations from the middle of each. */
-  minutes(deviations: Point): number;
+  /** Minutes at so many standard deviations from the middle of each of the three. */
+  minutes(first: number, second: number, third: number): number;
 }
 
 /**
@@ -45,14 +45,25 @@ export function fitResponse(solve: (deviations: Point) => number | null): Respon
   const mean = logs.reduce((sum, y) => sum + y, 0) / POINTS;
   const linear = [0, 1, 2].map((i) => project((p) => p[i]));
   const square = [0, 1, 2].map((i) => project((p) => p[i] ** 2 - MEAN_SQUARE));
-  const crossed = CROSSED.map(([i, j]) => project((p) => p[i] * p[j]));
+  const [ab, ac, bc] = CROSSED.map(([i, j]) => project((p) => p[i] * p[j]));
+  const [la, lb, lc] = linear;
+  const [sa, sb, sc] = square;
+  // Asked a hundred thousand times for each forecast: no list is made.
   return {
-    minutes: (deviations) => {
-      const x = deviations.map((d) => d / REACH);
-      let y = mean;
-      for (let i = 0; i < 3; i++) y += linear[i] * x[i] + square[i] * (x[i] ** 2 - MEAN_SQUARE);
-      for (const [k, [i, j]] of CROSSED.entries()) y += crossed[k] * x[i] * x[j];
-      return Math.exp(y);
+    minutes: (first, second, third) => {
+      const [a, b, c] = [first / REACH, second / REACH, third / REACH];
+      return Math.exp(
+        mean +
+          la * a +
+          lb * b +
+          lc * c +
+          sa * (a * a - MEAN_SQUARE) +
+          sb * (b * b - MEAN_SQUARE) +
+          sc * (c * c - MEAN_SQUARE) +
+          ab * a * b +
+          ac * a * c +
+          bc * b * c,
+      );
     },
   };
 }
