@@ -2,31 +2,11 @@
  * Day as a new user has it: three batches on one evening, the collision seen and mended, the day run on a phone with a late step, a
  * reload and the server stopped, supper still planned for its time.
  */
-import { type ChildProcess, spawn } from 'node:child_process';
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './fixtures';
+import { expect, expectAccessible, testWithServer as test } from './fixtures';
 
-const PORT = 8394;
-const HERE = `http://127.0.0.1:${PORT}`;
-test.use({ baseURL: HERE, timezoneId: 'Europe/Berlin' });
-test.describe.configure({ mode: 'serial', timeout: 240_000 });
-
-let server: ChildProcess;
-const startServer = async (): Promise<void> => {
-  server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
-    env: { ...process.env, PORT: String(PORT) },
-    stdio: 'ignore',
-  });
-  await expect(async () => expect((await fetch(`${HERE}/api/health`)).ok).toBe(true)).toPass({ timeout: 20_000 });
-};
-const stopServer = (): Promise<void> =>
-  new Promise((resolve) => {
-    if (server.exitCode !== null || server.signalCode !== null) return resolve();
-    server.once('exit', () => resolve());
-    server.kill('SIGKILL');
-  });
-test.beforeAll(startServer);
-test.afterAll(stopServer);
+test.use({ timezoneId: 'Europe/Berlin' });
+test.describe.configure({ timeout: 240_000 });
 
 /** The planner has said its last word. */
 const isPlanned = async (page: Page): Promise<void> => {
@@ -40,6 +20,7 @@ const clockOf = (page: Page): Promise<Date> => page.evaluate(() => new Date().to
 
 test('three batches on one evening: collision, mended, run late, reloaded, without a server, supper still at seven', async ({
   page,
+  server,
 }) => {
   // Here the program is to be kept by the browser: data is not saved.
   await page.addInitScript(() =>
@@ -98,7 +79,7 @@ test('three batches on one evening: collision, mended, run late, reloaded, witho
       timeout: 60_000,
     },
   );
-  await stopServer();
+  await server.stop();
   await page.reload();
   await isPlanned(page);
   await expect(nowCard(page).getByRole('heading').first()).toHaveText(first ?? '');

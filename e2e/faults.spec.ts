@@ -1,7 +1,6 @@
 /** What breaks: a missing part of the program, a worker that dies, a server that is killed. Never a blank page, never for ever. */
-import { type ChildProcess, spawn } from 'node:child_process';
 import { type Page, test as bare } from '@playwright/test';
-import { DUCK, expect, forecastIsThere, TURKEY } from './fixtures';
+import { DUCK, expect, forecastIsThere, TURKEY, withServer } from './fixtures';
 
 /** What fails here is meant to: the console may say so. */
 const test = bare;
@@ -76,39 +75,29 @@ test('a worker that dies once is started again, unseen', async ({ page }) => {
   expect(times).toBeGreaterThan(1);
 });
 
-async function serve(port: number): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
-    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
-  });
-  await new Promise((resolve, reject) => {
-    server.stdout?.once('data', resolve);
-    server.stderr?.once('data', (text) => reject(new Error(String(text))));
-  });
-  return server;
-}
-
 test('all parts are there before they are needed: the server stops, and every station still opens', async ({
   browser,
 }) => {
-  const server = await serve(8399);
-  const page = await browser.newPage();
-  await page.goto('http://127.0.0.1:8399/');
-  await expect(page.getByRole('article')).toHaveCount(6);
-  // The browser has kept all of it.
-  const kept = () =>
-    page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state ?? 'not yet');
-  await expect.poll(kept, { timeout: 30_000 }).toBe('activated');
-  server.kill();
-  await page.getByRole('link', { name: 'Turkey and celeriac purses', exact: true }).click();
-  await forecastIsThere(page);
-  for (const name of [/^Cool;/, /^Wrap;/, /^Cook;/, /^Note/, /^Fill;/]) {
-    await page.getByRole('link', { name }).click();
-    await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses' })).toBeVisible();
-  }
-  await page.getByRole('button', { name: 'Back to the Bench' }).click();
-  await page.getByRole('link', { name: 'Larder' }).click();
-  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible();
-  await page.close();
+  await withServer(async (server) => {
+    const page = await browser.newPage();
+    await page.goto(server.address);
+    await expect(page.getByRole('article')).toHaveCount(6);
+    // The browser has kept all of it.
+    const kept = () =>
+      page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state ?? 'not yet');
+    await expect.poll(kept, { timeout: 30_000 }).toBe('activated');
+    await server.stop();
+    await page.getByRole('link', { name: 'Turkey and celeriac purses', exact: true }).click();
+    await forecastIsThere(page);
+    for (const name of [/^Cool;/, /^Wrap;/, /^Cook;/, /^Note/, /^Fill;/]) {
+      await page.getByRole('link', { name }).click();
+      await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses' })).toBeVisible();
+    }
+    await page.getByRole('button', { name: 'Back to the Bench' }).click();
+    await page.getByRole('link', { name: 'Larder' }).click();
+    await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible();
+    await page.close();
+  });
 });
 
 test('a real probe goes on when the server is killed and started again; seven tabs share one connection', async ({
@@ -116,27 +105,24 @@ test('a real probe goes on when the server is killed and started again; seven ta
   context,
 }) => {
   // A browser opens six connections to one server: the seventh would wait for ever if each tab had its own.
-  test.setTimeout(90_000);
-  const PORT = 8397;
-  const at = `http://127.0.0.1:${PORT}`;
-  let server = await serve(PORT);
-  const post = (c: number) =>
-    fetch(`${at}/api/probes/pot/readings`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ c, at: new Date().toISOString() }),
-    });
-  const listen = async (tab: Page) => {
-    await tab.goto(`${at}${DUCK}/cool`);
-    const start = tab.getByRole('button', { name: /start the clock/ });
-    await expect(start.or(tab.getByRole('button', { name: 'Stop the clock: it is in the fridge' }))).toBeVisible();
-    if (await start.isVisible()) await start.click();
-    await tab.getByRole('button', { name: 'Use a thermometer' }).click();
-    await tab.getByRole('radiogroup', { name: 'Thermometer' }).getByRole('radio', { name: 'pot' }).click();
-  };
-  const shows = (tab: Page, text: string) =>
-    expect(tab.getByRole('status', { name: 'Thermometer' })).toContainText(text, { timeout: 15_000 });
-  try {
+  await withServer(async (server) => {
+    const at = server.address;
+    const post = (c: number) =>
+      fetch(`${at}/api/probes/pot/readings`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ c, at: new Date().toISOString() }),
+      });
+    const listen = async (tab: Page) => {
+      await tab.goto(`${at}${DUCK}/cool`);
+      const start = tab.getByRole('button', { name: /start the clock/ });
+      await expect(start.or(tab.getByRole('button', { name: 'Stop the clock: it is in the fridge' }))).toBeVisible();
+      if (await start.isVisible()) await start.click();
+      await tab.getByRole('button', { name: 'Use a thermometer' }).click();
+      await tab.getByRole('radiogroup', { name: 'Thermometer' }).getByRole('radio', { name: 'pot' }).click();
+    };
+    const shows = (tab: Page, text: string) =>
+      expect(tab.getByRole('status', { name: 'Thermometer' })).toContainText(text, { timeout: 15_000 });
     await post(86);
     await listen(page);
     await shows(page, '86 °C');
@@ -149,10 +135,10 @@ test('a real probe goes on when the server is killed and started again; seven ta
     await post(85);
     for (const tab of tabs) await shows(tab, '85 °C');
 
-    server.kill('SIGKILL');
+    await server.stop();
     await shows(page, 'The server does not answer');
     await expect(page.getByRole('button', { name: 'Take this reading' })).toBeDisabled();
-    server = await serve(PORT);
+    await server.start();
     await post(84);
     for (const tab of [page, tabs[5]]) await shows(tab, '84 °C');
 
@@ -161,9 +147,7 @@ test('a real probe goes on when the server is killed and started again; seven ta
     await post(83);
     await shows(tabs[5], '83 °C');
     await expect(tabs[5].getByRole('button', { name: 'Take this reading' })).toBeEnabled();
-  } finally {
-    server.kill('SIGKILL');
-  }
+  });
 });
 
 test('a long paste is read beside the typing, with progress, and nothing holds the page up', async ({ page }) => {

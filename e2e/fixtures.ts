@@ -1,6 +1,7 @@
 /** Every browser test fails on a console error, a broken content policy, or a request to another host. */
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
+import { serve } from '../scripts/serve.mjs';
 
 export { expect };
 
@@ -29,6 +30,36 @@ export const test = base.extend<{ clean: void }>({
     },
     { auto: true },
   ],
+});
+
+/** A server of the test's own, which can be killed and started again at its address. */
+export interface OwnServer {
+  address: string;
+  stop(): Promise<void>;
+  start(): Promise<void>;
+}
+
+/** Serves a build until the test is over. */
+export async function withServer(visit: (server: OwnServer) => Promise<void>, dist?: string): Promise<void> {
+  const first = await serve({ dist });
+  let { stop } = first;
+  try {
+    await visit({
+      address: first.address,
+      stop: () => stop(),
+      start: async () => {
+        ({ stop } = await serve({ dist, port: first.port }));
+      },
+    });
+  } finally {
+    await stop();
+  }
+}
+
+/** A test at a server of its own, kept by the browser for when the server is gone. */
+export const testWithServer = test.extend<{ server: OwnServer }>({
+  server: async ({ browserName: _any }, give) => withServer(give),
+  baseURL: async ({ server }, give) => give(server.address),
 });
 
 export const TURKEY = '/batch/demo-turkey-purses';

@@ -1,30 +1,22 @@
 /** A newer program is offered, never forced; taken, it loses nothing that was typed. */
-import { type ChildProcess, spawn } from 'node:child_process';
 import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { expect, test, TURKEY } from './fixtures';
+import { expect, type OwnServer, test as base, TURKEY, withServer } from './fixtures';
 
-const PORT = 8395;
-const HERE = `http://127.0.0.1:${PORT}`;
-test.use({ baseURL: HERE });
-
-let server: ChildProcess;
-const dist = mkdtempSync(path.join(tmpdir(), 'involucrum-dist-'));
-test.beforeAll(async () => {
-  cpSync('dist', dist, { recursive: true });
-  server = spawn(process.execPath, ['--import', 'tsx', 'server/index.ts'], {
-    env: { ...process.env, PORT: String(PORT), DIST: dist },
-    stdio: 'ignore',
-  });
-  await expect(async () => expect((await fetch(`${HERE}/api/health`)).ok).toBe(true)).toPass({ timeout: 20_000 });
-});
-test.afterAll(() => {
-  server.kill('SIGKILL');
-  rmSync(dist, { recursive: true, force: true });
+/** A server with a build of its own, which changes under the page. */
+const test = base.extend<{ dist: string; server: OwnServer }>({
+  dist: async ({ browserName: _any }, give) => {
+    const dist = mkdtempSync(path.join(tmpdir(), 'involucrum-dist-'));
+    cpSync('dist', dist, { recursive: true });
+    await give(dist);
+    rmSync(dist, { recursive: true, force: true });
+  },
+  server: async ({ dist }, give) => withServer(give, dist),
+  baseURL: async ({ server }, give) => give(server.address),
 });
 
-test('an update is offered, waits until it is taken, and keeps what was typed', async ({ page }) => {
+test('an update is offered, waits until it is taken, and keeps what was typed', async ({ page, dist }) => {
   await page.addInitScript(() =>
     Object.defineProperty(navigator, 'connection', { value: { saveData: false }, configurable: true }),
   );

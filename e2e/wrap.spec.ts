@@ -22,7 +22,6 @@ async function beginHalfMoons(page: Page) {
 test('“I have 700 g of this filling and 500 g flour”: to the last parcel closed, neither left over', async ({
   page,
 }) => {
-  test.setTimeout(60_000);
   await page.clock.install({ time: new Date('2026-12-05T16:00:00Z') });
   await beginHalfMoons(page);
   // Filling for more than was planned: said, and what would be left.

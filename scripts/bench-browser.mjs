@@ -110,8 +110,8 @@ async function keystrokes(browser, address) {
 /** @returns how many budgets were broken */
 export async function benchBrowser() {
   const folder = buildTrivial();
-  await withBrowser(8393, async (address, browser) => {
-    await withBrowser(8394, async (trivial, _other) => firstPicture(browser, address, trivial), folder);
+  await withBrowser(async (address, browser) => {
+    await withBrowser(async (trivial, _other) => firstPicture(browser, address, trivial), folder);
     await warm(browser, address);
     await keystrokes(browser, address);
   });

@@ -94,7 +94,11 @@ const pocket = planOf(duck);
 figures.push(
   ['one cooking forecast of one step', median(() => cookingCurve(pocket.plan, pocket.target)), 10],
   ['one cooking forecast of four steps, two faces', median(() => cookingCurve(often.plan, often.target)), 40],
-  ['all parcels together, by 27 solves and 100 000 draws', median(() => forecastHeat(pie, DEFAULT_KITCHEN, 'all'), 5), null],
+  [
+    'all parcels together, by 27 solves and 100 000 draws',
+    median(() => forecastHeat(pie, DEFAULT_KITCHEN, 'all'), 5),
+    null,
+  ],
 );
 let over = 0;
 for (const [what, ms, most] of figures) {

@@ -105,7 +105,7 @@ const SHOTS = [
 ];
 
 const { withBrowser } = await import('./serve.mjs');
-await withBrowser(8392, async (address, browser) => {
+await withBrowser(async (address, browser) => {
   for (const { name, url, size, dark, act } of SHOTS) {
     const page = await browser.newPage({ viewport: size, colorScheme: dark ? 'dark' : 'light' });
     await page.goto(address + url);

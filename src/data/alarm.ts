@@ -55,6 +55,8 @@ async function notify(text: string, tag: string, url: string, isProblem: boolean
 
 /** Alarms that have been raised, in whatever tab, also before a reload: none is raised twice. */
 const KEY = 'involucrum/raised';
+/** An alarm never waits until a plan has been written down. */
+const TURN = 'alarms';
 const MOST = 100;
 const raised = new Set<string>();
 
@@ -70,7 +72,7 @@ async function isNew(tag: string): Promise<boolean> {
       // Closed or full: better raised twice than not at all.
     }
     return true;
-  });
+  }, TURN);
 }
 
 /** Of what is gone nothing is remembered. @param id of a document: its alarms' tags begin with it */
@@ -84,7 +86,7 @@ export const forgetAlarms = (id: string): Promise<void> =>
     } catch {
       // A store that is closed remembers nothing anyway.
     }
-  });
+  }, TURN);
 
 /**
  * Raises an alarm, once.

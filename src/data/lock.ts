@@ -4,13 +4,20 @@
  */
 const NAME = 'involucrum';
 
-let queue: Promise<unknown> = Promise.resolve();
+const queues = new Map<string, Promise<unknown>>();
 
-/** Runs when nobody else does. Not to be nested. */
-export function inTurn<Result>(run: () => Promise<Result>): Promise<Result> {
+/**
+ * Runs when nobody else does. Not to be nested.
+ * @param what what is taken in turn: what does not touch the documents waits for none of their writers
+ */
+export function inTurn<Result>(run: () => Promise<Result>, what = 'documents'): Promise<Result> {
   if (typeof navigator !== 'undefined' && 'locks' in navigator && navigator.locks)
-    return navigator.locks.request(NAME, run) as Promise<Result>;
-  const turn = queue.then(run, run);
-  queue = turn.catch(() => undefined);
+    return navigator.locks.request(`${NAME} ${what}`, run) as Promise<Result>;
+  const before = queues.get(what) ?? Promise.resolve();
+  const turn = before.then(run, run);
+  queues.set(
+    what,
+    turn.catch(() => undefined),
+  );
   return turn;
 }

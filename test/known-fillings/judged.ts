@@ -32,13 +32,7 @@ function assessed(
     { id: 'known', at: '2026-01-01T00:00:00Z' },
   );
   return {
-    a: assess(
-      batch,
-      DEFAULT_KITCHEN,
-      forecastHeat(batch, DEFAULT_KITCHEN, hasWays ? 'ways' : 'first'),
-      null,
-      asked,
-    ),
+    a: assess(batch, DEFAULT_KITCHEN, forecastHeat(batch, DEFAULT_KITCHEN, hasWays ? 'ways' : 'first'), null, asked),
     questions,
   };
 }

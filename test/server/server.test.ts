@@ -263,7 +263,9 @@ describe('the server', () => {
   );
 
   it('is not started without a build: as a process it says so and ends with status 2', () => {
-    expect(settingsOf({ DIST: '/nowhere' }, false)).toEqual({ refused: expect.stringContaining('holds no build') as string });
+    expect(settingsOf({ DIST: '/nowhere' }, false)).toEqual({
+      refused: expect.stringContaining('holds no build') as string,
+    });
     const { status, stderr } = spawnSync('node', ['--import', 'tsx', 'server/index.ts'], {
       env: { ...process.env, DIST: '/nowhere' },
       encoding: 'utf8',
