@@ -1,5 +1,6 @@
 /** axe on every screen, light and dark; the keyboard reaches every control. */
 import {
+  DUCK,
   expect,
   expectAccessible,
   expectNoJump,
@@ -10,23 +11,26 @@ import {
   watchShifts,
 } from './fixtures';
 
-const SCREENS = [
-  '/',
-  '/begin',
-  '/larder',
-  '/notebook',
-  '/kitchen',
-  // Wrap is looked at by its own tests.
-  ...['fill', 'cool', 'cook', 'note'].map((s) => `${TURKEY}/${s}`),
+const SCREENS = ['/', '/begin', '/larder', '/notebook', '/kitchen'];
+const STATIONS = [
+  ...['fill', 'cool', 'wrap', 'cook', 'note'].map((s) => `${TURKEY}/${s}`),
   `${PUMPKIN}/cool`,
+  `${DUCK}/cool`,
 ];
 
-for (const screen of SCREENS) {
-  test(`nothing jumps, and axe finds nothing serious, on ${screen}`, async ({ page }) => {
+for (const [what, screens] of [
+  ['places', SCREENS],
+  ['stations', STATIONS],
+] as const) {
+  test(`nothing jumps, and axe finds nothing serious: ${what}`, async ({ page }) => {
     await watchShifts(page);
-    await page.goto(screen);
-    await expectNoJump(page);
-    await expectAccessible(page);
+    for (const screen of screens) {
+      await test.step(screen, async () => {
+        await page.goto(screen);
+        await expectNoJump(page);
+        await expectAccessible(page);
+      });
+    }
   });
 }
 

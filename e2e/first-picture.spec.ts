@@ -1,5 +1,5 @@
-/** The first picture stands in the page before the program; nothing jumps when the program takes over. */
-import { DUCK, expect, expectNoJump, test, TURKEY, watchShifts } from './fixtures';
+/** The first picture stands in the page before the program. */
+import { expect, test, TURKEY } from './fixtures';
 
 test('title, words and names are there while the program is still on its way, and go when it has come', async ({
   page,
@@ -29,12 +29,3 @@ test('a batch that was open before has its name at once', async ({ page }) => {
   await expect(page.locator('#shell-title')).toHaveText('Turkey and celeriac purses');
   await expect(page.locator('#shell-bar .here')).toHaveText('Fill');
 });
-
-// The other screens are watched where they are looked at for all else.
-for (const path of [`${DUCK}/cool`, `${TURKEY}/wrap`]) {
-  test(`nothing jumps: ${path}`, async ({ page }) => {
-    await watchShifts(page);
-    await page.goto(path);
-    await expectNoJump(page);
-  });
-}

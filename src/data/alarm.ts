@@ -56,7 +56,7 @@ async function notify(text: string, tag: string, url: string, isProblem: boolean
 /** Alarms that have been raised, in whatever tab, also before a reload: none is raised twice. */
 const KEY = 'involucrum/raised';
 /** An alarm never waits until a plan has been written down. */
-const TURN = 'alarms';
+const TURN = 'involucrum alarms';
 const MOST = 100;
 const raised = new Set<string>();
 

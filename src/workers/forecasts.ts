@@ -1,5 +1,5 @@
 /** The worker's side of forecasting: what has been worked out is kept for a while, so that "all" goes on from "first". */
-import { proposals as proposalsFor } from '../core/checks/assess';
+import { proposals as proposalsFor, type TriedOut } from '../core/checks/assess';
 import { type Proposals } from '../core/checks/check';
 import { type HeatForecast, type HeatWorked, workOutHeat } from '../core/checks/heat';
 import { type Kitchen } from '../core/document/kitchen';
@@ -44,6 +44,9 @@ export function forecastHeat(
   return depth === 'first' ? entry.worked.heat : fullOf(entry, elapsed);
 }
 
+/** What fixes were found to do: a core reading leaves nearly all of it as it was. */
+const triedOut: TriedOut = new Map();
+
 /** What could be done about a batch, by check; each promise is worked out on the batch as it would be. */
 export const propose = (version: string, batch: Batch, kitchen: Kitchen, elapsed: number): Proposals =>
-  proposalsFor(batch, kitchen, fullOf(keptFor(version, batch, kitchen), elapsed));
+  proposalsFor(batch, kitchen, fullOf(keptFor(version, batch, kitchen), elapsed), triedOut);

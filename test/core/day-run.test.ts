@@ -44,9 +44,15 @@ describe('the lantern supper', () => {
   });
 
   it('is served on time when every step takes as long as planned, and nothing collides on the way', () => {
-    const { log, minute } = runDay(input(), remembered);
-    expect(log.filter(({ conflicts }) => conflicts.length > 0)).toEqual([]);
-    expect(minute).toBe(minuteOf(SERVE));
+    const ran = runDay(input(), remembered);
+    expect(ran.log.filter(({ conflicts }) => conflicts.length > 0)).toEqual([]);
+    expect(ran.minute).toBe(minuteOf(SERVE));
+    // The stations' clocks were the steps, and what was taken is with the batch.
+    const duck = ran.input.batches.filter((b) => b.id === 'demo-duck-pockets')[0];
+    expect(duck.cool.earlierRuns).toHaveLength(1);
+    expect(duck.wrap.earlierBoards).toHaveLength(1);
+    expect(duck.cook.earlierRuns).toHaveLength(2);
+    expect(duck.taken.map(({ what }) => what)).toEqual(expect.arrayContaining(['cut', 'fry', 'wrap']));
   });
 
   it('moves what can move when steps take longer, and says what cannot', () => {

@@ -4,6 +4,7 @@ import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
 import { apply, type Operation } from '@/core/document/operations';
 import { type Batch } from '@/core/document/schema';
 import { SALT_KIND_IDS } from '@/core/document/vocabulary/salt-kinds';
+import { proposals, type TriedOut } from '@/core/checks/assess';
 import { lanternSupper } from '@/data/demo';
 import { heatVersion } from '@/data/heat-version';
 import { forecastHeat, propose } from '@/workers/forecasts';
@@ -23,6 +24,7 @@ describe('what heat depends on', () => {
       changed(turkey, { do: 'setNote', to: { words: 'quick' } }),
       changed(turkey, { do: 'setBatch', to: { title: 'Otherwise called' } }),
       measure(turkey, AT, 70),
+      changed(turkey, { do: 'changeLine', id: turkey.lines[0].id, to: { ticked: true, note: 'weighed' } }),
       { ...turkey, revision: 99, writer: 'another tab' },
     ])
       expect(version(same)).toBe(now);
@@ -62,6 +64,22 @@ describe('the worker', () => {
     expect(later).not.toBe(all);
     // The spread of the parcels has nothing to do with the cooling clock.
     expect(later.core).toBe(all.core);
+  });
+
+  it('finds out once what a fix does: a core reading asks for no forecast, another filling does', () => {
+    const triedOut: TriedOut = new Map();
+    const heat = forecastHeat('t', duck, DEFAULT_KITCHEN, 'all', 0);
+    const before = proposals(duck, DEFAULT_KITCHEN, heat, triedOut);
+    const tried = [...triedOut.keys()].sort();
+    expect(tried.length).toBeGreaterThan(0);
+    const read = measure(duck, AT, 70);
+    expect(proposals(read, DEFAULT_KITCHEN, heat, triedOut).cooling).toEqual(before.cooling);
+    expect([...triedOut.keys()].sort()).toEqual(expect.arrayContaining(tried));
+    const ofCooling = before.cooling.length;
+    expect(triedOut.size - tried.length).toBeLessThan(ofCooling);
+    const size = triedOut.size;
+    proposals({ ...duck, count: duck.count + 1 }, DEFAULT_KITCHEN, heat, triedOut);
+    expect(triedOut.size).toBeGreaterThan(size);
   });
 
   it('proposes what the command line finds', () => {

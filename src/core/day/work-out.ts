@@ -1,6 +1,7 @@
 /** A day worked out from its documents: forecasts, tasks, problem. Takes long: for the worker. */
 import { forecastBoard } from '../checks/board';
 import { type HeatForecast, workOutHeat } from '../checks/heat';
+import { heatKey } from '../checks/heat-key';
 import { type Day } from '../document/day-schema';
 import { type Kitchen } from '../document/kitchen-schema';
 import { type Batch } from '../document/schema';
@@ -31,25 +32,12 @@ export interface WorkedOutDay extends DayInput {
 /** What has been forecast, so that a change of one batch does not cost the forecasts of all. */
 export type Remembered = Map<string, Forecasts>;
 
-/** Forecasts follow from filling, cooling, wrapping and cooking as planned; not from what is ticked, noted or running. */
-const keyOf = (batch: Batch, kitchen: Kitchen, serving: Serving): string =>
-  JSON.stringify([
-    batch.lines.map(({ ticked: _t, note: _n, ...line }) => line),
-    batch.ingredients,
-    batch.count,
-    batch.water,
-    batch.cool,
-    { ...batch.wrap, weighed: [], board: null, earlierBoards: [] },
-    { ...batch.cook, readings: [], run: null, earlierRuns: [] },
-    { ...kitchen, revision: 0, writer: '', edits: [] },
-    serving === 'frozen-ahead',
-  ]);
-
 /** Nobody remembers more days than this. */
 const MOST = 60;
 
 function forecastsOf(batch: Batch, kitchen: Kitchen, serving: Serving, remembered: Remembered): Forecasts {
-  const key = keyOf(batch, kitchen, serving);
+  // What was cooled once is not offered another way.
+  const key = [serving === 'frozen-ahead', batch.cool.earlierRuns.length > 0, heatKey(batch, kitchen)].join(' ');
   const known = remembered.get(key);
   if (known) return known;
   const isFrozen = serving === 'frozen-ahead' && batch.cook.startC >= 0;
