@@ -225,6 +225,34 @@ describe('a typed reading', () => {
     expect(onRead).toHaveBeenCalledWith(c);
   });
 
+  it('leaves the field at once: the next of the same figure stays typed, a second tap records nothing, a refusal brings it back', async () => {
+    let answer: (outcome: unknown) => void = () => undefined;
+    const onRead = jest.fn(() => new Promise((resolve) => (answer = resolve)));
+    renderPart(
+      <ReadingField label="Now" scale="C" least={-30} most={110} of="temperature" likeC={64} onRead={onRead} />,
+    );
+    // A tap takes the focus out of the field.
+    const record = () => {
+      fireEvent(screen.getByLabelText('Now, °C'), 'blur');
+      fireEvent.press(screen.getByLabelText('Record'));
+    };
+    const value = () => screen.getByLabelText('Now, °C').props.value as string;
+    type('Now, °C', '77');
+    record();
+    record();
+    expect(onRead).toHaveBeenCalledTimes(1);
+    type('Now, °C', '77');
+    answer({ ok: true });
+    await settled();
+    expect(value()).toBe('77');
+    record();
+    expect([value(), onRead.mock.calls.length]).toEqual(['', 2]);
+    answer({ ok: false, problems: ['No room.'] });
+    await settled();
+    expect(value()).toBe('77');
+    expect(screen.getByText('No room.')).toBeTruthy();
+  });
+
   it.each(['hot', '140', '-60'])('“%s” is refused in words, and stays to be mended', (text) => {
     const { onRead, read } = field('C');
     read(text);

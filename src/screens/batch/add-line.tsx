@@ -8,6 +8,7 @@ import { newId } from '@/data/new-id';
 import { couldNotLoad, loadReading, type Reading, useReading } from '@/data/use-reading';
 import { type School } from '@/core/document/vocabulary/schools';
 import { Body, Small, Strong } from '@/ui/parts/text';
+import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { TOUCH } from '@/ui/theme/theme';
@@ -42,7 +43,7 @@ const lineOfText = (
 /** @param isDocked in a bar at the foot of the screen: its name is in the field, and what is found stands above it */
 export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps & { isDocked?: boolean }) {
   const p = usePalette();
-  const [text, setText] = useState('');
+  const { value: text, type, handedOver } = useHandedOver('');
   const own = kitchen.ingredients;
   const { refusal, answered, clear } = useRefusal();
   const { reading, problem } = useReading(text !== '');
@@ -57,8 +58,7 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
     if (line === null) return;
     const outcome = edit([...keepOwn(kitchen, ingredient.id), { do: 'addLine', line }], '', 'beside');
     answered(outcome);
-    // What was refused stays in the field; what was typed meanwhile, too.
-    void outcome.then(({ ok }) => ok && setText((now) => (now === text ? '' : now)));
+    handedOver(outcome);
   };
   // Whoever types quickly presses Enter before the larder's names are here.
   const submit = async () => {
@@ -81,7 +81,7 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
         label="Add what goes in"
         value={text}
         onChange={(typed) => {
-          setText(typed);
+          type(typed);
           setMissing(null);
           clear();
         }}

@@ -6,7 +6,8 @@ import { formatTemperature } from '@/core/units/format';
 import { convert } from '@/core/units/units';
 import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
-import { isRefusal, useRefusal } from '@/ui/parts/use-refusal';
+import { useHandedOver } from '@/ui/parts/use-handed-over';
+import { useRefusal } from '@/ui/parts/use-refusal';
 
 interface Props {
   label: string;
@@ -22,7 +23,7 @@ interface Props {
 }
 
 export function ReadingField({ label, scale, least, most, of, likeC, onRead }: Props) {
-  const [text, setText] = useState('');
+  const { value: text, type, handedOver } = useHandedOver('');
   const [problem, setProblem] = useState<string | null>(null);
   const { refusal, answered } = useRefusal();
   const record = () => {
@@ -36,10 +37,7 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
     setProblem(null);
     const answer = onRead(Math.round(c * 10) / 10);
     answered(answer);
-    // What is typed in the meantime is the next reading.
-    const clear = () => setText((now) => (now === text ? '' : now));
-    if (answer instanceof Promise) void answer.then((outcome: unknown) => !isRefusal(outcome) && clear());
-    else clear();
+    handedOver(answer);
   };
   return (
     <View>
@@ -49,7 +47,7 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
             label={`${label}, °${scale}`}
             value={text}
             onChange={(value) => {
-              setText(value);
+              type(value);
               setProblem(null);
             }}
             onSubmit={record}

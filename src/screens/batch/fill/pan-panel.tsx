@@ -13,6 +13,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
+import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { clockTime } from '../../clock-time';
@@ -93,24 +94,27 @@ function Stop({ batch, assessment }: StationProps) {
 function WeighIns({ batch, assessment, edit }: StationProps) {
   const { weighIns, panG } = batch.water;
   const expected = (panG ?? 0) + assessment.panContentsG;
-  const [typed, setTyped] = useState<number | null>(null);
+  const { value: typed, type, handedOver } = useHandedOver<number | null>(null);
+  // The field is a new one after each weighing: what was typed is gone from it.
+  const [turn, setTurn] = useState(0);
   const { refusal, answered } = useRefusal();
   const weigh = () => {
     if (typed === null) return;
     const outcome = edit({ do: 'addWeighIn', weighIn: { at: now(batch.id), grams: typed } }, '', 'beside');
     answered(outcome);
-    void outcome.then(({ ok }) => ok && setTyped((now) => (now === typed ? null : now)));
+    handedOver(outcome);
+    setTurn(turn + 1);
   };
   return (
     <View style={{ gap: 8 }}>
       <AmountField
-        key={weighIns.length}
+        key={turn}
         label="Pan with filling now"
         unit="g"
         value={typed}
         {...LIMITS.panWithFillingG}
         optional
-        onChange={setTyped}
+        onChange={type}
       />
       <Problem text={refusal} />
       {panG === null && typed !== null && (

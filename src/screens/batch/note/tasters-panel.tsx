@@ -1,21 +1,21 @@
 /** For whom it was, and who liked it. */
-import { useState } from 'react';
 import { View } from 'react-native';
 import { MOST } from '@/core/document/limits';
 import { type Liking, LIKING_IDS, LIKINGS } from '@/core/document/vocabulary/outcomes';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Heading } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
+import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
 
 export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit'>) {
   const { forWhom, tasters } = batch.note;
-  const [who, setWho] = useState('');
+  const { value: who, type, handedOver } = useHandedOver('');
   const keep = (next: typeof tasters) => edit({ do: 'setNote', to: { tasters: next } });
   const add = () => {
     const name = who.trim();
     if (name === '' || tasters.some((t) => t.who === name)) return;
-    void keep([...tasters, { who: name, liked: 'liked' }]).then((done) => done.ok && setWho(''));
+    handedOver(keep([...tasters, { who: name, liked: 'liked' }]));
   };
   return (
     <View style={{ gap: 10 }}>
@@ -45,7 +45,7 @@ export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit
       ))}
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
         <View style={{ flex: 1 }}>
-          <TextField label="Somebody else" value={who} most={MOST.helperName} onChange={setWho} />
+          <TextField label="Somebody else" value={who} most={MOST.helperName} onChange={type} />
         </View>
         <Press title="Add" disabled={who.trim() === ''} onPress={add} />
       </View>

@@ -12,6 +12,7 @@ import { learnLesson } from '@/data/learning';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
+import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
 
 const WORDS: Record<WeighedWhat, string> = { parcel: 'closed parcel', filling: 'filling', skin: 'skin' };
@@ -19,7 +20,7 @@ const WORDS: Record<WeighedWhat, string> = { parcel: 'closed parcel', filling: '
 export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
   const { wrap } = batch;
   const [what, setWhat] = useState<WeighedWhat>('filling');
-  const [grams, setGrams] = useState<number | null>(null);
+  const { value: grams, type, handedOver } = useHandedOver<number | null>(null);
   // The field is a new one after each weighing: what was typed is gone from it.
   const [turn, setTurn] = useState(0);
   const planned: Record<WeighedWhat, number> = {
@@ -29,11 +30,9 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
   };
   const known = WEIGHED.flatMap((kind) => weighing(wrap.weighed, kind) ?? []);
   const spread = (weighing(wrap.weighed, 'filling') ?? weighing(wrap.weighed, 'parcel'))?.spreadPercent ?? null;
-  const record = async () => {
+  const record = () => {
     if (grams === null) return;
-    const outcome = await edit({ do: 'addWeighed', weighed: { at: now(batch.id), what, grams } });
-    if (!outcome.ok) return;
-    setGrams(null);
+    handedOver(edit({ do: 'addWeighed', weighed: { at: now(batch.id), what, grams } }));
     setTurn(turn + 1);
   };
   const learned = learnedOf(kitchen.learned, 'portion-spread', EVERYTHING);
@@ -64,9 +63,9 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
           value={grams}
           {...LIMITS.portionG}
           optional
-          onChange={setGrams}
+          onChange={type}
         />
-        <Press title="Weighed" kind="solid" onPress={() => void record()} disabled={grams === null} />
+        <Press title="Weighed" kind="solid" onPress={record} disabled={grams === null} />
       </View>
       {wrap.weighed.map((weighed, i) => (
         <View key={`${weighed.at} ${i}`} style={{ flexDirection: 'row', alignItems: 'center' }}>
