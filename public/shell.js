@@ -27,6 +27,15 @@
 
   let here = isBatch ? (path[2] ?? 'fill') : path.length === 0 || path[0] === 'begin' ? 'bench' : path[0];
   document.getElementById('shell-title').textContent = isBatch ? titleOfBatch() : (TITLES[path[0]] ?? 'Bench');
+  // The part that draws a batch is fetched beside the program.
+  let part = document.getElementById('shell').dataset.batch;
+  if (isBatch && part !== undefined) {
+    let ask = document.createElement('link');
+    ask.rel = 'preload';
+    ask.as = 'script';
+    ask.href = part;
+    document.head.append(ask);
+  }
   names('shell-bar', isBatch ? STATIONS : PLACES, here);
   names('shell-rail', ['Involucrum'].concat(PLACES), isBatch ? 'bench' : here);
 })();

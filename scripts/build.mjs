@@ -45,6 +45,7 @@ export async function build() {
   });
   fingerprintFonts();
   writeParts();
+  askEarly();
   await writeServiceWorker('dist');
   writeFileSync(mark, now);
 }
@@ -77,6 +78,26 @@ function writeParts() {
     .map((file) => `/${path.relative('dist', file)}`)
     .filter((file) => !page.includes(file));
   writeFileSync('dist/parts.json', JSON.stringify(scripts));
+}
+
+/**
+ * What every page needs next is asked for with the page, and what its own place needs by the first picture, which knows where
+ * it is: else each part is asked for only when the part before it has run.
+ */
+function askEarly() {
+  const folder = 'dist/_expo/static/js/web';
+  const [layout, batch] = ['_layout-', '[station]-'].map((start) => {
+    const name = readdirSync(folder).find((file) => file.startsWith(start));
+    if (name === undefined) throw new Error(`the build has no ${start}`);
+    return `/_expo/static/js/web/${name}`;
+  });
+  const page = readFileSync('dist/index.html', 'utf8');
+  writeFileSync(
+    'dist/index.html',
+    page
+      .replace('  </head>', `    <link rel="preload" as="script" href="${layout}" />\n  </head>`)
+      .replace('<div id="shell" ', `<div id="shell" data-batch="${batch}" `),
+  );
 }
 
 /** A trivial screen of the same stack, for comparison. @returns the folder it is in */

@@ -3,6 +3,8 @@ import { type Changed } from '@/core/document/changing';
 import { type Day } from '@/core/document/day';
 import { type DayOperation } from '@/core/document/day-operations';
 import { type EditId, holds, withEdit } from '@/core/document/edits';
+import { DAY_VERSION } from '@/core/document/vocabulary/formats';
+import { asWritten } from './as-written';
 import { inTurn } from './lock';
 import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
 import { keysOf, readText, readToChange, removeText, writeText } from './store';
@@ -21,6 +23,11 @@ export const isBrokenDay = (record: Day | BrokenRecord): record is BrokenRecord 
 async function read(key: string, text: string): Promise<Day | BrokenRecord> {
   const before = known.get(key);
   if (before?.text === text) return before.day;
+  const [ours] = await asWritten<Day>([{ key, text }], DAY_VERSION);
+  if (ours !== null) {
+    known.set(key, { text, day: ours });
+    return ours;
+  }
   const json = parse(text);
   const result =
     json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : await validator.readDay(json);

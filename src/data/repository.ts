@@ -6,13 +6,14 @@ import { type Day } from '@/core/document/day';
 import { type Changed } from '@/core/document/changing';
 import { titled } from '@/core/document/create';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { applyToKitchen, type KitchenOperation } from '@/core/document/kitchen-operations';
 import { type Operation } from '@/core/document/operations';
 import { type EditId, holds, withEdit } from '@/core/document/edits';
 import { isRehearsal } from '@/core/document/rehearsal';
 import { type Batch } from '@/core/document/schema';
-import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
-import { areAsWritten, purgePrints } from './fresh';
+import { BATCH_VERSION, KITCHEN_VERSION } from '@/core/document/vocabulary/formats';
+import { asWritten } from './as-written';
+import { purgePrints } from './fresh';
 import { isDayThere, putChangedDay, putDay } from './day-store';
 import { inTurn } from './lock';
 import { newId } from './new-id';
@@ -76,17 +77,13 @@ function put(batch: Batch): Promise<boolean> {
   return writeText(key, text);
 }
 
-/**
- * What this program has written it had read before, and checked: of many batches that is not done again. What was written by
- * another version, or by anybody else, is.
- */
+/** Batches that this program has written are known without the validator. */
 async function takeAsWritten(texts: readonly { key: string; text: string }[]): Promise<void> {
   const fresh = texts.filter(({ key, text }) => known.get(key)?.text !== text);
-  const asWritten = await areAsWritten(fresh);
+  const batches = await asWritten<Batch>(fresh, BATCH_VERSION);
   fresh.forEach(({ key, text }, i) => {
-    if (!asWritten[i]) return;
-    const batch = parse(text) as Batch;
-    if (batch.version === BATCH_VERSION && batch.id === idOfKey(key)) known.set(key, { text, batch });
+    const batch = batches[i];
+    if (batch?.id === idOfKey(key)) known.set(key, { text, batch });
   });
 }
 
@@ -105,8 +102,11 @@ export const newestFirst = (batches: readonly Batch[]): Batch[] =>
 
 /** One batch; null where there is none. */
 export async function loadBatch(id: string): Promise<Batch | BrokenRecord | null> {
-  const text = await readText(batchKey(id));
-  return text === null ? null : read(batchKey(id), text);
+  const key = batchKey(id);
+  const text = await readText(key);
+  if (text === null) return null;
+  await takeAsWritten([{ key, text }]);
+  return read(key, text);
 }
 
 /** The same where it is going to be changed. */
@@ -219,8 +219,10 @@ export interface StoredKitchen {
   setAside: BrokenRecord[];
 }
 
-async function kitchenOf(text: string | null): Promise<Omit<StoredKitchen, 'setAside'>> {
+async function kitchenOf(key: string, text: string | null): Promise<Omit<StoredKitchen, 'setAside'>> {
   if (text === null) return { kitchen: DEFAULT_KITCHEN, broken: null };
+  const [ours] = await asWritten<Kitchen>([{ key, text }], KITCHEN_VERSION);
+  if (ours !== null) return { kitchen: ours, broken: null };
   const json = parse(text);
   const result = await validator.readKitchen(json);
   if (result.ok) return { kitchen: result.value, broken: null };
@@ -231,7 +233,7 @@ async function kitchenOf(text: string | null): Promise<Omit<StoredKitchen, 'setA
 /** The kitchen that a document is made in, and what of it could not be read. */
 export async function loadKitchen(of?: string): Promise<StoredKitchen> {
   const key = kitchenKey(of);
-  const now = await kitchenOf(await readText(key));
+  const now = await kitchenOf(key, await readText(key));
   const keys = key === KITCHEN_KEY ? await keysOf(SET_ASIDE) : [];
   const texts = await Promise.all(keys.map(readText));
   return {
@@ -259,15 +261,19 @@ async function putKitchen(
   operations: readonly KitchenOperation[],
   at: string,
   of: string | undefined,
-  edit: EditId | null,
+  edit: EditId,
 ): Promise<Changed<Kitchen>> {
   const key = kitchenKey(of);
-  const { kitchen, broken } = await kitchenOf(await readToChange(key));
-  if (edit !== null && holds(kitchen, edit)) return { ok: true, document: kitchen };
+  const { kitchen, broken } = await kitchenOf(key, await readToChange(key));
+  if (holds(kitchen, edit)) return { ok: true, document: kitchen };
   const changed = await validator.changeKitchen(kitchen, operations);
   if (!changed.ok) return changed;
-  const edits = edit === null ? kitchen.edits : withEdit(kitchen.edits, edit);
-  const document = { ...changed.document, revision: kitchen.revision + 1, writer: WRITER, edits };
+  const document = {
+    ...changed.document,
+    revision: kitchen.revision + 1,
+    writer: WRITER,
+    edits: withEdit(kitchen.edits, edit),
+  };
   const isAside = broken === null || (await writeText(`${SET_ASIDE}/${at}`, broken.text));
   // Where the old text could not be set aside, it stays where it is until it can.
   await (isAside ? writeText : holdText)(key, JSON.stringify(document));
@@ -331,8 +337,12 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
     const { batches, days, kitchen } = await demo();
     for (const batch of batches) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
     for (const day of days) if (!(await isDayThere(day.id))) await putDay(day);
+    // The program's own, and tested: nobody waits for the validator.
     if ((await readToChange(KITCHEN_KEY)) === null)
-      await putKitchen(kitchen, new Date().toISOString(), undefined, null);
+      await writeText(
+        KITCHEN_KEY,
+        JSON.stringify({ ...kitchen.reduce(applyToKitchen, DEFAULT_KITCHEN), revision: 1, writer: WRITER }),
+      );
     await writeText(OPENED, '1');
   });
 

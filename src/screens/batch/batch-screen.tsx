@@ -4,9 +4,10 @@ import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useSta
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/checks/check';
 import { isRehearsal } from '@/core/document/rehearsal';
+import { type Kitchen } from '@/core/document/kitchen';
 import { type Batch } from '@/core/document/schema';
 import { useAssessment } from '@/data/heat';
-import { keepBatch, type Outcome, useBatch, useEditor, useKitchen } from '@/data/hooks';
+import { keepBatch, type Outcome, useBatch, useEditor, useStoredKitchen } from '@/data/hooks';
 import { currentNotice, say } from '@/data/notices';
 import { isBroken } from '@/data/repository';
 import { CheckPanel } from '@/ui/parts/check-panel';
@@ -86,21 +87,28 @@ function offerBack(batch: Batch): void {
   });
 }
 
-/** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
+/** What a batch is judged by; both are read at the same time, and nothing is judged twice. */
 function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
-  const kitchen = useKitchen(batch.id);
+  const stored = useStoredKitchen(batch.id);
+  return stored && <JudgedBatch batch={batch} kitchen={stored.kitchen} station={station} />;
+}
+
+/** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
+function JudgedBatch({ batch, kitchen, station }: { batch: Batch; kitchen: Kitchen; station: Station }) {
   const { assessment, isStale } = useAssessment(batch, kitchen);
   const { edit, undo, canUndo } = useEditor(batch.id);
-  // The first picture, too, is put together a little at a time: what is tapped meanwhile does not wait for it.
-  const shown = useDeferredValue<Omit<Shown, 'station' | 'edit' | 'undo'> | null>(
-    useMemo(() => ({ batch, assessment, isStale, kitchen, canUndo }), [batch, assessment, isStale, kitchen, canUndo]),
-    null,
+  const now = useMemo<Omit<Shown, 'station' | 'edit' | 'undo'>>(
+    () => ({ batch, assessment, isStale, kitchen, canUndo, isWhole: true }),
+    [batch, assessment, isStale, kitchen, canUndo],
   );
+  // First come its name and its stations with their verdicts; the rest is put together a little at a time, and what is tapped
+  // meanwhile does not wait for it.
+  const shown = useDeferredValue(now, { ...now, isWhole: false });
   useEffect(() => {
     const mark = isRehearsal(batch.id) ? 'Rehearsal: ' : '';
     document.title = `${mark}${batch.title}, ${STATIONS[station].label} · Involucrum`;
   }, [batch.id, batch.title, station]);
-  return shown && <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
+  return <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
 }
 
 interface Shown extends ShownProps {
@@ -108,6 +116,8 @@ interface Shown extends ShownProps {
   /** What is offered is of the batch as it was. */
   isStale: boolean;
   canUndo: boolean;
+  /** All of it, or only what is there first. */
+  isWhole: boolean;
   edit: ReturnType<typeof useEditor>['edit'];
   undo: ReturnType<typeof useEditor>['undo'];
 }
@@ -119,6 +129,7 @@ const ShownBatch = memo(function ShownBatch({
   kitchen,
   station,
   canUndo,
+  isWhole,
   edit,
   undo,
 }: Shown) {
@@ -152,7 +163,7 @@ const ShownBatch = memo(function ShownBatch({
     undoStep,
     touch,
   };
-  const checks = STATIONS[station].checks.map((check) => (
+  const checks = (isWhole ? STATIONS[station].checks : []).map((check) => (
     <CheckPanel
       key={check}
       check={assessment.checks[check]}
@@ -222,15 +233,19 @@ const ShownBatch = memo(function ShownBatch({
           <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
             <Column>
               {header}
-              {section}
-              <CheckList checks={CHECK_IDS.map((check) => assessment.checks[check])} onGo={go} />
+              {isWhole && section}
+              {isWhole && <CheckList checks={CHECK_IDS.map((check) => assessment.checks[check])} onGo={go} />}
             </Column>
             <Column>
-              <RehearsalHere id={batch.id} station={station} />
-              {checks}
-              {CONTENT[station](props)}
+              {isWhole && (
+                <>
+                  <RehearsalHere id={batch.id} station={station} />
+                  {checks}
+                  {CONTENT[station](props)}
+                </>
+              )}
             </Column>
-            <Column last>{<Aside station={station} {...props} />}</Column>
+            <Column last>{isWhole && <Aside station={station} {...props} />}</Column>
           </View>
           <NoticeBar />
         </View>
@@ -248,12 +263,16 @@ const ShownBatch = memo(function ShownBatch({
           onScroll={({ nativeEvent }) => setFolded(nativeEvent.contentOffset.y > FOLDS_AT_PX)}
         >
           {header}
-          {section}
-          <RehearsalHere id={batch.id} station={station} />
-          {checks}
-          {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
-          {CONTENT[station](props)}
-          {STATIONS[station].curve === 'none' && station !== 'note' && <Aside station={station} {...props} />}
+          {isWhole && (
+            <>
+              {section}
+              <RehearsalHere id={batch.id} station={station} />
+              {checks}
+              {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
+              {CONTENT[station](props)}
+              {STATIONS[station].curve === 'none' && station !== 'note' && <Aside station={station} {...props} />}
+            </>
+          )}
         </ScrollView>
         {isFolded && <FoldedSection {...props} />}
       </View>
