@@ -4,16 +4,15 @@ export const PHONE = { width: 390, height: 844 };
 
 /**
  * Opens an address as a phone would, with nothing in its cache.
- * @returns largest paint and time to the words waited for, ms; blocking time, ms; layout shift, and what shifted
+ * @returns time to the words waited for, ms; blocking time, ms; layout shift, and what shifted
  */
 export async function openOnPhone(browser, address, isThere) {
   const context = await browser.newContext({ viewport: PHONE, isMobile: true, hasTouch: true });
   const page = await context.newPage();
   await page.addInitScript(() => {
-    window.seen = { paint: 0, shift: 0, shifts: [], tasks: [] };
+    window.seen = { shift: 0, shifts: [], tasks: [] };
     const watch = (type, take) =>
       new PerformanceObserver((list) => list.getEntries().forEach(take)).observe({ type, buffered: true });
-    watch('largest-contentful-paint', (e) => (window.seen.paint = e.startTime));
     watch('longtask', (e) => window.seen.tasks.push(e.duration));
     watch('layout-shift', (e) => {
       if (e.hadRecentInput) return;
@@ -46,5 +45,5 @@ export async function openOnPhone(browser, address, isThere) {
   const seen = await page.evaluate(() => window.seen);
   await context.close();
   const blocked = seen.tasks.reduce((sum, ms) => sum + Math.max(0, ms - 50), 0);
-  return { there, paint: Math.round(seen.paint), blocked: Math.round(blocked), shift: seen.shift, shifts: seen.shifts };
+  return { there, blocked: Math.round(blocked), shift: seen.shift, shifts: seen.shifts };
 }

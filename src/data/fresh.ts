@@ -3,7 +3,7 @@
  * wait for that (measured here: of 400 counts by two tabs under one lock 39 were lost). So each write leaves the print of
  * its text in a database that all tabs see the same; who is to change a text waits until it is the one that was written last.
  */
-import { createStore, delMany, entries, get, getMany, set, type UseStore } from 'idb-keyval';
+import { createStore, delMany, entries, get, getMany, set, setMany, type UseStore } from 'idb-keyval';
 
 /** Waited so long at most, ms: a text that was changed by other means, by hand for example, never gets that print. */
 const PATIENCE_MS = 400;
@@ -36,6 +36,20 @@ export async function leavePrint(key: string, text: string | null): Promise<void
     await set(key, printOf(text), known);
   } catch {
     // No database in this window: as good as it was without one.
+    prints = null;
+  }
+}
+
+/** The same of many texts at once. */
+export async function leavePrints(texts: readonly { key: string; text: string }[]): Promise<void> {
+  const known = store();
+  if (known === null) return;
+  try {
+    await setMany(
+      texts.map(({ key, text }) => [key, printOf(text)]),
+      known,
+    );
+  } catch {
     prints = null;
   }
 }

@@ -14,12 +14,12 @@ import { type Batch } from '@/core/document/schema';
 import { BATCH_VERSION, KITCHEN_VERSION } from '@/core/document/vocabulary/formats';
 import { asWritten } from './as-written';
 import { purgePrints } from './fresh';
-import { isDayThere, putChangedDay, putDay } from './day-store';
+import { dayKey, putChangedDay } from './day-store';
 import { inTurn } from './lock';
 import { newId } from './new-id';
 import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
 import { PENDING_PREFIX, type PendingEdit } from './pending';
-import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText } from './store';
+import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText, writeTexts } from './store';
 import { TAB } from './tab';
 import * as validator from './validator';
 
@@ -335,15 +335,22 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
     await purgePrints(async (key) => (await readText(key)) !== null);
     if ((await readToChange(OPENED)) !== null) return;
     const { batches, days, kitchen } = await demo();
-    for (const batch of batches) if ((await readToChange(batchKey(batch.id))) === null) await put(batch);
-    for (const day of days) if (!(await isDayThere(day.id))) await putDay(day);
+    const there = new Set(await keysOf(PREFIX));
+    const texts: { key: string; text: string }[] = [];
+    const lay = (key: string, document: object): string => {
+      const text = JSON.stringify(document);
+      if (!there.has(key)) texts.push({ key, text });
+      return text;
+    };
+    for (const batch of batches) {
+      const key = batchKey(batch.id);
+      const text = lay(key, batch);
+      if (!there.has(key)) known.set(key, { text, batch });
+    }
+    for (const day of days) lay(dayKey(day.id), day);
     // The program's own, and tested: nobody waits for the validator.
-    if ((await readToChange(KITCHEN_KEY)) === null)
-      await writeText(
-        KITCHEN_KEY,
-        JSON.stringify({ ...kitchen.reduce(applyToKitchen, DEFAULT_KITCHEN), revision: 1, writer: WRITER }),
-      );
-    await writeText(OPENED, '1');
+    lay(KITCHEN_KEY, { ...kitchen.reduce(applyToKitchen, DEFAULT_KITCHEN), revision: 1, writer: WRITER });
+    await writeTexts([...texts, { key: OPENED, text: '1' }]);
   });
 
 /** What is there at the very first visit. */

@@ -4,7 +4,7 @@
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useSyncExternalStore } from 'react';
-import { leavePrint, readNewest } from './fresh';
+import { leavePrint, leavePrints, readNewest } from './fresh';
 
 interface Held {
   text: string;
@@ -70,6 +70,20 @@ export async function writeText(key: string, text: string): Promise<boolean> {
   await leavePrint(key, text);
   if (held.delete(key)) tell();
   return true;
+}
+
+/** Keeps many texts, as one does; what storage refuses is held in memory. */
+export async function writeTexts(texts: readonly { key: string; text: string }[]): Promise<void> {
+  const kept: { key: string; text: string }[] = [];
+  for (const { key, text } of texts) {
+    try {
+      await AsyncStorage.setItem(key, text);
+      kept.push({ key, text });
+    } catch {
+      await holdText(key, text);
+    }
+  }
+  await leavePrints(kept);
 }
 
 /** Removes a text. @throws NotRemovedError */

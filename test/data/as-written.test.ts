@@ -23,6 +23,7 @@ jest.mock('idb-keyval', () => ({
   get: (key: string) => Promise.resolve(mockPrints.get(key)),
   getMany: (keys: string[]) => Promise.resolve(keys.map((key) => mockPrints.get(key))),
   set: (key: string, print: string) => Promise.resolve(void mockPrints.set(key, print)),
+  setMany: (list: [string, string][]) => Promise.resolve(list.forEach(([key, print]) => mockPrints.set(key, print))),
   delMany: (keys: string[]) => Promise.resolve(keys.forEach((key) => mockPrints.delete(key))),
   entries: () => Promise.resolve([...mockPrints]),
 }));

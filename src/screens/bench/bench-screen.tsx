@@ -2,6 +2,7 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
+import { type Batch } from '@/core/document/schema';
 import { discardBroken, restoreDemo, useBatches } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Body } from '@/ui/parts/text';
@@ -16,10 +17,8 @@ import { ImportBatch } from './import-batch';
 export function BenchScreen() {
   const { data, error, mutate } = useBatches();
   const wide = useWide();
-  // Put together a little at a time: a long list does not hold up what is tapped.
   // What is done is in the Notebook.
   const batches = useMemo(() => data?.batches.filter(({ doneAt }) => doneAt === null), [data]);
-  const shown = useDeferredValue(batches, undefined);
   if (error && !data) return <UnreadScreen error={error} again={() => void mutate()} />;
   return (
     <PlaceScreen title="Bench" note={wide ? 'What is in work, and the next thing to do for each.' : undefined}>
@@ -46,6 +45,19 @@ export function BenchScreen() {
           <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
         </View>
       )}
+      {batches && <List batches={batches} />}
+    </PlaceScreen>
+  );
+}
+
+/** So many are there first; the rest is put together a little at a time, and does not hold up what is tapped. */
+const FIRST = 1;
+
+function List({ batches }: { batches: readonly Batch[] }) {
+  const wide = useWide();
+  const shown = useDeferredValue(batches, batches.slice(0, FIRST));
+  return (
+    <>
       <View
         style={{
           flexDirection: wide ? 'row' : 'column',
@@ -54,19 +66,19 @@ export function BenchScreen() {
           rowGap: wide ? 18 : 10,
         }}
       >
-        {shown?.map((batch) => (
+        {shown.map((batch) => (
           <View key={batch.id} style={wide ? { width: '47%' } : undefined}>
             <BenchBatch batch={batch} />
           </View>
         ))}
       </View>
       {/* It comes with the list, below it: not before, to be pushed down the page by it. */}
-      {shown && (
+      {shown.length === batches.length && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
           <ImportBatch />
         </View>
       )}
-    </PlaceScreen>
+    </>
   );
 }
