@@ -56,6 +56,8 @@ const FIRST = 1;
 function List({ batches }: { batches: readonly Batch[] }) {
   const wide = useWide();
   const shown = useDeferredValue(batches, batches.slice(0, FIRST));
+  // Once; what comes later takes away nothing that is open below.
+  const isListed = useDeferredValue(true, false);
   return (
     <>
       <View
@@ -73,7 +75,7 @@ function List({ batches }: { batches: readonly Batch[] }) {
         ))}
       </View>
       {/* It comes with the list, below it: not before, to be pushed down the page by it. */}
-      {shown.length === batches.length && (
+      {isListed && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
           <ImportBatch />
