@@ -10,6 +10,8 @@ const cache = cacheFolder();
 const began = Date.now();
 let passed = 0;
 let failed = 0;
+/** Every test with the time it took, s. */
+const timed = [];
 
 /** Runs a command; its words are shown together when it ends, so that two can run side by side. */
 function run(name, command, args) {
@@ -42,9 +44,20 @@ async function suite(name, command, args, report, count) {
   const result = existsSync(file) ? count(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
   passed += result.passed;
   failed += result.failed;
+  timed.push(...(result.timed ?? []));
   // A runner that broke before it could count its tests is a failure of its own.
   if (result.failed === 0 && (status !== 0 || result.passed === 0)) failed += 1;
 }
+
+/** Tests of nested suites, each with its time. */
+const browserTests = (suites) =>
+  suites.flatMap((suite) => [
+    ...browserTests(suite.suites ?? []),
+    ...(suite.specs ?? []).map((spec) => ({
+      seconds: spec.tests.flatMap((test) => test.results).reduce((sum, result) => sum + result.duration, 0) / 1000,
+      name: `e2e/${spec.file}: ${spec.title}`,
+    })),
+  ]);
 
 const node = process.execPath;
 // Two lanes for the two cores of an ordinary machine, about as long as each other.
@@ -69,6 +82,12 @@ const unit = (name, projects, workers) => {
   return suite(name, 'npx', args, report, (r) => ({
     passed: r.numPassedTests,
     failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+    timed: r.testResults.flatMap((file) =>
+      file.assertionResults.map((test) => ({
+        seconds: (test.duration ?? 0) / 1000,
+        name: `${path.relative('.', file.name)}: ${test.fullName}`,
+      })),
+    ),
   }));
 };
 const made = async () => {
@@ -82,7 +101,13 @@ await unit('unit tests of the core', ['core'], 2);
 await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => ({
   passed: r.stats.expected,
   failed: r.stats.unexpected + r.stats.flaky,
+  timed: browserTests(r.suites),
 }));
+
+const SHOWN = 10;
+console.log('\nThe slowest:');
+for (const { seconds, name } of timed.sort((a, b) => b.seconds - a.seconds).slice(0, SHOWN))
+  console.log(`${seconds.toFixed(1).padStart(6)} s  ${name.slice(0, 110)}`);
 
 console.log(`\nin ${Math.round((Date.now() - began) / 1000)} s`);
 console.log(`\n${passed} passed, ${failed} failed`);
