@@ -8,21 +8,39 @@ const only = (name, from, allowed, extra = []) => ({
 // A package that is published as ES modules only is not followed into node_modules.
 const library = (...names) => names.map((n) => `^(node_modules/)?${n}`);
 
-// The rooms of the core, and what each may take from: itself, and rooms below it. `document` is lowest, `checks` highest.
-const BELOW_CHECKS = ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat', 'cooling', 'cooking'];
+// The rooms of the core, and what each may take from: itself, and rooms below it. The vocabulary is lowest, `checks` highest.
+const WORDS = ['vocabulary', 'forms'];
+const STORED = [...WORDS, 'learning', 'stored'];
+const BELOW_CHECKS = [
+  ...STORED,
+  'random',
+  'units',
+  'food',
+  'filling',
+  'wrapper',
+  'safety',
+  'heat',
+  'cooling',
+  'cooking',
+];
+const HEATED = [...STORED, 'random', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'];
 const ROOMS = {
-  document: [],
-  units: ['document'],
-  food: ['document', 'units'],
-  filling: ['document', 'units', 'food'],
-  wrapper: ['document', 'units', 'food'],
-  safety: ['document'],
-  heat: ['food'],
-  cooling: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
-  cooking: ['document', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'],
-  schedule: ['heat'],
-  recipe: ['document', 'units', 'food', 'filling'],
-  formats: ['document', 'units', 'food', 'filling', 'recipe'],
+  vocabulary: [],
+  random: [],
+  forms: ['vocabulary'],
+  learning: ['vocabulary'],
+  stored: [...WORDS, 'learning'],
+  units: ['vocabulary'],
+  food: ['vocabulary', 'stored', 'units'],
+  filling: [...STORED, 'units', 'food'],
+  wrapper: [...STORED, 'units', 'food'],
+  safety: ['vocabulary'],
+  heat: ['random', 'food'],
+  cooling: HEATED,
+  cooking: HEATED,
+  schedule: ['random'],
+  recipe: [...STORED, 'units', 'food', 'filling'],
+  formats: [...STORED, 'units', 'food', 'filling', 'recipe'],
   checks: BELOW_CHECKS,
   day: [...BELOW_CHECKS, 'checks', 'schedule', 'formats'],
   notebook: [...BELOW_CHECKS, 'checks'],

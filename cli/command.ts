@@ -1,6 +1,6 @@
 /** What a command is, and how its input is checked. */
 import { type z } from 'zod';
-import { problemsOf } from '@/core/document/read';
+import { problemsOf } from '@/core/stored/read';
 
 /** Input that a command cannot take: one line per problem, `path: what is wrong, and what would be right`. */
 export class InputError extends Error {

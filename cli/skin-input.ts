@@ -1,7 +1,7 @@
 /** A skin as commands say it: by its shape and its sizes. */
 import { z } from 'zod';
-import { LIMITS } from '@/core/document/limits';
-import { between } from '@/core/document/span';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { between } from '@/core/stored/span';
 
 const mm = between(LIMITS.skinMm, 'mm');
 const sheets = between(LIMITS.sheets, '').int('must be a whole number');

@@ -1,9 +1,9 @@
 /** How good the plan of a day is after a second: minutes over the lower bound (the longest chain, the busiest resource). */
 import { workOutDay } from '@/core/day/work-out';
-import { beginDay } from '@/core/document/day';
-import { applyToDay } from '@/core/document/day-operations';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { applyToKitchen } from '@/core/document/kitchen-operations';
+import { beginDay } from '@/core/stored/day';
+import { applyToDay } from '@/core/stored/day-operations';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { applyToKitchen } from '@/core/stored/kitchen-operations';
 import { minuteOf } from '@/core/day/moments';
 import { lowerBound } from '@/core/schedule/bound';
 import { plan } from '@/core/schedule/schedule';

@@ -1,10 +1,10 @@
 /** Writes the JSON Schemas of the documents, and an example of each, into docs/; with --check only compares. */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { daySchema } from '@/core/document/day-schema';
-import { kitchenSchema } from '@/core/document/kitchen-schema';
-import { rehearsalSchema } from '@/core/document/rehearsal-schema';
-import { batchSchema } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { daySchema } from '@/core/stored/day-schema';
+import { kitchenSchema } from '@/core/stored/kitchen-schema';
+import { rehearsalSchema } from '@/core/stored/rehearsal-schema';
+import { batchSchema } from '@/core/stored/schema';
 import { z } from '@/core/zod';
 import { lanternSupper } from '@/data/demo';
 import { lanternDay } from '@/data/demo/lantern-day';

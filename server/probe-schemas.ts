@@ -1,9 +1,9 @@
 /** What the thermometer bridge takes: readings, and the plan that a simulated thermometer follows. */
 import { z } from 'zod';
-import { LIMITS, MOST } from '@/core/document/limits';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { COMPONENTS } from '@/core/food/composition';
-import { between } from '@/core/document/span';
-import { surroundings } from '@/core/document/surroundings';
+import { between } from '@/core/stored/span';
+import { surroundings } from '@/core/stored/surroundings';
 
 export const readingSchema = z.strictObject({
   c: z.number().min(-273, 'must be a temperature in °C').max(2000, 'must be a temperature in °C').nullable(),

@@ -1,10 +1,10 @@
 /** `dough`, `sheet`, `balance`: what a dough takes, what is cut from it, and whether it comes out even with the filling. */
 import { z } from 'zod';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { LIMITS, MOST } from '@/core/document/limits';
-import { id } from '@/core/document/id';
-import { between } from '@/core/document/span';
-import { DOUGH_IDS, type DoughId, DOUGHS } from '@/core/document/vocabulary/doughs';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
+import { id } from '@/core/stored/id';
+import { between } from '@/core/stored/span';
+import { DOUGH_IDS, type DoughId, DOUGHS } from '@/core/vocabulary/doughs';
 import { ingredientById } from '@/core/food/catalogue';
 import { doughAmounts, doughFor, type DoughWanted } from '@/core/wrapper/amounts';
 import { balance } from '@/core/wrapper/balance';

@@ -1,6 +1,6 @@
 /** `ingredient`, `convert`, `parse`: the larder, the units, and the lines of a recipe. */
 import { z } from 'zod';
-import { SALT_KIND_IDS, SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
+import { SALT_KIND_IDS, SALT_KINDS } from '@/core/vocabulary/salt-kinds';
 import { COMPONENTS } from '@/core/food/composition';
 import { type Ingredient } from '@/core/food/ingredient';
 import { findIngredient, searchIngredients } from '@/core/food/search';

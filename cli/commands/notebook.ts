@@ -1,7 +1,7 @@
 /** `causes`: why a batch came out as it did, read off its own numbers. */
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { readBatch } from '@/core/document/read';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { readBatch } from '@/core/stored/read';
 import { contradictions } from '@/core/notebook/contradictions';
 import { findCauses } from '@/core/notebook/find-causes';
 import { numbersOf } from '@/core/notebook/numbers';

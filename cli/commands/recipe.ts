@@ -1,17 +1,17 @@
 /** `batch`: the words of a recipe as a batch, as pasting makes it. */
 import { z } from 'zod';
-import { LIMITS, MOST } from '@/core/document/limits';
-import { batchSchema } from '@/core/document/schema';
-import { between } from '@/core/document/span';
-import { isWithinLimits } from '@/core/document/within-limits';
-import { BASE_IDS } from '@/core/document/vocabulary/bases';
-import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
-import { FORM_IDS } from '@/core/document/vocabulary/forms';
-import { METHOD_IDS } from '@/core/document/vocabulary/methods';
-import { PLACE_IDS } from '@/core/document/vocabulary/places';
-import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
+import { batchSchema } from '@/core/stored/schema';
+import { between } from '@/core/stored/span';
+import { isWithinLimits } from '@/core/stored/within-limits';
+import { BASE_IDS } from '@/core/vocabulary/bases';
+import { DOUGH_IDS } from '@/core/vocabulary/doughs';
+import { FORM_IDS } from '@/core/forms';
+import { METHOD_IDS } from '@/core/vocabulary/methods';
+import { PLACE_IDS } from '@/core/vocabulary/places';
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import { batchInWords } from '@/core/recipe/to-batch';
-import { problemsOf } from '@/core/document/read';
+import { problemsOf } from '@/core/stored/read';
 import { command, InputError } from '../command';
 import { skinInput } from '../skin-input';
 

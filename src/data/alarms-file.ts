@@ -1,7 +1,7 @@
 /** One calendar's file with an alarm for every clock that runs, of whatever batch. */
 import useSWR from 'swr';
 import { type Alarm } from '@/core/checks/alarms';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { download } from './files';
 import { messageOf, now, useBatches, useKitchen } from './hooks';
 import { say } from './notices';

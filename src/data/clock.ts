@@ -1,5 +1,5 @@
 /** The time of a document: the device's own, or, of a rehearsal that has been opened in this tab, the time in its kitchen. */
-import { isRehearsal } from '@/core/document/rehearsal';
+import { isRehearsal } from '@/core/stored/rehearsal';
 
 interface Clock {
   /** What it shows, ms, as of so many ms of this page's life; and how many times as fast as life it goes: 0 stands still. */

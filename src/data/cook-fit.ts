@@ -1,8 +1,8 @@
 /** What the core readings of a load say, from the worker. */
 import useSWR from 'swr';
 import { type CookFit } from '@/core/checks/cook-fit';
-import { type Kitchen } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
 import { fitCook } from '@/workers/client';
 import { Superseded } from '@/workers/latest';
 import { heatVersion } from './heat-version';

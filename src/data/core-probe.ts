@@ -3,13 +3,13 @@
  * was pushed in is judged: only what stands still counts.
  */
 import { useEffect, useRef, useState } from 'react';
-import { seedOf } from '@/core/cooling/seed';
+import { seedOf } from '@/core/random/seed';
 import { judgeProbe, type Probed, type Sample } from '@/core/cooking/probing';
 import { simulateProbe } from '@/core/cooking/simulated-probe';
-import { type Kitchen } from '@/core/document/kitchen';
-import { mainStep } from '@/core/document/cooking';
-import { type Batch } from '@/core/document/schema';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { mainStep } from '@/core/stored/cooking';
+import { type Batch } from '@/core/stored/schema';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import { simulatedCore } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
 import { inRehearsal } from './rehearsed';

@@ -1,7 +1,7 @@
 /** A day as a file, with its batches, so that a second phone has all of it; and back. */
-import { type Day, withBatchIds } from '@/core/document/day';
-import { type ReadResult } from '@/core/document/read';
-import { type Batch } from '@/core/document/schema';
+import { type Day, withBatchIds } from '@/core/stored/day';
+import { type ReadResult } from '@/core/stored/read';
+import { type Batch } from '@/core/stored/schema';
 import { createDay, isDayThere } from './day-store';
 import { download, fileName, pickText } from './files';
 import { newId } from './new-id';

@@ -1,11 +1,11 @@
 /** A day's plan as it stands: worked out from the day, its batches and the kitchen, and kept with the day when it is. */
 import { useEffect, useMemo, useRef } from 'react';
-import { seedOf } from '@/core/cooling/seed';
+import { seedOf } from '@/core/random/seed';
 import { startsOf } from '@/core/day/starts-of';
 import { type DayInput } from '@/core/day/work-out';
-import { type Day } from '@/core/document/day';
-import { type Kitchen } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
+import { type Day } from '@/core/stored/day';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
 import { editDay } from './days';
 import { useBatches, useStoredKitchen } from './hooks';
 import { usePlanner } from './planner';

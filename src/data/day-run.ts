@@ -2,10 +2,10 @@
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { beginOf, endOf, followsAtOnce } from '@/core/day/steps';
 import { fullTitle } from '@/core/day/task';
-import { type Day } from '@/core/document/day';
-import { type DayOperation } from '@/core/document/day-operations';
-import { type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { type Day } from '@/core/stored/day';
+import { type DayOperation } from '@/core/stored/day-operations';
+import { type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { editDay, undoDay } from './days';
 import { editBatch, now } from './hooks';
 import { say } from './notices';

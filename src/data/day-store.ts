@@ -1,9 +1,9 @@
 /** Where days are kept, one key a day; every change under the lock over all tabs, as for batches. */
-import { type Changed } from '@/core/document/changing';
-import { type Day } from '@/core/document/day';
-import { type DayOperation } from '@/core/document/day-operations';
-import { type EditId, holds, withEdit } from '@/core/document/edits';
-import { DAY_VERSION } from '@/core/document/vocabulary/formats';
+import { type Changed } from '@/core/stored/changing';
+import { type Day } from '@/core/stored/day';
+import { type DayOperation } from '@/core/stored/day-operations';
+import { type EditId, holds, withEdit } from '@/core/stored/edits';
+import { DAY_VERSION } from '@/core/vocabulary/formats';
 import { asWritten } from './as-written';
 import { inTurn } from './lock';
 import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';

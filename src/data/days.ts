@@ -1,7 +1,7 @@
 /** Days as SWR keys, and their edits. */
 import useSWR, { mutate } from 'swr';
-import { type Day } from '@/core/document/day';
-import { type DayOperation } from '@/core/document/day-operations';
+import { type Day } from '@/core/stored/day';
+import { type DayOperation } from '@/core/stored/day-operations';
 import * as store from './day-store';
 import { forget } from './forget';
 import { DAYS, inOrder, messageOf, now, opened, refused, type Outcome, type SaidWhere } from './hooks';

@@ -1,11 +1,11 @@
 /** Batches as files: one JSON document, out and in. */
 import * as DocumentPicker from 'expo-document-picker';
-import { asPractice } from '@/core/document/as-practice';
-import { type ReadResult } from '@/core/document/read';
-import { firstOf } from '@/core/document/noted';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { type Batch } from '@/core/document/schema';
-import { WHOLE_FORMAT } from '@/core/document/vocabulary/formats';
+import { asPractice } from '@/core/stored/as-practice';
+import { type ReadResult } from '@/core/stored/read';
+import { firstOf } from '@/core/stored/noted';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { type Batch } from '@/core/stored/schema';
+import { WHOLE_FORMAT } from '@/core/vocabulary/formats';
 import { readFile } from '@/workers/reader';
 import { idOfKey, isBroken, loadBatch } from './repository';
 

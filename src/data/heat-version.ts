@@ -1,7 +1,7 @@
 /** What heat depends on in a batch, under a short name. */
 import { heatKey } from '@/core/checks/heat-key';
-import { type Kitchen } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
 
 interface Known {
   batch: Batch;

@@ -1,11 +1,11 @@
 /** Documents as SWR keys. The fetchers read storage; edits write it and revalidate; other tabs are heard through `storage`. */
 import { useCallback, useEffect } from 'react';
 import useSWR, { mutate } from 'swr';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
 import { say } from './notices';

@@ -1,7 +1,7 @@
 /** What a kitchen learns, learned only on a tap; the notice takes it back as it was. */
-import { type Kitchen } from '@/core/document/kitchen';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { type Lesson } from '@/core/document/learned';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type Lesson } from '@/core/learning/learned';
 import { editKitchen } from './hooks';
 import { say } from './notices';
 

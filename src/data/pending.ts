@@ -4,11 +4,11 @@
  * page that crashes), the next page does what is left, once: a document knows which edits it holds.
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
-import { type DayOperation } from '@/core/document/day-operations';
-import { type EditId } from '@/core/document/edits';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { type DayOperation } from '@/core/stored/day-operations';
+import { type EditId } from '@/core/stored/edits';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { newId } from './new-id';
 
 /** What is asked for. */

@@ -1,6 +1,6 @@
 /** The thermometers that there are to choose from. A real one is never taken for granted, nor is a practice one for real. */
 import { useEffect, useState } from 'react';
-import { PRACTICE, type Source } from '@/core/document/vocabulary/sources';
+import { PRACTICE, type Source } from '@/core/vocabulary/sources';
 import { listenToProbes } from './probe-stream';
 
 /** The practice probe that ships with the application, or a real one by its name. */

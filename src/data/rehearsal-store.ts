@@ -1,5 +1,5 @@
 /** Rehearsals as they are stored: read, and their clock set where it was left. */
-import { type Rehearsal } from '@/core/document/rehearsal';
+import { type Rehearsal } from '@/core/stored/rehearsal';
 import { isClockOf, setClock } from './clock';
 import { parse } from './records';
 import { readText } from './store';

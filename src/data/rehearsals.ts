@@ -9,10 +9,10 @@ import {
   type Rehearsal,
   type RehearsalOperation,
   rehearsalId,
-} from '@/core/document/rehearsal';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
-import { type Look, type RehearsalKitchen } from '@/core/document/vocabulary/rehearsals';
+} from '@/core/stored/rehearsal';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
+import { type Look, type RehearsalKitchen } from '@/core/vocabulary/rehearsals';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { isPlanned } from '@/core/rehearsal/plan-names';
 import { askNotebook } from '@/workers/notebook-client';

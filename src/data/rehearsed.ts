@@ -1,7 +1,7 @@
 /** What a rehearsal answers in place of a real kitchen. It is there while one is open: its part of the program says so. */
 import { type Signal } from '@/core/cooling/signal';
-import { type Kitchen } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
 
 export interface Rehearsed {
   /** What a probe in its cooling filling shows, so many minutes after it came off the heat; null where nothing cools. */

@@ -2,16 +2,16 @@
  * Where documents are kept, one key a document. Every change is read, applied, checked and written under one lock over all
  * tabs; what cannot be read is set aside and offered, never overwritten.
  */
-import { type Day } from '@/core/document/day';
-import { type Changed } from '@/core/document/changing';
-import { titled } from '@/core/document/create';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { applyToKitchen, type KitchenOperation } from '@/core/document/kitchen-operations';
-import { type Operation } from '@/core/document/operations';
-import { type EditId, holds, withEdit } from '@/core/document/edits';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { type Batch } from '@/core/document/schema';
-import { BATCH_VERSION, KITCHEN_VERSION } from '@/core/document/vocabulary/formats';
+import { type Day } from '@/core/stored/day';
+import { type Changed } from '@/core/stored/changing';
+import { titled } from '@/core/stored/create';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
+import { applyToKitchen, type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type Operation } from '@/core/stored/operations';
+import { type EditId, holds, withEdit } from '@/core/stored/edits';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { type Batch } from '@/core/stored/schema';
+import { BATCH_VERSION, KITCHEN_VERSION } from '@/core/vocabulary/formats';
 import { asWritten } from './as-written';
 import { purgePrints } from './fresh';
 import { dayKey, putChangedDay } from './day-store';

@@ -4,7 +4,7 @@
  */
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useEffect, useState } from 'react';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { nowOf } from './clock';
 import { useNow } from './use-now';
 

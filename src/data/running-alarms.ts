@@ -1,12 +1,12 @@
 /** Alarms of all clocks that run, of whatever batch, worked out when they are asked for: no page waits for it. */
 import { type Alarm, alarmsOf } from '@/core/checks/alarms';
 import { judgement } from '@/core/checks/judgement';
-import { type Kitchen } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
 import { calendarText } from '@/core/formats/ical';
 import { forecastHeat } from '@/workers/client';
 import { heatVersion } from './heat-version';
-import { later } from '@/core/document/moments';
+import { later } from '@/core/stored/moments';
 
 /** Minutes that such an alarm takes in a calendar. */
 const LONG = 5;

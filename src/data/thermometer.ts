@@ -4,16 +4,16 @@
  * by when they arrive; a lost or impossible one is never a reading.
  */
 import { useEffect, useRef, useState } from 'react';
-import { type Kitchen } from '@/core/document/kitchen';
-import { minutesSince } from '@/core/document/runs';
-import { type Batch } from '@/core/document/schema';
-import { seedOf } from '@/core/cooling/seed';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { minutesSince } from '@/core/stored/runs';
+import { type Batch } from '@/core/stored/schema';
+import { seedOf } from '@/core/random/seed';
 import { simulatedPlan } from '@/core/cooling/simulated-plan';
 import { judgeSignal, type JudgedSignal, NOTHING_HEARD } from '@/core/cooling/signal';
 import { simulatedSignal } from '@/workers/client';
 import { listenToProbes } from './probe-stream';
 import { type Thermometer } from './probe-names';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import { msOf } from './clock';
 import { inRehearsal } from './rehearsed';
 import { latestIn } from './run-time';

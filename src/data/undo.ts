@@ -2,8 +2,8 @@
  * Undo: for each batch the state it was in, and the steps that have been taken since. A step is taken back by replaying the
  * others, so that the last one can be undone, or one in their midst. The last twenty survive a reload.
  */
-import { type Batch } from '@/core/document/schema';
-import { apply, type Operation } from '@/core/document/operations';
+import { type Batch } from '@/core/stored/schema';
+import { apply, type Operation } from '@/core/stored/operations';
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useSyncExternalStore } from 'react';
 

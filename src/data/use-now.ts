@@ -1,6 +1,6 @@
 /** The time, for clocks that run on screen. */
 import { useEffect, useState } from 'react';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 
 /** What is rehearsed may go sixty times as fast: it is renewed at least so often. */

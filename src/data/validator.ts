@@ -2,15 +2,15 @@
  * All that needs the validator, which is large: it runs in a worker of its own, and is asked for only when a document is
  * read or changed. Where that worker cannot be had the validator is fetched into the page.
  */
-import { type Changed, changingBatch, changingDay, changingKitchen } from '@/core/document/changing';
-import { type Day } from '@/core/document/day-schema';
-import { type DayOperation } from '@/core/document/day-operations';
-import { type Kitchen } from '@/core/document/kitchen-schema';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { type Operation } from '@/core/document/operations';
-import { type ReadResult } from '@/core/document/read';
-import { type Rehearsal } from '@/core/document/rehearsal-schema';
-import { type Batch } from '@/core/document/schema';
+import { type Changed, changingBatch, changingDay, changingKitchen } from '@/core/stored/changing';
+import { type Day } from '@/core/stored/day-schema';
+import { type DayOperation } from '@/core/stored/day-operations';
+import { type Kitchen } from '@/core/stored/kitchen-schema';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type Operation } from '@/core/stored/operations';
+import { type ReadResult } from '@/core/stored/read';
+import { type Rehearsal } from '@/core/stored/rehearsal-schema';
+import { type Batch } from '@/core/stored/schema';
 import { ingredientById } from '@/core/food/catalogue';
 import { WorkerDied } from '@/workers/lively';
 import * as worker from '@/workers/validator';

@@ -13,10 +13,10 @@ import {
   wholeOf,
   type WholeRecord,
 } from '@/core/formats/whole';
-import { titled } from '@/core/document/create';
-import { type ReadResult } from '@/core/document/read';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { type Batch } from '@/core/document/schema';
+import { titled } from '@/core/stored/create';
+import { type ReadResult } from '@/core/stored/read';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { type Batch } from '@/core/stored/schema';
 import { download } from './files';
 import { forget } from './forget';
 import { now } from './hooks';

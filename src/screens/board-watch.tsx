@@ -1,8 +1,8 @@
 /** Watches every bench clock that runs, on whatever page the cook is, and raises its alarms. Shows nothing. */
 import { useEffect, useMemo, useRef } from 'react';
 import { boardClock, type BoardClock, boardEvents } from '@/core/cooling/board-clock';
-import { wrapSeconds } from '@/core/document/learned';
-import { type Batch } from '@/core/document/schema';
+import { wrapSeconds } from '@/core/learning/learned';
+import { type Batch } from '@/core/stored/schema';
 import { judgement } from '@/core/checks/judgement';
 import { raiseAlarm } from '@/data/alarm';
 import { useHeat } from '@/data/heat';

@@ -1,7 +1,7 @@
 /** Watches every load that is in the heat, on whatever page the cook is, and raises its alarms. Shows nothing. */
 import { useEffect } from 'react';
 import { cookEvents, minutesIn } from '@/core/cooking/cook-clock';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { raiseAlarm } from '@/data/alarm';
 import { useBatches } from '@/data/hooks';
 import { useRunTime } from '@/data/run-time';

@@ -2,7 +2,7 @@
 import { useEffect, useRef } from 'react';
 import { clockEvents, isProblem, tagOf } from '@/core/cooling/clock-events';
 import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { raiseAlarm } from '@/data/alarm';
 import { useHeat } from '@/data/heat';
 import { useBatches, useKitchen } from '@/data/hooks';

@@ -1,7 +1,7 @@
 /** Watches every day that runs, on whatever page the cook is, and raises its alarms. Shows nothing. */
 import { useEffect } from 'react';
 import { dueNow } from '@/core/day/day-events';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { raiseAlarm } from '@/data/alarm';
 import { useDays } from '@/data/days';
 import { latestOf } from '@/data/run-time';

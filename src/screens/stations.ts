@@ -1,6 +1,6 @@
 /** The five stations in working order. */
 import { type CheckId } from '@/core/checks/check';
-import { idsOf, isIdOf, recordsOf } from '@/core/document/vocabulary/records';
+import { idsOf, isIdOf, recordsOf } from '@/core/vocabulary/records';
 
 interface StationRecord {
   label: string;

@@ -1,8 +1,8 @@
 /** A batch in half a line. */
-import { type Batch } from '@/core/document/schema';
-import { FORMS } from '@/core/document/vocabulary/forms';
-import { METHODS } from '@/core/document/vocabulary/methods';
-import { SCHOOLS } from '@/core/document/vocabulary/schools';
+import { type Batch } from '@/core/stored/schema';
+import { FORMS } from '@/core/forms';
+import { METHODS } from '@/core/vocabulary/methods';
+import { SCHOOLS } from '@/core/vocabulary/schools';
 
 /** `24 purses, raw filling, steamed` */
 export function batchLine(batch: Batch): string {

@@ -2,8 +2,8 @@
 import { proposals as proposalsFor, type TriedOut } from '../core/checks/assess';
 import { type Proposals } from '../core/checks/check';
 import { type HeatForecast, type HeatWorked, workOutHeat } from '../core/checks/heat';
-import { type Kitchen } from '../core/document/kitchen';
-import { type Batch } from '../core/document/schema';
+import { type Kitchen } from '../core/stored/kitchen';
+import { type Batch } from '../core/stored/schema';
 
 /** So many are kept, the latest asked for. */
 const KEPT = 6;

@@ -1,7 +1,7 @@
 /** Why a batch came out as it did, and what to change: with its forecasts, so for a worker. */
 import { forecastHeat } from '../core/checks/heat';
-import { type Kitchen } from '../core/document/kitchen-schema';
-import { type Batch } from '../core/document/schema';
+import { type Kitchen } from '../core/stored/kitchen-schema';
+import { type Batch } from '../core/stored/schema';
 import { type Explained, findCauses } from '../core/notebook/find-causes';
 import { type NextChange } from '../core/notebook/next-batch';
 import { nextVersion } from '../core/notebook/next-version';

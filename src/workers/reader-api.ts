@@ -1,9 +1,9 @@
 /** What the reading worker can be asked: texts of any length, read where nobody is typing. */
-import { readLine as checkLine } from '../core/document/read';
+import { readLine as checkLine } from '../core/stored/read';
 import { linesFromCsv } from '../core/formats/lines-from-csv';
 import { readFile } from '../core/formats/read-file';
-import { type School } from '../core/document/vocabulary/schools';
-import { type Line } from '../core/document/schema';
+import { type School } from '../core/vocabulary/schools';
+import { type Line } from '../core/stored/schema';
 import { methodOf } from '../core/recipe/pasted';
 import { saltToTasteG } from '../core/recipe/salt-to-taste';
 import { type ReadFood, readLines } from '../core/recipe/read-lines';

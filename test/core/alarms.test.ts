@@ -3,9 +3,9 @@ import { readFileSync } from 'node:fs';
 import vm from 'node:vm';
 import { alarmsOf } from '@/core/checks/alarms';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { calendarText } from '@/core/formats/ical';
 import { lanternSupper } from '@/data/demo';
 

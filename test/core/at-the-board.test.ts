@@ -1,7 +1,7 @@
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch, batchSchema } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch, batchSchema } from '@/core/stored/schema';
 import { comparePreparations } from '@/core/filling/compare-preparations';
 import { stageFindings } from '@/core/filling/stage-rules';
 import { swapIngredient } from '@/core/checks/swap';

@@ -1,20 +1,20 @@
 import { measure, measureAll } from './readings';
-import { lasting } from '@/core/document/cooking';
+import { lasting } from '@/core/stored/cooking';
 import { cookOfVersion6, wrapOfVersion5 } from './older';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
 import { judgement } from '@/core/checks/judgement';
 import { CHECK_IDS, type CheckId, worst } from '@/core/checks/check';
-import { beginBatch } from '@/core/document/create';
+import { beginBatch } from '@/core/stored/create';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { kitchenSchema } from '@/core/document/kitchen-schema';
-import { apply, type Operation } from '@/core/document/operations';
-import { readBatch } from '@/core/document/read';
-import { type Batch, batchSchema } from '@/core/document/schema';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
+import { kitchenSchema } from '@/core/stored/kitchen-schema';
+import { apply, type Operation } from '@/core/stored/operations';
+import { readBatch } from '@/core/stored/read';
+import { type Batch, batchSchema } from '@/core/stored/schema';
 import { outline } from '@/core/checks/outline';
-import { STAGES } from '@/core/document/vocabulary/stages';
+import { STAGES } from '@/core/vocabulary/stages';
 import { thermalProperties } from '@/core/food/thermal';
 import { LINE } from './make-lines';
 

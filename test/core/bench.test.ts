@@ -1,15 +1,15 @@
 /** At the board: what warms, what freezes, and the clock of what stands out. */
-import { beginBatch } from '@/core/document/create';
-import { moveOut, parcelsClosed, putAway, startBoard, stopBoard, takeOut } from '@/core/document/boards';
-import { MOST } from '@/core/document/limits';
-import { type Batch, type BoardRun } from '@/core/document/schema';
+import { beginBatch } from '@/core/stored/create';
+import { moveOut, parcelsClosed, putAway, startBoard, stopBoard, takeOut } from '@/core/stored/boards';
+import { MOST } from '@/core/vocabulary/limits';
+import { type Batch, type BoardRun } from '@/core/stored/schema';
 import { boardClock, boardEvents, outMinutesAt, partsFor } from '@/core/cooling/board-clock';
 import { standingIn } from '@/core/safety/exposure';
 import { butterDough } from '@/core/cooling/butter-dough';
 import { HARD_C, minutesToHard } from '@/core/cooling/freezing';
 import { warmingCurve } from '@/core/cooling/warming';
 import { forecastBoard } from '@/core/checks/board';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { dough } from '@/core/wrapper/dough';
 import { lanternSupper } from '@/data/demo';
 

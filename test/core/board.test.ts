@@ -1,7 +1,7 @@
 /** Out even, laid out and divided: balance, layouts of rounds, logs, sheets, pans, scoops, weighings. */
 import * as fc from 'fast-check';
-import { type Weighed } from '@/core/document/schema';
-import { type SkinOf } from '@/core/document/vocabulary/skins';
+import { type Weighed } from '@/core/stored/schema';
+import { type SkinOf } from '@/core/forms/skins';
 import { balance } from '@/core/wrapper/balance';
 import { layRounds, nearestCutter, rerolled } from '@/core/wrapper/layout';
 import { divide } from '@/core/wrapper/pieces';

@@ -1,16 +1,16 @@
 /** Causes, on batches that a simulated kitchen spoils: one fault each, which the rules know nothing of. */
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type Outcome } from '@/core/document/note-schema';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
-import { isGood } from '@/core/document/vocabulary/outcomes';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type Outcome } from '@/core/stored/note-schema';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
+import { isGood } from '@/core/vocabulary/outcomes';
 import { forecastHeat } from '@/core/checks/heat';
 import { contradictions } from '@/core/notebook/contradictions';
 import { CAUSE_RULES, type Explained, findCauses } from '@/core/notebook/find-causes';
 import { numbersOf } from '@/core/notebook/numbers';
 import { live } from '@/core/rehearsal/live';
 import { AS_IT_SEEMS } from '@/core/rehearsal/truth';
-import { uniform } from '@/core/heat/random';
+import { uniform } from '@/core/random/generators';
 import { type Fault, FAULTS, ORDINARY, truthOf } from './spoilt-batches';
 
 const AT = '2026-12-05T10:00:00.000Z';

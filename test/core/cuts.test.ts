@@ -1,6 +1,6 @@
 import { gramsOf } from '@/core/filling/lines';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { CUTS } from '@/core/document/vocabulary/cuts';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { CUTS } from '@/core/vocabulary/cuts';
 import { catalogue, ingredientById } from '@/core/food/catalogue';
 import { cutInWords, densityOf, hasCuts } from '@/core/food/densities';
 import { type Ingredient } from '@/core/food/ingredient';

@@ -1,19 +1,19 @@
-import { beginDay } from '@/core/document/day';
-import { applyToDay, type DayOperation } from '@/core/document/day-operations';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { applyToKitchen } from '@/core/document/kitchen-operations';
+import { beginDay } from '@/core/stored/day';
+import { applyToDay, type DayOperation } from '@/core/stored/day-operations';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
+import { applyToKitchen } from '@/core/stored/kitchen-operations';
 import { conflictSentences } from '@/core/day/conflict-words';
 import { minuteOf, timeOf } from '@/core/day/moments';
 import { candidates, isWorthIt, pairs, type Remedy, tried, withChange } from '@/core/day/remedies';
 import { dayNow } from '@/core/day/run';
 import { type DayInput, type Remembered, workOutDay } from '@/core/day/work-out';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { lanternSupper } from '@/data/demo';
 import { calendarOf } from '@/core/day/calendar';
 import { sheetRows } from '@/core/day/sheet';
 import { beginOf } from '@/core/day/steps';
-import { apply } from '@/core/document/operations';
+import { apply } from '@/core/stored/operations';
 import { planned } from './simulated-day';
 
 /** Friday, ten in the morning in the kitchen. */

@@ -1,8 +1,8 @@
-import { beginDay } from '@/core/document/day';
-import { applyToDay } from '@/core/document/day-operations';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { applyToKitchen } from '@/core/document/kitchen-operations';
-import { apply } from '@/core/document/operations';
+import { beginDay } from '@/core/stored/day';
+import { applyToDay } from '@/core/stored/day-operations';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { applyToKitchen } from '@/core/stored/kitchen-operations';
+import { apply } from '@/core/stored/operations';
 import { dayEvents, dueNow } from '@/core/day/day-events';
 import { minuteOf, timeOf } from '@/core/day/moments';
 import { candidates, tried } from '@/core/day/remedies';

@@ -1,9 +1,9 @@
 /** Doughs as formulas: every family sums, hydrates and rises as it should, and what is wanted of it can be weighed. */
 import * as fc from 'fast-check';
-import { BATCH_VERSION } from '@/core/document/vocabulary/formats';
-import { COMPACT } from '@/core/document/vocabulary/doughs/dough';
-import { DOUGH_IDS, DOUGHS, type DoughId } from '@/core/document/vocabulary/doughs';
-import { type OwnDough } from '@/core/document/own-dough-schema';
+import { BATCH_VERSION } from '@/core/vocabulary/formats';
+import { COMPACT } from '@/core/vocabulary/doughs/dough';
+import { DOUGH_IDS, DOUGHS, type DoughId } from '@/core/vocabulary/doughs';
+import { type OwnDough } from '@/core/stored/own-dough-schema';
 import { ingredientById } from '@/core/food/catalogue';
 import { doughAmounts, doughFor, HELD_BACK } from '@/core/wrapper/amounts';
 import { dough } from '@/core/wrapper/dough';

@@ -1,11 +1,11 @@
 /** One exposure clock: cooling, board and waiting are one sum, whichever clock ran; and which fillings have hours at all. */
 import { judgement } from '@/core/checks/judgement';
 import { exposureOf } from '@/core/cooling/exposure-of';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { readBatch } from '@/core/document/read';
-import { type Batch } from '@/core/document/schema';
-import { TYPED } from '@/core/document/vocabulary/sources';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { readBatch } from '@/core/stored/read';
+import { type Batch } from '@/core/stored/schema';
+import { TYPED } from '@/core/vocabulary/sources';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { perishable } from '@/core/filling/perishable';
 import { lanternSupper } from '@/data/demo';

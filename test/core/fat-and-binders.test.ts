@@ -1,7 +1,7 @@
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { compareBinders } from '@/core/filling/compare-binders';
 import { accountFat, fatFindings } from '@/core/filling/fat';
 import { takeBinder } from '@/core/filling/take-binder';

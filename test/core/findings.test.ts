@@ -1,8 +1,8 @@
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch, batchSchema } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch, batchSchema } from '@/core/stored/schema';
 import { BINDERS } from '@/core/filling/binders';
 import { compareBinders } from '@/core/filling/compare-binders';
 import { doseFindings } from '@/core/filling/doses';

@@ -1,5 +1,5 @@
 /** Fit's second question: do filling and dough come out even, what would mend it, and is it as promised? */
-import { stepsOf } from '@/core/document/ready-plans';
+import { stepsOf } from '@/core/stored/ready-plans';
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { ORDER } from '@/core/checks/check';
@@ -7,12 +7,12 @@ import { forecastHeat } from '@/core/checks/heat';
 import { PORTION_SPREAD, spreadOf } from '@/core/checks/least-done';
 import { judgement } from '@/core/checks/judgement';
 import { soaksThroughIn } from '@/core/checks/wrap-findings';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
-import { isWithinLimits } from '@/core/document/within-limits';
-import { DOUGH_IDS } from '@/core/document/vocabulary/doughs';
-import { changeDough } from '@/core/document/create';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
+import { isWithinLimits } from '@/core/stored/within-limits';
+import { DOUGH_IDS } from '@/core/vocabulary/doughs';
+import { changeDough } from '@/core/stored/create';
 import { lanternSupper } from '@/data/demo';
 import { LINE } from './make-lines';
 import { kitchenOfSpread } from './kitchen-of-spread';

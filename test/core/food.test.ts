@@ -3,7 +3,7 @@ import { catalogue } from '@/core/food/catalogue';
 import { COMPONENTS, mix, normalise, withoutWater, type Composition } from '@/core/food/composition';
 import { findIngredient, searchIngredients } from '@/core/food/search';
 import { binderById } from '@/core/filling/binders';
-import { RELEASES } from '@/core/document/vocabulary/releases';
+import { RELEASES } from '@/core/vocabulary/releases';
 import { freezingPoint, iceFraction, thermalProperties } from '@/core/food/thermal';
 
 const food: fc.Arbitrary<Composition> = fc

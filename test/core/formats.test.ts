@@ -1,20 +1,20 @@
 import * as fc from 'fast-check';
 import { lanternSupper } from '@/data/demo';
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { CUTS } from '@/core/document/vocabulary/cuts';
-import { STAGE_IDS } from '@/core/document/vocabulary/stages';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { CUTS } from '@/core/vocabulary/cuts';
+import { STAGE_IDS } from '@/core/vocabulary/stages';
 import { catalogue } from '@/core/food/catalogue';
 import Papa from 'papaparse';
-import { isId } from '@/core/document/is-id';
-import { readLine } from '@/core/document/read';
+import { isId } from '@/core/stored/is-id';
+import { readLine } from '@/core/stored/read';
 import { ledgerToCsv, linesToCsv } from '@/core/formats/csv';
 import { linesFromCsv as fromCsv } from '@/core/formats/lines-from-csv';
 import { readFile } from '@/core/formats/read-file';
 import { readRecipe } from '@/core/formats/recipe';
 import { ingredientText, toRecipe } from '@/core/formats/to-recipe';
 import { parseLine } from '@/core/recipe/parse-line';
-import { LINE_UNITS } from '@/core/document/vocabulary/line-units';
+import { LINE_UNITS } from '@/core/vocabulary/line-units';
 import { type Line } from './make-lines';
 import { randomRuns } from '../random-runs';
 

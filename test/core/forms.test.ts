@@ -2,15 +2,15 @@
 import * as fc from 'fast-check';
 import { dough } from '@/core/wrapper/dough';
 import { fitParcel } from '@/core/wrapper/fit';
-import { FORM_IDS, FORMS, type FormId } from '@/core/document/vocabulary/forms';
-import { upperRadius } from '@/core/document/vocabulary/forms/double-round';
-import { usualRimMm } from '@/core/document/vocabulary/forms/usual-rim';
-import { moundArc, moundHeight, rectanglePillow, ROUND_PILLOW } from '@/core/document/vocabulary/forms/lens';
-import { acrossOf, type Laid, scaled, SHAPES, type Skin } from '@/core/document/vocabulary/skins';
-import { changeDough, changeForm } from '@/core/document/create';
+import { FORM_IDS, FORMS, type FormId } from '@/core/forms';
+import { upperRadius } from '@/core/forms/double-round';
+import { usualRimMm } from '@/core/forms/usual-rim';
+import { moundArc, moundHeight, rectanglePillow, ROUND_PILLOW } from '@/core/forms/lens';
+import { acrossOf, type Laid, scaled, SHAPES, type Skin } from '@/core/forms/skins';
+import { changeDough, changeForm } from '@/core/stored/create';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 
 const round = (diameterMm: number): Skin => ({ shape: 'round', diameterMm });

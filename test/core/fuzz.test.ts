@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
-import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/document/read';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { SCHOOL_IDS } from '@/core/document/vocabulary/schools';
+import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/stored/read';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import { readLines } from '@/core/recipe/read-lines';
 import { isSaltToTaste } from '@/core/recipe/to-taste';
 import { takeApart } from '@/core/recipe/whole';

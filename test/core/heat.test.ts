@@ -1,6 +1,6 @@
 import { minuteAtMost } from '@/core/safety/exposure';
 import { normalise } from '@/core/food/composition';
-import { MEDIA } from '@/core/document/vocabulary/media';
+import { MEDIA } from '@/core/vocabulary/media';
 import { cookingCurve, type CookingPlan } from '@/core/heat/cooking';
 import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
 import { boilingPoint, evaporation, saturationPressure } from '@/core/heat/surfaces';

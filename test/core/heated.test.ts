@@ -5,7 +5,7 @@ import { fry, fryInput } from '@/core/heat/fry';
 import { layerOf, waterOf } from '@/core/heat/layer-input';
 import { MOST_FALL_K, OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '@/core/heat/liquids';
 import { type LoadOfParcels, type Pot, runPot } from '@/core/heat/pot';
-import { normal } from '@/core/heat/random';
+import { normal } from '@/core/random/generators';
 import { allDone, drawMinutes, quantile } from '@/core/heat/draws';
 import { differing, minutesUntil, spread, surfaceOf } from '@/core/heat/spread';
 import { constantMaterial } from '@/core/heat/material';

@@ -1,9 +1,9 @@
 /** What households noted of their own recipes: the first cause and the first change that an experienced cook would name. */
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { readingsInHeat } from '@/core/cooking/load-evidence';
-import { TYPED } from '@/core/document/vocabulary/sources';
-import { apply, type Operation } from '@/core/document/operations';
-import { type OutcomeId, type PlaceInParcel } from '@/core/document/vocabulary/outcomes';
+import { TYPED } from '@/core/vocabulary/sources';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type OutcomeId, type PlaceInParcel } from '@/core/vocabulary/outcomes';
 import { batchInWords, type FillingInWords } from '@/core/recipe/to-batch';
 import { explainBatch } from '@/workers/notebook';
 

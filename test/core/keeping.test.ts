@@ -1,10 +1,10 @@
 /** A whole kitchen as a file, and readings as tables: what goes out comes back as it was. */
-import { type Source, TYPED } from '@/core/document/vocabulary/sources';
+import { type Source, TYPED } from '@/core/vocabulary/sources';
 import * as fc from 'fast-check';
 import { lanternSupper } from '@/data/demo';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { readingsFromCsv, readingsToCsv } from '@/core/formats/readings-csv';
 import { isFreshDemo, nameOf, readWhole, recordOf, standingOf, textOf, wholeOf } from '@/core/formats/whole';
 

@@ -1,5 +1,5 @@
 /** A kitchen that has learned how far its portions differ. */
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 
 export const kitchenOfSpread = (percent: number): Kitchen => ({
   ...DEFAULT_KITCHEN,

@@ -7,12 +7,12 @@ import { coldestAt, isothermsAt } from '@/core/checks/isotherms';
 import { laceWords, panWaterWords } from '@/core/checks/pan-water-words';
 import { bandOf } from '@/core/checks/spread-band';
 import { goneAfter, panWater, waterFor } from '@/core/cooking/pan-water';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply } from '@/core/document/operations';
-import { stepsOf } from '@/core/document/ready-plans';
-import { type Batch } from '@/core/document/schema';
-import { step } from '@/core/document/vocabulary/media/step';
-import { PLAN_IDS, type PlanId, PLANS } from '@/core/document/vocabulary/plans';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply } from '@/core/stored/operations';
+import { stepsOf } from '@/core/stored/ready-plans';
+import { type Batch } from '@/core/stored/schema';
+import { step } from '@/core/vocabulary/media/step';
+import { PLAN_IDS, type PlanId, PLANS } from '@/core/vocabulary/plans';
 import { batchInWords, type FillingInWords } from '@/core/recipe/to-batch';
 import { lanternSupper } from '@/data/demo';
 

@@ -1,9 +1,9 @@
 /** Wraps as households make them, and spoilt ones: what an experienced cook would say of each, and do first. */
 import { assess } from '@/core/checks/assess';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { batchInWords, type FillingInWords } from '@/core/recipe/to-batch';
 
 const AT = '2026-12-05T15:00:00Z';

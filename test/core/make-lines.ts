@@ -1,10 +1,10 @@
 /** Lines for tests: weighed as they go in, into the raw mix unless said otherwise. */
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type Batch, type Line } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type Batch, type Line } from '@/core/stored/schema';
 import { type ResolvedLine, resolveLines } from '@/core/filling/lines';
 
-export { type Line } from '@/core/document/schema';
-export { STAGE_IDS } from '@/core/document/vocabulary/stages';
+export { type Line } from '@/core/stored/schema';
+export { STAGE_IDS } from '@/core/vocabulary/stages';
 
 export const LINE = (
   ingredientId: string,

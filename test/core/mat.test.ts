@@ -1,6 +1,6 @@
 /** The mat: real millimetres, whatever the form. */
 import { matOf, matSvg } from '@/core/checks/mat';
-import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
+import { FORM_IDS, FORMS } from '@/core/forms';
 import { divide } from '@/core/wrapper/pieces';
 
 const filled = { body: { dimension: 2, fillingMm: 8, wrapperMm: 2 }, fillMl: 20, maxMl: 30, hasMouth: false };

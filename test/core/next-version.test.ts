@@ -1,10 +1,10 @@
 /** The next version: what is proposed does what it says, and the batch that is made of it is sound. */
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { readBatch } from '@/core/document/read';
-import { type Batch } from '@/core/document/schema';
-import { type OutcomeId } from '@/core/document/vocabulary/outcomes';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { readBatch } from '@/core/stored/read';
+import { type Batch } from '@/core/stored/schema';
+import { type OutcomeId } from '@/core/vocabulary/outcomes';
 import { ANSWERED } from '@/core/notebook/answers';
 import { CAUSE_RULES, findCauses } from '@/core/notebook/find-causes';
 import { nextBatch, type NextChange } from '@/core/notebook/next-batch';

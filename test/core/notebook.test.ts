@@ -1,13 +1,13 @@
 /** What was noted is found again, and read anywhere. */
-import { apply } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { apply } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { differences } from '@/core/notebook/compare';
 import { notedBatches, searchBatches } from '@/core/notebook/search';
 import { notesToMarkdown } from '@/core/notebook/to-markdown';
 import { firstVersions, nextNumber } from '@/core/notebook/versions';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { readBatch } from '@/core/document/read';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { readBatch } from '@/core/stored/read';
 import { findCauses } from '@/core/notebook/find-causes';
 import { numbersOf } from '@/core/notebook/numbers';
 import { demo, lanternSupper } from '@/data/demo';

@@ -1,5 +1,5 @@
 /** What documents were like before. */
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 
 /** A wrap as versions 2 to 5 had it: one diameter, and nothing else that came since. */
 export function wrapOfVersion5({

@@ -1,12 +1,12 @@
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { kitchenSchema } from '@/core/document/kitchen-schema';
-import { apply } from '@/core/document/operations';
-import { readBatch } from '@/core/document/read';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { kitchenSchema } from '@/core/stored/kitchen-schema';
+import { apply } from '@/core/stored/operations';
+import { readBatch } from '@/core/stored/read';
 import { drawLedger } from '@/core/filling/ledger';
 import { resolveLines } from '@/core/filling/lines';
 import { lookUp } from '@/core/food/larder';
 import { checkPacket, energyOf, fromPacket, type Packet, saltFromSodium, toPacket } from '@/core/food/own-ingredient';
-import { ownIngredientSchema } from '@/core/document/own-ingredient-schema';
+import { ownIngredientSchema } from '@/core/stored/own-ingredient-schema';
 import { findIngredient, searchIngredients } from '@/core/food/search';
 import { parseLine } from '@/core/recipe/parse-line';
 import { toLine } from '@/core/recipe/to-line';

@@ -1,10 +1,10 @@
 import { assess } from '@/core/checks/assess';
 import { duplicateBatch } from '@/core/filling/duplicate';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch, batchSchema } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch, batchSchema } from '@/core/stored/schema';
 import { boilOffRate, minutesToBoilOff } from '@/core/filling/boil-off';
-import { PAN_HEATS } from '@/core/document/vocabulary/pan-heats';
+import { PAN_HEATS } from '@/core/vocabulary/pan-heats';
 import { cookOffOf } from '@/core/filling/cook-off';
 import { lanternSupper } from '@/data/demo';
 import { DRY, weighed } from './make-lines';

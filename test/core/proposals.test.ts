@@ -1,12 +1,12 @@
 /** What is proposed, and in which order; the judgement does not wait for it. */
-import { lasting } from '@/core/document/cooking';
+import { lasting } from '@/core/stored/cooking';
 import { assess } from '@/core/checks/assess';
 import { CHECK_IDS } from '@/core/checks/check';
 import { forecastHeat } from '@/core/checks/heat';
 import { judgement } from '@/core/checks/judgement';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 
 const [turkey, , duck] = lanternSupper('2026-12-05T15:00:00Z');

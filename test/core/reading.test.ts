@@ -1,7 +1,7 @@
 /** Whole recipes, their methods, and what a line says beside its food. */
-import { countInWords, usualCount } from '@/core/document/create';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { readBatch } from '@/core/document/read';
+import { countInWords, usualCount } from '@/core/stored/create';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { readBatch } from '@/core/stored/read';
 import { ingredientById } from '@/core/food/catalogue';
 import { resolveLines } from '@/core/filling/lines';
 import { asMethodSays, methodOf } from '@/core/recipe/pasted';

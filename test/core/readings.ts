@@ -1,8 +1,8 @@
 /** Readings as a cook takes them, for tests: typed, each of another parcel, of the load that is at hand. */
-import { loadAtHand } from '@/core/document/cook-runs';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
-import { type Source, TYPED } from '@/core/document/vocabulary/sources';
+import { loadAtHand } from '@/core/stored/cook-runs';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
+import { type Source, TYPED } from '@/core/vocabulary/sources';
 import { coolingEvidence, type Counted, type Reading } from '@/core/safety/evidence';
 
 export const coolReading = (at: string, c: number, source: Source = TYPED): Operation => ({

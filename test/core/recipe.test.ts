@@ -1,6 +1,6 @@
 import { parseLine } from '@/core/recipe/parse-line';
 import { answers, question, toLine } from '@/core/recipe/to-line';
-import { lineSchema } from '@/core/document/schema';
+import { lineSchema } from '@/core/stored/schema';
 import { type Expected, RECIPE_LINES } from './recipe-lines';
 
 /** What is wrong with a parsed line; null where all of it is right. */

@@ -1,10 +1,10 @@
 /** Kitchens to practise in: what is hidden shows, can be found out, and is mended by what a cook would do. */
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { readRehearsal } from '@/core/document/read-rehearsal';
-import { applyToRehearsal, beginRehearsal, isRehearsal, rehearsalId } from '@/core/document/rehearsal';
-import { type Look, LOOK_IDS } from '@/core/document/vocabulary/rehearsals';
-import { plannedMinutes } from '@/core/document/cooking';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { readRehearsal } from '@/core/stored/read-rehearsal';
+import { applyToRehearsal, beginRehearsal, isRehearsal, rehearsalId } from '@/core/stored/rehearsal';
+import { type Look, LOOK_IDS } from '@/core/vocabulary/rehearsals';
+import { plannedMinutes } from '@/core/stored/cooking';
 import { debrief, heardAt } from '@/core/rehearsal/debrief';
 import { faultsOf, hiddenOf } from '@/core/rehearsal/hidden';
 import { insideOf, type Situation } from '@/core/rehearsal/inside';

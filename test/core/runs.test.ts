@@ -6,10 +6,10 @@ import { clockEvents } from '@/core/cooling/clock-events';
 import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN, type Kitchen } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { readBatch, readKitchen } from '@/core/document/read';
-import { type Batch, batchSchema } from '@/core/document/schema';
+import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { readBatch, readKitchen } from '@/core/stored/read';
+import { type Batch, batchSchema } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 
 const AT = '2026-12-05T15:00:00.000Z';

@@ -1,7 +1,7 @@
 /** The room that says safe: limits, evidence, exposure, loads, and the edges of each rule in both scales. */
-import { HAZARD_IDS, type Hazard } from '@/core/document/vocabulary/foods';
-import { PACK_IDS } from '@/core/document/vocabulary/rule-packs';
-import { PRACTICE, TYPED } from '@/core/document/vocabulary/sources';
+import { HAZARD_IDS, type Hazard } from '@/core/vocabulary/foods';
+import { PACK_IDS } from '@/core/vocabulary/rule-packs';
+import { PRACTICE, TYPED } from '@/core/vocabulary/sources';
 import { choosePack, coreLimit, DONENESS_C } from '@/core/safety/core-limit';
 import { coolingStages, warmMinutes, warmState } from '@/core/safety/cooled';
 import { coolingEvidence, coreEvidence, type Reading, RESTS_MINUTES } from '@/core/safety/evidence';

@@ -3,7 +3,7 @@ import { lowerBound } from '@/core/schedule/bound';
 import { brokenBy } from '@/core/schedule/broken';
 import { type Problem, type Task } from '@/core/schedule/problem';
 import { plan } from '@/core/schedule/schedule';
-import { uniform } from '@/core/heat/random';
+import { uniform } from '@/core/random/generators';
 import { randomRuns } from '../random-runs';
 
 /** So many small ones, which are tried out whole, and so many larger. */

@@ -1,12 +1,12 @@
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { readKitchen } from '@/core/document/read';
-import { applyToKitchen } from '@/core/document/kitchen-operations';
-import { saltAim } from '@/core/document/learned';
-import { rightPercent } from '@/core/document/tastings';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { readKitchen } from '@/core/stored/read';
+import { applyToKitchen } from '@/core/stored/kitchen-operations';
+import { saltAim } from '@/core/learning/learned';
+import { rightPercent } from '@/core/stored/tastings';
 import { holdBack, tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
 import { lanternSupper } from '@/data/demo';
-import { uniform } from '@/core/heat/random';
+import { uniform } from '@/core/random/generators';
 import { LINE, resolved } from './make-lines';
 import { randomRuns } from '../random-runs';
 

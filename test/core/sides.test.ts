@@ -5,8 +5,8 @@ import { Sides } from '@/core/cooling/sides';
 import { bessel, rootOf } from '@/core/heat/cylinder';
 import { normalise } from '@/core/food/composition';
 import { thermalProperties } from '@/core/food/thermal';
-import { BASES } from '@/core/document/vocabulary/bases';
-import { PLACES } from '@/core/document/vocabulary/places';
+import { BASES } from '@/core/vocabulary/bases';
+import { PLACES } from '@/core/vocabulary/places';
 
 const FILLING = normalise({ water: 0.72, protein: 0.12, fat: 0.08, carbohydrate: 0.06, fibre: 0.01, ash: 0.012 });
 const PROPERTIES = thermalProperties(FILLING, 50);

@@ -6,8 +6,8 @@ import { dayNow } from '@/core/day/run';
 import { startsOf } from '@/core/day/starts-of';
 import { beginOf, endOf, followsAtOnce, isBegunByHand } from '@/core/day/steps';
 import { type DayInput, type Remembered, workOutDay } from '@/core/day/work-out';
-import { applyToDay } from '@/core/document/day-operations';
-import { apply, type Operation } from '@/core/document/operations';
+import { applyToDay } from '@/core/stored/day-operations';
+import { apply, type Operation } from '@/core/stored/operations';
 import { planning, type Progress } from '@/core/schedule/schedule';
 
 /** Plans as the worker does, by steps of the solver instead of by the clock. */

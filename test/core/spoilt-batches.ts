@@ -1,8 +1,8 @@
 /** Two dozen faults, one to a batch: what is done to it, or what is really so in its kitchen, and what the true cause is called. */
 import { lanternSupper } from '@/data/demo';
 import { batchInWords } from '@/core/recipe/to-batch';
-import { type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { AS_IT_SEEMS, type Truth } from '@/core/rehearsal/truth';
 
 export interface Fault {

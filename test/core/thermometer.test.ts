@@ -3,7 +3,7 @@ import { type CoolingPlan } from '@/core/cooling/curve';
 import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/cooling/signal';
 import * as fc from 'fast-check';
 import { simulateThermometer } from '@/core/cooling/thermometer';
-import { hash01 } from '@/core/heat/hash';
+import { hash01 } from '@/core/random/hash';
 import { randomRuns } from '../random-runs';
 
 const PLAN: CoolingPlan = {

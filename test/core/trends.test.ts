@@ -1,9 +1,9 @@
 /** How batches went, and a proposal taken with another number. */
 import { assess } from '@/core/checks/assess';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { adjustable, adjusted } from '@/core/notebook/adjust';
 import { findCauses } from '@/core/notebook/find-causes';
 import { tryChange, nextVersion } from '@/core/notebook/next-version';

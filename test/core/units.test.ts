@@ -3,7 +3,7 @@ import { formatFraction, formatNumber, parseAmount } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
 import { ConversionError, convert, dimensionOf, parseUnit, UNITS } from '@/core/units/units';
-import { LINE_UNITS } from '@/core/document/vocabulary/line-units';
+import { LINE_UNITS } from '@/core/vocabulary/line-units';
 
 describe('amounts as cooks write them', () => {
   it.each([

@@ -1,6 +1,6 @@
 /** What this program has written opens without the validator, which is large; what anybody else has written does not. */
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { readKitchen } from '@/core/document/read';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { readKitchen } from '@/core/stored/read';
 import { demo, lanternSupper } from '@/data/demo';
 import { listDays } from '@/data/day-store';
 import * as repository from '@/data/repository';

@@ -2,8 +2,8 @@
  * A page that dies at any moment: the next one finds every edit that was written down, done once. Everything that a page leaves
  * behind it leaves through its store, so it is killed before each of its steps there.
  */
-import { type EditId } from '@/core/document/edits';
-import { type Operation } from '@/core/document/operations';
+import { type EditId } from '@/core/stored/edits';
+import { type Operation } from '@/core/stored/operations';
 import { lanternSupper } from '@/data/demo';
 import { beAnotherPage, whilePending } from '@/data/pending';
 import * as repository from '@/data/repository';

@@ -1,5 +1,5 @@
 /** What is gone leaves nothing behind: one `forget` for everything that is kept under an id. */
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { forget } from '@/data/forget';
 import { lanternSupper } from '@/data/demo';
 import * as repository from '@/data/repository';

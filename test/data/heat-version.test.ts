@@ -1,9 +1,9 @@
 import { measure } from '../core/readings';
-import { lasting } from '@/core/document/cooking';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
-import { SALT_KIND_IDS } from '@/core/document/vocabulary/salt-kinds';
+import { lasting } from '@/core/stored/cooking';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
+import { SALT_KIND_IDS } from '@/core/vocabulary/salt-kinds';
 import { proposals, type TriedOut } from '@/core/checks/assess';
 import { lanternSupper } from '@/data/demo';
 import { heatVersion } from '@/data/heat-version';

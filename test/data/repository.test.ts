@@ -1,9 +1,9 @@
-import { type Changed } from '@/core/document/changing';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type EditId } from '@/core/document/edits';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { type Changed } from '@/core/stored/changing';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type EditId } from '@/core/stored/edits';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 import { whilePending } from '@/data/pending';
 import * as repository from '@/data/repository';

@@ -1,7 +1,7 @@
 /** All that is kept, into one file and back: byte for byte; nothing is overwritten without being kept. */
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { rehearsalId } from '@/core/document/rehearsal';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { rehearsalId } from '@/core/stored/rehearsal';
+import { type Batch } from '@/core/stored/schema';
 import { demo } from '@/data/demo';
 import { forget } from '@/data/forget';
 import * as repository from '@/data/repository';

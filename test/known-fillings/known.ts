@@ -2,10 +2,10 @@
  * Ordinary fillings as households word them, and what one who makes them would say, written before they were put through the
  * application. A verdict is changed only with a reason beside it (`changed`).
  */
-import { type FormId } from '../../src/core/document/vocabulary/forms';
-import { type DoughId } from '../../src/core/document/vocabulary/doughs';
-import { type Method } from '../../src/core/document/vocabulary/methods';
-import { type School } from '../../src/core/document/vocabulary/schools';
+import { type FormId } from '../../src/core/forms';
+import { type DoughId } from '../../src/core/vocabulary/doughs';
+import { type Method } from '../../src/core/vocabulary/methods';
+import { type School } from '../../src/core/vocabulary/schools';
 
 /** Good: nothing to be done. Watch: it will do; one could mend it. Fix: it must be mended. `ok`: cooks are divided, good or watch. */
 export type Says = 'good' | 'ok' | 'watch' | 'fix';

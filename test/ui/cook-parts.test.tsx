@@ -1,7 +1,7 @@
 /** Parts of Cook by themselves. */
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { loadPlan } from '@/core/cooking/load-plan';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { judgement } from '@/core/checks/judgement';
 import { lanternSupper } from '@/data/demo';
 import { LoadDrawing } from '@/screens/batch/cook/load-drawing';

@@ -1,9 +1,9 @@
 import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { forecastHeat } from '@/core/checks/heat';
-import { apply } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { apply } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { useThermometer } from '@/data/thermometer';
 import { lanternSupper } from '@/data/demo';
 import { PlacePanel } from '@/screens/batch/cool/place-panel';

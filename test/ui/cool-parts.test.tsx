@@ -1,9 +1,9 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { assess } from '@/core/checks/assess';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 import { type Outcome } from '@/data/hooks';
 import { ClockPanel } from '@/screens/batch/cool/clock-panel';

@@ -1,8 +1,8 @@
 import { render } from '@testing-library/react-native';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 import { CoolingWatch } from '@/screens/cooling-watch';
 

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { apply } from '@/core/document/operations';
-import { type School } from '@/core/document/vocabulary/schools';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { apply } from '@/core/stored/operations';
+import { type School } from '@/core/vocabulary/schools';
 import { lanternSupper } from '@/data/demo';
 import { methodOf } from '@/core/recipe/pasted';
 import { readLines, type ReadLines } from '@/core/recipe/read-lines';
@@ -358,7 +358,7 @@ describe('a line', () => {
       dose: null,
     };
     const kitchen = {
-      ...jest.requireActual<typeof import('@/core/document/kitchen')>('@/core/document/kitchen').DEFAULT_KITCHEN,
+      ...jest.requireActual<typeof import('@/core/stored/kitchen')>('@/core/stored/kitchen').DEFAULT_KITCHEN,
     };
     const { batch } = openStation(Line('soy', true), turkey, { kitchen: { ...kitchen, ingredients: [own] } });
     press('Swap Soy sauce');

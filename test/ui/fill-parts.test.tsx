@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply, type Operation } from '@/core/document/operations';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply, type Operation } from '@/core/stored/operations';
 import { comparePreparations } from '@/core/filling/compare-preparations';
 import { lanternSupper } from '@/data/demo';
 import { FatLine } from '@/screens/batch/fill/fat-line';

@@ -1,8 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
-import { ownIngredientSchema } from '@/core/document/own-ingredient-schema';
+import { ownIngredientSchema } from '@/core/stored/own-ingredient-schema';
 import { type Outcome } from '@/data/hooks';
 import { type Notice } from '@/data/notices';
 import { ReadingField } from '@/screens/batch/reading-field';

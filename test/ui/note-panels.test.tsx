@@ -1,10 +1,10 @@
 /** Note: chips, why and the next version, what is learned, versions, photograph, tables. */
 import { fireEvent, screen, within } from '@testing-library/react-native';
 import { forecastHeat } from '@/core/checks/heat';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { apply } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { apply } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { adjusted } from '@/core/notebook/adjust';
 import { type NextChange } from '@/core/notebook/next-batch';
 import { lanternSupper } from '@/data/demo';

@@ -1,11 +1,11 @@
 import { screen } from '@testing-library/react-native';
 import { assess } from '@/core/checks/assess';
-import { DEFAULT_KITCHEN } from '@/core/document/kitchen';
-import { apply } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
+import { apply } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
 import { SectionDrawing } from '@/ui/section/section-drawing';
-import { FORMS } from '@/core/document/vocabulary/forms';
+import { FORMS } from '@/core/forms';
 import { WaterLine } from '@/ui/parts/water-line';
 import { renderPart } from './render';
 

@@ -1,8 +1,8 @@
 /** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
-import { type Batch } from '../document/schema';
-import { type Laid } from '../document/vocabulary/skins';
-import { type Kitchen } from '../document/kitchen-schema';
-import { saltAim, wasteShare } from '../document/learned';
+import { type Batch } from '../stored/schema';
+import { type Laid } from '../forms/skins';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { saltAim, wasteShare } from '../learning/learned';
 import { fillingDensity } from '../filling/density';
 import { accountFat, type FatAccount } from '../filling/fat';
 import { kindOf } from '../filling/kind';
@@ -16,7 +16,7 @@ import { type Fastest, fastestOf } from '../cooking/fastest';
 import { type CookedLoad, cookedLoads } from '../cooking/load-evidence';
 import { FRIDGE_AFTER, type LoadPlan, loadPlan } from '../cooking/load-plan';
 import { judgeLoads, type Verdict } from '../safety/loads';
-import { FORMS } from '../document/vocabulary/forms';
+import { FORMS } from '../forms';
 import { balance, type Balance } from '../wrapper/balance';
 import { type Fit, fitParcel } from '../wrapper/fit';
 import { type HeatForecast } from './heat';

@@ -1,10 +1,10 @@
 /** What happens after the heat: how long the lid stays shut, a pie stands, and when it can be eaten. */
-import { plannedMinutes } from '../document/cooking';
+import { plannedMinutes } from '../stored/cooking';
 import { type HeatForecast } from './heat';
-import { type Batch } from '../document/schema';
-import { DOUGHS } from '../document/vocabulary/doughs';
-import { FORMS } from '../document/vocabulary/forms';
-import { MEDIA } from '../document/vocabulary/media';
+import { type Batch } from '../stored/schema';
+import { DOUGHS } from '../vocabulary/doughs';
+import { FORMS } from '../forms';
+import { MEDIA } from '../vocabulary/media';
 import { formatMinutes, formatTemperature } from '../units/format';
 
 /** A risen bun collapses in cold air: the lid stays shut for so long, min. A pie stands until its juice is taken up, min. House estimates, as cooks have them. */

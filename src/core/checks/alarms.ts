@@ -3,12 +3,12 @@ import { coolingClock } from '../cooling/clock';
 import { boardClock, BOARD_WARNING } from '../cooling/board-clock';
 import { wordsOfRule } from '../cooling/rule-words';
 import { cookEvents } from '../cooking/cook-clock';
-import { type Kitchen } from '../document/kitchen-schema';
-import { wrapSeconds } from '../document/learned';
-import { PLACES } from '../document/vocabulary/places';
-import { type Batch } from '../document/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { wrapSeconds } from '../learning/learned';
+import { PLACES } from '../vocabulary/places';
+import { type Batch } from '../stored/schema';
 import { type HeatForecast } from './heat';
-import { later } from '../document/moments';
+import { later } from '../stored/moments';
 
 export interface Alarm {
   /** The same alarm has the same id at every asking. */

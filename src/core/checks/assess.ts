@@ -1,6 +1,6 @@
 /** One document in, five checks out: account, judge, propose. With the solver: for the worker and the command line. */
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
 import { account } from './account';
 import { type CheckId, type Proposals } from './check';
 import { type HeatForecast, workOutHeat } from './heat';

@@ -1,7 +1,7 @@
 /** What the board asks the solver, from a batch as it is. Takes long: for the worker. */
 import { type AtTheBoard, workOutBoard } from '../cooling/at-the-board';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
 import { account, type Accounts } from './account';
 
 export function forecastBoard(batch: Batch, kitchen: Kitchen): AtTheBoard {

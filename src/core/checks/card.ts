@@ -1,21 +1,21 @@
 /** The batch card: what a cook needs on one sheet of paper at the bench, as plain data for printing. */
-import { lineName } from '../document/line-name';
+import { lineName } from '../stored/line-name';
 import { type Assessment } from './judgement';
 import { CHECK_IDS, type Judgement } from './check';
-import { type Kitchen } from '../document/kitchen';
-import { isRehearsal } from '../document/rehearsal-id';
-import { type Batch } from '../document/schema';
-import { isPractice } from '../document/vocabulary/sources';
+import { type Kitchen } from '../stored/kitchen';
+import { isRehearsal } from '../stored/rehearsal-id';
+import { type Batch } from '../stored/schema';
+import { isPractice } from '../vocabulary/sources';
 import { stepWords } from './step-words';
-import { type Stage } from '../document/vocabulary/stages';
+import { type Stage } from '../vocabulary/stages';
 import { gramsOf } from '../filling/lines';
 import { lookUp } from '../food/larder';
-import { preparation } from '../document/vocabulary/releases';
+import { preparation } from '../vocabulary/releases';
 import { formatFraction, formatNumber } from '../units/amount';
 import { written } from '../safety/threshold';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { unitLabel } from '../units/units';
-import { skinWords } from '../document/vocabulary/skins';
+import { skinWords } from '../forms/skins';
 import { dough } from '../wrapper/dough';
 
 export interface CardLine {

@@ -1,9 +1,9 @@
 /** What can hurt at the heat, by method and filling: what applies, and nothing else. */
 import { isCheeseInPieces } from '../cooling/constraints';
-import { METHOD_OF } from '../document/method-of';
-import { MEDIA, type MediumId } from '../document/vocabulary/media';
-import { type CookStep } from '../document/vocabulary/media/step';
-import { type Method, METHODS } from '../document/vocabulary/methods';
+import { METHOD_OF } from '../stored/method-of';
+import { MEDIA, type MediumId } from '../vocabulary/media';
+import { type CookStep } from '../vocabulary/media/step';
+import { type Method, METHODS } from '../vocabulary/methods';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { moisture } from './moisture';

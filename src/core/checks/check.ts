@@ -1,6 +1,6 @@
 /** What a check is: a state, the sentence with the number that decides, and the fixes. */
 import { type PotForecast } from '../cooking/pot-of';
-import { type Operation } from '../document/operations';
+import { type Operation } from '../stored/operations';
 import { type CrustFigures } from './crust';
 
 export const CHECK_IDS = ['moisture', 'salt', 'cooling', 'fit', 'core'] as const;

@@ -2,7 +2,7 @@
 import { coolingClock } from '../cooling/clock';
 import { type CoolingForecast } from '../cooling/forecast';
 import { adviceOf, warmRange, wordsOfRule } from '../cooling/rule-words';
-import { isThrownAway, unanswered } from '../document/runs';
+import { isThrownAway, unanswered } from '../stored/runs';
 import { type CoolingStage, type SafetyState, warmMinutes, warmState } from '../safety/cooled';
 import { SHALLOW_MM, WARM_RULE } from '../safety/packs';
 import { DANGER } from '../safety/exposure';

@@ -1,11 +1,11 @@
 /** What may mend Core: a longer time; where the crust is ahead of the middle, less heat for longer, thawing, two stages. */
-import { lasting, mainStep, plannedMinutes } from '../document/cooking';
-import { LIMITS } from '../document/limits';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
-import { type CookStep } from '../document/vocabulary/media/step';
-import { FORMS } from '../document/vocabulary/forms';
-import { METHODS } from '../document/vocabulary/methods';
+import { lasting, mainStep, plannedMinutes } from '../stored/cooking';
+import { LIMITS } from '../vocabulary/limits';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
+import { type CookStep } from '../vocabulary/media/step';
+import { FORMS } from '../forms';
+import { METHODS } from '../vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';

@@ -1,5 +1,5 @@
 /** How a batch's parcels heat: the average, the least-done, and all of them together. */
-import { mainStep } from '../document/cooking';
+import { mainStep } from '../stored/cooking';
 import {
   type Browning,
   cookingCurve,

@@ -1,6 +1,6 @@
 /** Core: hot enough inside. A forecast says when to measure; only the thermometer says that it is safe. */
-import { plannedMinutes } from '../document/cooking';
-import { FORMS } from '../document/vocabulary/forms';
+import { plannedMinutes } from '../stored/cooking';
+import { FORMS } from '../forms';
 import { written } from '../safety/threshold';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';

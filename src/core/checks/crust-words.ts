@@ -1,5 +1,5 @@
 /** When the crust is brown, as the cook will see it. */
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 import { formatMinutes } from '../units/format';
 import { crustOf, soonest } from './crust';
 import { type CoreForecast } from './heat';

@@ -1,6 +1,6 @@
 /** The crust beside the middle: when it is brown, when it is too brown. Estimates, by a dose of browning. */
-import { MEDIA, type MediumId } from '../document/vocabulary/media';
-import { type Batch } from '../document/schema';
+import { MEDIA, type MediumId } from '../vocabulary/media';
+import { type Batch } from '../stored/schema';
 import { type CoreForecast } from './heat';
 
 export interface CrustFigures {

@@ -1,10 +1,10 @@
 /** So that it closes easily: another portion, another rim, another skin or cut, a thinner one. The least that does it. */
-import { DOUGHS } from '../document/vocabulary/doughs';
-import { FORMS } from '../document/vocabulary/forms';
-import { usualRimMm } from '../document/vocabulary/forms/usual-rim';
-import { LIMITS } from '../document/limits';
-import { type Operation } from '../document/operations';
-import { scaled, type Skin, skinWords } from '../document/vocabulary/skins';
+import { DOUGHS } from '../vocabulary/doughs';
+import { FORMS } from '../forms';
+import { usualRimMm } from '../forms/usual-rim';
+import { LIMITS } from '../vocabulary/limits';
+import { type Operation } from '../stored/operations';
+import { scaled, type Skin, skinWords } from '../forms/skins';
 import { formatNumber } from '../units/amount';
 import { type Accounts } from './account';
 import { type Candidate } from './check';

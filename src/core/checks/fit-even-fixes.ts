@@ -1,7 +1,7 @@
 /** So that filling and dough run out together: another portion, another count, more or less dough, a thinner or smaller skin. */
-import { DOUGHS } from '../document/vocabulary/doughs';
-import { LIMITS } from '../document/limits';
-import { scaled, SHAPES, skinWords } from '../document/vocabulary/skins';
+import { DOUGHS } from '../vocabulary/doughs';
+import { LIMITS } from '../vocabulary/limits';
+import { scaled, SHAPES, skinWords } from '../forms/skins';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { scaling } from '../filling/scaling';

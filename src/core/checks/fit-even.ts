@@ -1,7 +1,7 @@
 /** The second figure of Fit: do filling and dough come out even over the parcels planned? */
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
-import { FORMS } from '../document/vocabulary/forms';
+import { FORMS } from '../forms';
 import { type Accounts } from './account';
 import { type CheckState, type Figure } from './check';
 

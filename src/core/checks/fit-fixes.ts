@@ -1,5 +1,5 @@
 /** What may mend the fit: first as the first parcels were weighed, then that it closes, then that it comes out even. */
-import { FORMS } from '../document/vocabulary/forms';
+import { FORMS } from '../forms';
 import { formatNumber } from '../units/amount';
 import { weighedParcel } from '../wrapper/weighings';
 import { type Accounts } from './account';

@@ -1,6 +1,6 @@
 /** What readings say of an appliance, in words. */
-import { type ApplianceHeat } from '../document/kitchen-schema';
-import { MEDIA } from '../document/vocabulary/media';
+import { type ApplianceHeat } from '../stored/kitchen-schema';
+import { MEDIA } from '../vocabulary/media';
 import { formatNumber } from '../units/amount';
 import { formatMinutes } from '../units/format';
 import { type CookFit } from './cook-fit';

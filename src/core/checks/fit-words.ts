@@ -1,5 +1,5 @@
 /** What the fixes of Fit share: their words, and the steps and spans that a cook thinks in. */
-import { type Skin, SHAPES, sizeOf, withSize } from '../document/vocabulary/skins';
+import { type Skin, SHAPES, sizeOf, withSize } from '../forms/skins';
 import { formatNumber } from '../units/amount';
 
 /** Skins are rolled, and pans sold, in steps of so many mm. */

@@ -1,7 +1,7 @@
 /** Fit: does it close, and does it come out even? The check shows what is worse. */
-import { COMPACT } from '../document/vocabulary/doughs/dough';
-import { type FormId, FORMS } from '../document/vocabulary/forms';
-import { skinWords } from '../document/vocabulary/skins';
+import { COMPACT } from '../vocabulary/doughs/dough';
+import { type FormId, FORMS } from '../forms';
+import { skinWords } from '../forms/skins';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';

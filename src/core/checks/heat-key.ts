@@ -2,9 +2,9 @@
  * What heat depends on in a batch: words and bookkeeping ask for no new forecast, nor does a core reading or a tick. Whatever
  * is not known to be read by no forecast is part of it: too much costs a moment, too little shows another batch's figures.
  */
-import { type Kitchen } from '../document/kitchen-schema';
-import { isRehearsal } from '../document/rehearsal-id';
-import { type Batch } from '../document/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { isRehearsal } from '../stored/rehearsal-id';
+import { type Batch } from '../stored/schema';
 
 /** Of the kitchen's settings these heat nothing. */
 const NOT_OF_HEAT = {

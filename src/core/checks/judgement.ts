@@ -1,10 +1,10 @@
 /** A batch's checks and all that is derived from it; nothing of it is ever stored. Without the solver: screens use it. */
-import { type Batch } from '../document/schema';
-import { type Kitchen } from '../document/kitchen-schema';
-import { isWithinLimits } from '../document/within-limits';
-import { apply } from '../document/operations';
-import { GLAZES } from '../document/vocabulary/edges';
-import { type Allergen } from '../document/vocabulary/foods';
+import { type Batch } from '../stored/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { isWithinLimits } from '../stored/within-limits';
+import { apply } from '../stored/operations';
+import { GLAZES } from '../vocabulary/edges';
+import { type Allergen } from '../vocabulary/foods';
 import { binderById } from '../filling/binders';
 import { type BinderOption, compareBinders } from '../filling/compare-binders';
 import { doseFindings } from '../filling/doses';
@@ -22,7 +22,7 @@ import { forgottenFindings, stageProgress, type StageProgress } from '../filling
 import { stageFindings } from '../filling/stage-rules';
 import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
 import { lookUp } from '../food/larder';
-import { type Laid } from '../document/vocabulary/skins';
+import { type Laid } from '../forms/skins';
 import { type Limit } from '../safety/core-limit';
 import { type Exposure } from '../cooling/exposure-of';
 import { type CookedLoad } from '../cooking/load-evidence';

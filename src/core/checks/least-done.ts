@@ -3,13 +3,13 @@
  * and in the place they lie; all of a batch are there with probability F(t)^N. The parcel that decides is the likeliest of
  * those that are there just then: first-order reliability (Hasofer & Lind 1974), in standard deviations of each.
  */
-import { mainStep } from '../document/cooking';
-import { type Kitchen } from '../document/kitchen-schema';
-import { portionSpread } from '../document/learned';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
+import { mainStep } from '../stored/cooking';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { portionSpread } from '../learning/learned';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
 import { SURE } from '../heat/draws';
-import { normalQuantile } from '../heat/normal';
+import { normalQuantile } from '../random/normal';
 import { USUAL_SPREAD, weighing } from '../wrapper/weighings';
 
 /** Portions differ by so much, share, until parcels are weighed. House estimate. */

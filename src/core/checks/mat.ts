@@ -1,6 +1,6 @@
 /** The skin laid flat as a drawing in real millimetres, with a ruler to check the printer by; and the same as an SVG file. */
-import { type FlatSkin } from '../document/vocabulary/forms/flat';
-import { f, line } from '../document/vocabulary/forms/paths';
+import { type FlatSkin } from '../forms/flat';
+import { f, line } from '../forms/paths';
 import { type Pieces } from '../wrapper/pieces';
 
 export type MatLine = 'outline' | 'rim' | 'filling' | 'folds' | 'ticks';

@@ -2,11 +2,11 @@
  * What may mend moisture, in a cook's order: what belongs to the dish first (mix it, squeeze it, simmer it down, less of what
  * was poured in), then another preparation, then what is in it already and binds, then a binder new to it.
  */
-import { lineOf } from '../document/new-line';
-import { type Batch } from '../document/schema';
-import { SCHOOLS } from '../document/vocabulary/schools';
-import { type Preparation, RELEASES } from '../document/vocabulary/releases';
-import { STAGES } from '../document/vocabulary/stages';
+import { lineOf } from '../stored/new-line';
+import { type Batch } from '../stored/schema';
+import { SCHOOLS } from '../vocabulary/schools';
+import { type Preparation, RELEASES } from '../vocabulary/releases';
+import { STAGES } from '../vocabulary/stages';
 import { BOARD_GOOD } from '../filling/board';
 import { binderOf } from '../filling/binders';
 import { compareBinders } from '../filling/compare-binders';

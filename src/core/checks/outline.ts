@@ -1,11 +1,11 @@
 /** The first part of the account: what follows from a batch without any heat forecast. */
-import { type Batch } from '../document/schema';
-import { type Kitchen } from '../document/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
 import { coolConstraints, type CoolTarget } from '../cooling/constraints';
 import { hotLines } from '../cooling/hot-part';
 import { type ResolvedLine, resolveLines } from '../filling/lines';
 import { goesInRaw, hazardAsItGoesIn } from '../filling/raw';
-import { type Hazard } from '../document/vocabulary/foods';
+import { type Hazard } from '../vocabulary/foods';
 import { type Perishable, perishable } from '../filling/perishable';
 import { countsNothing, type Uncounted, uncountedLines } from '../filling/uncounted';
 import { lookUp } from '../food/larder';

@@ -1,7 +1,7 @@
 /** A bottom that is still pale when the top is brown and the middle hot: soft and soggy under a wet filling. */
-import { plannedMinutes } from '../document/cooking';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
+import { plannedMinutes } from '../stored/cooking';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type CheckState } from './check';
 import { type CoreForecast } from './heat';

@@ -4,7 +4,7 @@ import { type Ledger } from '../filling/ledger';
 import { type ResolvedLine } from '../filling/lines';
 import { isMixed, isRawMince } from '../filling/uptake';
 import { goesInRaw } from '../filling/raw';
-import { HAZARDS } from '../document/vocabulary/foods';
+import { HAZARDS } from '../vocabulary/foods';
 
 /** Spare starch below this is not tasted, g of liquid per 100 g. House estimate. */
 const PASTY_PER_100 = 12;

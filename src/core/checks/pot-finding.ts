@@ -2,7 +2,7 @@
 import { MOST_OIL_HIGH } from '../cooking/pot-limits';
 import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
-import { type Flame } from '../document/vocabulary/flames';
+import { type Flame } from '../vocabulary/flames';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type CheckState } from './check';

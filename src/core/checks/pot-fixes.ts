@@ -1,7 +1,7 @@
 /** What may mend a pot that is too full, or too cold with so many in it. */
 import { MOST_OIL_HIGH } from '../cooking/pot-limits';
 import { type PotForecast } from '../cooking/pot-of';
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
 import { type Candidate } from './check';

@@ -1,8 +1,8 @@
 /** Which parcel to push the probe into, and where. */
 import { kindFor } from '../cooking/appliance';
-import { type Batch } from '../document/schema';
-import { type ApplianceKind } from '../document/vocabulary/appliances';
-import { FORMS } from '../document/vocabulary/forms';
+import { type Batch } from '../stored/schema';
+import { type ApplianceKind } from '../vocabulary/appliances';
+import { FORMS } from '../forms';
 
 /** Where it is usually coolest. House estimates; a kitchen soon knows better. */
 const COOLEST: Readonly<Record<ApplianceKind, string>> = {

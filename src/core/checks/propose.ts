@@ -2,10 +2,10 @@
  * Third step of three: what could be done. Each check names candidates; here, in one place for all, each is tried out on the
  * whole batch. What a fix promises is what is found then: judge(account(change(document))).
  */
-import { type Batch } from '../document/schema';
-import { type Kitchen } from '../document/kitchen-schema';
-import { isWithinLimits } from '../document/within-limits';
-import { apply } from '../document/operations';
+import { type Batch } from '../stored/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { isWithinLimits } from '../stored/within-limits';
+import { apply } from '../stored/operations';
 import { hotPartOf } from '../cooling/hot-part';
 import { resolveLines } from '../filling/lines';
 import { type Accounts, account } from './account';

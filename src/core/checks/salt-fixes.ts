@@ -1,9 +1,9 @@
 /** What may mend the salt: the grams that are missing, or a cook's ways out of too much. */
-import { lineOf } from '../document/new-line';
-import { type Operation } from '../document/operations';
-import { RELEASES } from '../document/vocabulary/releases';
-import { SALT_KINDS } from '../document/vocabulary/salt-kinds';
-import { SCHOOLS } from '../document/vocabulary/schools';
+import { lineOf } from '../stored/new-line';
+import { type Operation } from '../stored/operations';
+import { RELEASES } from '../vocabulary/releases';
+import { SALT_KINDS } from '../vocabulary/salt-kinds';
+import { SCHOOLS } from '../vocabulary/schools';
 import { USUAL_BITE_SALT } from '../filling/salt';
 import { isSalt, SALT_ID } from '../food/ingredient';
 import { formatNumber } from '../units/amount';

@@ -1,7 +1,7 @@
 /** Salt: of the filling, and of the whole bite. */
 import { type SaltAccount, USUAL_BITE_SALT, USUAL_FILLING_SALT, USUAL_SWEET_SALT } from '../filling/salt';
-import { learnedOf, saltAim } from '../document/learned';
-import { EVERYTHING } from '../document/vocabulary/learned';
+import { learnedOf, saltAim } from '../learning/learned';
+import { EVERYTHING } from '../vocabulary/learned';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';

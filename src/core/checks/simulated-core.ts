@@ -2,14 +2,14 @@
  * The middle of a parcel that a simulated thermometer measures: it is cooked in an appliance that heats otherwise than
  * planned, and each parcel differs. The same for the same batch and parcel. For the worker.
  */
-import { seedOf } from '../cooling/seed';
-import { hash01 } from '../heat/hash';
+import { seedOf } from '../random/seed';
+import { hash01 } from '../random/hash';
 import { really } from '../cooking/refit';
 import { coreAt } from '../heat/cooking';
-import { mainStep } from '../document/cooking';
-import { type Kitchen } from '../document/kitchen';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
+import { mainStep } from '../stored/cooking';
+import { type Kitchen } from '../stored/kitchen';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
 import { drawLedger } from '../filling/ledger';
 import { cook as cookedFrom, planFor } from './cooked';
 import { outline } from './outline';

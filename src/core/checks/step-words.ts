@@ -1,6 +1,6 @@
 /** A step of cooking in words: `oven, on a tray, 190 °C, 34 min`. */
-import { MEDIA } from '../document/vocabulary/media';
-import { type CookStep } from '../document/vocabulary/media/step';
+import { MEDIA } from '../vocabulary/media';
+import { type CookStep } from '../vocabulary/media/step';
 import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
 

@@ -1,11 +1,11 @@
 /** Swapping one ingredient for another: what becomes of water, salt, fat, allergens and hazard, before it is accepted. */
-import { apply, type Operation } from '../document/operations';
-import { type Kitchen } from '../document/kitchen';
+import { apply, type Operation } from '../stored/operations';
+import { type Kitchen } from '../stored/kitchen';
 import { outline } from './outline';
-import { type Batch } from '../document/schema';
-import { type Allergen } from '../document/vocabulary/foods';
+import { type Batch } from '../stored/schema';
+import { type Allergen } from '../vocabulary/foods';
 import { type Ingredient } from '../food/ingredient';
-import { RELEASES } from '../document/vocabulary/releases';
+import { RELEASES } from '../vocabulary/releases';
 import { accountFat } from '../filling/fat';
 import { drawLedger } from '../filling/ledger';
 import { bakesOff } from '../filling/takes';

@@ -1,6 +1,6 @@
 /** What a practitioner would say at the board: a wet parcel without a vent, a wet filling in a thin skin, a dough not all known. */
-import { FORMS } from '../document/vocabulary/forms';
-import { METHODS } from '../document/vocabulary/methods';
+import { FORMS } from '../forms';
+import { METHODS } from '../vocabulary/methods';
 import { type Finding } from '../filling/finding';
 import { formatMinutes } from '../units/format';
 import { type Accounts } from './account';

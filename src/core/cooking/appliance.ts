@@ -1,9 +1,9 @@
 /** What a batch is cooked in: its own choice, or the kitchen's first of the kind. */
-import { mainStep } from '../document/cooking';
-import { type Appliance, type ApplianceHeat, type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { APPLIANCES, type ApplianceKind } from '../document/vocabulary/appliances';
-import { MEDIA, type MediumId } from '../document/vocabulary/media';
+import { mainStep } from '../stored/cooking';
+import { type Appliance, type ApplianceHeat, type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { APPLIANCES, type ApplianceKind } from '../vocabulary/appliances';
+import { MEDIA, type MediumId } from '../vocabulary/media';
 
 type Cook = Pick<Batch['cook'], 'steps' | 'applianceId'>;
 type Owned = Pick<Kitchen, 'appliances'>;

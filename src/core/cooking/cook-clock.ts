@@ -1,8 +1,8 @@
 /** The clock of a load in the heat: which step it is in, how long it still takes, and what is to be done when. */
-import { plannedMinutes } from '../document/cooking';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
-import { type CookStep } from '../document/vocabulary/media/step';
+import { plannedMinutes } from '../stored/cooking';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
+import { type CookStep } from '../vocabulary/media/step';
 
 export interface CookEvent {
   /** Minutes since it went in. */

@@ -1,6 +1,6 @@
 /** What a parcel covers as it lies in the heat, seen from above, mm. */
-import { type Body, type FormId } from '../document/vocabulary/forms';
-import { type Laid, type Skin } from '../document/vocabulary/skins';
+import { type Body, type FormId } from '../forms';
+import { type Laid, type Skin } from '../forms/skins';
 
 export interface Footprint {
   /** A round; a half round or a triangle, its long side along; or a rectangle. */

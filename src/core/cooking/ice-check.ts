@@ -1,5 +1,5 @@
 /** The thermometer in ice water: what it shows there is its error, and is taken off every reading. */
-import { type Kitchen } from '../document/kitchen-schema';
+import { type Kitchen } from '../stored/kitchen-schema';
 
 /** Ice water is 0 °C (by definition of the scale); a thermometer further off than this belongs in the bin, K. House estimate. */
 export const WORST_OFFSET_K = 3;

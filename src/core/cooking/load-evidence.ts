@@ -1,9 +1,9 @@
 /** Core readings that count, load by load: what each load has been through, by its clocks. */
-import { inAtOf, loadsOf, readingsOfLoad } from '../document/cook-runs';
-import { isRehearsal } from '../document/rehearsal-id';
-import { type Batch } from '../document/schema';
+import { inAtOf, loadsOf, readingsOfLoad } from '../stored/cook-runs';
+import { isRehearsal } from '../stored/rehearsal-id';
+import { type Batch } from '../stored/schema';
 import { type Counted, coreEvidence, type InHeat, type LeftOut, type Reading } from '../safety/evidence';
-import { minuteOf } from '../document/moments';
+import { minuteOf } from '../stored/moments';
 
 /** A core reading against the clock: epoch minutes. */
 export type LoadReading = Batch['cook']['readings'][number] & Reading;

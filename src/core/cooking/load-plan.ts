@@ -1,9 +1,9 @@
 /** In how many loads a batch is cooked, how each lies, how long it all takes, and what waits meanwhile. */
-import { mainStep, plannedMinutes } from '../document/cooking';
-import { type Appliance, type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { APPLIANCES } from '../document/vocabulary/appliances';
-import { MEDIA, type MediumId } from '../document/vocabulary/media';
+import { mainStep, plannedMinutes } from '../stored/cooking';
+import { type Appliance, type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { APPLIANCES } from '../vocabulary/appliances';
+import { MEDIA, type MediumId } from '../vocabulary/media';
 import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
 import { laidOf } from '../wrapper/laid';

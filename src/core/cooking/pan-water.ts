@@ -1,5 +1,5 @@
 /** Water poured into a pan that steams: as much as is gone when the step ends, and what starch in it leaves behind. */
-import { type Appliance } from '../document/kitchen-schema';
+import { type Appliance } from '../stored/kitchen-schema';
 import { powerOf } from './appliance';
 
 /** J/g·K and J/g: water, and its steam at 100 °C (steam tables). */

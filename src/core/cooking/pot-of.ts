@@ -1,9 +1,9 @@
 /** The pot of oil or water that a batch swims in: how full, how strong the flame, how far it falls, how many it bears. */
-import { mainStep } from '../document/cooking';
-import { type Appliance } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { type Flame } from '../document/vocabulary/flames';
-import { APPLIANCES } from '../document/vocabulary/appliances';
+import { mainStep } from '../stored/cooking';
+import { type Appliance } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { type Flame } from '../vocabulary/flames';
+import { APPLIANCES } from '../vocabulary/appliances';
 import { type CookingPlan, swimming } from '../heat/cooking';
 import { MOST_FALL_K, OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '../heat/liquids';
 import { largestLoad, type LoadOfParcels, type Pot, type PotRun, runPot } from '../heat/pot';

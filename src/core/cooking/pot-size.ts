@@ -1,5 +1,5 @@
 /** How full a pot is of oil or water, and what it loses to the kitchen. */
-import { type Appliance } from '../document/kitchen-schema';
+import { type Appliance } from '../stored/kitchen-schema';
 
 /** g/ml at frying heat, and near the boil. */
 const OIL_DENSITY = 0.82;

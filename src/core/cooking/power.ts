@@ -1,7 +1,7 @@
 /** What a hob gives to a pot, from two timed readings of it with nothing in it but its oil or water. */
 import { OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '../heat/liquids';
-import { type Appliance } from '../document/kitchen-schema';
-import { LIMITS } from '../document/limits';
+import { type Appliance } from '../stored/kitchen-schema';
+import { LIMITS } from '../vocabulary/limits';
 import { highIn, lossOf } from './pot-size';
 
 export interface Heating {

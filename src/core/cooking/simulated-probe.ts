@@ -1,5 +1,5 @@
 /** A simulated thin probe: it lags, flickers, drops out, and now and then touches what is hot. Deterministic from a seed. */
-import { hash01 } from '../heat/hash';
+import { hash01 } from '../random/hash';
 import { lagged, type Sample } from './probing';
 
 /** A thin probe, s. */

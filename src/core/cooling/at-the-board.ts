@@ -1,6 +1,6 @@
 /** What takes the solver at the board: how warm the filling gets, how long a butter dough lasts, when frozen parcels are hard. */
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
 import { type Composition } from '../food/composition';
 import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';

@@ -2,13 +2,13 @@
  * The bench clock: seconds a parcel, when the last will be closed, how long the filling has stood between 5 and 60 °C, how warm
  * it is by now, and when the rule's hours are up. Time is passed in.
  */
-import { parcelsClosed } from '../document/boards';
-import { type Kitchen } from '../document/kitchen-schema';
-import { wrapSeconds } from '../document/learned';
-import { type Batch, type BoardRun } from '../document/schema';
-import { SHAPES } from '../document/vocabulary/skins';
+import { parcelsClosed } from '../stored/boards';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { wrapSeconds } from '../learning/learned';
+import { type Batch, type BoardRun } from '../stored/schema';
+import { SHAPES } from '../forms/skins';
 import { standingIn } from '../safety/exposure';
-import { later } from '../document/moments';
+import { later } from '../stored/moments';
 
 /** Warned so long before, min. House estimate: time to clear a shelf. */
 export const BOARD_WARNING = 15;

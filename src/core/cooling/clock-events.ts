@@ -1,6 +1,6 @@
 /** What a cooling clock says is due, between two looks at it: to be raised once, wherever the cook is. */
 import { formatMinutes } from '../units/format';
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 import { type CoolingClock, type DeadlineOnClock } from './clock';
 import { wordsOfRule } from './rule-words';
 

@@ -1,6 +1,6 @@
 /** The clock of a cooling that is under way: minutes to wrap-ready, to the deadlines, and what was missed. Time is passed in. */
-import { minutesSince } from '../document/runs';
-import { type Batch } from '../document/schema';
+import { minutesSince } from '../stored/runs';
+import { type Batch } from '../stored/schema';
 import { endOf, temperatureAt } from '../safety/exposure';
 import { WARM_MINUTES, warmMinutes } from '../safety/cooled';
 import { SHALLOW_MM, WARM_RULE } from '../safety/packs';

@@ -1,6 +1,6 @@
 /** How cold a filling must be before it is wrapped, and everything that asks for it. */
-import { HAZARDS } from '../document/vocabulary/foods';
-import { STAGES } from '../document/vocabulary/stages';
+import { HAZARDS } from '../vocabulary/foods';
+import { STAGES } from '../vocabulary/stages';
 import { type ResolvedLine } from '../filling/lines';
 import { goesInRaw } from '../filling/raw';
 import { type Ingredient } from '../food/ingredient';

@@ -10,8 +10,8 @@ import { Body } from '../heat/conduction';
 import { convective, type Exchange, type State } from '../heat/problem';
 import { crossing, stateAt } from '../heat/states';
 import { foodMaterialOf, wellMixed } from '../heat/material';
-import { type Place, PLACES } from '../document/vocabulary/places';
-import { type Base, BASES } from '../document/vocabulary/bases';
+import { type Place, PLACES } from '../vocabulary/places';
+import { type Base, BASES } from '../vocabulary/bases';
 import { Sides } from './sides';
 import { wetFace } from '../heat/surfaces';
 

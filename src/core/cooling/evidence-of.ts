@@ -1,6 +1,6 @@
 /** Readings of a cooling that count, and those that do not: of the run that is under way, or of one that is over. */
-import { readingMinutes } from '../document/runs';
-import { type CoolingRun } from '../document/schema';
+import { readingMinutes } from '../stored/runs';
+import { type CoolingRun } from '../stored/schema';
 import { coolingEvidence, type Evidence, type Reading, type World } from '../safety/evidence';
 
 export type CoolReading = CoolingRun['readings'][number] & Reading;

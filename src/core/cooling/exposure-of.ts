@@ -2,17 +2,17 @@
  * One exposure clock for a batch: out of the cold and below 60 °C while it cooled, on the board, and waiting for its turn in the
  * heat. Cool, the bench clock and the loads' clocks tell of one and the same time; it is counted once, whichever of them ran.
  */
-import { minutesSince } from '../document/runs';
-import { type Batch } from '../document/schema';
-import { PLACES } from '../document/vocabulary/places';
+import { minutesSince } from '../stored/runs';
+import { type Batch } from '../stored/schema';
+import { PLACES } from '../vocabulary/places';
 import { type SafetyState } from '../safety/cooled';
 import { DANGER, minuteAtMost, standingIn, throughReadings, type Track } from '../safety/exposure';
 import { HALF_WAY, SHALLOW_MM } from '../safety/packs';
 import { partsFor } from './board-clock';
 import { type CoolReading, runEvidence } from './evidence-of';
 import { type CoolingForecast } from './forecast';
-import { isRehearsal } from '../document/rehearsal-id';
-import { minuteOf } from '../document/moments';
+import { isRehearsal } from '../stored/rehearsal-id';
+import { minuteOf } from '../stored/moments';
 
 /** From when until when it was out, epoch minutes; open where it still is. */
 interface Out {

@@ -11,7 +11,7 @@ import { type HotPart } from './hot-part';
 import { type Cool, coolingPlan, historyOf, inTheColdAt, legsAfter, warmestRoom } from './plan';
 import { type CoolingAlternative, fridgeRiseOf, type Judged, type Stall, stallOf } from './judged';
 import { coolingWays } from './ways';
-import { type Kitchen } from '../document/kitchen';
+import { type Kitchen } from '../stored/kitchen';
 import { type RulePack } from '../safety/packs';
 
 export interface Deadline {

@@ -1,6 +1,6 @@
 /** The part of a filling that is hot when it comes off the heat. */
-import { type Batch } from '../document/schema';
-import { STAGES } from '../document/vocabulary/stages';
+import { type Batch } from '../stored/schema';
+import { STAGES } from '../vocabulary/stages';
 import { drawLedger } from '../filling/ledger';
 import { type ResolvedLine } from '../filling/lines';
 import { panContents } from '../filling/pan';

@@ -4,8 +4,8 @@ import { type CoolingCurve, type CoolingPlan } from './curve';
 import { fridgeRise } from './fridge';
 import { type CoolingStage } from '../safety/cooled';
 import { heatBetween, inTheColdAt } from './plan';
-import { type Kitchen } from '../document/kitchen';
-import { type Operation } from '../document/operations';
+import { type Kitchen } from '../stored/kitchen';
+import { type Operation } from '../stored/operations';
 
 export interface CoolingAlternative {
   id: string;

@@ -1,7 +1,7 @@
 /** What a kitchen keeps of a cooling that was fitted to its readings, and when readings teach nothing. */
-import { type FitKey } from '../document/kitchen-operations';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
+import { type FitKey } from '../stored/kitchen-operations';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
 import { type CoolingFit } from './refit';
 
 /** Readings so far off their own fit teach nothing, K. House estimate. */

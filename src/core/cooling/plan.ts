@@ -2,13 +2,13 @@
 import { thermalProperties } from '../food/thermal';
 import { airOf } from './air';
 import { type CoolingPlan } from './curve';
-import { type Kitchen } from '../document/kitchen';
-import { type Batch } from '../document/schema';
-import { PLACES } from '../document/vocabulary/places';
-import { VESSELS } from '../document/vocabulary/vessels';
+import { type Kitchen } from '../stored/kitchen';
+import { type Batch } from '../stored/schema';
+import { PLACES } from '../vocabulary/places';
+import { VESSELS } from '../vocabulary/vessels';
 import { type HotPart } from './hot-part';
 import { learnedFactor } from './learned';
-import { MOST } from '../document/limits';
+import { MOST } from '../vocabulary/limits';
 import { depthIn } from './vessels';
 
 export type Cool = Batch['cool'];

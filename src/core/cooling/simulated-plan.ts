@@ -3,8 +3,8 @@ import { type CoolingPlan } from './curve';
 import { coolingPlan } from './plan';
 import { hotPartOf } from './hot-part';
 import { resolveLines } from '../filling/lines';
-import { type Kitchen } from '../document/kitchen';
-import { type Batch } from '../document/schema';
+import { type Kitchen } from '../stored/kitchen';
+import { type Batch } from '../stored/schema';
 
 /** The plan that the simulation is given; null where nothing cools. What the kitchen has learned is not known to it. */
 export function simulatedPlan(batch: Batch, kitchen: Kitchen): CoolingPlan | null {

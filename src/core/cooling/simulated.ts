@@ -1,9 +1,9 @@
 /** The simulated thermometer of a batch: stuck into its filling, as planned, with coefficients of its own. */
 import { type Signal } from './signal';
 import { type SimulatedThermometer, simulateThermometer } from './thermometer';
-import { type Kitchen } from '../document/kitchen';
-import { type Batch } from '../document/schema';
-import { seedOf } from './seed';
+import { type Kitchen } from '../stored/kitchen';
+import { type Batch } from '../stored/schema';
+import { seedOf } from '../random/seed';
 import { simulatedPlan } from './simulated-plan';
 
 let last: { key: string; simulated: SimulatedThermometer } | null = null;

@@ -1,6 +1,6 @@
 /** The shallowest sensible spread for the vessels a kitchen owns. */
-import { type Kitchen } from '../document/kitchen';
-import { VESSELS } from '../document/vocabulary/vessels';
+import { type Kitchen } from '../stored/kitchen';
+import { VESSELS } from '../vocabulary/vessels';
 import { depthOn } from './vessels';
 
 type Owned = Kitchen['vessels'][number];

@@ -4,7 +4,7 @@
  * on wherever it is asked.
  */
 import { coolingCurve, type CoolingPlan } from './curve';
-import { hash01 } from '../heat/hash';
+import { hash01 } from '../random/hash';
 import { type Signal } from './signal';
 
 export interface SimulatedThermometer {

@@ -1,7 +1,7 @@
 /** How deep a filling lies in a vessel, within what a document takes. */
-import { LIMITS } from '../document/limits';
-import { type Batch } from '../document/schema';
-import { VESSELS } from '../document/vocabulary/vessels';
+import { LIMITS } from '../vocabulary/limits';
+import { type Batch } from '../stored/schema';
+import { VESSELS } from '../vocabulary/vessels';
 
 /** The pan that so much is cooked in: diameter, mm, up to a mass, g; what is more is in a pot. House estimates of household sizes. */
 const PANS = [

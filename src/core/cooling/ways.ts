@@ -4,13 +4,13 @@ import { formatNumber } from '../units/amount';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './judged';
 import { type HotPart } from './hot-part';
 import { type Cool, heatBetween } from './plan';
-import { type Kitchen } from '../document/kitchen';
-import { type Operation } from '../document/operations';
-import { type CoolingPlanFields } from '../document/runs';
+import { type Kitchen } from '../stored/kitchen';
+import { type Operation } from '../stored/operations';
+import { type CoolingPlanFields } from '../stored/runs';
 import { bestSpread } from './spread';
 import { areaFor, depthIn } from './vessels';
-import { LIMITS } from '../document/limits';
-import { VESSELS } from '../document/vocabulary/vessels';
+import { LIMITS } from '../vocabulary/limits';
+import { VESSELS } from '../vocabulary/vessels';
 
 interface Way {
   id: string;

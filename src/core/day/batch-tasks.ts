@@ -1,5 +1,5 @@
 /** All work on one batch, from the board to the table. */
-import { FORMS } from '../document/vocabulary/forms';
+import { FORMS } from '../forms';
 import { doughTasks } from './dough-tasks';
 import { type BatchFacts } from './facts';
 import { fillingTasks } from './filling-tasks';

@@ -1,5 +1,5 @@
 /** All that is to be told on a day that runs, on whatever page the cook is: it follows from what is kept with the day alone. */
-import { type Day } from '../document/day-schema';
+import { type Day } from '../stored/day-schema';
 
 export interface DayEvent {
   /** Says which it is: each is told once. */

@@ -1,5 +1,5 @@
 /** The plan of a day as it is seen: each task with its time, its latest moment and why, and what collides. */
-import { type Day } from '../document/day-schema';
+import { type Day } from '../stored/day-schema';
 import { type Conflict, type Schedule } from '../schedule/problem';
 import { type DayProblem, type Overdue } from './day-problem';
 import { minuteOf } from './moments';

@@ -1,6 +1,6 @@
 /** A day as a problem for the solver: what there is of everything, what is done already, what is going on. */
-import { type Day } from '../document/day-schema';
-import { type Kitchen } from '../document/kitchen-schema';
+import { type Day } from '../stored/day-schema';
+import { type Kitchen } from '../stored/kitchen-schema';
 import { applianceOf } from '../cooking/appliance';
 import { type Problem, type Resource, type Task } from '../schedule/problem';
 import { minuteOf } from './moments';

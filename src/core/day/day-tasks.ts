@@ -1,6 +1,6 @@
 /** All tasks of a day: of its batches, what they share, what the cook added, changed or left out, and serving. */
-import { type Day } from '../document/day-schema';
-import { TASK_KINDS } from '../document/vocabulary/task-kinds';
+import { type Day } from '../stored/day-schema';
+import { TASK_KINDS } from '../vocabulary/task-kinds';
 import { batchTasks } from './batch-tasks';
 import { MAY_WAIT, SERVE } from './estimates';
 import { type BatchFacts } from './facts';

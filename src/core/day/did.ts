@@ -2,8 +2,8 @@
  * What of a day has been begun and done. A step that is a station has its clock there: what that says is the step, whether it was
  * begun here or there.
  */
-import { type Day } from '../document/day-schema';
-import { type Batch, type BoardRun } from '../document/schema';
+import { type Day } from '../stored/day-schema';
+import { type Batch, type BoardRun } from '../stored/schema';
 import { minuteOf } from './moments';
 import { type DayTask } from './task';
 

@@ -1,5 +1,5 @@
 /** What is done for a dough, or for bought skins: made, rested, rolled. */
-import { SHAPES } from '../document/vocabulary/skins';
+import { SHAPES } from '../forms/skins';
 import { type TimedStep } from '../wrapper/steps';
 import { formatGrams } from '../units/format';
 import { MAY_WAIT, SKINS } from './estimates';

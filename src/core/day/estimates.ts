@@ -1,5 +1,5 @@
 /** Minutes of work that nothing else says. All are house estimates, to be overruled by what a kitchen really takes. */
-import { type Family } from '../document/vocabulary/foods';
+import { type Family } from '../vocabulary/foods';
 
 /** Washing, peeling and cutting, minutes for 100 g; nothing of what is poured or sprinkled. */
 export const CUT_PER_100: Partial<Record<Family, number>> = {

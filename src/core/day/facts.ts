@@ -1,7 +1,7 @@
 /** What the day knows of a batch: its documents' accounts, its forecasts, and what work on it has really taken. */
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { type Serving } from '../document/vocabulary/servings';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { type Serving } from '../vocabulary/servings';
 import { account, type Accounts } from '../checks/account';
 import { type HeatForecast } from '../checks/heat';
 import { loadPlan, type LoadPlan } from '../cooking/load-plan';

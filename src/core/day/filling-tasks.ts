@@ -1,7 +1,7 @@
 /** What is done for a filling: cut, set to drain, roasted, cooked, cooled, mixed. */
-import { type TaskKind } from '../document/vocabulary/task-kinds';
-import { HAZARDS } from '../document/vocabulary/foods';
-import { STAGES } from '../document/vocabulary/stages';
+import { type TaskKind } from '../vocabulary/task-kinds';
+import { HAZARDS } from '../vocabulary/foods';
+import { STAGES } from '../vocabulary/stages';
 import { boilOffRate } from '../filling/boil-off';
 import { estimatedG } from '../filling/cook-off';
 import { type ResolvedLine } from '../filling/lines';

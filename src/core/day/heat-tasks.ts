@@ -1,14 +1,14 @@
 /** What is done from the open parcel to the table: filled and closed, risen or frozen, cooked in loads, packed. */
 import { CHANGE_MINUTES } from '../cooking/load-plan';
 import { PAN_MINUTES, paceOfBatch } from '../cooling/board-clock';
-import { mainStep, plannedMinutes } from '../document/cooking';
-import { type ApplianceKind } from '../document/vocabulary/appliances';
-import { type TaskKind } from '../document/vocabulary/task-kinds';
-import { wrapSeconds } from '../document/learned';
-import { FORMS } from '../document/vocabulary/forms';
-import { MEDIA } from '../document/vocabulary/media';
-import { SERVINGS } from '../document/vocabulary/servings';
-import { SHAPES } from '../document/vocabulary/skins';
+import { mainStep, plannedMinutes } from '../stored/cooking';
+import { type ApplianceKind } from '../vocabulary/appliances';
+import { type TaskKind } from '../vocabulary/task-kinds';
+import { wrapSeconds } from '../learning/learned';
+import { FORMS } from '../forms';
+import { MEDIA } from '../vocabulary/media';
+import { SERVINGS } from '../vocabulary/servings';
+import { SHAPES } from '../forms/skins';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, WATER_UP } from './estimates';
 import { type BatchFacts } from './facts';

@@ -1,5 +1,5 @@
 /** A plan that was worked out before and still holds is kept: nothing moves on screen that need not. */
-import { type Day } from '../document/day-schema';
+import { type Day } from '../stored/day-schema';
 import { brokenBy } from '../schedule/broken';
 import { type Schedule } from '../schedule/problem';
 import { type DayProblem } from './day-problem';

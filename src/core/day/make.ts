@@ -1,5 +1,5 @@
 /** How a task is put together: what its kind says, and what is known of it. */
-import { TASK_KINDS, type TaskKind } from '../document/vocabulary/task-kinds';
+import { TASK_KINDS, type TaskKind } from '../vocabulary/task-kinds';
 import { type BatchFacts, takenFactor } from './facts';
 import { type DayTask, taskId } from './task';
 

@@ -1,5 +1,5 @@
 /** How long a task is planned. */
-import { type Day } from '../document/day-schema';
+import { type Day } from '../stored/day-schema';
 import { type DayTask } from './task';
 
 /** Minutes a task is planned with: work with what is spare. */

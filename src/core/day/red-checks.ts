@@ -4,10 +4,10 @@ import { type CheckId, type Judgements } from '../checks/check';
 import { easiestFirst } from '../checks/cooling-fixes';
 import { type HeatForecast, workOutHeat } from '../checks/heat';
 import { judge } from '../checks/judge';
-import { type Kitchen } from '../document/kitchen-schema';
-import { apply, type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
-import { type TaskKind } from '../document/vocabulary/task-kinds';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { apply, type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
+import { type TaskKind } from '../vocabulary/task-kinds';
 
 /** A way to cool it that keeps the rules, where the one planned does not. */
 export interface Mended {

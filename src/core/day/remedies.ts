@@ -1,11 +1,11 @@
 /** What would mend a day that collides: each a change of one tap, tried out on the whole day before it is offered. */
 import { workOutHeat } from '../checks/heat';
-import { applyToDay, type DayOperation } from '../document/day-operations';
-import { applyToKitchen, type KitchenOperation } from '../document/kitchen-operations';
-import { apply, type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
-import { APPLIANCES } from '../document/vocabulary/appliances';
-import { DOUGHS, type DoughId } from '../document/vocabulary/doughs';
+import { applyToDay, type DayOperation } from '../stored/day-operations';
+import { applyToKitchen, type KitchenOperation } from '../stored/kitchen-operations';
+import { apply, type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
+import { APPLIANCES } from '../vocabulary/appliances';
+import { DOUGHS, type DoughId } from '../vocabulary/doughs';
 import { formatMinutes } from '../units/format';
 import { plan } from '../schedule/schedule';
 import { dayPlan, type DayPlan } from './day-plan';

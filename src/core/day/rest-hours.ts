@@ -1,6 +1,6 @@
 /** When hands rest: at night, and when nobody is there. In the kitchen's own time zone, so that a change of the clock is one hour more or less. */
 import { TZDate } from '@date-fns/tz';
-import { type Day } from '../document/day-schema';
+import { type Day } from '../stored/day-schema';
 import { minuteOf } from './moments';
 
 export interface Rest {

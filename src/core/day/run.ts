@@ -1,7 +1,7 @@
 /** The day as it runs: what is now, what comes next, who waits for what, and what is still to be added. */
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 import { lookUp } from '../food/larder';
-import { STAGES } from '../document/vocabulary/stages';
+import { STAGES } from '../vocabulary/stages';
 import { type DayPlan, type PlannedTask } from './day-plan';
 import { isBegunByHand } from './steps';
 

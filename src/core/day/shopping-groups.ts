@@ -1,6 +1,6 @@
 /** A shopping list as it is shown: by where things lie in a shop, and as text. */
-import { type Family } from '../document/vocabulary/foods';
-import { idsOf, recordsOf } from '../document/vocabulary/records';
+import { type Family } from '../vocabulary/foods';
+import { idsOf, recordsOf } from '../vocabulary/records';
 
 /** The groups of a shopping list, by the families of the larder. */
 export const GROUPS = recordsOf<{ label: string; families: readonly Family[] }>()({

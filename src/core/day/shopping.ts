@@ -1,9 +1,9 @@
 /** What is to be bought for all batches of a day: fillings, doughs, skins, summed, by where it lies in a shop. */
 import { account } from '../checks/account';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { type Family } from '../document/vocabulary/foods';
-import { idsOf } from '../document/vocabulary/records';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { type Family } from '../vocabulary/foods';
+import { idsOf } from '../vocabulary/records';
 import { type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { formatNumber } from '../units/amount';

@@ -1,5 +1,5 @@
 /** What of a plan is kept with the day. Without anything that works a day out: screens use it. */
-import { type Day } from '../document/day-schema';
+import { type Day } from '../stored/day-schema';
 import { type DayPlan } from './day-plan';
 import { timeOf } from './moments';
 import { plannedMinutesOf } from './planned-minutes';

@@ -1,7 +1,7 @@
 /** What beginning and ending a task does to its batch: a station's clock, and what it really took. */
-import { parcelsClosed } from '../document/boards';
-import { type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
+import { parcelsClosed } from '../stored/boards';
+import { type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
 import { minuteOf } from './moments';
 import { type DayPlan, type PlannedTask } from './day-plan';
 

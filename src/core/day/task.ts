@@ -1,6 +1,6 @@
 /** A piece of work of a day, as it follows from its batch. */
-import { type Operation } from '../document/operations';
-import { type TaskKind } from '../document/vocabulary/task-kinds';
+import { type Operation } from '../stored/operations';
+import { type TaskKind } from '../vocabulary/task-kinds';
 
 /** What tasks meet at: of each there is only so much. */
 export type PlaceOfWork = 'hands' | 'bench' | 'hob' | 'oven' | 'steamer' | 'fridge';

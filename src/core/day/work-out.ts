@@ -2,11 +2,11 @@
 import { forecastBoard } from '../checks/board';
 import { type HeatForecast, workOutHeat } from '../checks/heat';
 import { heatKey } from '../checks/heat-key';
-import { type Day } from '../document/day-schema';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { FORMS } from '../document/vocabulary/forms';
-import { type Serving } from '../document/vocabulary/servings';
+import { type Day } from '../stored/day-schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { FORMS } from '../forms';
+import { type Serving } from '../vocabulary/servings';
 import { type DayProblem, dayProblem, type Now } from './day-problem';
 import { dayTasks, serveMinuteOf } from './day-tasks';
 import { didOf } from './did';

@@ -3,7 +3,7 @@
  * anchored on the white-sauce scale (8, 16, 24 and 32 g flour to 240 ml milk give thin, medium, thick and binding).
  */
 
-import { type Preparation, STARCHY_TAKES_UP } from '../document/vocabulary/releases';
+import { type Preparation, STARCHY_TAKES_UP } from '../vocabulary/releases';
 
 export interface Binder {
   id: string;

@@ -2,7 +2,7 @@
  * At the board: liquid that nothing has taken up when the parcel is closed. It tears the skin and keeps it from sealing,
  * whatever the heat will make of it later. All figures are house estimates.
  */
-import { STAGES } from '../document/vocabulary/stages';
+import { STAGES } from '../vocabulary/stages';
 import { binderOf } from './binders';
 import { type ResolvedLine } from './lines';
 import { type Uptake } from './uptake';

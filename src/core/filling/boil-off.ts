@@ -1,5 +1,5 @@
 /** Water boiling off an open pan, by estimate, where no scale is used. */
-import { type PanHeat, PAN_HEATS } from '../document/vocabulary/pan-heats';
+import { type PanHeat, PAN_HEATS } from '../vocabulary/pan-heats';
 
 /** A filling cannot take up more than this from its pan without catching, W per m² of pan. House estimate. */
 const MOST_FLUX = 18_000;

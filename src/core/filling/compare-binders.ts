@@ -1,5 +1,5 @@
 /** Binders side by side for the free liquid there is: how much of each, how it goes in, what it needs and costs. */
-import { type Allergen } from '../document/vocabulary/foods';
+import { type Allergen } from '../vocabulary/foods';
 import { ingredientById } from '../food/catalogue';
 import { inSpoons } from '../units/spoons';
 import { type BinderPart, BINDERS, type MadeBinder } from './binders';

@@ -1,8 +1,8 @@
 /** The preparations of one line side by side: what each gains in moisture, and what it costs in minutes and grams. */
-import { apply, type Operation } from '../document/operations';
-import { type Kitchen } from '../document/kitchen';
-import { type Batch } from '../document/schema';
-import { type Preparation, RELEASES } from '../document/vocabulary/releases';
+import { apply, type Operation } from '../stored/operations';
+import { type Kitchen } from '../stored/kitchen';
+import { type Batch } from '../stored/schema';
+import { type Preparation, RELEASES } from '../vocabulary/releases';
 import { drawLedger } from './ledger';
 import { bakesOff } from './takes';
 import { resolveLine, resolveLines } from './lines';

@@ -1,5 +1,5 @@
 /** What has boiled off in the pan: by the last weigh-in, else by estimate. */
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 import { boilOffRate } from './boil-off';
 
 export interface CookOff {

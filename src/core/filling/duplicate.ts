@@ -1,8 +1,8 @@
 /** Beginning again from a batch. */
-import { DEFAULT_KITCHEN } from '../document/kitchen';
-import { LIMITS } from '../document/limits';
-import { firstOf, NOTHING_NOTED } from '../document/noted';
-import { type Batch } from '../document/schema';
+import { DEFAULT_KITCHEN } from '../stored/kitchen';
+import { LIMITS } from '../vocabulary/limits';
+import { firstOf, NOTHING_NOTED } from '../stored/noted';
+import { type Batch } from '../stored/schema';
 import { cookOffOf } from './cook-off';
 import { resolveLines } from './lines';
 import { panContents } from './pan';

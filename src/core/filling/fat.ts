@@ -6,7 +6,7 @@ import { binderOf } from './binders';
 import { formatNumber } from '../units/amount';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
-import { lineOf } from '../document/new-line';
+import { lineOf } from '../stored/new-line';
 
 export interface FatAccount {
   /** g of fat in the filling. */

@@ -1,5 +1,5 @@
 /** Something about one line that a practitioner would say, and what would mend it. */
-import { type Operation } from '../document/operations';
+import { type Operation } from '../stored/operations';
 
 export interface Finding {
   lineId: string;

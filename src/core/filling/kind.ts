@@ -1,6 +1,6 @@
 /** What a filling is, as far as it decides how much liquid is right: meat or fish that goes in raw is meant to be juicy. */
-import { type FillingKind } from '../document/vocabulary/methods/method';
-import { HAZARDS } from '../document/vocabulary/foods';
+import { type FillingKind } from '../vocabulary/methods/method';
+import { HAZARDS } from '../vocabulary/foods';
 import { type ResolvedLine } from './lines';
 import { goesInRaw } from './raw';
 import { isFruity, isSweetFilling } from './sweet';

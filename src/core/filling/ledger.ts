@@ -2,8 +2,8 @@
  * The water ledger. Every gram of water is on it:
  * brought in = cooked off + drained + steamed off + held + free.
  */
-import { type Batch } from '../document/schema';
-import { STAGES } from '../document/vocabulary/stages';
+import { type Batch } from '../stored/schema';
+import { STAGES } from '../vocabulary/stages';
 import { type Composition, mix, withoutWater } from '../food/composition';
 import { binderOf } from './binders';
 import { cookOffOf } from './cook-off';

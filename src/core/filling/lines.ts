@@ -3,10 +3,10 @@ import { type Composition, withoutWater } from '../food/composition';
 import { densityOf } from '../food/densities';
 import { type Ingredient, isSalt } from '../food/ingredient';
 import { lookUp } from '../food/larder';
-import { type Preparation, preparation } from '../document/vocabulary/releases';
-import { type Kitchen } from '../document/kitchen';
-import { SALT_KINDS } from '../document/vocabulary/salt-kinds';
-import { type Batch, type Line } from '../document/schema';
+import { type Preparation, preparation } from '../vocabulary/releases';
+import { type Kitchen } from '../stored/kitchen';
+import { SALT_KINDS } from '../vocabulary/salt-kinds';
+import { type Batch, type Line } from '../stored/schema';
 import { convert } from '../units/units';
 
 export interface ResolvedLine {

@@ -1,5 +1,5 @@
 /** What goes into the pan: the part that is weighed with it, and that steam leaves. */
-import { STAGES } from '../document/vocabulary/stages';
+import { STAGES } from '../vocabulary/stages';
 import { type ResolvedLine } from './lines';
 
 /** The lines that go into the pan. */

@@ -1,7 +1,7 @@
 /** Whether a filling spoils within hours, so that its time out of the cold is counted. Acid, dry and sugary ones keep. House estimates. */
-import { HAZARDS } from '../document/vocabulary/foods';
-import { STAGES } from '../document/vocabulary/stages';
-import { type Family } from '../document/vocabulary/foods';
+import { HAZARDS } from '../vocabulary/foods';
+import { STAGES } from '../vocabulary/stages';
+import { type Family } from '../vocabulary/foods';
 import { type ResolvedLine } from './lines';
 import { hazardAsItGoesIn } from './raw';
 import { sugarPer100 } from './sweet';

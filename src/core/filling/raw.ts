@@ -1,6 +1,6 @@
 /** What goes into the wrapper raw, and what hazard each line brings as it goes in. */
-import { type Hazard, HAZARDS } from '../document/vocabulary/foods';
-import { STAGES } from '../document/vocabulary/stages';
+import { type Hazard, HAZARDS } from '../vocabulary/foods';
+import { STAGES } from '../vocabulary/stages';
 import { type ResolvedLine } from './lines';
 
 /** Animal food that is raw when the parcel is closed. */

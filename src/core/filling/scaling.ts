@@ -1,6 +1,6 @@
 /** Scaling a filling: everything in proportion; strong spices on request a little less, as some cooks do. */
-import { type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
+import { type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
 import { lookUp } from '../food/larder';
 
 /** Of the cautious school: a strong spice grows with the 0.9th power. House estimate. */

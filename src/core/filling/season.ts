@@ -1,12 +1,12 @@
 /**
  * Seasoning by taste: hold back a third of the salt, cook a teaspoonful, taste that, add what is missing. Steps and shares are house estimates.
  */
-import { type Batch } from '../document/schema';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Lesson, saltAim } from '../document/learned';
-import { rightPercent } from '../document/tastings';
-import { EVERYTHING } from '../document/vocabulary/learned';
-import { TASTES } from '../document/vocabulary/tastes';
+import { type Batch } from '../stored/schema';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Lesson, saltAim } from '../learning/learned';
+import { rightPercent } from '../stored/tastings';
+import { EVERYTHING } from '../vocabulary/learned';
+import { TASTES } from '../vocabulary/tastes';
 import { formatNumber } from '../units/amount';
 import { isSalt } from '../food/ingredient';
 import { type ResolvedLine } from './lines';

@@ -1,5 +1,5 @@
 /** Where each part of the water line comes from: every gram of it given to a line, in proportion. */
-import { STAGES } from '../document/vocabulary/stages';
+import { STAGES } from '../vocabulary/stages';
 import { holds, type Ledger } from './ledger';
 import { isRawMince } from './uptake';
 import { type ResolvedLine } from './lines';

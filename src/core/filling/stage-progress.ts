@@ -1,7 +1,7 @@
 /** Going in, stage by stage: what is ticked, what was forgotten, and where the last chance to season is. */
-import { type Batch } from '../document/schema';
-import { HAZARDS } from '../document/vocabulary/foods';
-import { type Stage, STAGE_IDS, STAGES } from '../document/vocabulary/stages';
+import { type Batch } from '../stored/schema';
+import { HAZARDS } from '../vocabulary/foods';
+import { type Stage, STAGE_IDS, STAGES } from '../vocabulary/stages';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
 

@@ -1,6 +1,6 @@
 /** What must not go in when: egg and raw meat into the heat, tender herbs and cheese too early, starch without a slurry. */
-import { HAZARDS } from '../document/vocabulary/foods';
-import { type Stage, STAGES } from '../document/vocabulary/stages';
+import { HAZARDS } from '../vocabulary/foods';
+import { type Stage, STAGES } from '../vocabulary/stages';
 import { binderOf } from './binders';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';

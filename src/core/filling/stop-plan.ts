@@ -1,5 +1,5 @@
 /** When to stop boiling down. */
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 import { BOARD_GOOD } from './board';
 import { cookOffOf } from './cook-off';
 import { type Ledger } from './ledger';

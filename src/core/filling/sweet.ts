@@ -1,5 +1,5 @@
 /** What makes a filling a sweet one. House estimates. */
-import { HAZARDS } from '../document/vocabulary/foods';
+import { HAZARDS } from '../vocabulary/foods';
 import { type ResolvedLine } from './lines';
 
 /** Sugar in 100 g of finished filling from which it is sweet, g. */

@@ -1,10 +1,10 @@
 /** Taking a binder: the lines it becomes, and when they go in. */
-import { type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
-import { SCHOOLS } from '../document/vocabulary/schools';
-import { type Stage } from '../document/vocabulary/stages';
+import { type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
+import { SCHOOLS } from '../vocabulary/schools';
+import { type Stage } from '../vocabulary/stages';
 import { type BinderOption } from './compare-binders';
-import { lineOf } from '../document/new-line';
+import { lineOf } from '../stored/new-line';
 
 /**
  * The operations that put a binder into a batch.

@@ -1,11 +1,11 @@
 /** How much free liquid a parcel takes in the heat: by what fills it, its dough, its form and how it is cooked. */
-import { type VentId } from '../document/vocabulary/edges';
-import { type Learned } from '../document/learned-schema';
-import { learnedOf } from '../document/learned';
-import { FORMS } from '../document/vocabulary/forms';
-import { type FormId } from '../document/vocabulary/forms';
-import { METHODS, type Method } from '../document/vocabulary/methods';
-import { type Band, type DoughKind, type FillingKind } from '../document/vocabulary/methods/method';
+import { type VentId } from '../vocabulary/edges';
+import { type Learned } from '../learning/learned';
+import { learnedOf } from '../learning/learned';
+import { FORMS } from '../forms';
+import { type FormId } from '../forms';
+import { METHODS, type Method } from '../vocabulary/methods';
+import { type Band, type DoughKind, type FillingKind } from '../vocabulary/methods/method';
 
 export interface Takes {
   kind: FillingKind;

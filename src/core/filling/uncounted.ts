@@ -1,7 +1,7 @@
 /** What is listed but counts nothing, or not as it is written: no check may be called good by not knowing it. */
-import { lineName } from '../document/line-name';
-import { type Batch } from '../document/schema';
-import { hasPreparation } from '../document/vocabulary/releases';
+import { lineName } from '../stored/line-name';
+import { type Batch } from '../stored/schema';
+import { hasPreparation } from '../vocabulary/releases';
 import { lookUp } from '../food/larder';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';

@@ -1,6 +1,6 @@
 /** Ingredients of one's own of which nobody has said what they are raw: until then the strictest rule holds. */
-import { type Batch } from '../document/schema';
-import { HAZARDS } from '../document/vocabulary/foods';
+import { type Batch } from '../stored/schema';
+import { HAZARDS } from '../vocabulary/foods';
 import { hazardLike } from '../food/like';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';

@@ -2,7 +2,7 @@
  * Raw meat that is mixed with salt takes liquid up and keeps most of it through the heat: that is what makes a raw filling
  * juicy instead of wet. All figures are house estimates.
  */
-import { STAGES } from '../document/vocabulary/stages';
+import { STAGES } from '../vocabulary/stages';
 import { type ResolvedLine } from './lines';
 
 /** g of added liquid that 100 g of raw mince holds: mixed and salted, or loose. */

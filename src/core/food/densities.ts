@@ -3,7 +3,7 @@
  * measured; these factors lead from there to other cuts. House estimates, anchored on kitchen weighings (a 240 ml cup of
  * grated carrot 110 g, diced 135 g; of grated hard cheese 113 g, diced 135 g; of loose spinach 30 g, packed 45 g).
  */
-import { type Cut } from '../document/vocabulary/cuts';
+import { type Cut } from '../vocabulary/cuts';
 import { type Ingredient } from './ingredient';
 
 type Factors = Record<Cut, number>;

@@ -1,6 +1,6 @@
 /** What the larder says of an ingredient. */
-import { type Allergen, type Family, type Hazard } from '../document/vocabulary/foods';
-import { type Release } from '../document/vocabulary/releases';
+import { type Allergen, type Family, type Hazard } from '../vocabulary/foods';
+import { type Release } from '../vocabulary/releases';
 import type { Composition } from './composition';
 
 export interface Ingredient {

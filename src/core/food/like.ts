@@ -1,6 +1,6 @@
 /** What something is like says what it is raw: like mince, it is as unsafe as mince until somebody says otherwise. */
-import { type Hazard } from '../document/vocabulary/foods';
-import { type Release } from '../document/vocabulary/releases';
+import { type Hazard } from '../vocabulary/foods';
+import { type Release } from '../vocabulary/releases';
 
 const LIKE: Partial<Record<Release, Hazard>> = {
   mince: 'minced-meat',

@@ -1,8 +1,8 @@
 /** Ingredients of the cook's own: made from the figures on a packet, checked for sense, and read like the larder's. */
-import { type Allergen, type Family, type Hazard } from '../document/vocabulary/foods';
-import { LIMITS } from '../document/limits';
-import type { OwnIngredient } from '../document/own-ingredient-schema';
-import { type Release } from '../document/vocabulary/releases';
+import { type Allergen, type Family, type Hazard } from '../vocabulary/foods';
+import { LIMITS } from '../vocabulary/limits';
+import type { OwnIngredient } from '../stored/own-ingredient-schema';
+import { type Release } from '../vocabulary/releases';
 import { type Ingredient } from './ingredient';
 
 export type { OwnIngredient };

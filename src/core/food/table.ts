@@ -7,9 +7,9 @@
  * `less-salt=` id, `sugar=` g in 100 g; `liquid`, `tender`, `strong`, `leavener`, `sweet`, `grated`, `packs`; and what one of it weighs, as `piece=150` or
  * `bunch=40`.
  */
-import { type Allergen, ALLERGENS, type Family, HAZARDS } from '../document/vocabulary/foods';
-import { isIdOf } from '../document/vocabulary/records';
-import { RELEASES } from '../document/vocabulary/releases';
+import { type Allergen, ALLERGENS, type Family, HAZARDS } from '../vocabulary/foods';
+import { isIdOf } from '../vocabulary/records';
+import { RELEASES } from '../vocabulary/releases';
 import { type Ingredient } from './ingredient';
 
 /** A family's table, as it is written. */

@@ -1,6 +1,6 @@
 /** Tables (CSV, RFC 4180) of a batch's lines and of its water ledger. */
 import Papa from 'papaparse';
-import { type Line } from '../document/schema';
+import { type Line } from '../stored/schema';
 import { type Ledger } from '../filling/ledger';
 
 /** What a spreadsheet would take for a formula begins so; with an apostrophe before it, it is a text. */

@@ -1,10 +1,10 @@
 /** Lines out of a table that was saved here, checked as lines of a batch are. */
 import Papa from 'papaparse';
-import { isId } from '../document/is-id';
-import { MOST } from '../document/limits';
-import { type ReadResult } from '../document/read';
-import { type Line } from '../document/schema';
-import { freshId } from '../document/new-line';
+import { isId } from '../stored/is-id';
+import { MOST } from '../vocabulary/limits';
+import { type ReadResult } from '../stored/read';
+import { type Line } from '../stored/schema';
+import { freshId } from '../stored/new-line';
 import { FORMULA, LINE_COLUMNS } from './csv';
 
 /** A name of a column as the document has it. */

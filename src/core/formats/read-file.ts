@@ -1,7 +1,7 @@
 /** A file that was opened: a batch, or a recipe (schema.org, JSON or a saved page) as a new batch. */
-import { isId } from '../document/is-id';
-import { readBatch, type ReadResult } from '../document/read';
-import { type Batch } from '../document/schema';
+import { isId } from '../stored/is-id';
+import { readBatch, type ReadResult } from '../stored/read';
+import { type Batch } from '../stored/schema';
 import { batchFromRecipe } from '../formats/recipe-to-batch';
 import { isTooDeep } from './nesting';
 import { readRecipe } from './recipe';

@@ -1,10 +1,10 @@
 /** Readings as a table (CSV, RFC 4180), out and in: of coolings and of what is in the heat, each by its time. */
 import Papa from 'papaparse';
-import { type Operation } from '../document/operations';
-import { isRehearsal } from '../document/rehearsal-id';
-import { type Batch } from '../document/schema';
-import { isPractice, PRACTICE, type Source, TYPED } from '../document/vocabulary/sources';
-import { LIMITS, MOST } from '../document/limits';
+import { type Operation } from '../stored/operations';
+import { isRehearsal } from '../stored/rehearsal-id';
+import { type Batch } from '../stored/schema';
+import { isPractice, PRACTICE, type Source, TYPED } from '../vocabulary/sources';
+import { LIMITS, MOST } from '../vocabulary/limits';
 import { formatNumber } from '../units/amount';
 
 const COLUMNS = ['what', 'round', 'time', 'celsius', 'load', 'parcel', 'source'] as const;

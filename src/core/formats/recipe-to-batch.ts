@@ -1,12 +1,12 @@
 /** A recipe as a new batch: what is understood becomes lines, what is not stays in it and counts nothing, steps are read and kept. */
-import { MOST } from '../document/limits';
-import { type Batch } from '../document/schema';
-import { HAZARDS } from '../document/vocabulary/foods';
+import { MOST } from '../vocabulary/limits';
+import { type Batch } from '../stored/schema';
+import { HAZARDS } from '../vocabulary/foods';
 import { lookUp } from '../food/larder';
 import { goesInRaw } from '../filling/raw';
 import { resolveLines } from '../filling/lines';
-import { DEFAULT_KITCHEN } from '../document/kitchen';
-import { type School } from '../document/vocabulary/schools';
+import { DEFAULT_KITCHEN } from '../stored/kitchen';
+import { type School } from '../vocabulary/schools';
 import { batchInWords, countWithin } from '../recipe/to-batch';
 import { type RecipeText } from './recipe';
 

@@ -1,5 +1,5 @@
 /** schema.org Recipe (JSON-LD) from a file or a saved page. */
-import { type ReadResult } from '../document/read';
+import { type ReadResult } from '../stored/read';
 import { isTooDeep } from './nesting';
 import { jsonInPage, plainText } from './page';
 

@@ -1,9 +1,9 @@
 /** A batch as a schema.org Recipe (JSON-LD). */
-import { lineName } from '../document/line-name';
-import { type Batch } from '../document/schema';
+import { lineName } from '../stored/line-name';
+import { type Batch } from '../stored/schema';
 import { lookUp } from '../food/larder';
-import { preparation } from '../document/vocabulary/releases';
-import { FORMS } from '../document/vocabulary/forms';
+import { preparation } from '../vocabulary/releases';
+import { FORMS } from '../forms';
 
 /** A batch as a schema.org Recipe. */
 export function toRecipe(batch: Batch): Record<string, unknown> {

@@ -3,7 +3,7 @@
  * letter by letter.
  */
 
-import { KITCHEN_FORMAT, WHOLE_FORMAT, WHOLE_VERSION } from '../document/vocabulary/formats';
+import { KITCHEN_FORMAT, WHOLE_FORMAT, WHOLE_VERSION } from '../vocabulary/formats';
 
 /** What a record is. Of a rehearsal its batch and its kitchen are records of their own. */
 export const RECORD_KINDS = [

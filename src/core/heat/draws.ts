@@ -1,5 +1,5 @@
 /** Parcels drawn at random from a response surface, and when all of them are there. */
-import { normal } from './random';
+import { normal } from '../random/generators';
 import { type ResponseSurface } from './response';
 
 /** Draws of a parcel. */

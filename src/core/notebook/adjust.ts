@@ -1,8 +1,8 @@
 /** A proposed change taken otherwise: its one number, and the same change with another. Without any forecast: for the screens. */
-import { lasting, mainStep, plannedMinutes } from '../document/cooking';
-import { LIMITS, type Span } from '../document/limits';
-import { type Operation } from '../document/operations';
-import { type Batch, type Line } from '../document/schema';
+import { lasting, mainStep, plannedMinutes } from '../stored/cooking';
+import { LIMITS, type Span } from '../vocabulary/limits';
+import { type Operation } from '../stored/operations';
+import { type Batch, type Line } from '../stored/schema';
 import { lookUp } from '../food/larder';
 import { type NextChange } from './next-batch';
 

@@ -1,14 +1,14 @@
 /** What answers a cause: a change of the batch where one does, else something to remember. */
 import { type CheckId } from '../checks/check';
 import { type Assessment } from '../checks/judgement';
-import { lasting, mainStep, plannedMinutes } from '../document/cooking';
-import { type Operation } from '../document/operations';
+import { lasting, mainStep, plannedMinutes } from '../stored/cooking';
+import { type Operation } from '../stored/operations';
 import { type ResolvedLine } from '../filling/lines';
 import { panContents } from '../filling/pan';
-import { DOUGHS } from '../document/vocabulary/doughs';
-import { FORMS } from '../document/vocabulary/forms';
-import { MEDIA } from '../document/vocabulary/media';
-import { type CookStep } from '../document/vocabulary/media/step';
+import { DOUGHS } from '../vocabulary/doughs';
+import { FORMS } from '../forms';
+import { MEDIA } from '../vocabulary/media';
+import { type CookStep } from '../vocabulary/media/step';
 import { doseFindings } from '../filling/doses';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';

@@ -1,7 +1,7 @@
 /** How long filling and skins really were on the bench, by the bench clock. */
 import { outMinutesAt } from '../cooling/board-clock';
-import { parcelsClosed } from '../document/boards';
-import { type Batch } from '../document/schema';
+import { parcelsClosed } from '../stored/boards';
+import { type Batch } from '../stored/schema';
 
 export interface BoardSeen {
   /** Out of the fridge, all stretches together, minutes. */

@@ -1,5 +1,5 @@
 /** What a cause is: a small function from a batch's numbers to a strength, with its sentence. No black box (science.md 14). */
-import { type OutcomeId } from '../document/vocabulary/outcomes';
+import { type OutcomeId } from '../vocabulary/outcomes';
 import { type BatchNumbers } from './numbers';
 
 /** What a cause says of a batch. */

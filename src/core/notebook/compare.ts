@@ -1,12 +1,12 @@
 /** Two versions side by side: only what differs. */
-import { mainStep, plannedMinutes } from '../document/cooking';
-import { type Batch, type Line } from '../document/schema';
-import { DOUGHS } from '../document/vocabulary/doughs';
-import { EDGES, VENTS } from '../document/vocabulary/edges';
-import { FORMS } from '../document/vocabulary/forms';
-import { MEDIA } from '../document/vocabulary/media';
-import { METHODS } from '../document/vocabulary/methods';
-import { OUTCOMES, PLACES_IN_PARCEL } from '../document/vocabulary/outcomes';
+import { mainStep, plannedMinutes } from '../stored/cooking';
+import { type Batch, type Line } from '../stored/schema';
+import { DOUGHS } from '../vocabulary/doughs';
+import { EDGES, VENTS } from '../vocabulary/edges';
+import { FORMS } from '../forms';
+import { MEDIA } from '../vocabulary/media';
+import { METHODS } from '../vocabulary/methods';
+import { OUTCOMES, PLACES_IN_PARCEL } from '../vocabulary/outcomes';
 import { lookUp } from '../food/larder';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';

@@ -1,6 +1,6 @@
 /** Outcomes that cannot both be: asked about, never decided. */
-import { type Outcome } from '../document/note-schema';
-import { OUTCOMES, type OutcomeId, PLACES_IN_PARCEL } from '../document/vocabulary/outcomes';
+import { type Outcome } from '../stored/note-schema';
+import { OUTCOMES, type OutcomeId, PLACES_IN_PARCEL } from '../vocabulary/outcomes';
 
 /** Cannot both be; those that have a place, not at the same one. */
 const AGAINST: readonly (readonly [OutcomeId, OutcomeId])[] = [

@@ -1,6 +1,6 @@
 /** The causes of what was found, ranked by how strong they are in this batch's numbers and how typical the outcome is of them. */
-import { type Outcome } from '../document/note-schema';
-import { isGood } from '../document/vocabulary/outcomes';
+import { type Outcome } from '../stored/note-schema';
+import { isGood } from '../vocabulary/outcomes';
 import { type CauseRule, type Read } from './cause';
 import { coolingCauses } from './causes/cooling';
 import { heatCauses } from './causes/heat';

@@ -1,10 +1,10 @@
 /** Everything that a kitchen has learned, in one list: each figure beside its house estimate, and what it was learned from. */
-import { fitKey, heatKey, type KitchenOperation } from '../document/kitchen-operations';
-import { type ApplianceHeat, type Kitchen } from '../document/kitchen-schema';
-import { BASES } from '../document/vocabulary/bases';
-import { MEDIA } from '../document/vocabulary/media';
-import { PLACES } from '../document/vocabulary/places';
-import { VESSELS } from '../document/vocabulary/vessels';
+import { fitKey, heatKey, type KitchenOperation } from '../stored/kitchen-operations';
+import { type ApplianceHeat, type Kitchen } from '../stored/kitchen-schema';
+import { BASES } from '../vocabulary/bases';
+import { MEDIA } from '../vocabulary/media';
+import { PLACES } from '../vocabulary/places';
+import { VESSELS } from '../vocabulary/vessels';
 import { formatNumber } from '../units/amount';
 import { learnedFigure, learnedLabel } from './learned-words';
 

@@ -1,9 +1,9 @@
 /** What a learned figure is called, and how it reads. */
-import { type Lesson } from '../document/learned';
-import { EDGES } from '../document/vocabulary/edges';
-import { EVERYTHING, LEARNED } from '../document/vocabulary/learned';
-import { METHODS } from '../document/vocabulary/methods';
-import { isIdOf } from '../document/vocabulary/records';
+import { type Lesson } from '../learning/learned';
+import { EDGES } from '../vocabulary/edges';
+import { EVERYTHING, LEARNED } from '../vocabulary/learned';
+import { METHODS } from '../vocabulary/methods';
+import { isIdOf } from '../vocabulary/records';
 import { KIND_WORDS } from '../filling/takes';
 import { formatNumber } from '../units/amount';
 

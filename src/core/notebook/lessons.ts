@@ -1,11 +1,11 @@
 /** What a noted batch teaches its kitchen: each lesson with its reason, to be kept or not. Safety limits never learn. */
 import { paceOfBatch } from '../cooling/board-clock';
-import { type Lesson, riseFactor, saltAim } from '../document/learned';
-import { type Outcome } from '../document/note-schema';
-import { lastTaken } from '../document/taken';
-import { EDGES } from '../document/vocabulary/edges';
-import { EVERYTHING } from '../document/vocabulary/learned';
-import { type Much, type OutcomeId } from '../document/vocabulary/outcomes';
+import { type Lesson, riseFactor, saltAim } from '../learning/learned';
+import { type Outcome } from '../stored/note-schema';
+import { lastTaken } from '../stored/taken';
+import { EDGES } from '../vocabulary/edges';
+import { EVERYTHING } from '../vocabulary/learned';
+import { type Much, type OutcomeId } from '../vocabulary/outcomes';
 import { takesOf } from '../filling/takes';
 import { formatNumber } from '../units/amount';
 import { ENOUGH, spreadLesson } from '../wrapper/weighings';

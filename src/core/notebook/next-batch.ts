@@ -1,6 +1,6 @@
 /** The next batch, made from the last and what was taken of the proposal. Without any forecast: for the screens. */
-import { apply, type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
+import { apply, type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
 import { duplicateBatch } from '../filling/duplicate';
 
 /** One line of the proposal. */

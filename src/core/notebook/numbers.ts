@@ -8,15 +8,15 @@ import { type HeatForecast } from '../checks/heat';
 import { moistureFigures } from '../checks/moisture';
 import { boardOf, type BoardSeen } from './board-seen';
 import { readingsInHeat } from '../cooking/load-evidence';
-import { loadAtHand } from '../document/cook-runs';
-import { plannedMinutes } from '../document/cooking';
-import { lastTaken } from '../document/taken';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Outcome } from '../document/note-schema';
-import { type Batch } from '../document/schema';
-import { METHODS } from '../document/vocabulary/methods';
-import { type Band } from '../document/vocabulary/methods/method';
-import { type OutcomeId } from '../document/vocabulary/outcomes';
+import { loadAtHand } from '../stored/cook-runs';
+import { plannedMinutes } from '../stored/cooking';
+import { lastTaken } from '../stored/taken';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Outcome } from '../stored/note-schema';
+import { type Batch } from '../stored/schema';
+import { METHODS } from '../vocabulary/methods';
+import { type Band } from '../vocabulary/methods/method';
+import { type OutcomeId } from '../vocabulary/outcomes';
 import { weighedParcel, type Weighing, weighing } from '../wrapper/weighings';
 
 export interface BatchNumbers {

@@ -1,9 +1,9 @@
 /** How long work is planned to take, minutes: beside what it really took, as it is typed in where no clock ran. */
 import { wrapMinutesOf } from '../cooling/board-clock';
-import { plannedMinutes } from '../document/cooking';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { type Laid } from '../document/vocabulary/skins';
+import { plannedMinutes } from '../stored/cooking';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { type Laid } from '../forms/skins';
 import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
 import { planWrap } from '../wrapper/plan';

@@ -1,8 +1,8 @@
 /** Finding a batch again: by its name, what is in it, its form, what came out, and the cook's words. */
-import { type Batch } from '../document/schema';
-import { FORMS } from '../document/vocabulary/forms';
-import { METHODS } from '../document/vocabulary/methods';
-import { OUTCOMES } from '../document/vocabulary/outcomes';
+import { type Batch } from '../stored/schema';
+import { FORMS } from '../forms';
+import { METHODS } from '../vocabulary/methods';
+import { OUTCOMES } from '../vocabulary/outcomes';
 import { lookUp } from '../food/larder';
 
 /** What is said of a batch, drawn up once: a batch that is changed is another object. */

@@ -1,8 +1,8 @@
 /** The notes of a batch as Markdown: to be read anywhere. */
-import { type Batch } from '../document/schema';
-import { FORMS } from '../document/vocabulary/forms';
-import { LIKINGS, MUCHES, OUTCOMES, PLACES_IN_PARCEL } from '../document/vocabulary/outcomes';
-import { METHODS } from '../document/vocabulary/methods';
+import { type Batch } from '../stored/schema';
+import { FORMS } from '../forms';
+import { LIKINGS, MUCHES, OUTCOMES, PLACES_IN_PARCEL } from '../vocabulary/outcomes';
+import { METHODS } from '../vocabulary/methods';
 import { lookUp } from '../food/larder';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';

@@ -1,11 +1,11 @@
 /** How batches went, one after another: each with the one sentence that it says. With their forecasts, so for a worker. */
 import { forecastHeat } from '../checks/heat';
 import { paceOfBatch } from '../cooling/board-clock';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
-import { lastTaken } from '../document/taken';
-import { type FormId, FORMS } from '../document/vocabulary/forms';
-import { isGood, type OutcomeId, OUTCOMES } from '../document/vocabulary/outcomes';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
+import { lastTaken } from '../stored/taken';
+import { type FormId, FORMS } from '../forms';
+import { isGood, type OutcomeId, OUTCOMES } from '../vocabulary/outcomes';
 import { formatNumber } from '../units/amount';
 import { type BatchNumbers, numbersOf } from './numbers';
 

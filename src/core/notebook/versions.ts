@@ -1,5 +1,5 @@
 /** The versions of one thing, in a row. */
-import { type Batch } from '../document/schema';
+import { type Batch } from '../stored/schema';
 
 /** All versions of a thing, the first first. */
 export const firstVersions = (batches: readonly Batch[], thing: string): Batch[] =>

@@ -1,8 +1,8 @@
 /** What the steps of a recipe say of its lines: when each goes in and how it is prepared, each with the sentence it was read from. */
-import { type Line } from '../document/schema';
-import { type School } from '../document/vocabulary/schools';
-import { type Stage } from '../document/vocabulary/stages';
-import { RELEASES } from '../document/vocabulary/releases';
+import { type Line } from '../stored/schema';
+import { type School } from '../vocabulary/schools';
+import { type Stage } from '../vocabulary/stages';
+import { RELEASES } from '../vocabulary/releases';
 import { type Ingredient } from '../food/ingredient';
 import { normaliseName, singular } from '../food/singular';
 import { preparationInWords } from './preparations';

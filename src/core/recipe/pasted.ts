@@ -1,7 +1,7 @@
 /** The lines of a recipe with what its method says of them. */
-import { MOST } from '../document/limits';
-import { type Line } from '../document/schema';
-import { type School } from '../document/vocabulary/schools';
+import { MOST } from '../vocabulary/limits';
+import { type Line } from '../stored/schema';
+import { type School } from '../vocabulary/schools';
 import { lookUp } from '../food/larder';
 import { type OwnIngredient } from '../food/own-ingredient';
 import { type FromMethod, type Named, readMethod } from './method';

@@ -1,5 +1,5 @@
 /** The preparation that a recipe's words name. */
-import { RELEASES } from '../document/vocabulary/releases';
+import { RELEASES } from '../vocabulary/releases';
 import { type Ingredient } from '../food/ingredient';
 
 /** Words that name a preparation, the telling ones first; the first id that the ingredient's table holds is taken. */

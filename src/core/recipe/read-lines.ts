@@ -1,6 +1,6 @@
 /** A line of a recipe as it is pasted: one or two lines of the filling, a note, or the one question it leaves open. */
-import { type Line } from '../document/schema';
-import { type School } from '../document/vocabulary/schools';
+import { type Line } from '../stored/schema';
+import { type School } from '../vocabulary/schools';
 import { type OwnIngredient } from '../food/own-ingredient';
 import { notFilling } from './not-filling';
 import { parseLine, type ParsedLine } from './parse-line';

@@ -1,6 +1,6 @@
 /** "Salt to taste", in grams: what brings the filling to what is usual. Said beside it, and changed with a tap. */
-import { DEFAULT_KITCHEN } from '../document/kitchen';
-import { type Line } from '../document/schema';
+import { DEFAULT_KITCHEN } from '../stored/kitchen';
+import { type Line } from '../stored/schema';
 import { resolveLines } from '../filling/lines';
 import { isSweetFilling } from '../filling/sweet';
 import { type OwnIngredient } from '../food/own-ingredient';

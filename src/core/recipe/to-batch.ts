@@ -1,13 +1,13 @@
 /** The words of a recipe as a batch: what is understood becomes lines, what is not becomes a question, the rest is kept as notes. */
-import { stepsSaid } from '../document/cooking';
-import { beginBatch } from '../document/create';
-import { LIMITS, MOST } from '../document/limits';
-import { freshId, lineOf } from '../document/new-line';
-import { type Batch, type Line } from '../document/schema';
-import { type DoughId } from '../document/vocabulary/doughs';
-import { type FormId, FORMS } from '../document/vocabulary/forms';
-import { type Method } from '../document/vocabulary/methods';
-import { type School, SCHOOLS } from '../document/vocabulary/schools';
+import { stepsSaid } from '../stored/cooking';
+import { beginBatch } from '../stored/create';
+import { LIMITS, MOST } from '../vocabulary/limits';
+import { freshId, lineOf } from '../stored/new-line';
+import { type Batch, type Line } from '../stored/schema';
+import { type DoughId } from '../vocabulary/doughs';
+import { type FormId, FORMS } from '../forms';
+import { type Method } from '../vocabulary/methods';
+import { type School, SCHOOLS } from '../vocabulary/schools';
 import { SALT_ID } from '../food/ingredient';
 import { normaliseName } from '../food/singular';
 import { type OwnIngredient } from '../food/own-ingredient';

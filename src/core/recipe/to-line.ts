@@ -1,16 +1,16 @@
 /** A parsed line as a line of the batch: in a unit the document knows, with the preparation that its words name. */
-import { type Line } from '../document/schema';
-import { type School } from '../document/vocabulary/schools';
-import { type Stage } from '../document/vocabulary/stages';
+import { type Line } from '../stored/schema';
+import { type School } from '../vocabulary/schools';
+import { type Stage } from '../vocabulary/stages';
 import { cutInWords, hasCuts } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { type OwnIngredient } from '../food/own-ingredient';
-import { HAZARDS } from '../document/vocabulary/foods';
-import { RELEASES } from '../document/vocabulary/releases';
+import { HAZARDS } from '../vocabulary/foods';
+import { RELEASES } from '../vocabulary/releases';
 import { binderById } from '../filling/binders';
 import { searchIngredients } from '../food/search';
-import { LINE_UNITS, type LineUnit } from '../document/vocabulary/line-units';
+import { LINE_UNITS, type LineUnit } from '../vocabulary/line-units';
 import { MOST_LETTERS } from './limits';
 import { type ParsedLine } from './parse-line';
 import { preparationInWords } from './preparations';

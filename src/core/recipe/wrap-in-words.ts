@@ -1,10 +1,10 @@
 /** A wrapper as commands and recipes say it: a skin by its shape, or, as it was first said, by one diameter. */
-import { changeDough } from '../document/create';
-import { type Batch } from '../document/schema';
-import { type DoughId } from '../document/vocabulary/doughs';
-import { type FormId, FORMS } from '../document/vocabulary/forms';
-import { usualRimMm } from '../document/vocabulary/forms/usual-rim';
-import { type Skin } from '../document/vocabulary/skins';
+import { changeDough } from '../stored/create';
+import { type Batch } from '../stored/schema';
+import { type DoughId } from '../vocabulary/doughs';
+import { type FormId, FORMS } from '../forms';
+import { usualRimMm } from '../forms/usual-rim';
+import { type Skin } from '../forms/skins';
 
 export interface SaidSkin {
   shape: 'round' | 'oval' | 'square' | 'strip' | 'pan';

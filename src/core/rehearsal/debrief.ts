@@ -1,17 +1,17 @@
 /** After a rehearsal: what happened inside, what each decision did, what could have been known. */
 import { applianceFor } from '../cooking/appliance';
-import { mainStep, plannedMinutes } from '../document/cooking';
-import { type Outcome } from '../document/note-schema';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
-import { type Look } from '../document/vocabulary/rehearsals';
+import { mainStep, plannedMinutes } from '../stored/cooking';
+import { type Outcome } from '../stored/note-schema';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
+import { type Look } from '../vocabulary/rehearsals';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
 import { outline } from '../checks/outline';
 import { differences } from '../notebook/compare';
 import { type FaultId, faultsOf, hiddenOf } from './hidden';
 import { type Inside, insideOf, lastOut, type Situation } from './inside';
-import { later } from '../document/moments';
+import { later } from '../stored/moments';
 
 export interface Debrief {
   /** Safe or not, and in time or not, in a sentence each. */

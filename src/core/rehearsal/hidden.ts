@@ -1,12 +1,12 @@
 /** What is hidden in a rehearsal's kitchen, drawn from its name and its seed: the same seed is always the same kitchen. */
-import { type Rehearsal } from '../document/rehearsal';
-import { type Batch } from '../document/schema';
-import { MEDIA } from '../document/vocabulary/media';
-import { type RehearsalKitchen } from '../document/vocabulary/rehearsals';
-import { STAGES } from '../document/vocabulary/stages';
-import { mainStep } from '../document/cooking';
+import { type Rehearsal } from '../stored/rehearsal';
+import { type Batch } from '../stored/schema';
+import { MEDIA } from '../vocabulary/media';
+import { type RehearsalKitchen } from '../vocabulary/rehearsals';
+import { STAGES } from '../vocabulary/stages';
+import { mainStep } from '../stored/cooking';
 import { SALT_ID } from '../food/ingredient';
-import { hash01 } from '../heat/hash';
+import { hash01 } from '../random/hash';
 import { AS_IT_SEEMS, type Truth } from './truth';
 
 /** What a cook does is none of it; when people really come is. */

@@ -4,15 +4,15 @@
  */
 import { account } from '../checks/account';
 import { forecastHeat, type HeatForecast } from '../checks/heat';
-import { plannedMinutes } from '../document/cooking';
-import { type Kitchen } from '../document/kitchen-schema';
-import { apply, type Operation } from '../document/operations';
-import { type Batch } from '../document/schema';
-import { TYPED } from '../document/vocabulary/sources';
-import { normal } from '../heat/random';
+import { plannedMinutes } from '../stored/cooking';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { apply, type Operation } from '../stored/operations';
+import { type Batch } from '../stored/schema';
+import { TYPED } from '../vocabulary/sources';
+import { normal } from '../random/generators';
 import { outcomesOf } from './cut';
 import { realKitchen, type Truth } from './truth';
-import { later } from '../document/moments';
+import { later } from '../stored/moments';
 
 /** What is measured and noted of a batch that is made in such a kitchen. */
 export interface Lived {

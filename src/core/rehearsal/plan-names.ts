@@ -1,5 +1,5 @@
 /** The kitchens that bring their own batch, from gentle to hard. */
-import { type RehearsalKitchen } from '../document/vocabulary/rehearsals';
+import { type RehearsalKitchen } from '../vocabulary/rehearsals';
 
 export const PLANNED_KITCHENS = [
   'blue-jar',

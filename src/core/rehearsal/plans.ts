@@ -1,11 +1,11 @@
 /** What is made in the six kitchens to practise in. Ordinary plans: what is wrong is in the kitchen. */
-import { stepsSaid } from '../document/cooking';
-import { beginBatch, changeDough } from '../document/create';
-import { type Batch, type Line } from '../document/schema';
-import { type FormId } from '../document/vocabulary/forms';
-import { REHEARSALS } from '../document/vocabulary/rehearsals';
-import { type School } from '../document/vocabulary/schools';
-import { type Stage } from '../document/vocabulary/stages';
+import { stepsSaid } from '../stored/cooking';
+import { beginBatch, changeDough } from '../stored/create';
+import { type Batch, type Line } from '../stored/schema';
+import { type FormId } from '../forms';
+import { REHEARSALS } from '../vocabulary/rehearsals';
+import { type School } from '../vocabulary/schools';
+import { type Stage } from '../vocabulary/stages';
 import { type PlannedKitchen } from './plan-names';
 
 type Said = readonly [ingredientId: string, amount: number, unit: Line['unit'], stage: Stage, preparation?: string];

@@ -8,7 +8,7 @@ import { coolingCurve } from '../cooling/curve';
 import { type Signal } from '../cooling/signal';
 import { drawLedger } from '../filling/ledger';
 import { coreAt } from '../heat/cooking';
-import { hash01 } from '../heat/hash';
+import { hash01 } from '../random/hash';
 import { hiddenOf } from './hidden';
 import { kitchenNow, realCooling, type Situation, truthNow } from './inside';
 

@@ -1,8 +1,8 @@
 /** What is really so in a simulated kitchen, and the kitchen that follows from it. */
 import { applianceFor } from '../cooking/appliance';
-import { mainStep } from '../document/cooking';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
+import { mainStep } from '../stored/cooking';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
 
 /** What is really so, and nobody knows. All of it 1, 0 or as planned in a kitchen that is as it seems. */
 export interface Truth {

@@ -1,6 +1,6 @@
 /** The core temperature that a batch must reach: the highest that any of its ingredients demands. */
-import { type Hazard } from '../document/vocabulary/foods';
-import { type PackId } from '../document/vocabulary/rule-packs';
+import { type Hazard } from '../vocabulary/foods';
+import { type PackId } from '../vocabulary/rule-packs';
 import { type CoreLimit, RULE_PACKS, type RulePack } from './packs';
 import { type Threshold } from './threshold';
 

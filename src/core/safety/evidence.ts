@@ -3,7 +3,7 @@
  * so that no other reading can be handed to them: what was practised never becomes one, nor what was measured before the
  * food went in, after it had stood, or faster than food can change.
  */
-import { isPractice, type Source } from '../document/vocabulary/sources';
+import { isPractice, type Source } from '../vocabulary/sources';
 
 /** A reading as it was taken, against the clock of what was measured. */
 export interface Reading {

@@ -3,8 +3,8 @@
  * The shipped figures are the published ones, each in its authority's own scales. Nothing rewrites them: what is asked of a
  * dough, how a wrapper is kept dry, when a filling can be wrapped is asked elsewhere, beside them.
  */
-import { type PackId } from '../document/vocabulary/rule-packs';
-import { type Hazard } from '../document/vocabulary/foods';
+import { type PackId } from '../vocabulary/rule-packs';
+import { type Hazard } from '../vocabulary/foods';
 import { type Threshold } from './threshold';
 
 export interface CoreLimit {

@@ -1,8 +1,8 @@
 /** The `safe` command: this room alone, asked without a batch. */
-import { HAZARD_IDS } from '../document/vocabulary/foods';
-import { PACK_IDS } from '../document/vocabulary/rule-packs';
-import { SCHOOL_IDS } from '../document/vocabulary/schools';
-import { PRACTICE, TYPED } from '../document/vocabulary/sources';
+import { HAZARD_IDS } from '../vocabulary/foods';
+import { PACK_IDS } from '../vocabulary/rule-packs';
+import { SCHOOL_IDS } from '../vocabulary/schools';
+import { PRACTICE, TYPED } from '../vocabulary/sources';
 import { z } from '../zod';
 import { choosePack, coreLimit } from './core-limit';
 import { type CoolingStage, coolingStages, type SafetyState, warmMinutes, warmState } from './cooled';

@@ -5,7 +5,7 @@
  * best there is. Larger ones are built up cluster by cluster and improved. Longest waits are orders like all others, so they are
  * never broken.
  */
-import { uniform } from '../heat/random';
+import { uniform } from '../random/generators';
 import { type Clash, latestClash, type Use, usesOf, type WayOut } from './clashes';
 import { backwards, type Clusters, clustersOf } from './clusters';
 import { freed } from './freed';

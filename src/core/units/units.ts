@@ -4,7 +4,7 @@
  * the metric spoons of 5 and 15 ml and the 240 ml cup of US nutrition labelling (21 CFR 101.9(b)(5)(viii)); the kitchen
  * may say 250 ml.
  */
-import { type LineUnit } from '../document/vocabulary/line-units';
+import { type LineUnit } from '../vocabulary/line-units';
 
 export type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
 

@@ -1,5 +1,5 @@
 /** How much of each thing a dough takes, for what this batch needs or for the flour there is. */
-import { type DoughPart } from '../document/vocabulary/doughs/dough';
+import { type DoughPart } from '../vocabulary/doughs/dough';
 import { formulaTotals, isFlour, LIQUIDS } from './formula';
 import { weighable } from './weighable';
 

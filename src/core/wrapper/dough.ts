@@ -1,8 +1,8 @@
 /** A wrapper dough as its formula makes it: composition, salt, density, allergens, and how warm a filling it bears. */
-import { type OwnDough } from '../document/own-dough-schema';
-import { type Allergen } from '../document/vocabulary/foods';
-import { DOUGH_IDS, type DoughId, DOUGHS } from '../document/vocabulary/doughs';
-import { COMPACT, type DoughPart, type DoughRecord } from '../document/vocabulary/doughs/dough';
+import { type OwnDough } from '../stored/own-dough-schema';
+import { type Allergen } from '../vocabulary/foods';
+import { DOUGH_IDS, type DoughId, DOUGHS } from '../vocabulary/doughs';
+import { COMPACT, type DoughPart, type DoughRecord } from '../vocabulary/doughs/dough';
 import { ingredientById } from '../food/catalogue';
 import { type Composition, mix, normalise } from '../food/composition';
 import { type Ingredient } from '../food/ingredient';

@@ -1,7 +1,7 @@
 /** Does the filling fit its skin? Capacity, comfort, mass and ratio of one parcel. */
 import { type Dough } from './dough';
-import { type Body, type FormId, FORMS } from '../document/vocabulary/forms';
-import { type Laid } from '../document/vocabulary/skins';
+import { type Body, type FormId, FORMS } from '../forms';
+import { type Laid } from '../forms/skins';
 
 export type FitState = 'good' | 'watch' | 'fix';
 

@@ -1,5 +1,5 @@
 /** Formulas in percent of flour, turned into shares of the dough. */
-import { type DoughPart, type FormulaLine } from '../document/vocabulary/doughs/dough';
+import { type DoughPart, type FormulaLine } from '../vocabulary/doughs/dough';
 
 export interface FormulaTotal {
   ingredientId: string;

@@ -1,6 +1,6 @@
 /** The skin as it is laid: as thick as it is said to be, or as what is bought weighs. */
-import { type Batch } from '../document/schema';
-import { areaOf, type Laid } from '../document/vocabulary/skins';
+import { type Batch } from '../stored/schema';
+import { areaOf, type Laid } from '../forms/skins';
 import { type Dough } from './dough';
 
 /** One skin or sheet of the packet, g; null where its packet is not said or it is made. */

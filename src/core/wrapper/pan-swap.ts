@@ -1,5 +1,5 @@
 /** The same pie in another pan: at the same depth, or as deep as the same filling lies in it. */
-import { areaOf, type Skin, type SkinOf } from '../document/vocabulary/skins';
+import { areaOf, type Skin, type SkinOf } from '../forms/skins';
 
 type Pan = SkinOf<'pan' | 'tin'>;
 

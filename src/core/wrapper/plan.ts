@@ -1,10 +1,10 @@
 /** The wrapper as it is to be made for a batch: how much of what, how warm the water, which steps, how it is divided or cut. */
-import { riseFactor } from '../document/learned';
-import { type Kitchen } from '../document/kitchen-schema';
-import { type Batch } from '../document/schema';
+import { riseFactor } from '../learning/learned';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { type Batch } from '../stored/schema';
 import { type Fit } from './fit';
-import { FORMS } from '../document/vocabulary/forms';
-import { type Laid, SHAPES, sizeOf } from '../document/vocabulary/skins';
+import { FORMS } from '../forms';
+import { type Laid, SHAPES, sizeOf } from '../forms/skins';
 import { type DoughAmounts, doughAmounts, doughFor } from './amounts';
 import { type Dough } from './dough';
 import { type DoughWater, doughWater } from './dough-water';

@@ -1,5 +1,5 @@
 /** What to do with what is left over. Keeping times: US federal guidance for the fridge, the freezer for quality. */
-import { type FormId, FORM_IDS, FORMS } from '../document/vocabulary/forms';
+import { type FormId, FORM_IDS, FORMS } from '../forms';
 import { formatNumber } from '../units/amount';
 import { type Balance } from './balance';
 import { type Dough } from './dough';

@@ -1,5 +1,5 @@
 /** How long a yeasted dough takes to double. House estimates, tuned by the cook's own "risen after". */
-import { type DoughPart } from '../document/vocabulary/doughs/dough';
+import { type DoughPart } from '../vocabulary/doughs/dough';
 import { formulaTotals, OILS, percentOf, SOLID_FATS, YEASTS } from './formula';
 
 /** A lean dough with 1 % of instant yeast at 27 °C doubles in so many minutes. */

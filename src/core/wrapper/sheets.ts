@@ -1,5 +1,5 @@
 /** Sheets that line and cover a pan, counted by their own size. */
-import { type SkinOf } from '../document/vocabulary/skins';
+import { type SkinOf } from '../forms/skins';
 
 type Pan = SkinOf<'pan' | 'tin'>;
 export interface SheetSize {

@@ -1,5 +1,5 @@
-import { type Kitchen } from '../document/kitchen-schema';
-import { spoonfulFactor } from '../document/learned';
+import { type Kitchen } from '../stored/kitchen-schema';
+import { spoonfulFactor } from '../learning/learned';
 
 /** The spoon or scoop nearest to a portion of filling, level. */
 const SPOONS: readonly Scoop[] = [

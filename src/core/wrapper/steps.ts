@@ -1,5 +1,5 @@
 /** The steps of making a dough, with the minutes they take in this kitchen. */
-import { type DoughStep } from '../document/vocabulary/doughs/dough';
+import { type DoughStep } from '../vocabulary/doughs/dough';
 import { type Dough } from './dough';
 import { riseMinutes } from './rise';
 

@@ -1,8 +1,8 @@
 /** What the first parcels weigh, and how far they differ. */
-import { type Lesson } from '../document/learned';
-import { type Weighed } from '../document/schema';
-import { EVERYTHING } from '../document/vocabulary/learned';
-import { type WeighedWhat } from '../document/vocabulary/weighed';
+import { type Lesson } from '../learning/learned';
+import { type Weighed } from '../stored/schema';
+import { EVERYTHING } from '../vocabulary/learned';
+import { type WeighedWhat } from '../vocabulary/weighed';
 
 export interface Weighing {
   what: WeighedWhat;

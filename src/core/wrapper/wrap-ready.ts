@@ -1,5 +1,5 @@
 /** How warm a filling a dough bears, by what is in it: no longer warm to the hand. House estimates. */
-import { type DoughKind } from '../document/vocabulary/methods/method';
+import { type DoughKind } from '../vocabulary/methods/method';
 import { type FormulaTotal, percentOf, SOLID_FATS, YEASTS } from './formula';
 
 export interface WrapReady {

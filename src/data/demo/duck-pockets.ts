@@ -1,7 +1,7 @@
 /** Braised, flour-bound, in short pastry, baked. Cooling too slowly as it opens: it stands covered in its pot on a cold porch. */
-import { stepsSaid } from '@/core/document/cooking';
-import { beginBatch } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { stepsSaid } from '@/core/stored/cooking';
+import { beginBatch } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';
 
 export function duckPockets(at: string): Batch {

@@ -1,7 +1,7 @@
 /** White sauce under thin sheets. Too wet as it opens: the leek is only sweated and the sauce is thin. */
-import { stepsOf } from '@/core/document/ready-plans';
-import { beginBatch } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { stepsOf } from '@/core/stored/ready-plans';
+import { beginBatch } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';
 
 export function haddockPanPie(at: string): Batch {

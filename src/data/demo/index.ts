@@ -1,5 +1,5 @@
 /** The lantern supper: a winter supper for forty in an allotment society's hut, everything carried over warm. */
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { duckPockets } from './duck-pockets';
 import { haddockPanPie } from './haddock-pan-pie';
 import { potatoFlatRounds } from './potato-flat-rounds';

@@ -1,7 +1,7 @@
 /** The lantern supper, planned from the evening before: three batches carried over warm, and one tray too few for them. */
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
-import { beginDay, type Day } from '@/core/document/day';
+import { beginDay, type Day } from '@/core/stored/day';
 
 const MADE = ['demo-turkey-purses', 'demo-duck-pockets', 'demo-haddock-pan-pie'];
 

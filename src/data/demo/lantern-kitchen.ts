@@ -1,6 +1,6 @@
 /** What the hut's kitchen has learned of the purses' past: how its steamer heats, and what a spoonful holds. */
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
-import { FIRST_APPLIANCES } from '@/core/document/vocabulary/appliances';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { FIRST_APPLIANCES } from '@/core/vocabulary/appliances';
 
 /** The second version's supper. */
 const THEN = '2026-11-14T17:30:00.000Z';

@@ -1,5 +1,5 @@
 /** A line of a demo batch, weighed as it goes in. */
-import { type Line } from '@/core/document/schema';
+import { type Line } from '@/core/stored/schema';
 
 export const demoLine = (
   id: string,

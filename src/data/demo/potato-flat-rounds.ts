@@ -1,7 +1,7 @@
 /** Meatless: mash with chives and brined cheese, rolled out in a soft dough and griddled. In order as it opens. */
-import { lasting } from '@/core/document/cooking';
-import { beginBatch } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { lasting } from '@/core/stored/cooking';
+import { beginBatch } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';
 
 export function potatoFlatRounds(at: string): Batch {

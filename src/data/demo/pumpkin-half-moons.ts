@@ -1,7 +1,7 @@
 /** Meatless: roasted pumpkin and drained curd in noodle dough, boiled. */
-import { lasting } from '@/core/document/cooking';
-import { beginBatch } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { lasting } from '@/core/stored/cooking';
+import { beginBatch } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';
 
 export function pumpkinHalfMoons(at: string): Batch {

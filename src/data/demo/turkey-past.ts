@@ -1,6 +1,6 @@
 /** The turkey purses' past: two versions that are done, with what was found of each. */
-import { apply, type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { apply, type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { turkeyPurses } from './turkey-purses';
 
 const FIRST = 'demo-turkey-purses-1';

@@ -1,7 +1,7 @@
 /** Raw filling, yeasted dough, steamed. In order as it opens: what celeriac and turkey let go of is what a bun wants. */
-import { lasting } from '@/core/document/cooking';
-import { beginBatch } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { lasting } from '@/core/stored/cooking';
+import { beginBatch } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';
 
 export function turkeyPurses(at: string): Batch {

@@ -1,7 +1,7 @@
 /** Part-cooked: raw venison with browned onion and mash, in oil-and-egg dough, deep-fried. Filling for too few as it opens. */
-import { stepsSaid } from '@/core/document/cooking';
-import { beginBatch } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { stepsSaid } from '@/core/stored/cooking';
+import { beginBatch } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';
 
 export function venisonHalfMoons(at: string): Batch {

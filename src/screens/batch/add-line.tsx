@@ -2,11 +2,11 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Ingredient } from '@/core/food/ingredient';
-import { preparation } from '@/core/document/vocabulary/releases';
+import { preparation } from '@/core/vocabulary/releases';
 import { MOST_LETTERS } from '@/core/recipe/limits';
 import { newId } from '@/data/new-id';
 import { couldNotLoad, loadReading, type Reading, useReading } from '@/data/use-reading';
-import { type School } from '@/core/document/vocabulary/schools';
+import { type School } from '@/core/vocabulary/schools';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';

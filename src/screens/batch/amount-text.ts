@@ -1,5 +1,5 @@
 /** An amount as the cook wrote it: `1½ tbsp`, `420 g`, `3 pieces`. */
-import { type Line } from '@/core/document/schema';
+import { type Line } from '@/core/stored/schema';
 import { formatFraction, formatNumber } from '@/core/units/amount';
 import { unitLabel } from '@/core/units/units';
 

@@ -1,8 +1,8 @@
 /** What every station is given: the documents, what follows from them, and how to change them. */
 import { type Assessment } from '@/core/checks/judgement';
-import { type Kitchen } from '@/core/document/kitchen';
-import { type Operation } from '@/core/document/operations';
-import { type Batch } from '@/core/document/schema';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Operation } from '@/core/stored/operations';
+import { type Batch } from '@/core/stored/schema';
 import { type Outcome, type SaidWhere } from '@/data/hooks';
 
 /** What is only shown. */

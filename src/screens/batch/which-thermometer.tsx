@@ -4,7 +4,7 @@
  */
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Thermometer, useProbeNames } from '@/data/probe-names';
 import { Choices, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';

@@ -1,11 +1,11 @@
 /** Beginning a batch: four answers, and the rest is what is usual. */
-import { LIMITS, MOST } from '@/core/document/limits';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { beginBatch, usualCount } from '@/core/document/create';
-import { type School, SCHOOL_IDS, SCHOOLS } from '@/core/document/vocabulary/schools';
-import { FORM_IDS, type FormId, FORMS } from '@/core/document/vocabulary/forms';
+import { beginBatch, usualCount } from '@/core/stored/create';
+import { type School, SCHOOL_IDS, SCHOOLS } from '@/core/vocabulary/schools';
+import { FORM_IDS, type FormId, FORMS } from '@/core/forms';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';

@@ -1,7 +1,7 @@
 /** What can be done with a whole batch: cook it again, save it, delete it. */
 import { router } from 'expo-router';
-import { titled } from '@/core/document/create';
-import { type Batch } from '@/core/document/schema';
+import { titled } from '@/core/stored/create';
+import { type Batch } from '@/core/stored/schema';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { exportBatch } from '@/data/files';
 import { discardBatch, keepBatch, now } from '@/data/hooks';

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { CHECK_IDS } from '@/core/checks/check';
 import { CHECKS } from '@/core/checks/judge';
 import { type Assessment } from '@/core/checks/judgement';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { useAssessment } from '@/data/heat';
 import { useKitchen } from '@/data/hooks';
 import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';

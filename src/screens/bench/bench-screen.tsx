@@ -2,7 +2,7 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { discardBroken, restoreDemo, useBatches } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Body } from '@/ui/parts/text';

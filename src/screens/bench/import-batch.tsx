@@ -2,7 +2,7 @@
 import { router } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
-import { titled } from '@/core/document/create';
+import { titled } from '@/core/stored/create';
 import { pickBatch } from '@/data/files';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';

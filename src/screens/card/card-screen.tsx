@@ -1,10 +1,10 @@
 /** The batch card: one sheet for the fridge door. Printed, only the sheet is on paper. */
-import { STAGES } from '@/core/document/vocabulary/stages';
+import { STAGES } from '@/core/vocabulary/stages';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { type Batch } from '@/core/document/schema';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { type Batch } from '@/core/stored/schema';
 import { batchCard, type Card } from '@/core/checks/card';
 import { useAssessment } from '@/data/heat';
 import { useBatch, useKitchen } from '@/data/hooks';

@@ -1,8 +1,8 @@
 /** A step of the cook's own: anything that takes time on that day. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Day } from '@/core/document/day';
-import { LIMITS, MOST } from '@/core/document/limits';
+import { type Day } from '@/core/stored/day';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { editDay } from '@/data/days';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';

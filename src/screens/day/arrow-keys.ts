@@ -1,6 +1,6 @@
 /** Arrow keys on a step: earlier or later, as the gauge lies. react-native-web hands keys on; the types of Pressable do not say so. */
 import { type PlannedTask } from '@/core/day/day-plan';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { PIN_STEP, pinTo } from './pin-to';
 
 interface Key {

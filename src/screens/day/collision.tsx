@@ -5,7 +5,7 @@ import { conflictSentences } from '@/core/day/conflict-words';
 import { type DayPlan } from '@/core/day/day-plan';
 import { type Remedy } from '@/core/day/remedies';
 import { minuteOf } from '@/core/day/moments';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { troubleOf } from '@/core/day/trouble';
 import { formatMinutes } from '@/core/units/format';
 import { editDay, undoDay } from '@/data/days';

@@ -3,7 +3,7 @@ import { router } from 'expo-router';
 import { View } from 'react-native';
 import { calendarOf } from '@/core/day/calendar';
 import { type DayPlan } from '@/core/day/day-plan';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { exportDay } from '@/data/day-files';
 import { download, fileName } from '@/data/files';
 import { now, useBatches } from '@/data/hooks';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { formatMoment, weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { hereZone, useDayPlan } from '@/data/day-plan';
 import { discardBroken } from '@/data/hooks';
 import { useDays } from '@/data/days';

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { formatClock } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { formatMinutes } from '@/core/units/format';
 import { Measured } from '@/ui/parts/measured';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';

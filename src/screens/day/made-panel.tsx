@@ -1,8 +1,8 @@
 /** What is made on a day, and how each is served. */
 import { Link } from 'expo-router';
 import { View } from 'react-native';
-import { type Day } from '@/core/document/day';
-import { SERVING_IDS, SERVINGS } from '@/core/document/vocabulary/servings';
+import { type Day } from '@/core/stored/day';
+import { SERVING_IDS, SERVINGS } from '@/core/vocabulary/servings';
 import { editDay, undoDay } from '@/data/days';
 import { useBatches } from '@/data/hooks';
 import { say } from '@/data/notices';

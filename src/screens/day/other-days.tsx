@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { hereZone } from '@/data/day-plan';
 import { discardDay, editDay, undoDay } from '@/data/days';
 import { Press } from '@/ui/parts/press';

@@ -3,7 +3,7 @@ import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { timeOf } from '@/core/day/moments';
 import { fullTitle } from '@/core/day/task';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { editDay, undoDay } from '@/data/days';
 import { say } from '@/data/notices';
 

@@ -5,7 +5,7 @@ import { ScrollView, View } from 'react-native';
 import { formatClock, weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { sheetFit, sheetRows } from '@/core/day/sheet';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { hereZone, useDayPlan } from '@/data/day-plan';
 import { useNow } from '@/data/use-now';
 import { IconPress, Press } from '@/ui/parts/press';

@@ -2,7 +2,7 @@
 import { router } from 'expo-router';
 import { Pressable, ScrollView, View } from 'react-native';
 import { GROUPS, shoppingText, type ToBuy } from '@/core/day/shopping-groups';
-import { idsOf } from '@/core/document/vocabulary/records';
+import { idsOf } from '@/core/vocabulary/records';
 import useSWR from 'swr';
 import { shoppingList } from '@/data/planner';
 import { editDay } from '@/data/days';

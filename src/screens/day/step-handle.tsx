@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { PanResponder, View } from 'react-native';
 import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { Strong } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { usePalette } from '@/ui/theme/use-palette';

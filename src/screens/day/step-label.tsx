@@ -3,7 +3,7 @@ import { Pressable } from 'react-native';
 import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { arrowKeys } from './arrow-keys';

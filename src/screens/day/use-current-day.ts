@@ -1,5 +1,5 @@
 /** The day that is being planned: the one last changed. */
-import { type Day } from '@/core/document/day';
+import { type Day } from '@/core/stored/day';
 import { useDays } from '@/data/days';
 
 /** Undefined while it is read, null where there is none. */

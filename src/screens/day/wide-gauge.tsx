@@ -6,7 +6,7 @@ import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { formatMinutes } from '@/core/units/format';
-import { TASK_KINDS } from '@/core/document/vocabulary/task-kinds';
+import { TASK_KINDS } from '@/core/vocabulary/task-kinds';
 import { Measured } from '@/ui/parts/measured';
 import { Small } from '@/ui/parts/text';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';

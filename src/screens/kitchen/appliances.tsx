@@ -2,10 +2,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { learnedWords } from '@/core/checks/fit-heat-words';
-import { type Appliance, type Kitchen } from '@/core/document/kitchen';
-import { LIMITS, MOST } from '@/core/document/limits';
-import { APPLIANCE_KINDS, type ApplianceKind, APPLIANCES } from '@/core/document/vocabulary/appliances';
-import { MEDIA } from '@/core/document/vocabulary/media';
+import { type Appliance, type Kitchen } from '@/core/stored/kitchen';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
+import { APPLIANCE_KINDS, type ApplianceKind, APPLIANCES } from '@/core/vocabulary/appliances';
+import { MEDIA } from '@/core/vocabulary/media';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';

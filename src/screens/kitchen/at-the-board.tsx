@@ -1,8 +1,8 @@
 /** What the kitchen has at the board: round cutters, scoops, and how much its portions differ. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LIMITS, type Span } from '@/core/document/limits';
-import { type Kitchen } from '@/core/document/kitchen';
+import { LIMITS, type Span } from '@/core/vocabulary/limits';
+import { type Kitchen } from '@/core/stored/kitchen';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';

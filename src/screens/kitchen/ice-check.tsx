@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { correctionWords, isDue, WORST_OFFSET_K } from '@/core/cooking/ice-check';
-import { type Kitchen } from '@/core/document/kitchen';
-import { LIMITS } from '@/core/document/limits';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { formatTemperature } from '@/core/units/format';
 import { editKitchen, now } from '@/data/hooks';
 import { useNow } from '@/data/use-now';

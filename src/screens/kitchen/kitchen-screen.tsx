@@ -1,11 +1,11 @@
 /** The Kitchen: units, salt, altitude, fridge, oven, rules, and the data itself. */
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
-import { SALT_KIND_IDS, SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
-import { type KitchenOperation } from '@/core/document/kitchen-operations';
+import { SALT_KIND_IDS, SALT_KINDS } from '@/core/vocabulary/salt-kinds';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { RULE_PACKS } from '@/core/safety/packs';
-import { PACK_IDS } from '@/core/document/vocabulary/rule-packs';
+import { PACK_IDS } from '@/core/vocabulary/rule-packs';
 import { editKitchen, useKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';

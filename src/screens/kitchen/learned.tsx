@@ -1,8 +1,8 @@
 /** What the kitchen has learned, in one list: each figure beside its house estimate and with its reasons; frozen, or let go. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Kitchen } from '@/core/document/kitchen';
-import { PRIOR } from '@/core/document/learned';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { PRIOR } from '@/core/learning/learned';
 import { learnedList, type LearnedRow } from '@/core/notebook/learned-list';
 import { editKitchen, useBatches } from '@/data/hooks';
 import { say } from '@/data/notices';

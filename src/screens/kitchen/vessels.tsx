@@ -1,9 +1,9 @@
 /** The kitchen's trays, dishes and pots, and what has been learned of how things cool in them. */
-import { LIMITS, MOST } from '@/core/document/limits';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Kitchen } from '@/core/document/kitchen';
-import { VESSEL_IDS, VESSELS } from '@/core/document/vocabulary/vessels';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { VESSEL_IDS, VESSELS } from '@/core/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';

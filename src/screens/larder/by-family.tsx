@@ -1,7 +1,7 @@
 /** The Larder on a wide screen: families in the first column, and beside them what one looks for in the one that is chosen. */
 import { useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import { FAMILIES } from '@/core/document/vocabulary/foods';
+import { FAMILIES } from '@/core/vocabulary/foods';
 import { type Ingredient } from '@/core/food/ingredient';
 import { formatNumber } from '@/core/units/amount';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';

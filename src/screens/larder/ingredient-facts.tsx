@@ -1,7 +1,7 @@
 /** What the larder says of an ingredient: what it is made of, what it weighs, its preparations side by side, its dose. */
 import { View } from 'react-native';
-import { HAZARDS } from '@/core/document/vocabulary/foods';
-import { RELEASES } from '@/core/document/vocabulary/releases';
+import { HAZARDS } from '@/core/vocabulary/foods';
+import { RELEASES } from '@/core/vocabulary/releases';
 import { type Ingredient } from '@/core/food/ingredient';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes } from '@/core/units/format';

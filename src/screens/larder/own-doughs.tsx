@@ -1,7 +1,7 @@
 /** Doughs of the cook's own: kept from a batch, offered in every other one. */
 import { View } from 'react-native';
-import { type OwnDough } from '@/core/document/own-dough-schema';
-import { DOUGHS } from '@/core/document/vocabulary/doughs';
+import { type OwnDough } from '@/core/stored/own-dough-schema';
+import { DOUGHS } from '@/core/vocabulary/doughs';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen } from '@/data/hooks';

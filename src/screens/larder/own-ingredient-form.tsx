@@ -1,8 +1,8 @@
 /** An ingredient of the cook's own, from the figures on its packet. What does not make sense is said beside its field. */
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ALLERGENS, type Hazard, HAZARD_IDS, HAZARDS } from '@/core/document/vocabulary/foods';
+import { ALLERGENS, type Hazard, HAZARD_IDS, HAZARDS } from '@/core/vocabulary/foods';
 import {
   checkPacket,
   fromPacket,

@@ -1,6 +1,6 @@
 /** Ingredients of one's own whose hazard nobody has chosen: asked here, one tap each. */
 import { View } from 'react-native';
-import { HAZARD_IDS, HAZARDS } from '@/core/document/vocabulary/foods';
+import { HAZARD_IDS, HAZARDS } from '@/core/vocabulary/foods';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { editKitchen } from '@/data/hooks';
 import { Choices } from '@/ui/parts/press';

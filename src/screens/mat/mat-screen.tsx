@@ -2,9 +2,9 @@
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { type Batch } from '@/core/document/schema';
-import { FORMS } from '@/core/document/vocabulary/forms';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { type Batch } from '@/core/stored/schema';
+import { FORMS } from '@/core/forms';
 import { account } from '@/core/checks/account';
 import { MAT_STROKES, matOf, matSvg } from '@/core/checks/mat';
 import { planWrap } from '@/core/wrapper/plan';

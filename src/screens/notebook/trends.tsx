@@ -1,7 +1,7 @@
 /** How the noted batches went, one after another: a chart each, and the one sentence that it says. */
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { type FormOutcomes, type Trend } from '@/core/notebook/trends';
 import { formatNumber } from '@/core/units/amount';
 import { useKitchen } from '@/data/hooks';

@@ -2,7 +2,7 @@
 import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { useId } from 'react';
 import { View } from 'react-native';
-import { type FlatSkin } from '@/core/document/vocabulary/forms/flat';
+import { type FlatSkin } from '@/core/forms/flat';
 import { formatNumber } from '@/core/units/amount';
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';

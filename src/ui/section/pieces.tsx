@@ -1,6 +1,6 @@
 /** What is in a filling, drawn small: one mark per family of ingredients, and drops for the liquid that runs. */
 import { Circle, G, Path } from 'react-native-svg';
-import { type Family } from '@/core/document/vocabulary/foods';
+import { type Family } from '@/core/vocabulary/foods';
 import { type Palette } from '../theme/palette';
 
 type Mark = 'stroke' | 'square' | 'leaf' | 'ring' | 'dot' | 'none';

@@ -2,7 +2,7 @@
 import { Link, usePathname } from 'expo-router';
 import { type ReactNode } from 'react';
 import { View } from 'react-native';
-import { idsOf, recordsOf } from '@/core/document/vocabulary/records';
+import { idsOf, recordsOf } from '@/core/vocabulary/records';
 import { Heading, Small } from '../parts/text';
 import { SANS_BOLD, SERIF, TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';

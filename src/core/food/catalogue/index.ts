@@ -1,5 +1,5 @@
 /** Every ingredient the larder ships with. A row is read when it is asked for: of a whole larder a batch needs a dozen. */
-import { type Family } from '../../document/vocabulary/foods';
+import { type Family } from '../../vocabulary/foods';
 import { type Ingredient } from '../ingredient';
 import { readRow, rowsOf, type Table } from '../table';
 import { ALLIUMS } from './alliums';

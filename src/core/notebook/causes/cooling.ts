@@ -1,6 +1,6 @@
 /** Causes in the cooling: wrapped too warm, cooled more slowly than thought. */
 import { runEvidence } from '../../cooling/evidence-of';
-import { isRehearsal } from '../../document/rehearsal-id';
+import { isRehearsal } from '../../stored/rehearsal-id';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';

@@ -1,7 +1,7 @@
 /** Causes in the heat: too cold, too hot, too short, too long, too many at once, too soon out. */
-import { mainStep } from '../../document/cooking';
-import { MEDIA } from '../../document/vocabulary/media';
-import { METHODS } from '../../document/vocabulary/methods';
+import { mainStep } from '../../stored/cooking';
+import { MEDIA } from '../../vocabulary/media';
+import { METHODS } from '../../vocabulary/methods';
 import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';

@@ -1,9 +1,9 @@
 /** Causes in the parcel: how full, how it was closed, how thick, how equal. */
-import { portionSpread } from '../../document/learned';
-import { DOUGHS } from '../../document/vocabulary/doughs';
-import { EDGES } from '../../document/vocabulary/edges';
-import { FORMS } from '../../document/vocabulary/forms';
-import { METHODS } from '../../document/vocabulary/methods';
+import { portionSpread } from '../../learning/learned';
+import { DOUGHS } from '../../vocabulary/doughs';
+import { EDGES } from '../../vocabulary/edges';
+import { FORMS } from '../../forms';
+import { METHODS } from '../../vocabulary/methods';
 import { formatNumber } from '../../units/amount';
 import { formatGrams } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';

@@ -1,8 +1,8 @@
 /** Causes on the bench: skins, dough, filling and dough that do not come out even, lumps, prawns in salt. */
-import { DOUGHS } from '../../document/vocabulary/doughs';
-import { STAGES } from '../../document/vocabulary/stages';
+import { DOUGHS } from '../../vocabulary/doughs';
+import { STAGES } from '../../vocabulary/stages';
 import { binderOf } from '../../filling/binders';
-import { HAZARDS } from '../../document/vocabulary/foods';
+import { HAZARDS } from '../../vocabulary/foods';
 import { type Dough, dough as doughOf } from '../../wrapper/dough';
 import { formatNumber } from '../../units/amount';
 import { formatGrams, formatMinutes } from '../../units/format';

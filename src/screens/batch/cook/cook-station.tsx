@@ -1,8 +1,8 @@
 /** Cook: the thermometer first, then how it is cooked and how cold it goes in. */
 import { View } from 'react-native';
 import { afterWords } from '@/core/checks/after-words';
-import { LIMITS } from '@/core/document/limits';
-import { MEDIA } from '@/core/document/vocabulary/media';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { MEDIA } from '@/core/vocabulary/media';
 import { formatTemperature } from '@/core/units/format';
 import { Choices } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';

@@ -2,12 +2,12 @@
 import { crustOf } from '@/core/checks/crust';
 import { bandOf } from '@/core/checks/spread-band';
 import { countedInHeat } from '@/core/cooking/load-evidence';
-import { loadAtHand } from '@/core/document/cook-runs';
+import { loadAtHand } from '@/core/stored/cook-runs';
 import { crustWords } from '@/core/checks/crust-words';
 import { spreadWords } from '@/core/checks/spread-words';
-import { plannedMinutes } from '@/core/document/cooking';
-import { MEDIA } from '@/core/document/vocabulary/media';
-import { type CookStep } from '@/core/document/vocabulary/media/step';
+import { plannedMinutes } from '@/core/stored/cooking';
+import { MEDIA } from '@/core/vocabulary/media';
+import { type CookStep } from '@/core/vocabulary/media/step';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { View } from 'react-native';
 import { Curve, CurveRoom } from '@/ui/curve';

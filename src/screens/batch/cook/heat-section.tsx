@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import Svg, { ClipPath, Defs, Ellipse, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { coldestAt, type Isotherm, isothermsAt } from '@/core/checks/isotherms';
 import { type CoreForecast } from '@/core/checks/heat';
-import { FORMS } from '@/core/document/vocabulary/forms';
+import { FORMS } from '@/core/forms';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { Slider } from '@/ui/slider';
 import { Sentence } from '@/ui/parts/text';

@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { heatOf } from '@/core/cooking/appliance';
 import { fitWords, learnedWords } from '@/core/checks/fit-heat-words';
-import { mainStep } from '@/core/document/cooking';
+import { mainStep } from '@/core/stored/cooking';
 import { editKitchen, now } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';

@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cookClock, minutesIn } from '@/core/cooking/cook-clock';
-import { loadAtHand, nextLoad } from '@/core/document/cook-runs';
-import { plannedMinutes } from '@/core/document/cooking';
+import { loadAtHand, nextLoad } from '@/core/stored/cook-runs';
+import { plannedMinutes } from '@/core/stored/cooking';
 import { stepWords } from '@/core/checks/step-words';
 import { formatMinutes } from '@/core/units/format';
 import { askToNotify } from '@/data/alarm';
@@ -17,7 +17,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 import { ticking } from './ticking';
-import { later } from '@/core/document/moments';
+import { later } from '@/core/stored/moments';
 
 const MINUTE = 60_000;
 /** A load in the heat for longer was forgotten on screen, min. */

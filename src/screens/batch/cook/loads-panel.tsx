@@ -2,8 +2,8 @@
 import { View } from 'react-native';
 import { type LoadPlan } from '@/core/cooking/load-plan';
 import { crowdWords, loadsWords, waitWords } from '@/core/checks/load-words';
-import { LIMITS } from '@/core/document/limits';
-import { APPLIANCES } from '@/core/document/vocabulary/appliances';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { APPLIANCES } from '@/core/vocabulary/appliances';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, Press } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';

@@ -4,11 +4,11 @@ import { View } from 'react-native';
 import { minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords } from '@/core/cooking/ice-check';
 import { countedInHeat } from '@/core/cooking/load-evidence';
-import { loadAtHand, loadsToMeasure, nextRound } from '@/core/document/cook-runs';
+import { loadAtHand, loadsToMeasure, nextRound } from '@/core/stored/cook-runs';
 import { lethalityWords } from '@/core/checks/lethality-words';
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { probeWords } from '@/core/checks/probe-words';
-import { type Source, TYPED } from '@/core/document/vocabulary/sources';
+import { type Source, TYPED } from '@/core/vocabulary/sources';
 import { boilingPoint } from '@/core/heat/surfaces';
 import { useCookFit } from '@/data/cook-fit';
 import { now } from '@/data/hooks';
@@ -21,7 +21,7 @@ import { AgainTimer } from './again-timer';
 import { LearnedHeat } from './learned-heat';
 import { ProbePanel } from './probe-panel';
 import { ReadingList } from './reading-list';
-import { later } from '@/core/document/moments';
+import { later } from '@/core/stored/moments';
 
 export function MeasurePanel(props: StationProps) {
   const { batch, assessment, kitchen, edit } = props;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { type PotForecast } from '@/core/cooking/pot-of';
 import { fitPower } from '@/core/cooking/power';
-import { type Appliance } from '@/core/document/kitchen';
+import { type Appliance } from '@/core/stored/kitchen';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';

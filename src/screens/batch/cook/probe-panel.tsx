@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { formatTemperature } from '@/core/units/format';
 import { useCoreProbe, type PushedIn } from '@/data/core-probe';
 import { type Outcome } from '@/data/hooks';
-import { type Source } from '@/core/document/vocabulary/sources';
+import { type Source } from '@/core/vocabulary/sources';
 import { sourceOf, type Thermometer } from '@/data/probe-names';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';

@@ -1,8 +1,8 @@
 /** Readings of a load as they were taken: what each counts for, where it comes from, and how it is taken back. */
 import { View } from 'react-native';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { readingsOfLoad } from '@/core/document/cook-runs';
-import { isPractice, sourceWords } from '@/core/document/vocabulary/sources';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { readingsOfLoad } from '@/core/stored/cook-runs';
+import { isPractice, sourceWords } from '@/core/vocabulary/sources';
 import { isAtLeast } from '@/core/safety/threshold';
 import { formatTemperature } from '@/core/units/format';
 import { IconPress } from '@/ui/parts/press';

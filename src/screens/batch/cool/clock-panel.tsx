@@ -1,12 +1,12 @@
 /** The clock: started when it comes off the heat, it counts to wrap-ready and to the deadline, whatever happens to the page. */
-import { PLACES } from '@/core/document/vocabulary/places';
+import { PLACES } from '@/core/vocabulary/places';
 import { View } from 'react-native';
 import { runEvidence } from '@/core/cooling/evidence-of';
 import { type CoolingForecast } from '@/core/cooling/forecast';
 import { wordsOfRule } from '@/core/cooling/rule-words';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { unanswered } from '@/core/document/runs';
-import { RUN_END_IDS, RUN_ENDS } from '@/core/document/vocabulary/where-to';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { unanswered } from '@/core/stored/runs';
+import { RUN_END_IDS, RUN_ENDS } from '@/core/vocabulary/where-to';
 import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { now as rightNow } from '@/data/hooks';
@@ -21,7 +21,7 @@ import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 import { MissedLimit, MissedOnClock } from './missed';
 import { clockTime } from '../../clock-time';
-import { later } from '@/core/document/moments';
+import { later } from '@/core/stored/moments';
 
 type Props = StationProps & { forecast: CoolingForecast };
 

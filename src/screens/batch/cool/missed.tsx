@@ -2,9 +2,9 @@
 import { View } from 'react-native';
 import { adviceOf, wordsOfRule } from '@/core/cooling/rule-words';
 import { type DeadlineOnClock } from '@/core/cooling/clock';
-import { type Operation } from '@/core/document/operations';
-import { wasReheated } from '@/core/document/runs';
-import { type MissedAnswer, MISSED } from '@/core/document/vocabulary/missed';
+import { type Operation } from '@/core/stored/operations';
+import { wasReheated } from '@/core/stored/runs';
+import { type MissedAnswer, MISSED } from '@/core/vocabulary/missed';
 import { formatMinutes } from '@/core/units/format';
 import { now } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';

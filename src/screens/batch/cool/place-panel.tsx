@@ -1,10 +1,10 @@
 /** Where it stands, on what, covered or stirred, and where it stands before: the legs of the plan. */
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { View } from 'react-native';
 import { airOf } from '@/core/cooling/air';
-import { type Batch } from '@/core/document/schema';
-import { BASE_IDS, BASES } from '@/core/document/vocabulary/bases';
-import { PLACE_IDS, PLACES } from '@/core/document/vocabulary/places';
+import { type Batch } from '@/core/stored/schema';
+import { BASE_IDS, BASES } from '@/core/vocabulary/bases';
+import { PLACE_IDS, PLACES } from '@/core/vocabulary/places';
 import { formatMinutes } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';

@@ -1,11 +1,11 @@
 /** How it is really going: readings by hand or from the thermometer, and what they say about how quickly it cools here. */
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { type CoolingForecast } from '@/core/cooling/forecast';
 import { disagrees, keptFit } from '@/core/cooling/learned';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { isPractice, type Source, sourceWords, TYPED } from '@/core/document/vocabulary/sources';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { isPractice, type Source, sourceWords, TYPED } from '@/core/vocabulary/sources';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { editKitchen } from '@/data/hooks';
@@ -19,7 +19,7 @@ import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { ThermometerPanel } from './thermometer-panel';
 import { clockTime } from '../../clock-time';
-import { later } from '@/core/document/moments';
+import { later } from '@/core/stored/moments';
 
 type Props = StationProps & { forecast: CoolingForecast };
 

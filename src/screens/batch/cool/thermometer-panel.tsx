@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { formatTemperature } from '@/core/units/format';
 import { type Outcome } from '@/data/hooks';
-import { type Source } from '@/core/document/vocabulary/sources';
+import { type Source } from '@/core/vocabulary/sources';
 import { sourceOf, type Thermometer } from '@/data/probe-names';
 import { type ThermometerState, useThermometer } from '@/data/thermometer';
 import { IconPress, Press } from '@/ui/parts/press';

@@ -1,8 +1,8 @@
 /** The vessel from the side: the depth of what is in it in millimetres, and where it stays hottest and gets coldest. */
-import { BASES } from '@/core/document/vocabulary/bases';
+import { BASES } from '@/core/vocabulary/bases';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { type Base } from '@/core/document/vocabulary/bases';
+import { type Base } from '@/core/vocabulary/bases';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 

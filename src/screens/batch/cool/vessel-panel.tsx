@@ -1,11 +1,11 @@
 /** The vessel: from the side, to be dragged deeper or shallower; and what it is and how large. */
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { useRef, useState } from 'react';
 import { PanResponder, View } from 'react-native';
 import { type CoolingForecast } from '@/core/cooling/forecast';
 import { byDepth } from '@/core/cooling/vessels';
-import { type Batch } from '@/core/document/schema';
-import { USUAL_VESSELS, VESSELS } from '@/core/document/vocabulary/vessels';
+import { type Batch } from '@/core/stored/schema';
+import { USUAL_VESSELS, VESSELS } from '@/core/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
 import { DANGER } from '@/core/safety/exposure';
 import { formatGrams, formatTemperature } from '@/core/units/format';

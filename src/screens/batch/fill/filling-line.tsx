@@ -1,10 +1,10 @@
 /** One line of the filling: tick, name, preparation, amount and the water it brings; tapped, it opens for editing. */
-import { lineName } from '@/core/document/line-name';
+import { lineName } from '@/core/stored/line-name';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
-import { type Line } from '@/core/document/schema';
+import { type Line } from '@/core/stored/schema';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/document/vocabulary/releases';
+import { preparation } from '@/core/vocabulary/releases';
 import { formatNumber } from '@/core/units/amount';
 import { Disc } from '@/ui/parts/disc';
 import { IconPress, Press } from '@/ui/parts/press';

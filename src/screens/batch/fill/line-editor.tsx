@@ -1,17 +1,17 @@
 /** A line opened: amount, unit, cut, preparation with what it gains and costs, stage, splitting, swapping, words. */
-import { lineName } from '@/core/document/line-name';
-import { MOST, MOST_AMOUNT } from '@/core/document/limits';
+import { lineName } from '@/core/stored/line-name';
+import { MOST, MOST_AMOUNT } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Line } from '@/core/document/schema';
-import { type Cut, CUTS } from '@/core/document/vocabulary/cuts';
-import { STAGE_IDS, STAGES } from '@/core/document/vocabulary/stages';
+import { type Line } from '@/core/stored/schema';
+import { type Cut, CUTS } from '@/core/vocabulary/cuts';
+import { STAGE_IDS, STAGES } from '@/core/vocabulary/stages';
 import { comparePreparations } from '@/core/filling/compare-preparations';
-import { freshId } from '@/core/document/new-line';
+import { freshId } from '@/core/stored/new-line';
 import { hasCuts } from '@/core/food/densities';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/document/vocabulary/releases';
-import { LINE_UNITS, type LineUnit } from '@/core/document/vocabulary/line-units';
+import { preparation } from '@/core/vocabulary/releases';
+import { LINE_UNITS, type LineUnit } from '@/core/vocabulary/line-units';
 import { unitLabel } from '@/core/units/units';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';

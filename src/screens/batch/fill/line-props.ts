@@ -1,5 +1,5 @@
 /** What a line of the list is given, closed or open for editing. */
-import { type Line } from '@/core/document/schema';
+import { type Line } from '@/core/stored/schema';
 import { type StationProps } from '../station-props';
 
 export interface LineProps extends StationProps {

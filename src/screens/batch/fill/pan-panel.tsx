@@ -1,9 +1,9 @@
 /** What has boiled off: by weighing the pan, which is best, or by estimate; when to stop; and what was drained. */
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
-import { PAN_HEAT_IDS } from '@/core/document/vocabulary/pan-heats';
+import { type Batch } from '@/core/stored/schema';
+import { PAN_HEAT_IDS } from '@/core/vocabulary/pan-heats';
 import { boilOffRate, minutesToBoilOff } from '@/core/filling/boil-off';
 import { estimatedG } from '@/core/filling/cook-off';
 import { formatNumber } from '@/core/units/amount';

@@ -2,18 +2,18 @@
  * A pasted list or recipe. What is understood is shown before it goes in, with the sentence of the method that it was read
  * from; what is not stays, and asks one question.
  */
-import { STAGES } from '@/core/document/vocabulary/stages';
+import { STAGES } from '@/core/vocabulary/stages';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { countInWords } from '@/core/document/create';
-import { MOST } from '@/core/document/limits';
-import { lineOf } from '@/core/document/new-line';
-import { type Operation } from '@/core/document/operations';
-import { SCHOOLS } from '@/core/document/vocabulary/schools';
+import { countInWords } from '@/core/stored/create';
+import { MOST } from '@/core/vocabulary/limits';
+import { lineOf } from '@/core/stored/new-line';
+import { type Operation } from '@/core/stored/operations';
+import { SCHOOLS } from '@/core/vocabulary/schools';
 import { SALT_ID } from '@/core/food/ingredient';
-import { type Batch, type Line } from '@/core/document/schema';
+import { type Batch, type Line } from '@/core/stored/schema';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/document/vocabulary/releases';
+import { preparation } from '@/core/vocabulary/releases';
 import { formatGrams } from '@/core/units/format';
 import { newId } from '@/data/new-id';
 import { saltToTaste } from '@/workers/reader';

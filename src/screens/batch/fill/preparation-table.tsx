@@ -1,6 +1,6 @@
 /** The preparations of a line side by side: free liquid with each, and the minutes it costs. One tap takes one. */
 import { Pressable, View } from 'react-native';
-import { type Operation } from '@/core/document/operations';
+import { type Operation } from '@/core/stored/operations';
 import { type PreparationOption } from '@/core/filling/compare-preparations';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes } from '@/core/units/format';

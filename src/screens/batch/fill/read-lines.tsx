@@ -1,8 +1,8 @@
 /** Lines from a table that was saved here (CSV): they are added to what there is; what is wrong is named, nothing is lost. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Operation } from '@/core/document/operations';
-import { freshId } from '@/core/document/new-line';
+import { type Operation } from '@/core/stored/operations';
+import { freshId } from '@/core/stored/new-line';
 import { pickText } from '@/data/files';
 import { readTable } from '@/workers/reader';
 import { Press } from '@/ui/parts/press';

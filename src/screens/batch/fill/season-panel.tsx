@@ -1,10 +1,10 @@
 /** Salt by taste: hold back a third, cook a teaspoonful, taste that, add what is missing. The target learns on a tap. */
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
-import { type Taste, TASTE_IDS, TASTES } from '@/core/document/vocabulary/tastes';
-import { SALT_KINDS } from '@/core/document/vocabulary/salt-kinds';
+import { type Batch } from '@/core/stored/schema';
+import { type Taste, TASTE_IDS, TASTES } from '@/core/vocabulary/tastes';
+import { SALT_KINDS } from '@/core/vocabulary/salt-kinds';
 import { tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
-import { saltAim } from '@/core/document/learned';
+import { saltAim } from '@/core/learning/learned';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';

@@ -1,8 +1,8 @@
 /** The heading of a stage: what it is, how much of it has gone in, and whether it is the last chance to season. */
-import { STAGES } from '@/core/document/vocabulary/stages';
+import { STAGES } from '@/core/vocabulary/stages';
 import { View } from 'react-native';
 import { type StageProgress } from '@/core/filling/stage-progress';
-import { type Operation } from '@/core/document/operations';
+import { type Operation } from '@/core/stored/operations';
 import { Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';

@@ -1,6 +1,6 @@
 /** A pasted text, read in the reading worker line by line, with its progress; a whole recipe with what its method says. */
 import { useEffect, useMemo, useState } from 'react';
-import { type School } from '@/core/document/vocabulary/schools';
+import { type School } from '@/core/vocabulary/schools';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { type FromMethod } from '@/core/recipe/method';
 import { type ReadFood, type ReadLines } from '@/core/recipe/read-lines';

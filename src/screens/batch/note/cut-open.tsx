@@ -3,16 +3,16 @@ import { useId } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import { type Assessment } from '@/core/checks/judgement';
-import { type Outcome } from '@/core/document/note-schema';
-import { type Batch } from '@/core/document/schema';
-import { FORMS } from '@/core/document/vocabulary/forms';
+import { type Outcome } from '@/core/stored/note-schema';
+import { type Batch } from '@/core/stored/schema';
+import { FORMS } from '@/core/forms';
 import {
   isGood,
   OUTCOMES,
   type PlaceInParcel,
   PLACE_IN_PARCEL_IDS,
   PLACES_IN_PARCEL,
-} from '@/core/document/vocabulary/outcomes';
+} from '@/core/vocabulary/outcomes';
 import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { placesOf } from './places';

@@ -1,7 +1,7 @@
 /** The batch as files: itself, as a recipe, its tables. */
-import { MOST } from '@/core/document/limits';
+import { MOST } from '@/core/vocabulary/limits';
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { type Assessment } from '@/core/checks/judgement';
 import { exportBatch, fileName, saveBeside } from '@/data/files';
 import { messageOf } from '@/data/hooks';

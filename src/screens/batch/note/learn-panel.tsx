@@ -1,6 +1,6 @@
 /** What this kitchen could learn of the batch: each figure with its reason, kept only where the cook says so. */
 import { View } from 'react-native';
-import { PRIOR, wouldLearn } from '@/core/document/learned';
+import { PRIOR, wouldLearn } from '@/core/learning/learned';
 import { learnedFigure, learnedLabel } from '@/core/notebook/learned-words';
 import { type Taught } from '@/core/notebook/lessons';
 import { now } from '@/data/hooks';

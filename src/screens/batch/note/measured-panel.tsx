@@ -1,8 +1,8 @@
 /** What was weighed and timed at the end. All of it may be left empty. */
 import { View } from 'react-native';
-import { LIMITS } from '@/core/document/limits';
-import { type Batch } from '@/core/document/schema';
-import { lastTaken, sayTaken } from '@/core/document/taken';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { type Batch } from '@/core/stored/schema';
+import { lastTaken, sayTaken } from '@/core/stored/taken';
 import { plannedWork } from '@/core/notebook/planned-work';
 import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';

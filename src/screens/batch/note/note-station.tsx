@@ -1,8 +1,8 @@
 /** Note: what came out, in taps on the parcel cut open; why, by this batch's numbers; and the next version. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { MOST } from '@/core/document/limits';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { MOST } from '@/core/vocabulary/limits';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import {
   OUTCOME_GROUP_IDS,
   OUTCOME_GROUPS,
@@ -10,7 +10,7 @@ import {
   OUTCOMES,
   type PlaceInParcel,
   PLACES_IN_PARCEL,
-} from '@/core/document/vocabulary/outcomes';
+} from '@/core/vocabulary/outcomes';
 import { contradictions } from '@/core/notebook/contradictions';
 import { Measured } from '@/ui/parts/measured';
 import { Body, Heading, Small } from '@/ui/parts/text';

@@ -1,8 +1,8 @@
 /** Outcomes to tap: clearly, then a little, then not at all. */
 import { useRef } from 'react';
 import { View } from 'react-native';
-import { type Outcome } from '@/core/document/note-schema';
-import { type Batch } from '@/core/document/schema';
+import { type Outcome } from '@/core/stored/note-schema';
+import { type Batch } from '@/core/stored/schema';
 import {
   isGood,
   type Much,
@@ -11,7 +11,7 @@ import {
   OUTCOMES,
   type PlaceInParcel,
   PLACES_IN_PARCEL,
-} from '@/core/document/vocabulary/outcomes';
+} from '@/core/vocabulary/outcomes';
 import { now } from '@/data/hooks';
 import { Button } from '@/ui/elements';
 import { Body } from '@/ui/parts/text';

@@ -1,6 +1,6 @@
 /** Where in the drawing of a parcel its places are, mm from the middle of its foot, up is below 0. */
-import { type SectionShape } from '@/core/document/vocabulary/forms/section';
-import { type PlaceInParcel } from '@/core/document/vocabulary/outcomes';
+import { type SectionShape } from '@/core/forms/section';
+import { type PlaceInParcel } from '@/core/vocabulary/outcomes';
 
 interface Spot {
   x: number;

@@ -1,6 +1,6 @@
 /** Two versions beside each other: only what differs. */
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
+import { type Batch } from '@/core/stored/schema';
 import { differences } from '@/core/notebook/compare';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';

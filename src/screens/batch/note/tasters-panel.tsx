@@ -1,7 +1,7 @@
 /** For whom it was, and who liked it. */
 import { View } from 'react-native';
-import { MOST } from '@/core/document/limits';
-import { type Liking, LIKING_IDS, LIKINGS } from '@/core/document/vocabulary/outcomes';
+import { MOST } from '@/core/vocabulary/limits';
+import { type Liking, LIKING_IDS, LIKINGS } from '@/core/vocabulary/outcomes';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Heading } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';

@@ -2,8 +2,8 @@
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Batch } from '@/core/document/schema';
-import { OUTCOMES } from '@/core/document/vocabulary/outcomes';
+import { type Batch } from '@/core/stored/schema';
+import { OUTCOMES } from '@/core/vocabulary/outcomes';
 import { useVersions } from '@/data/notebook';
 import { Press } from '@/ui/parts/press';
 import { Heading, Small, Strong } from '@/ui/parts/text';

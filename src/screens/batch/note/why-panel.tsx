@@ -2,8 +2,8 @@
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { isRehearsal } from '@/core/document/rehearsal';
-import { isGood, OUTCOMES, PLACES_IN_PARCEL } from '@/core/document/vocabulary/outcomes';
+import { isRehearsal } from '@/core/stored/rehearsal';
+import { isGood, OUTCOMES, PLACES_IN_PARCEL } from '@/core/vocabulary/outcomes';
 import { type Cause, type Explained } from '@/core/notebook/find-causes';
 import { adjustable, adjusted } from '@/core/notebook/adjust';
 import { HARD_TO_LEARN_FROM, type NextChange } from '@/core/notebook/next-batch';

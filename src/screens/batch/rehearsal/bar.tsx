@@ -2,8 +2,8 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import useSWR from 'swr';
-import { type Rehearsal } from '@/core/document/rehearsal';
-import { REHEARSALS } from '@/core/document/vocabulary/rehearsals';
+import { type Rehearsal } from '@/core/stored/rehearsal';
+import { REHEARSALS } from '@/core/vocabulary/rehearsals';
 import { msOf } from '@/data/clock';
 import { messageOf } from '@/data/hooks';
 import { say } from '@/data/notices';

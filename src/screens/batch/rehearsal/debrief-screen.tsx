@@ -2,9 +2,9 @@
 import { Link, router } from 'expo-router';
 import { View } from 'react-native';
 import useSWR from 'swr';
-import { type Rehearsal } from '@/core/document/rehearsal';
-import { OUTCOMES, PLACES_IN_PARCEL } from '@/core/document/vocabulary/outcomes';
-import { REHEARSALS } from '@/core/document/vocabulary/rehearsals';
+import { type Rehearsal } from '@/core/stored/rehearsal';
+import { OUTCOMES, PLACES_IN_PARCEL } from '@/core/vocabulary/outcomes';
+import { REHEARSALS } from '@/core/vocabulary/rehearsals';
 import { download, fileName } from '@/data/files';
 import { messageOf, useKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';

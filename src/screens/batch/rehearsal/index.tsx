@@ -1,6 +1,6 @@
 /** What marks a rehearsal on every screen of its batch, and what can be done only there; fetched when one is opened. */
 import { lazy, Suspense } from 'react';
-import { isRehearsal } from '@/core/document/rehearsal';
+import { isRehearsal } from '@/core/stored/rehearsal';
 import { Boundary } from '@/ui/shell/boundary';
 import { type Station } from '../../stations';
 

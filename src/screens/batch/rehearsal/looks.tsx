@@ -1,7 +1,7 @@
 /** What can be looked at, tasted, weighed and counted here; what it said last stands beneath. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LOOK_IDS, LOOKS, type Look } from '@/core/document/vocabulary/rehearsals';
+import { LOOK_IDS, LOOKS, type Look } from '@/core/vocabulary/rehearsals';
 import { messageOf } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { lookAt, setHands, useRehearsal } from '@/data/rehearsals';

@@ -2,8 +2,8 @@
 import { Link, router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { type Rehearsal } from '@/core/document/rehearsal';
-import { REHEARSALS, type RehearsalKitchen } from '@/core/document/vocabulary/rehearsals';
+import { type Rehearsal } from '@/core/stored/rehearsal';
+import { REHEARSALS, type RehearsalKitchen } from '@/core/vocabulary/rehearsals';
 import { PLANNED_KITCHENS } from '@/core/rehearsal/plan-names';
 import { pickText } from '@/data/files';
 import { messageOf, useBatch, useKitchen } from '@/data/hooks';

@@ -1,7 +1,7 @@
 /** One parcel in figures, and what runs out first. */
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
-import { FORMS } from '@/core/document/vocabulary/forms';
+import { FORMS } from '@/core/forms';
 import { PairTable } from '@/ui/parts/pair-table';
 import { type ShownProps } from '../station-props';
 

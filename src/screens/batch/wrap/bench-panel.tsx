@@ -4,9 +4,9 @@ import { View } from 'react-native';
 import { warmthAt } from '@/core/cooling/at-the-board';
 import { boardClock, type BoardClock } from '@/core/cooling/board-clock';
 import { STANDING } from '@/core/safety/exposure';
-import { BOARD_END_IDS, BOARD_ENDS } from '@/core/document/vocabulary/where-to';
-import { learnedOf, wrapSeconds } from '@/core/document/learned';
-import { LIMITS } from '@/core/document/limits';
+import { BOARD_END_IDS, BOARD_ENDS } from '@/core/vocabulary/where-to';
+import { learnedOf, wrapSeconds } from '@/core/learning/learned';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { askToNotify } from '@/data/alarm';
@@ -21,7 +21,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile } from '../../alarm-words';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
-import { later } from '@/core/document/moments';
+import { later } from '@/core/stored/moments';
 
 const MINUTE = 60_000;
 

@@ -1,8 +1,8 @@
 /** How the edge is closed, what lets steam out, what is brushed on: each with what it costs. */
 import { View } from 'react-native';
-import { EDGES, GLAZE_IDS, GLAZES, VENTS, type VentId } from '@/core/document/vocabulary/edges';
-import { FORMS } from '@/core/document/vocabulary/forms';
-import { METHODS } from '@/core/document/vocabulary/methods';
+import { EDGES, GLAZE_IDS, GLAZES, VENTS, type VentId } from '@/core/vocabulary/edges';
+import { FORMS } from '@/core/forms';
+import { METHODS } from '@/core/vocabulary/methods';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';

@@ -1,7 +1,7 @@
 /** Equal pieces: by weight, along a log with marks, by halving; and rounds cut from a sheet. */
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { LIMITS } from '@/core/document/limits';
+import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
 import { type WrapPlan } from '@/core/wrapper/plan';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -10,7 +10,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { sizeOf } from '@/core/document/vocabulary/skins';
+import { sizeOf } from '@/core/forms/skins';
 import { type StationProps } from '../station-props';
 
 type Props = StationProps & { plan: WrapPlan };

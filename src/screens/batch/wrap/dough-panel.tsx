@@ -1,10 +1,10 @@
 /** The dough: which, how much of each thing for this batch, how warm the water, which steps, and a formula of one's own. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LIMITS } from '@/core/document/limits';
-import { type Batch } from '@/core/document/schema';
-import { DOUGH_IDS, DOUGHS } from '@/core/document/vocabulary/doughs';
-import { type DoughPart } from '@/core/document/vocabulary/doughs/dough';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { type Batch } from '@/core/stored/schema';
+import { DOUGH_IDS, DOUGHS } from '@/core/vocabulary/doughs';
+import { type DoughPart } from '@/core/vocabulary/doughs/dough';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';

@@ -1,10 +1,10 @@
 /** The first three: weighed as they are made, they correct portion, thickness and count, and say how far parcels differ. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { learnedOf } from '@/core/document/learned';
-import { LIMITS } from '@/core/document/limits';
-import { EVERYTHING } from '@/core/document/vocabulary/learned';
-import { WEIGHED, type WeighedWhat } from '@/core/document/vocabulary/weighed';
+import { learnedOf } from '@/core/learning/learned';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { EVERYTHING } from '@/core/vocabulary/learned';
+import { WEIGHED, type WeighedWhat } from '@/core/vocabulary/weighed';
 import { formatNumber } from '@/core/units/amount';
 import { ENOUGH, spreadLesson, USUAL_SPREAD, weighing } from '@/core/wrapper/weighings';
 import { now } from '@/data/hooks';

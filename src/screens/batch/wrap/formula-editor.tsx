@@ -1,9 +1,9 @@
 /** A formula of one's own: percentages changed, or what was really weighed; kept with the batch, and in the Larder. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LIMITS } from '@/core/document/limits';
-import { type OwnDough } from '@/core/document/own-dough-schema';
-import { DOUGHS } from '@/core/document/vocabulary/doughs';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { type OwnDough } from '@/core/stored/own-dough-schema';
+import { DOUGHS } from '@/core/vocabulary/doughs';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapPlan } from '@/core/wrapper/plan';
 import { editKitchen } from '@/data/hooks';

@@ -1,6 +1,6 @@
 /** Wrapper-forward or filling-forward: the portion between the form's edges, and everything that moves with it. */
 import { View } from 'react-native';
-import { FORMS } from '@/core/document/vocabulary/forms';
+import { FORMS } from '@/core/forms';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes } from '@/core/units/format';
 import { Heading, Small, Strong } from '@/ui/parts/text';

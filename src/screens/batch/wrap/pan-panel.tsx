@@ -1,8 +1,8 @@
 /** The same pie in another pan: at the same depth, or as deep as the same filling lies in it. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LIMITS } from '@/core/document/limits';
-import { type SkinOf } from '@/core/document/vocabulary/skins';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { type SkinOf } from '@/core/forms/skins';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { isPan, swapPan } from '@/core/wrapper/pan-swap';

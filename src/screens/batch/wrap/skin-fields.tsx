@@ -1,10 +1,10 @@
 /** Portion, parcels and the skin's sizes, whatever shape it has. */
 import { View } from 'react-native';
-import { LIMITS } from '@/core/document/limits';
-import { type Batch } from '@/core/document/schema';
-import { FORMS } from '@/core/document/vocabulary/forms';
-import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/document/vocabulary/skins';
-import { inShape } from '@/core/document/vocabulary/skins/in-shape';
+import { LIMITS } from '@/core/vocabulary/limits';
+import { type Batch } from '@/core/stored/schema';
+import { FORMS } from '@/core/forms';
+import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/forms/skins';
+import { inShape } from '@/core/forms/skins/in-shape';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';

@@ -1,9 +1,9 @@
 /** The parcel cut through and, beside it at the same scale, its skin laid flat; what they show in words. */
 import { View } from 'react-native';
-import { EDGES } from '@/core/document/vocabulary/edges';
-import { FORMS } from '@/core/document/vocabulary/forms';
-import { type FlatSkin } from '@/core/document/vocabulary/forms/flat';
-import { SHAPES } from '@/core/document/vocabulary/skins';
+import { EDGES } from '@/core/vocabulary/edges';
+import { FORMS } from '@/core/forms';
+import { type FlatSkin } from '@/core/forms/flat';
+import { SHAPES } from '@/core/forms/skins';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { Measured } from '@/ui/parts/measured';

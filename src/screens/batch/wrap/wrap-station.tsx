@@ -2,8 +2,8 @@
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { FORM_IDS, FORMS } from '@/core/document/vocabulary/forms';
-import { SHAPES } from '@/core/document/vocabulary/skins';
+import { FORM_IDS, FORMS } from '@/core/forms';
+import { SHAPES } from '@/core/forms/skins';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { planWrap } from '@/core/wrapper/plan';
 import { useBoard } from '@/data/heat';

@@ -1,0 +1,64 @@
+/** A skin folded over: how much it holds, and cut across: a drop on its side, the fold at the left, the pressed rim at the right. */
+import { type Laid } from './skins';
+import { f } from './paths';
+import { type Filled, type SectionShape } from './section';
+
+/**
+ * The most that an ellipse folded along its length holds, ml: ∫ (b√(1 − x²/a²) − s)² / π dx, in closed form. With x = a y / b
+ * that is the round of radius b, so many times as long.
+ * @param a half its length along the fold, mm @param b half its width, mm @param s rim, mm
+ */
+export function foldedMl(a: number, b: number, s: number): number {
+  if (b <= s) return 0;
+  const x0 = Math.sqrt(b * b - s * s);
+  const circle = (x0 * s + b * b * Math.asin(x0 / b)) / 2;
+  const half = b * b * x0 - x0 ** 3 / 3 - 2 * s * circle + s * s * x0;
+  return ((a / b) * (2 * half)) / Math.PI / 1000;
+}
+
+/** The round bar of the heat model, lying flatter the less it is filled; its area is kept. Half its width and height, mm. */
+export function roundBar({ body, fillMl, maxMl }: Filled): { rx: number; ry: number } {
+  const flat = 0.62 + 0.3 * Math.min(1.1, fillMl / Math.max(1, maxMl));
+  const ry = body.fillingMm * flat;
+  return { rx: body.fillingMm ** 2 / ry, ry };
+}
+
+/** @param middle half the width and half the height of the filling, mm */
+export function foldedSection(
+  { body }: Filled,
+  { rimMm: rim }: Laid,
+  { rx, ry }: { rx: number; ry: number },
+): SectionShape {
+  const t = body.wrapperMm;
+  const cy = -(ry + t);
+  const drop = (x: number, y: number, tail: number) =>
+    [
+      `M ${f(rx * 0.9 + tail)} ${f(cy)}`,
+      `C ${f(rx * 0.75)} ${f(cy - y * 0.35)} ${f(rx * 0.45)} ${f(cy - y)} ${f(-rx * 0.12)} ${f(cy - y)}`,
+      `C ${f(-rx * 0.75)} ${f(cy - y)} ${f(-x)} ${f(cy - y * 0.5)} ${f(-x)} ${f(cy)}`,
+      `C ${f(-x)} ${f(cy + y * 0.5)} ${f(-rx * 0.75)} ${f(cy + y)} ${f(-rx * 0.12)} ${f(cy + y)}`,
+      `C ${f(rx * 0.45)} ${f(cy + y)} ${f(rx * 0.75)} ${f(cy + y * 0.35)} ${f(rx * 0.9 + tail)} ${f(cy)} Z`,
+    ].join(' ');
+  const tip = rx * 1.1;
+  const skinPath = [
+    `M ${f(tip + rim)} ${f(cy - t)}`,
+    `L ${f(tip)} ${f(cy - t)}`,
+    `C ${f(rx * 0.85)} ${f(cy - t - ry * 0.35)} ${f(rx * 0.5)} ${f(cy - ry - t)} ${f(-rx * 0.12)} ${f(cy - ry - t)}`,
+    `C ${f(-rx * 0.85)} ${f(cy - ry - t)} ${f(-rx - t)} ${f(cy - ry * 0.55)} ${f(-rx - t)} ${f(cy)}`,
+    `C ${f(-rx - t)} ${f(cy + ry * 0.55)} ${f(-rx * 0.85)} ${f(cy + ry + t)} ${f(-rx * 0.12)} ${f(cy + ry + t)}`,
+    `C ${f(rx * 0.5)} ${f(cy + ry + t)} ${f(rx * 0.85)} ${f(cy + t + ry * 0.35)} ${f(tip)} ${f(cy + t)}`,
+    `L ${f(tip + rim)} ${f(cy + t)} Z`,
+  ].join(' ');
+  return {
+    widthMm: rx + t + tip + rim,
+    heightMm: 2 * (ry + t),
+    leftMm: rx + t,
+    isSlice: false,
+    skin: skinPath,
+    filling: drop(rx, ry, rx * 0.12),
+    seam: `M ${f(tip)} ${f(cy)} L ${f(tip + rim)} ${f(cy)}`,
+    crack: `M ${f(tip + rim)} ${f(cy)} l ${f(-rim * 0.4)} ${f(-t * 0.7)} l ${f(-rim * 0.3)} ${f(t * 1.3)} l ${f(-rim * 0.5)} ${f(-t * 0.6)}`,
+    inside: { cx: -rx * 0.12, cy, rx: rx * 0.78, ry: ry * 0.86 },
+    skinAt: { x: rx * 0.55, y: cy - ry * 0.78 - t / 2 },
+  };
+}

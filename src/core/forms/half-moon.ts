@@ -1,0 +1,68 @@
+/** One round skin folded over, its edge sealed. */
+import { areaOf } from './skins';
+import { risen } from './body';
+import { flatSkin } from './flat';
+import { foldedMl, foldedSection, roundBar } from './folded';
+import { type Form, skinOf } from './form';
+import { circle, ellipse, line } from './paths';
+
+export const halfMoon: Form = {
+  label: 'half-moon',
+  plural: 'half-moons',
+  shapes: ['round'],
+  sizeWord: 'skin',
+  made: 'Filling on one half, the other folded over it, the air pressed out, the edge sealed.',
+  law: 'Cut across, the skin is two strips of length ℓ = √(R² − x²) − rim; bulged round they enclose ℓ²/π. Summed along the fold.',
+  maxMl: (laid) => {
+    const R = skinOf(laid, 'round').diameterMm / 2;
+    return foldedMl(R, R, laid.rimMm);
+  },
+  comfortable: [0.5, 0.7],
+  tight: 0.85,
+  skinArea: ({ skin }) => areaOf(skin),
+  body: (laid, fillMl, wrapperMl) => {
+    // The thickest section, at the middle of the fold, as a round bar of the same area.
+    const across = skinOf(laid, 'round').diameterMm / 2 - laid.rimMm;
+    const fill = Math.min(1, fillMl / halfMoon.maxMl(laid));
+    const area = (fill * across ** 2) / Math.PI;
+    return {
+      dimension: 2,
+      fillingMm: Math.sqrt(area / Math.PI),
+      wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
+    };
+  },
+  usualRatio: [0.9, 2.2],
+  hasOwnSize: false,
+  rimWord: 'rim',
+  isFilledAfter: false,
+  isClosed: true,
+  canHaveMouth: false,
+  edges: ['pressed', 'fork', 'pleats', 'rope'],
+  bakesOffPer100: 1.5,
+  brothy: null,
+  usual: {
+    skin: { shape: 'round', diameterMm: 90 },
+    rimMm: 8,
+    thicknessMm: 1.5,
+    dough: 'noodle',
+    method: 'boil',
+    mediumC: 100,
+    minutes: 6,
+  },
+  size: 'small',
+  section: (filled, laid) => foldedSection(filled, laid, roundBar(filled)),
+  flat: (_filled, laid) => {
+    const R = skinOf(laid, 'round').diameterMm / 2;
+    const a = R - laid.rimMm;
+    return [
+      flatSkin({
+        widthMm: 2 * R,
+        heightMm: 2 * R,
+        outline: circle(R),
+        rim: circle(a),
+        filling: ellipse(0, a * 0.4, a * 0.62, a * 0.3),
+        folds: line(-R, 0, R, 0),
+      }),
+    ];
+  },
+};

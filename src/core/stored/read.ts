@@ -1,0 +1,129 @@
+/** Reading a document from outside: migrate to the current version, then validate. */
+import { z } from '../zod';
+import { DEFAULT_KITCHEN } from './kitchen';
+import { BATCH_FORMAT, BATCH_VERSION, KITCHEN_VERSION } from '../vocabulary/formats';
+import { type Kitchen, kitchenSchema } from './kitchen-schema';
+import { type Batch, batchSchema, type Line, lineSchema } from './schema';
+import { toVersion6 } from './to-version-6';
+import { toVersion7 } from './to-version-7';
+import { toVersion8 } from './to-version-8';
+import { toVersion9 } from './to-version-9';
+import { toVersion10 } from './to-version-10';
+import { toVersion11 } from './to-version-11';
+import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
+
+export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
+
+type Json = Record<string, unknown>;
+
+/** Steps from one version to the next: `MIGRATIONS[n]` takes a document of version n to n + 1. */
+export const MIGRATIONS: Record<number, (document: Json) => Json> = {
+  1: toVersion2,
+  2: toVersion3,
+  3: toVersion4,
+  4: toVersion5,
+  5: toVersion6,
+  6: toVersion7,
+  7: toVersion8,
+  8: toVersion9,
+  9: toVersion10,
+  10: toVersion11,
+};
+
+/**
+ * Reads a batch document of any known version.
+ * @param json anything, as parsed from JSON
+ * @param migrations for tests of the chain; the shipped ones otherwise
+ * @returns the batch, or one line per problem: `path: what is wrong, and what would be right`
+ */
+export function readBatch(json: unknown, migrations = MIGRATIONS, current: number = BATCH_VERSION): ReadResult<Batch> {
+  if (typeof json !== 'object' || json === null || Array.isArray(json)) {
+    return { ok: false, problems: ['(document): is not a batch, which would be a JSON object'] };
+  }
+  let document = json as Json;
+  if (document.format !== BATCH_FORMAT) {
+    return { ok: false, problems: [`format: is not a batch file; would be "${BATCH_FORMAT}"`] };
+  }
+  if (typeof document.version === 'number' && document.version > current) {
+    return {
+      ok: false,
+      problems: [`version: was made by a newer Involucrum (${document.version}); this one reads up to ${current}`],
+    };
+  }
+  while (typeof document.version === 'number' && document.version < current) {
+    const migrate = migrations[document.version];
+    if (!migrate) break;
+    document = migrate(document);
+  }
+  const result = batchSchema.safeParse(document);
+  return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
+}
+
+/** Reads one line, as it is in a batch. */
+export function readLine(json: unknown): ReadResult<Line> {
+  const result = lineSchema.safeParse(json);
+  return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
+}
+
+/** Reads the kitchen, of any known version. */
+export function readKitchen(json: unknown): ReadResult<Kitchen> {
+  if (isNewer(json)) {
+    const { version } = json;
+    return {
+      ok: false,
+      problems: [
+        `version: was made by a newer Involucrum (${version}); this one reads up to ${KITCHEN_VERSION}`,
+        ...problemsOfSettings(json),
+      ],
+    };
+  }
+  const result = kitchenSchema.safeParse(kitchenToCurrent(json));
+  return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
+}
+
+const isNewer = (json: unknown): json is { version: number } =>
+  typeof json === 'object' &&
+  json !== null &&
+  'version' in json &&
+  typeof json.version === 'number' &&
+  json.version > KITCHEN_VERSION;
+
+/** What a kitchen document holds beside its settings. */
+const BOOKKEEPING: readonly string[] = ['format', 'version', 'revision', 'writer', 'edits'];
+
+/**
+ * What can be saved of a kitchen that cannot be read as a whole: every setting that is valid on its own, the usual ones
+ * for the rest.
+ */
+export function salvageKitchen(json: unknown): Kitchen {
+  const current = kitchenToCurrent(json);
+  if (typeof current !== 'object' || current === null) return DEFAULT_KITCHEN;
+  const kept = Object.entries(kitchenSchema.shape).flatMap(([name, field]) => {
+    const read = field.safeParse((current as Json)[name]);
+    return read.success && !BOOKKEEPING.includes(name) ? [[name, read.data]] : [];
+  });
+  return { ...DEFAULT_KITCHEN, ...(Object.fromEntries(kept) as Partial<Kitchen>) };
+}
+
+/** Of a newer kitchen: the settings that this version does not understand. */
+const problemsOfSettings = (json: object): string[] =>
+  Object.entries(kitchenSchema.shape).flatMap(([name, field]) => {
+    const read = field.safeParse((json as Json)[name]);
+    return read.success || BOOKKEEPING.includes(name)
+      ? []
+      : [`${name}: ${read.error.issues[0]?.message ?? 'is not understood'}`];
+  });
+
+/**
+ * A Zod error as one line per problem, unknown keys named one by one.
+ * @param within the field that was checked, where it was not the whole document
+ */
+export function problemsOf(error: z.ZodError, within?: string): string[] {
+  return error.issues.flatMap((issue) => {
+    const path = [...(within === undefined ? [] : [within]), ...issue.path].map(String).join('.');
+    if (issue.code === 'unrecognized_keys') {
+      return issue.keys.map((key) => `${path === '' ? key : `${path}.${key}`}: is not a known field; remove it`);
+    }
+    return [`${path === '' ? '(document)' : path}: ${issue.message}`];
+  });
+}

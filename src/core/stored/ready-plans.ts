@@ -1,0 +1,28 @@
+/** Ready-made cooking plans for a form: what they come to, and which of them a plan is. */
+import { FORMS, type FormId } from '../forms';
+import { type CookStep } from '../vocabulary/media/step';
+import { type Method } from '../vocabulary/methods';
+import { PLAN_IDS, type PlanId, PLANS } from '../vocabulary/plans';
+
+/** What a ready-made plan comes to for a form. */
+export const stepsOf = (plan: PlanId, form: FormId): CookStep[] =>
+  PLANS[plan].steps(FORMS[form].size).map((s) => ({ ...s }));
+
+/** The same medium, turn and slurry; and water said where the plan says it. */
+const isLike = (a: CookStep, b: CookStep): boolean =>
+  a.medium === b.medium &&
+  a.turn === b.turn &&
+  a.starchG > 0 === b.starchG > 0 &&
+  (a.waterG === null) === (b.waterG === null);
+
+/** Which ready-made plan has these media and turns; null where it is one's own. */
+export const planOf = (
+  { method, steps }: { method: Method; steps: readonly CookStep[] },
+  form: FormId,
+): PlanId | null =>
+  PLAN_IDS.find((id) => {
+    const ready = stepsOf(id, form);
+    return (
+      PLANS[id].method === method && ready.length === steps.length && ready.every((step, i) => isLike(step, steps[i]))
+    );
+  }) ?? null;
