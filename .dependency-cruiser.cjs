@@ -14,6 +14,7 @@ const STORED = [...WORDS, 'learning', 'stored'];
 const BELOW_CHECKS = [
   ...STORED,
   'random',
+  'fitting',
   'units',
   'food',
   'filling',
@@ -22,11 +23,13 @@ const BELOW_CHECKS = [
   'heat',
   'cooling',
   'cooking',
+  'forecast',
 ];
-const HEATED = [...STORED, 'random', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'];
+const HEATED = [...STORED, 'random', 'fitting', 'units', 'food', 'filling', 'wrapper', 'safety', 'heat'];
 const ROOMS = {
   vocabulary: [],
   random: [],
+  fitting: [],
   forms: ['vocabulary'],
   learning: ['vocabulary'],
   stored: [...WORDS, 'learning'],
@@ -38,13 +41,16 @@ const ROOMS = {
   heat: ['random', 'food'],
   cooling: HEATED,
   cooking: HEATED,
+  forecast: [...HEATED, 'cooling', 'cooking'],
+  probes: [...HEATED, 'cooling', 'cooking', 'forecast'],
   schedule: ['random'],
   recipe: [...STORED, 'units', 'food', 'filling'],
   formats: [...STORED, 'units', 'food', 'filling', 'recipe'],
   checks: BELOW_CHECKS,
   day: [...BELOW_CHECKS, 'checks', 'schedule', 'formats'],
   notebook: [...BELOW_CHECKS, 'checks'],
-  rehearsal: [...BELOW_CHECKS, 'checks', 'notebook'],
+  rehearsal: [...BELOW_CHECKS, 'probes', 'checks', 'notebook'],
+  print: [...BELOW_CHECKS, 'checks', 'day', 'schedule'],
 };
 const rooms = Object.entries(ROOMS).map(([room, below]) => ({
   name: `room-${room}`,

@@ -2,12 +2,12 @@
 import { spawnSync } from 'node:child_process';
 import { assess } from '@/core/checks/assess';
 import { judgement } from '@/core/checks/judgement';
-import { forecastHeat, workOutHeat } from '@/core/checks/heat';
+import { forecastHeat, workOutHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { coolingCurve } from '@/core/cooling/curve';
 import { conduct } from '@/core/heat/conduct';
-import { cook, planFor } from '@/core/checks/cooked';
-import { outline } from '@/core/checks/outline';
+import { cook, planFor } from '@/core/forecast/cooked';
+import { outline } from '@/core/forecast/outline';
 import { apply } from '@/core/stored/operations';
 import { stepsOf } from '@/core/stored/ready-plans';
 import { drawLedger } from '@/core/filling/ledger';

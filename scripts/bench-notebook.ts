@@ -1,6 +1,6 @@
 /** A Notebook of 500 batches: how long it takes to list them and to find one, and how much of the store they take. */
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { findCauses } from '@/core/notebook/find-causes';
 import { notedBatches, searchBatches } from '@/core/notebook/search';
 import { numbersOf } from '@/core/notebook/numbers';

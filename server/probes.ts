@@ -4,7 +4,7 @@
  */
 import express, { type Response, type Router } from 'express';
 import { type z } from 'zod';
-import { simulateThermometer } from '@/core/cooling/thermometer';
+import { simulateThermometer } from '@/core/probes/thermometer';
 import { nameSchema, type ProbeReading, readingSchema, simulationSchema } from './probe-schemas';
 
 export { type ProbeReading };

@@ -1,5 +1,5 @@
 /** `causes`: why a batch came out as it did, read off its own numbers. */
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { readBatch } from '@/core/stored/read';
 import { contradictions } from '@/core/notebook/contradictions';

@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { assess } from '@/core/checks/assess';
 import { CHECK_IDS } from '@/core/checks/check';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { between } from '@/core/stored/span';

@@ -1,6 +1,6 @@
 /** What the core readings of a load say, from the worker. */
 import useSWR from 'swr';
-import { type CookFit } from '@/core/checks/cook-fit';
+import { type CookFit } from '@/core/forecast/cook-fit';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { fitCook } from '@/workers/client';

@@ -4,8 +4,8 @@
  */
 import { useEffect, useRef, useState } from 'react';
 import { seedOf } from '@/core/random/seed';
-import { judgeProbe, type Probed, type Sample } from '@/core/cooking/probing';
-import { simulateProbe } from '@/core/cooking/simulated-probe';
+import { judgeProbe, type Probed, type Sample } from '@/core/probes/probing';
+import { simulateProbe } from '@/core/probes/simulated-probe';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { mainStep } from '@/core/stored/cooking';
 import { type Batch } from '@/core/stored/schema';

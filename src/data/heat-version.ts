@@ -1,5 +1,5 @@
 /** What heat depends on in a batch, under a short name. */
-import { heatKey } from '@/core/checks/heat-key';
+import { heatKey } from '@/core/forecast/heat-key';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import useSWR, { unstable_serialize, useSWRConfig } from 'swr';
 import { type Assessment, judgement } from '@/core/checks/judgement';
 import { type Proposals } from '@/core/checks/check';
-import { type HeatForecast } from '@/core/checks/heat';
+import { type HeatForecast } from '@/core/forecast/heat';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { minutesSince } from '@/core/stored/runs';
 import { type Batch } from '@/core/stored/schema';

@@ -1,5 +1,5 @@
 /** What a rehearsal answers in place of a real kitchen. It is there while one is open: its part of the program says so. */
-import { type Signal } from '@/core/cooling/signal';
+import { type Signal } from '@/core/probes/signal';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 

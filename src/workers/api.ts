@@ -1,7 +1,7 @@
 /** What the worker can be asked: anything that takes more than about ten milliseconds. */
-import { simulatedSignal } from '../core/cooling/simulated';
-import { fitCook } from '../core/checks/cook-fit';
-import { simulatedCore } from '../core/checks/simulated-core';
+import { simulatedSignal } from '../core/probes/simulated';
+import { fitCook } from '../core/forecast/cook-fit';
+import { simulatedCore } from '../core/probes/simulated-core';
 import { forecastBoard } from '../core/checks/board';
 import { forecastHeat, propose } from './forecasts';
 

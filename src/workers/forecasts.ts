@@ -1,7 +1,7 @@
 /** The worker's side of forecasting: what has been worked out is kept for a while, so that "all" goes on from "first". */
 import { proposals as proposalsFor, type TriedOut } from '../core/checks/assess';
 import { type Proposals } from '../core/checks/check';
-import { type HeatForecast, type HeatWorked, workOutHeat } from '../core/checks/heat';
+import { type HeatForecast, type HeatWorked, workOutHeat } from '../core/forecast/heat';
 import { type Kitchen } from '../core/stored/kitchen';
 import { type Batch } from '../core/stored/schema';
 

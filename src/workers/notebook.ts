@@ -1,5 +1,5 @@
 /** Why a batch came out as it did, and what to change: with its forecasts, so for a worker. */
-import { forecastHeat } from '../core/checks/heat';
+import { forecastHeat } from '../core/forecast/heat';
 import { type Kitchen } from '../core/stored/kitchen-schema';
 import { type Batch } from '../core/stored/schema';
 import { type Explained, findCauses } from '../core/notebook/find-causes';

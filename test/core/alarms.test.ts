@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import vm from 'node:vm';
 import { alarmsOf } from '@/core/checks/alarms';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';

@@ -7,7 +7,7 @@ import { stageFindings } from '@/core/filling/stage-rules';
 import { swapIngredient } from '@/core/checks/swap';
 import { ingredientById } from '@/core/food/catalogue';
 import { type Ingredient } from '@/core/food/ingredient';
-import { batchCard } from '@/core/checks/card';
+import { batchCard } from '@/core/print/card';
 import { lanternSupper } from '@/data/demo';
 import { scaling } from '@/core/filling/scaling';
 import { LINE, type Line, resolved } from './make-lines';

@@ -4,7 +4,7 @@ import { type Outcome } from '@/core/stored/note-schema';
 import { apply, type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { isGood } from '@/core/vocabulary/outcomes';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { contradictions } from '@/core/notebook/contradictions';
 import { CAUSE_RULES, type Explained, findCauses } from '@/core/notebook/find-causes';
 import { numbersOf } from '@/core/notebook/numbers';

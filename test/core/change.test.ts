@@ -4,7 +4,7 @@ import { change } from '@/core/stored/change';
 import { beginBatch, titled } from '@/core/stored/create';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { CHECK_IDS } from '@/core/checks/check';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { MOST } from '@/core/vocabulary/limits';

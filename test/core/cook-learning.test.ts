@@ -1,18 +1,18 @@
 /** A load in the heat: its clock, the probe, the simulated thermometer, and what readings teach of an appliance. */
 import * as fc from 'fast-check';
-import { fitCook } from '@/core/checks/cook-fit';
-import { cook, planFor } from '@/core/checks/cooked';
+import { fitCook } from '@/core/forecast/cook-fit';
+import { cook, planFor } from '@/core/forecast/cooked';
 import { fitWords, learnedWords } from '@/core/checks/fit-heat-words';
 import { lethalityWords } from '@/core/checks/lethality-words';
-import { outline } from '@/core/checks/outline';
+import { outline } from '@/core/forecast/outline';
 import { probeWords } from '@/core/checks/probe-words';
-import { hiddenHeat, simulatedCore } from '@/core/checks/simulated-core';
+import { hiddenHeat, simulatedCore } from '@/core/probes/simulated-core';
 import { assess } from '@/core/checks/assess';
 import { cookClock, cookEvents, minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords, isDue } from '@/core/cooking/ice-check';
-import { judgeProbe, lagged, type Sample } from '@/core/cooking/probing';
+import { judgeProbe, lagged, type Sample } from '@/core/probes/probing';
 import { really } from '@/core/cooking/refit';
-import { type Push, simulateProbe, touchesMetal } from '@/core/cooking/simulated-probe';
+import { type Push, simulateProbe, touchesMetal } from '@/core/probes/simulated-probe';
 import { countedInHeat } from '@/core/cooking/load-evidence';
 import { readingsOfLoad } from '@/core/stored/cook-runs';
 import { measure } from './readings';

@@ -11,7 +11,7 @@ import { MEDIA, MEDIUM_IDS } from '@/core/vocabulary/media';
 import { METHOD_IDS } from '@/core/vocabulary/methods';
 import { type CookStep } from '@/core/vocabulary/media/step';
 import { PLAN_IDS, PLANS } from '@/core/vocabulary/plans';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { assess } from '@/core/checks/assess';
 import { crustWords } from '@/core/checks/crust-words';
 import { spreadWords } from '@/core/checks/spread-words';

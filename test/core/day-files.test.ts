@@ -3,7 +3,7 @@ import { calendarOf } from '@/core/day/calendar';
 import { atClock, formatClock, formatMoment, parseClock } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { nightsBetween, restHours } from '@/core/day/rest-hours';
-import { sheetFit, sheetRows } from '@/core/day/sheet';
+import { sheetFit, sheetRows } from '@/core/print/sheet';
 import { fullTitle } from '@/core/day/task';
 import { shoppingList } from '@/core/day/shopping';
 import { shoppingText } from '@/core/day/shopping-groups';

@@ -11,7 +11,7 @@ import { type Batch } from '@/core/stored/schema';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { lanternSupper } from '@/data/demo';
 import { calendarOf } from '@/core/day/calendar';
-import { sheetRows } from '@/core/day/sheet';
+import { sheetRows } from '@/core/print/sheet';
 import { beginOf } from '@/core/day/steps';
 import { apply } from '@/core/stored/operations';
 import { planned } from './simulated-day';

@@ -8,7 +8,7 @@ import { usualRimMm } from '@/core/forms/usual-rim';
 import { moundArc, moundHeight, rectanglePillow, ROUND_PILLOW } from '@/core/forms/lens';
 import { acrossOf, type Laid, scaled, SHAPES, type Skin } from '@/core/forms/skins';
 import { changeDough, changeForm } from '@/core/stored/create';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';

@@ -2,8 +2,8 @@
 import { afterWords } from '@/core/checks/after-words';
 import { assess } from '@/core/checks/assess';
 import { crustWords } from '@/core/checks/crust-words';
-import { forecastHeat } from '@/core/checks/heat';
-import { coldestAt, isothermsAt } from '@/core/checks/isotherms';
+import { forecastHeat } from '@/core/forecast/heat';
+import { coldestAt, isothermsAt } from '@/core/forecast/isotherms';
 import { laceWords, panWaterWords } from '@/core/checks/pan-water-words';
 import { bandOf } from '@/core/checks/spread-band';
 import { goneAfter, panWater, waterFor } from '@/core/cooking/pan-water';

@@ -1,6 +1,6 @@
 /** Wraps as households make them, and spoilt ones: what an experienced cook would say of each, and do first. */
 import { assess } from '@/core/checks/assess';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';

@@ -1,7 +1,7 @@
 /** What a kitchen learns: the law, what a batch teaches, and that its checks then say so. */
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { applyToKitchen, fitKey } from '@/core/stored/kitchen-operations';
 import { learn, learnedOf, PRIOR, spoonfulFactor, wouldLearn, wrapSeconds } from '@/core/learning/learned';

@@ -1,7 +1,7 @@
 /** Loads: how many lie where, how many the oil bears, what waits; the pot, and what a hob gives. */
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { crowdWords, loadsWords, potWords, waitWords } from '@/core/checks/load-words';
 import { applianceFor, heatOf } from '@/core/cooking/appliance';
 import { areaOfFootprint, type Footprint, footprintOf } from '@/core/cooking/footprint';

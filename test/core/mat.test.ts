@@ -1,5 +1,5 @@
 /** The mat: real millimetres, whatever the form. */
-import { matOf, matSvg } from '@/core/checks/mat';
+import { matOf, matSvg } from '@/core/print/mat';
 import { FORM_IDS, FORMS } from '@/core/forms';
 import { divide } from '@/core/wrapper/pieces';
 

@@ -1,5 +1,5 @@
 /** The next version: what is proposed does what it says, and the batch that is made of it is sound. */
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';
 import { readBatch } from '@/core/stored/read';

@@ -5,7 +5,7 @@ import { differences } from '@/core/notebook/compare';
 import { notedBatches, searchBatches } from '@/core/notebook/search';
 import { notesToMarkdown } from '@/core/notebook/to-markdown';
 import { firstVersions, nextNumber } from '@/core/notebook/versions';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { readBatch } from '@/core/stored/read';
 import { findCauses } from '@/core/notebook/find-causes';

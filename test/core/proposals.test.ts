@@ -2,7 +2,7 @@
 import { lasting } from '@/core/stored/cooking';
 import { assess } from '@/core/checks/assess';
 import { CHECK_IDS } from '@/core/checks/check';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { judgement } from '@/core/checks/judgement';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';

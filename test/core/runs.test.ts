@@ -5,7 +5,7 @@ import { type CoolingForecast } from '@/core/cooling/forecast';
 import { clockEvents } from '@/core/cooling/clock-events';
 import { coolingClock, type CoolingClock } from '@/core/cooling/clock';
 import { duplicateBatch } from '@/core/filling/duplicate';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';
 import { readBatch, readKitchen } from '@/core/stored/read';

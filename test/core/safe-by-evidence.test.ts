@@ -1,7 +1,7 @@
 /** Over random batches and histories: nothing is Good that valid, real, recent readings of every load do not say. */
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
-import { forecastHeat, type HeatForecast } from '@/core/checks/heat';
+import { forecastHeat, type HeatForecast } from '@/core/forecast/heat';
 import { judgement } from '@/core/checks/judgement';
 import { lasting, plannedMinutes } from '@/core/stored/cooking';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';

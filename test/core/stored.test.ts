@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { assess } from '@/core/checks/assess';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { cookedLoads, countedInHeat } from '@/core/cooking/load-evidence';
 import { NOT_COOKED } from '@/core/stored/create';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';

@@ -1,8 +1,8 @@
 import { normalise } from '@/core/food/composition';
 import { type CoolingPlan } from '@/core/cooling/curve';
-import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/cooling/signal';
+import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/probes/signal';
 import * as fc from 'fast-check';
-import { simulateThermometer } from '@/core/cooling/thermometer';
+import { simulateThermometer } from '@/core/probes/thermometer';
 import { hash01 } from '@/core/random/hash';
 import { randomRuns } from '../random-runs';
 

@@ -1,6 +1,6 @@
 /** How batches went, and a proposal taken with another number. */
 import { assess } from '@/core/checks/assess';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';

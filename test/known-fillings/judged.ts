@@ -2,7 +2,7 @@
 import { assess } from '../../src/core/checks/assess';
 import { CHECK_IDS, type CheckId, type CheckState } from '../../src/core/checks/check';
 import { type Assessment } from '../../src/core/checks/judgement';
-import { forecastHeat } from '../../src/core/checks/heat';
+import { forecastHeat } from '../../src/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '../../src/core/stored/kitchen';
 import { batchInWords, type Question } from '../../src/core/recipe/to-batch';
 import { type Fault, type KnownFilling, type Says, type Spoilt, spoiltLines, type Verdicts } from './known';

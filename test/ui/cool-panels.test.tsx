@@ -1,7 +1,7 @@
 import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { apply } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { useThermometer } from '@/data/thermometer';

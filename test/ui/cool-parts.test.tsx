@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { assess } from '@/core/checks/assess';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
@@ -26,7 +26,7 @@ jest.mock('@/workers/client', () => ({ forecastHeat: jest.fn(), simulatedSignal:
 const duck = lanternSupper('2026-12-05T15:00:00Z')[2];
 const DONE: Outcome = { ok: true, step: 1 };
 const propsOf = (batch: Batch, edit: StationProps['edit'] = () => Promise.resolve(DONE)) => {
-  const heat = forecastHeat(batch, DEFAULT_KITCHEN);
+  const heat = forecastHeat(batch, DEFAULT_KITCHEN, 'ways');
   if (!heat.cooling) throw new Error('nothing cools');
   const touch = { id: null, set: jest.fn() };
   const assessment = assess(batch, DEFAULT_KITCHEN, heat);

@@ -1,5 +1,5 @@
 import { render } from '@testing-library/react-native';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';

@@ -1,6 +1,6 @@
 /** Note: chips, why and the next version, what is learned, versions, photograph, tables. */
 import { fireEvent, screen, within } from '@testing-library/react-native';
-import { forecastHeat } from '@/core/checks/heat';
+import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { apply } from '@/core/stored/operations';

@@ -2,7 +2,7 @@
 import { act, render } from '@testing-library/react-native';
 import { type ComponentType } from 'react';
 import { assess } from '@/core/checks/assess';
-import { type HeatForecast } from '@/core/checks/heat';
+import { type HeatForecast } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { change } from '@/core/stored/change';
 import { ingredientById } from '@/core/food/catalogue';

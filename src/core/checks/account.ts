@@ -19,8 +19,8 @@ import { judgeLoads, type Verdict } from '../safety/loads';
 import { FORMS } from '../forms';
 import { balance, type Balance } from '../wrapper/balance';
 import { type Fit, fitParcel } from '../wrapper/fit';
-import { type HeatForecast } from './heat';
-import { type Outline, outline } from './outline';
+import { type HeatForecast } from '../forecast/heat';
+import { type Outline, outline } from '../forecast/outline';
 
 export interface Accounts extends Outline {
   batch: Batch;

@@ -1,6 +1,6 @@
 /** What happens after the heat: how long the lid stays shut, a pie stands, and when it can be eaten. */
 import { plannedMinutes } from '../stored/cooking';
-import { type HeatForecast } from './heat';
+import { type HeatForecast } from '../forecast/heat';
 import { type Batch } from '../stored/schema';
 import { DOUGHS } from '../vocabulary/doughs';
 import { FORMS } from '../forms';

@@ -7,7 +7,7 @@ import { type Kitchen } from '../stored/kitchen-schema';
 import { wrapSeconds } from '../learning/learned';
 import { PLACES } from '../vocabulary/places';
 import { type Batch } from '../stored/schema';
-import { type HeatForecast } from './heat';
+import { type HeatForecast } from '../forecast/heat';
 import { later } from '../stored/moments';
 
 export interface Alarm {

@@ -10,7 +10,7 @@ import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement, ORDER } from './check';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 import { paleBelow } from './pale-below';
 import { potCandidates, potEffect, potHelps } from './pot-fixes';
 import { isTooCold, isTooFull } from './pot-finding';

@@ -9,7 +9,7 @@ import { HOUSE, type Judgement, nothingIn, PLAIN, type Reason } from './check';
 import { cautionsFor } from './cautions';
 import { crustOf } from './crust';
 import { leftOutWords, measured } from './measured';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 import { paleBelow } from './pale-below';
 import { potFinding } from './pot-finding';
 import { type CheckRule } from './rule';

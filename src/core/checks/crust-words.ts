@@ -2,7 +2,7 @@
 import { type Batch } from '../stored/schema';
 import { formatMinutes } from '../units/format';
 import { crustOf, soonest } from './crust';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 
 /** Faces that brown within a minute of each other are not told apart. */
 const TOGETHER = 1;

@@ -1,7 +1,7 @@
 /** The crust beside the middle: when it is brown, when it is too brown. Estimates, by a dose of browning. */
 import { MEDIA, type MediumId } from '../vocabulary/media';
 import { type Batch } from '../stored/schema';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 
 export interface CrustFigures {
   /** The first face that is brown, and that is too brown, minutes; null where none is as long as it cooks. */

@@ -3,7 +3,8 @@ import { type ApplianceHeat } from '../stored/kitchen-schema';
 import { MEDIA } from '../vocabulary/media';
 import { formatNumber } from '../units/amount';
 import { formatMinutes } from '../units/format';
-import { type CookFit } from './cook-fit';
+import { NOT_SETTLED } from '../fitting/least-squares';
+import { type CookFit } from '../forecast/cook-fit';
 
 /** Readings so far off their own fit teach nothing, K. House estimate. */
 const DISAGREES_K = 6;
@@ -38,7 +39,7 @@ export function fitWords(fit: CookFit, name: string, scale: 'C' | 'F'): { agrees
   const count = `${fit.readings} ${fit.readings === 1 ? 'reading' : 'readings'}`;
   return {
     agrees: true,
-    text: `By ${count} “${name}” heats ${heatWords(fit, scale)} (${MEDIA[fit.medium].label}): ${time(fit.assumedMinutes)} become *${time(fit.minutes)}*.`,
+    text: `By ${count} “${name}” heats ${heatWords(fit, scale)} (${MEDIA[fit.medium].label}): ${time(fit.assumedMinutes)} become *${time(fit.minutes)}*.${fit.isSettled ? '' : ` ${NOT_SETTLED}`}`,
   };
 }
 

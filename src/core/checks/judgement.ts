@@ -46,7 +46,7 @@ import {
   type Proposals,
   worst,
 } from './check';
-import { type HeatForecast } from './heat';
+import { type HeatForecast } from '../forecast/heat';
 import { judge } from './judge';
 import { moistureFigures } from './moisture';
 import { wrapFindings } from './wrap-findings';

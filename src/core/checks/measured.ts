@@ -4,7 +4,7 @@ import { type LoadVerdict, nextWords } from '../safety/loads';
 import { written } from '../safety/threshold';
 import { type Accounts } from './account';
 import { type Judgement } from './check';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 
 type Said = Pick<Judgement, 'state' | 'headline' | 'sentence' | 'value' | 'unit' | 'band' | 'figure'> & {
   pending?: boolean;

@@ -4,7 +4,7 @@ import { type Batch } from '../stored/schema';
 import { MEDIA } from '../vocabulary/media';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type CheckState } from './check';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 
 /** Less than this after the planned time is not told from it, min. */
 const GRACE = 3;

@@ -10,7 +10,7 @@ import { hotPartOf } from '../cooling/hot-part';
 import { resolveLines } from '../filling/lines';
 import { type Accounts, account } from './account';
 import { type Candidate, CHECK_IDS, type CheckId, type Fix, type Judgements, type Proposals } from './check';
-import { type HeatForecast } from './heat';
+import { type HeatForecast } from '../forecast/heat';
 import { coolingFixes } from './cooling-fixes';
 import { coreFixes } from './core-fixes';
 import { fitFixes } from './fit-fixes';

@@ -1,5 +1,5 @@
 /** The band round the curve of the middle: from the parcels that are hot first to the least-done. */
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 
 /** A parcel that is there so many times as soon has the same curve in so many times as short a time. */
 const sooner = (forecast: CoreForecast): number =>

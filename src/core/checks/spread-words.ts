@@ -1,7 +1,7 @@
 /** When all parcels are hot, and which is the last: in a sentence. */
 import { formatNumber } from '../units/amount';
 import { formatMinutes } from '../units/format';
-import { type CoreForecast } from './heat';
+import { type CoreForecast } from '../forecast/heat';
 
 /** Less than this of each makes no parcel the last. */
 const WORTH_SHARE = 0.03;

@@ -1,7 +1,7 @@
 /** Swapping one ingredient for another: what becomes of water, salt, fat, allergens and hazard, before it is accepted. */
 import { apply, type Operation } from '../stored/operations';
 import { type Kitchen } from '../stored/kitchen';
-import { outline } from './outline';
+import { outline } from '../forecast/outline';
 import { type Batch } from '../stored/schema';
 import { type Allergen } from '../vocabulary/foods';
 import { type Ingredient } from '../food/ingredient';

@@ -2,7 +2,7 @@
  * What core readings say about how an appliance really heats: its surface coefficients as a multiple of the usual ones, and
  * how far it is from what it is set to, by least squares (Levenberg–Marquardt) with what is usual as a prior.
  */
-import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { leastSquares, type Unknown } from '../fitting/least-squares';
 import { type CookingPlan, type CookingTarget, coreAt, minutesUntilDone } from '../heat/cooking';
 import { type Surroundings } from '../heat/parcel';
 import { type Counted, type Reading } from '../safety/evidence';
@@ -16,6 +16,8 @@ export interface CookingFit {
   biasK: number;
   /** Root mean square of what is left over, K. */
   residualK: number;
+  /** The readings have settled on it. */
+  isSettled: boolean;
   readings: number;
 }
 
@@ -26,8 +28,6 @@ const LOG_FACTOR_SD = 0.4;
 const MOST_LOG = Math.log(2.5);
 const MOST_BIAS_SD = 2.5;
 const ITERATIONS = 8;
-const PRIOR_FACTOR = -1;
-const PRIOR_BIAS = -2;
 /** Cells that do where one curve is compared with another. */
 const CELLS = 24;
 
@@ -66,40 +66,23 @@ export function fitCookingTo(
   if (used.length === 0) return null;
   const hasBias = biasSdK > 0;
   const minutes = used.map(({ minute }) => minute);
-  const coresFor = (log: number, biasSds: number): number[] =>
-    coreAt(really(plan, Math.exp(log), biasSds * biasSdK), minutes, CELLS);
-  const { parameterValues } = levenbergMarquardt(
-    {
-      x: [...used.map((_, i) => i), PRIOR_FACTOR, ...(hasBias ? [PRIOR_BIAS] : [])],
-      // In multiples of what each is uncertain by.
-      y: [...used.map(({ c }) => c / READING_SD), 0, ...(hasBias ? [0] : [])],
-    },
+  // The second unknown in standard deviations: how far from what it is set to.
+  const unknowns: Unknown[] = [
+    { sd: LOG_FACTOR_SD, least: -MOST_LOG, most: MOST_LOG, step: 0.02 },
+    ...(hasBias ? [{ sd: 1, least: -MOST_BIAS_SD, most: MOST_BIAS_SD, step: 0.1 }] : []),
+  ];
+  const { values, residual, isSettled } = leastSquares(
+    used.map(({ c }) => c),
+    READING_SD,
+    unknowns,
     ([log, bias = 0]) => {
-      const cores = coresFor(log, bias);
-      return (x) => {
-        if (x === PRIOR_FACTOR) return log / LOG_FACTOR_SD;
-        return x === PRIOR_BIAS ? bias : cores[x] / READING_SD;
-      };
+      const cores = coreAt(really(plan, Math.exp(log), bias * biasSdK), minutes, CELLS);
+      return (i) => cores[i];
     },
-    {
-      initialValues: hasBias ? [0, 0] : [0],
-      minValues: hasBias ? [-MOST_LOG, -MOST_BIAS_SD] : [-MOST_LOG],
-      maxValues: hasBias ? [MOST_LOG, MOST_BIAS_SD] : [MOST_LOG],
-      gradientDifference: hasBias ? [0.02, 0.1] : [0.02],
-      damping: 0.01,
-      maxIterations: ITERATIONS,
-      errorTolerance: 1e-4,
-    },
+    ITERATIONS,
   );
-  const [log, bias = 0] = parameterValues;
-  const cores = coresFor(log, bias);
-  const squares = used.reduce((sum, { c }, i) => sum + (cores[i] - c) ** 2, 0);
-  return {
-    factor: Math.exp(log),
-    biasK: bias * biasSdK,
-    residualK: Math.sqrt(squares / used.length),
-    readings: used.length,
-  };
+  const [log, bias = 0] = values;
+  return { factor: Math.exp(log), biasK: bias * biasSdK, residualK: residual, isSettled, readings: used.length };
 }
 
 /** Minutes until the target is reached in such an appliance; null where never. */

@@ -2,7 +2,7 @@
  * What readings say about how quickly it really cools: the surface coefficients as a multiple of the usual ones, and the
  * temperature it began with, by least squares (Levenberg–Marquardt) with what is usual as a prior.
  */
-import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { leastSquares } from '../fitting/least-squares';
 import { coolingCurve, type CoolingCurve, type CoolingPlan } from './curve';
 import { type Counted, type Reading } from '../safety/evidence';
 
@@ -13,6 +13,8 @@ export interface CoolingFit {
   startC: number;
   /** Root mean square of what is left over, K. */
   residualK: number;
+  /** The readings have settled on it. */
+  isSettled: boolean;
   readings: number;
   /** Steps of the solver that it took. */
   steps: number;
@@ -24,9 +26,6 @@ const LOG_FACTOR_SD = 0.45;
 const START_SD = 2.5;
 /** The factor stays within what cooling in a kitchen can be. */
 const MOST_LOG = Math.log(4);
-/** Where the priors stand among the readings: no minute is below 0. */
-const PRIOR_FACTOR = -1;
-const PRIOR_START = -2;
 const ITERATIONS = 7;
 /** An iteration works out so many curves; together they may take about so many steps of the solver. */
 const CURVES_AN_ITERATION = 5;
@@ -57,37 +56,30 @@ export function fitCooling(plan: CoolingPlan, counted: readonly Counted<Reading>
   };
   const assumed = plan.factor ?? 1;
   const each = CURVES_AN_ITERATION * curveFor(0, 0).steps;
-  const data = {
-    x: [...used.map((r) => r.minute), PRIOR_FACTOR, PRIOR_START],
-    // In multiples of what each is uncertain by.
-    y: [...used.map((r) => r.c / READING_SD), 0, 0],
-  };
-  const { parameterValues } = levenbergMarquardt(
-    data,
+  const { values, residual, isSettled } = leastSquares(
+    used.map(({ c }) => c),
+    READING_SD,
+    [
+      {
+        sd: LOG_FACTOR_SD,
+        least: Math.max(-MOST_LOG, Math.log(FACTOR.least / assumed)),
+        most: Math.min(MOST_LOG, Math.log(FACTOR.most / assumed)),
+        step: 0.02,
+      },
+      { sd: START_SD, least: -3 * START_SD, most: 3 * START_SD, step: 0.2 },
+    ],
     ([log, offset]) => {
       const curve = curveFor(log, offset);
-      return (x) => {
-        if (x === PRIOR_FACTOR) return log / LOG_FACTOR_SD;
-        return x === PRIOR_START ? offset / START_SD : curve.at(x).centreC / READING_SD;
-      };
+      return (i) => curve.at(used[i].minute).centreC;
     },
-    {
-      initialValues: [0, 0],
-      minValues: [Math.max(-MOST_LOG, Math.log(FACTOR.least / assumed)), -3 * START_SD],
-      maxValues: [Math.min(MOST_LOG, Math.log(FACTOR.most / assumed)), 3 * START_SD],
-      gradientDifference: [0.02, 0.2],
-      damping: 0.01,
-      maxIterations: Math.max(LEAST_ITERATIONS, Math.min(ITERATIONS, Math.floor(MOST_STEPS / each))),
-      errorTolerance: 1e-4,
-    },
+    Math.max(LEAST_ITERATIONS, Math.min(ITERATIONS, Math.floor(MOST_STEPS / each))),
   );
-  const [log, offset] = parameterValues;
-  const curve = curveFor(log, offset);
-  const squares = used.reduce((sum, r) => sum + (curve.at(r.minute).centreC - r.c) ** 2, 0);
+  const [log, offset] = values;
   return {
-    factor: (plan.factor ?? 1) * Math.exp(log),
+    factor: assumed * Math.exp(log),
     startC: plan.startC + offset,
-    residualK: Math.sqrt(squares / used.length),
+    residualK: residual,
+    isSettled,
     readings: counted.length,
     steps,
   };

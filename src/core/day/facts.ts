@@ -3,7 +3,7 @@ import { type Kitchen } from '../stored/kitchen-schema';
 import { type Batch } from '../stored/schema';
 import { type Serving } from '../vocabulary/servings';
 import { account, type Accounts } from '../checks/account';
-import { type HeatForecast } from '../checks/heat';
+import { type HeatForecast } from '../forecast/heat';
 import { loadPlan, type LoadPlan } from '../cooking/load-plan';
 import { planWrap, type WrapPlan } from '../wrapper/plan';
 import { type Mended, type Warnings, warningsOf } from './red-checks';

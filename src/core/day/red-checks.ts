@@ -2,7 +2,7 @@
 import { account, type Accounts } from '../checks/account';
 import { type CheckId, type Judgements } from '../checks/check';
 import { easiestFirst } from '../checks/cooling-fixes';
-import { type HeatForecast, workOutHeat } from '../checks/heat';
+import { type HeatForecast, workOutHeat } from '../forecast/heat';
 import { judge } from '../checks/judge';
 import { type Kitchen } from '../stored/kitchen-schema';
 import { apply, type Operation } from '../stored/operations';

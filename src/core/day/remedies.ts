@@ -1,5 +1,5 @@
 /** What would mend a day that collides: each a change of one tap, tried out on the whole day before it is offered. */
-import { workOutHeat } from '../checks/heat';
+import { workOutHeat } from '../forecast/heat';
 import { applyToDay, type DayOperation } from '../stored/day-operations';
 import { applyToKitchen, type KitchenOperation } from '../stored/kitchen-operations';
 import { apply, type Operation } from '../stored/operations';

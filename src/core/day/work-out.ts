@@ -1,7 +1,7 @@
 /** A day worked out from its documents: forecasts, tasks, problem. Takes long: for the worker. */
 import { forecastBoard } from '../checks/board';
-import { type HeatForecast, workOutHeat } from '../checks/heat';
-import { heatKey } from '../checks/heat-key';
+import { type HeatForecast, workOutHeat } from '../forecast/heat';
+import { heatKey } from '../forecast/heat-key';
 import { type Day } from '../stored/day-schema';
 import { type Kitchen } from '../stored/kitchen-schema';
 import { type Batch } from '../stored/schema';

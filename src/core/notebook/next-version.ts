@@ -1,7 +1,7 @@
 /** The next version of a batch: changes that answer its causes, each with what the checks say before and after. */
 import { assess } from '../checks/assess';
 import { type CheckId } from '../checks/check';
-import { forecastHeat, type HeatForecast } from '../checks/heat';
+import { forecastHeat, type HeatForecast } from '../forecast/heat';
 import { type Assessment, judgement } from '../checks/judgement';
 import { type Kitchen } from '../stored/kitchen-schema';
 import { apply } from '../stored/operations';

@@ -2,9 +2,9 @@
 import { type Verdict } from '../safety/loads';
 import { type Accounts, account } from '../checks/account';
 import { crustOf, type CrustFigures } from '../checks/crust';
-import { fitCook, type CookFit } from '../checks/cook-fit';
-import { type CoreForecast } from '../checks/core-forecast';
-import { type HeatForecast } from '../checks/heat';
+import { fitCook, type CookFit } from '../forecast/cook-fit';
+import { type CoreForecast } from '../forecast/core-forecast';
+import { type HeatForecast } from '../forecast/heat';
 import { moistureFigures } from '../checks/moisture';
 import { boardOf, type BoardSeen } from './board-seen';
 import { readingsInHeat } from '../cooking/load-evidence';

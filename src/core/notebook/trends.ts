@@ -1,5 +1,5 @@
 /** How batches went, one after another: each with the one sentence that it says. With their forecasts, so for a worker. */
-import { forecastHeat } from '../checks/heat';
+import { forecastHeat } from '../forecast/heat';
 import { paceOfBatch } from '../cooling/board-clock';
 import { type Kitchen } from '../stored/kitchen-schema';
 import { type Batch } from '../stored/schema';

@@ -1,7 +1,7 @@
 /** What is found when a parcel is cut open, by what is really in it. Nothing here knows the causes. */
 import { account } from '../checks/account';
 import { crustOf } from '../checks/crust';
-import { type HeatForecast } from '../checks/heat';
+import { type HeatForecast } from '../forecast/heat';
 import { drynessOf, isPasty } from '../checks/pasty';
 import { isTooCold } from '../checks/pot-finding';
 import { plannedMinutes } from '../stored/cooking';

@@ -7,7 +7,7 @@ import { MEDIA } from '../vocabulary/media';
 import { type Look } from '../vocabulary/rehearsals';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
-import { outline } from '../checks/outline';
+import { outline } from '../forecast/outline';
 import { differences } from '../notebook/compare';
 import { type FaultId, faultsOf, hiddenOf } from './hidden';
 import { type Inside, insideOf, lastOut, type Situation } from './inside';

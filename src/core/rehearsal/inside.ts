@@ -1,6 +1,6 @@
 /** What really happens in a rehearsed batch, by what is hidden in its kitchen and what its cook has done so far. */
 import { account } from '../checks/account';
-import { forecastHeat, type HeatForecast } from '../checks/heat';
+import { forecastHeat, type HeatForecast } from '../forecast/heat';
 import { coolingCurve, type CoolingPlan } from '../cooling/curve';
 import { hotPartOf } from '../cooling/hot-part';
 import { coolingPlan } from '../cooling/plan';

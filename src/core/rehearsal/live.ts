@@ -3,7 +3,7 @@
  * cook measures on the way, follows from what is really so. Nothing here knows the causes; they are found from what is noted.
  */
 import { account } from '../checks/account';
-import { forecastHeat, type HeatForecast } from '../checks/heat';
+import { forecastHeat, type HeatForecast } from '../forecast/heat';
 import { plannedMinutes } from '../stored/cooking';
 import { type Kitchen } from '../stored/kitchen-schema';
 import { apply, type Operation } from '../stored/operations';

@@ -1,7 +1,7 @@
 /** What a cook is told who looks, tastes, weighs or counts in a rehearsal: as it really is there, and no more than can be seen. */
 import { account } from '../checks/account';
 import { crustOf } from '../checks/crust';
-import { forecastHeat } from '../checks/heat';
+import { forecastHeat } from '../forecast/heat';
 import { outMinutesAt } from '../cooling/board-clock';
 import { mainStep, plannedMinutes } from '../stored/cooking';
 import { wrapSeconds } from '../learning/learned';

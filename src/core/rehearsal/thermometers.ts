@@ -1,11 +1,11 @@
 /** What thermometers show in a rehearsal's kitchen. */
 import { account } from '../checks/account';
-import { cook, planFor } from '../checks/cooked';
-import { forecastCore } from '../checks/core-forecast';
-import { outline } from '../checks/outline';
-import { simulatedCore } from '../checks/simulated-core';
+import { cook, planFor } from '../forecast/cooked';
+import { forecastCore } from '../forecast/core-forecast';
+import { outline } from '../forecast/outline';
+import { simulatedCore } from '../probes/simulated-core';
 import { coolingCurve } from '../cooling/curve';
-import { type Signal } from '../cooling/signal';
+import { type Signal } from '../probes/signal';
 import { drawLedger } from '../filling/ledger';
 import { coreAt } from '../heat/cooking';
 import { hash01 } from '../random/hash';

@@ -5,7 +5,7 @@ import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
-import { batchCard, type Card } from '@/core/checks/card';
+import { batchCard, type Card } from '@/core/print/card';
 import { useAssessment } from '@/data/heat';
 import { useBatch, useKitchen } from '@/data/hooks';
 import { isBroken } from '@/data/repository';

@@ -4,7 +4,7 @@ import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { formatClock, weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
-import { sheetFit, sheetRows } from '@/core/day/sheet';
+import { sheetFit, sheetRows } from '@/core/print/sheet';
 import { type Day } from '@/core/stored/day';
 import { hereZone, useDayPlan } from '@/data/day-plan';
 import { useNow } from '@/data/use-now';

@@ -1,7 +1,7 @@
 /** A mat on screen and on paper: SVG sized in millimetres. */
 import { View } from 'react-native';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
-import { type Mat, type MatStroke } from '@/core/checks/mat';
+import { type Mat, type MatStroke } from '@/core/print/mat';
 import { SANS } from '@/ui/theme/theme';
 
 export function LifeSize({ mat, strokes }: { mat: Mat; strokes: Readonly<Record<string, MatStroke>> }) {

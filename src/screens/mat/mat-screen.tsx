@@ -6,7 +6,7 @@ import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
 import { FORMS } from '@/core/forms';
 import { account } from '@/core/checks/account';
-import { MAT_STROKES, matOf, matSvg } from '@/core/checks/mat';
+import { MAT_STROKES, matOf, matSvg } from '@/core/print/mat';
 import { planWrap } from '@/core/wrapper/plan';
 import { saveBeside } from '@/data/files';
 import { useBatch, useKitchen } from '@/data/hooks';

@@ -2,8 +2,8 @@
 import { useId, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, Ellipse, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { coldestAt, type Isotherm, isothermsAt } from '@/core/checks/isotherms';
-import { type CoreForecast } from '@/core/checks/heat';
+import { coldestAt, type Isotherm, isothermsAt } from '@/core/forecast/isotherms';
+import { type CoreForecast } from '@/core/forecast/heat';
 import { FORMS } from '@/core/forms';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { Slider } from '@/ui/slider';

@@ -2,6 +2,7 @@
 import { LIMITS } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { NOT_SETTLED } from '@/core/fitting/least-squares';
 import { type CoolingForecast } from '@/core/cooling/forecast';
 import { disagrees, keptFit } from '@/core/cooling/learned';
 import { isRehearsal } from '@/core/stored/rehearsal';
@@ -122,6 +123,7 @@ function Learned({ batch, forecast, kitchen }: Props) {
         text={`By ${fit.readings} ${fit.readings === 1 ? 'reading' : 'readings'} it cools *${formatNumber(factor, 2)}* times as quickly as is usual: ${was} became *${is}*.`}
       />
       <Small>Least squares through the readings, which it meets within {formatNumber(fit.residualK, 1)} °C.</Small>
+      {!fit.isSettled && <Small>{NOT_SETTLED}</Small>}
       <Press title="Keep this for this vessel and place" onPress={keep} />
     </View>
   );

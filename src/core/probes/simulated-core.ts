@@ -11,8 +11,8 @@ import { type Kitchen } from '../stored/kitchen';
 import { type Batch } from '../stored/schema';
 import { MEDIA } from '../vocabulary/media';
 import { drawLedger } from '../filling/ledger';
-import { cook as cookedFrom, planFor } from './cooked';
-import { outline } from './outline';
+import { cook as cookedFrom, planFor } from '../forecast/cooked';
+import { outline } from '../forecast/outline';
 
 /** It heats so many times as well as is usual; what is set is so far off, K. House choices for practice. */
 const LEAST_FACTOR = 0.75;

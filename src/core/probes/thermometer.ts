@@ -3,7 +3,7 @@
  * slips out of the food now and then. The same function of the time runs on the server and in the worker, so that it goes
  * on wherever it is asked.
  */
-import { coolingCurve, type CoolingPlan } from './curve';
+import { coolingCurve, type CoolingPlan } from '../cooling/curve';
 import { hash01 } from '../random/hash';
 import { type Signal } from './signal';
 

@@ -23,6 +23,7 @@ export interface CookFit {
   factor: number;
   biasK: number;
   residualK: number;
+  isSettled: boolean;
   readings: number;
   /** Minutes for the average parcel by the readings, and as was assumed; null where never. */
   minutes: number | null;
@@ -62,6 +63,7 @@ export function fitCook(batch: Batch, kitchen: Kitchen): CookFit | null {
     factor: clamp((before?.factor ?? 1) * fit.factor, LIMITS.heatFactor),
     biasK: clamp((before?.biasK ?? 0) + fit.biasK, LIMITS.heatBiasK),
     residualK: fit.residualK,
+    isSettled: fit.isSettled,
     readings: fit.readings,
     minutes: minutesAs(plan, target, fit),
     assumedMinutes: minutesUntilDone(plan, target),

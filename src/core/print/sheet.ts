@@ -1,8 +1,8 @@
 /** The sheet for the wall: every step of the hands in a row, with what goes on by itself after it; small enough for one page. */
 import { formatMinutes } from '../units/format';
-import { formatMoment } from './clock-words';
-import { type PlannedTask } from './day-plan';
-import { fullTitle } from './task';
+import { formatMoment } from '../day/clock-words';
+import { type PlannedTask } from '../day/day-plan';
+import { fullTitle } from '../day/task';
 
 export interface SheetRow {
   id: string;

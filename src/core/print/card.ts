@@ -1,12 +1,12 @@
 /** The batch card: what a cook needs on one sheet of paper at the bench, as plain data for printing. */
 import { lineName } from '../stored/line-name';
-import { type Assessment } from './judgement';
-import { CHECK_IDS, type Judgement } from './check';
+import { type Assessment } from '../checks/judgement';
+import { CHECK_IDS, type Judgement } from '../checks/check';
 import { type Kitchen } from '../stored/kitchen';
 import { isRehearsal } from '../stored/rehearsal-id';
 import { type Batch } from '../stored/schema';
 import { isPractice } from '../vocabulary/sources';
-import { stepWords } from './step-words';
+import { stepWords } from '../checks/step-words';
 import { type Stage } from '../vocabulary/stages';
 import { gramsOf } from '../filling/lines';
 import { lookUp } from '../food/larder';

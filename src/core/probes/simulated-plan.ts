@@ -1,7 +1,7 @@
 /** The plan that the simulated thermometer of a batch is given. */
-import { type CoolingPlan } from './curve';
-import { coolingPlan } from './plan';
-import { hotPartOf } from './hot-part';
+import { type CoolingPlan } from '../cooling/curve';
+import { coolingPlan } from '../cooling/plan';
+import { hotPartOf } from '../cooling/hot-part';
 import { resolveLines } from '../filling/lines';
 import { type Kitchen } from '../stored/kitchen';
 import { type Batch } from '../stored/schema';
