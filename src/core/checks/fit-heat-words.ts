@@ -3,7 +3,7 @@ import { type ApplianceHeat } from '../stored/kitchen-schema';
 import { MEDIA } from '../vocabulary/media';
 import { formatNumber } from '../units/amount';
 import { formatMinutes } from '../units/format';
-import { NOT_SETTLED } from '../fitting/least-squares';
+import { NOT_SETTLED } from '../fitting/words';
 import { type CookFit } from '../forecast/cook-fit';
 
 /** Readings so far off their own fit teach nothing, K. House estimate. */

@@ -22,9 +22,6 @@ export interface Fitted {
   isSettled: boolean;
 }
 
-/** Said where a figure that is not settled could be kept. */
-export const NOT_SETTLED = 'The readings have not settled on one figure yet: take another before you keep it.';
-
 /** So far to either side is looked, in standard deviations. */
 const BESIDE = 0.1;
 const DAMPING = 0.01;

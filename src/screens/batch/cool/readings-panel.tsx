@@ -2,7 +2,7 @@
 import { LIMITS } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { NOT_SETTLED } from '@/core/fitting/least-squares';
+import { NOT_SETTLED } from '@/core/fitting/words';
 import { type CoolingForecast } from '@/core/cooling/forecast';
 import { disagrees, keptFit } from '@/core/cooling/learned';
 import { isRehearsal } from '@/core/stored/rehearsal';
