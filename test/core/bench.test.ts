@@ -55,6 +55,14 @@ describe('freezing raw on a tray', () => {
     wrapper: dough('noodle').composition,
     wrapperDensity: dough('noodle').density,
   });
+  it('what is cooked from frozen is frozen as it comes from the board, not hard already', () => {
+    const [purses] = lanternSupper('2026-12-05T15:00:00Z');
+    expect(purses.cook.startC).toBeLessThan(0);
+    const { hardMinutes } = forecastBoard(purses, DEFAULT_KITCHEN);
+    expect(hardMinutes).toBeGreaterThan(30);
+    expect(hardMinutes).toBeLessThan(240);
+  });
+
   it('a small purse is hard in an hour or two, a larger one later, and a warm freezer never does it', () => {
     const small = minutesToHard(parcel(11), 12, -18) ?? NaN;
     expect(small).toBeGreaterThan(45);

@@ -60,7 +60,8 @@ export function workOutBoard(
         wrapper: dough.composition,
         wrapperDensity: dough.density,
       },
-      Math.min(batch.cook.startC, roomC),
+      // What goes into the heat frozen is frozen as it comes from the board.
+      Math.min(batch.cook.startC < 0 ? fillingC : batch.cook.startC, roomC),
       freezerC,
     ),
   };
