@@ -53,7 +53,8 @@ export function useDayPlan(day: Day | null, minute: number) {
     () => (data?.batches ?? []).filter((b) => day?.batches.some((made) => made.batchId === b.id)),
     [data, day],
   );
-  const isReady = day !== null && data !== undefined && kitchen !== undefined && batches.length > 0;
+  const isOpened = data !== undefined && kitchen !== undefined;
+  const isReady = day !== null && isOpened && batches.length > 0;
   const key = isReady ? keyOf(day, batches, kitchen, lateStep(day, minute)) : null;
   const input: DayInput | null = isReady ? { day, batches, kitchen, now: { minute, zone: hereZone() } } : null;
   const planned = usePlanner(key, input);
@@ -67,5 +68,7 @@ export function useDayPlan(day: Day | null, minute: number) {
     if (now === null || key === null || plan === null || stage !== 'done' || now.plan?.of === key) return;
     void editDay(now.id, { do: 'keepPlan', plan: { of: key, starts: startsOf(plan, now) } }, { isStep: false });
   }, [key, plan, stage]);
-  return { ...planned, batches, isReady };
+  /** All is said that there is to say at first: nothing below is pushed down by it any more. */
+  const isSaid = isOpened && (batches.length === 0 || plan !== null || stage === 'failed' || stage === 'stopped');
+  return { ...planned, batches, isReady, isSaid };
 }

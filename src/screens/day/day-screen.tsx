@@ -75,12 +75,20 @@ function Planned({ day, days, onChoose, children }: Props) {
   const planned = useDayPlan(day, nowMinute);
   const { plan, stage } = planned;
   const [opened, open] = useState<string | null>(null);
+  // They come with the plan, not before, to be pushed down by it; and then they stay.
+  const [isBelow, setBelow] = useState(planned.isSaid);
+  if (planned.isSaid && !isBelow) setBelow(true);
   const serve = minuteOf(day.serveAt);
   const begins = plan && plan.tasks.length > 0 ? `; begin ${beginWords(plan.startMinute, serve, zone)}` : '';
+  // Said in the line that is there already: nothing moves when the plan comes.
+  const isFirst = plan === null && planned.isReady && stage === 'planning';
   const task = plan?.tasks.find((t) => t.id === opened) ?? null;
   const gauge = plan && plan.tasks.length > 0 && { day, plan, zone, nowMinute, onOpen: open };
   return (
-    <PlaceScreen title={weekdayOf(serve, zone)} note={`${day.title} at ${formatMoment(serve, serve, zone)}${begins}`}>
+    <PlaceScreen
+      title={weekdayOf(serve, zone)}
+      note={`${day.title} at ${formatMoment(serve, serve, zone)}${isFirst ? '; working out the plan …' : begins}`}
+    >
       {children}
       {plan && (
         <NowCard day={day} plan={plan} batches={planned.batches} nowMinute={nowMinute} zone={zone} onOpen={open} />
@@ -88,7 +96,7 @@ function Planned({ day, days, onChoose, children }: Props) {
       {plan && <RedList plan={plan} />}
       {plan && <Collision {...planned} day={day} plan={plan} zone={zone} />}
       <View aria-live="polite" style={{ minHeight: 20 }}>
-        {(stage === 'planning' || stage === 'mending') && planned.isReady && (
+        {plan && (stage === 'planning' || stage === 'mending') && planned.isReady && (
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }} role="status">
             <Small>{stage === 'planning' ? 'Looking for a better plan …' : 'Trying what would mend it …'}</Small>
             <Press title="Stop" kind="clear" onPress={planned.stop} />
@@ -108,10 +116,14 @@ function Planned({ day, days, onChoose, children }: Props) {
         )}
       </View>
       {gauge && (wide ? <WideGauge {...gauge} /> : <Gauge {...gauge} />)}
-      <DayFiles day={day} plan={plan} onOpened={onChoose} />
-      <MadePanel day={day} />
-      <HoursPanel day={day} zone={zone} />
-      <OtherDays day={day} days={days} onChoose={onChoose} />
+      {isBelow && (
+        <>
+          <DayFiles day={day} plan={plan} onOpened={onChoose} />
+          <MadePanel day={day} />
+          <HoursPanel day={day} zone={zone} />
+          <OtherDays day={day} days={days} onChoose={onChoose} />
+        </>
+      )}
       {plan && task && (
         <TaskSheet
           day={day}
