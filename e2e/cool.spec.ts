@@ -55,6 +55,11 @@ test('off the heat to wrap now: the clock, a reload, readings that change it, le
     const [, h, m, only] = /^(?:(\d+)\sh\s?(\d+)?|(\d+)\smin)/.exec(text) ?? [];
     return only === undefined ? Number(h) * 60 + Number(m ?? 0) : Number(only);
   };
+  // The forecast of the pot it was in stays until the tray's has come.
+  await expect(async () => {
+    await page.clock.runFor(200);
+    expect(await minutes()).toBeLessThan(120);
+  }).toPass({ timeout: 25_000 });
   const atFirst = await minutes();
   await pass(page, 15);
   expect(Math.abs(atFirst - (await minutes()) - 15)).toBeLessThanOrEqual(1);
