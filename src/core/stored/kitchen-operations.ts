@@ -1,7 +1,7 @@
 /** The small changes a kitchen is edited by: settings, what it owns, and what it has learned. */
 import { type OwnIngredient } from './own-ingredient-schema';
 import { type OwnDough } from './own-dough-schema';
-import { type Learned , type Lesson, withLesson, withoutLesson } from '../learning/learned';
+import { type Learned, type Lesson, withLesson, withoutLesson } from '../learning/learned';
 import { type LearnedId } from '../vocabulary/learned';
 import { type Appliance, type ApplianceHeat, type Kitchen } from './kitchen';
 
