@@ -37,7 +37,7 @@ async function read(key: string, text: string): Promise<Day | BrokenRecord> {
 }
 
 /** Writes a valid day. */
-export function putDay(day: Day): Promise<boolean> {
+function putDay(day: Day): Promise<boolean> {
   const key = dayKey(day.id);
   const text = JSON.stringify(day);
   known.set(key, { text, day });
