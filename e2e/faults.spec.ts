@@ -16,10 +16,14 @@ test('a part that is missing at the start: said, with a way to try again', async
 /** It may have tried again by itself in the meantime: then there is nothing left to tap. */
 async function tryAgainUntil(page: Page, isThere: () => Promise<void>): Promise<void> {
   const again = page.getByRole('button', { name: 'Try again' });
-  await expect(async () => {
-    if (await again.isVisible()) await again.click({ timeout: 1000 });
-    await isThere();
-  }).toPass();
+  try {
+    await expect(async () => {
+      if (await again.isVisible()) await again.click({ timeout: 1000 });
+      await isThere();
+    }).toPass({ timeout: 100_000 });
+  } catch (cause) {
+    throw new Error(`The page says: ${await page.locator('body').innerText()}`, { cause });
+  }
 }
 
 test('a station that is missing: the page says so, and comes when it is there again', async ({ page }) => {

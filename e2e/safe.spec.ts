@@ -29,6 +29,7 @@ test('the practice probe passes nothing: not the check, not the card, not the ta
   await page.clock.install({ time: START });
   await page.goto(`${TURKEY}/cook`);
   await pass(page, 0);
+  await forecastIsThere(page);
   await press(page, /start the clock/);
   await pass(page, 28);
   await press(page, 'Use a thermometer');
@@ -36,18 +37,16 @@ test('the practice probe passes nothing: not the check, not the card, not the ta
   await expect(page.getByRole('note').filter({ hasText: 'counts for nothing' })).toBeVisible();
   const take = page.getByRole('button', { name: 'Take this reading' });
   const touchesMetal = page.getByRole('button', { name: 'Pushed in again' });
-  for (let n = 1; n <= 3; n += 1) {
-    await press(page, 'It is in');
-    for (let i = 0; i < 40 && !(await take.isEnabled()); i += 1) {
-      // Second by second, as the probe shows it.
-      await page.clock.runFor(8000);
-      await page.waitForTimeout(50);
-      if (await touchesMetal.isVisible()) await touchesMetal.click();
-    }
-    await take.click();
-    await pass(page, 0);
-    await expect(page.getByText('practice, not a measurement')).toHaveCount(n);
+  await press(page, 'It is in');
+  for (let i = 0; i < 40 && !(await take.isEnabled()); i += 1) {
+    // As many seconds as it takes to stand still, one sample each.
+    await page.clock.runFor(8000);
+    await page.waitForTimeout(50);
+    if (await touchesMetal.isVisible()) await touchesMetal.click();
   }
+  await take.click();
+  await pass(page, 0);
+  await expect(page.getByText('practice, not a measurement')).toHaveCount(1);
   await expect(heading(page, /measured hot enough/)).toHaveCount(0);
   await expect(page.getByText('Hot enough, measured')).toHaveCount(0);
   await expect(page.getByText(/Keep this for/)).toHaveCount(0);

@@ -13,8 +13,12 @@ interface Running<Api> {
   end: () => void;
 }
 
-/** Nothing that is asked of a worker may take longer than this, ms. */
-const PATIENCE_MS = 20_000;
+/**
+ * Nothing that is asked of a worker may take longer than so many seconds. Seconds that the page has lived through are counted:
+ * while a computer sleeps its workers sleep, too.
+ */
+const PATIENCE_S = 20;
+const SECOND_MS = 1000;
 const TRIES = 2;
 
 /**
@@ -22,7 +26,7 @@ const TRIES = 2;
  * @param start makes the worker; called at the first question, and after a death
  * @returns asks one question of it
  */
-export function lively<Api>(start: () => Worker, patienceMs = PATIENCE_MS) {
+export function lively<Api>(start: () => Worker, patienceS = PATIENCE_S) {
   let running: Running<Api> | null = null;
   const open = (): Running<Api> => {
     const worker = start();
@@ -41,9 +45,13 @@ export function lively<Api>(start: () => Worker, patienceMs = PATIENCE_MS) {
   return async <Result>(ask: (remote: Remote<Api>) => Promise<Result>): Promise<Result> => {
     for (let tried = 1; ; tried++) {
       const now = (running ??= open());
-      let timer: ReturnType<typeof setTimeout> | undefined;
+      let timer: ReturnType<typeof setInterval> | undefined;
       const patience = new Promise<never>((_resolve, reject) => {
-        timer = setTimeout(() => reject(new WorkerDied('it did not answer in time')), patienceMs);
+        let seconds = 0;
+        timer = setInterval(() => {
+          seconds += 1;
+          if (seconds >= patienceS) reject(new WorkerDied('it did not answer in time'));
+        }, SECOND_MS);
       });
       try {
         return await Promise.race([ask(now.remote), now.died, patience]);
@@ -53,7 +61,7 @@ export function lively<Api>(start: () => Worker, patienceMs = PATIENCE_MS) {
         if (running === now) running = null;
         if (tried >= TRIES) throw error;
       } finally {
-        clearTimeout(timer);
+        clearInterval(timer);
       }
     }
   };

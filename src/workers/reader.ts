@@ -2,10 +2,10 @@
 import { lively } from './lively';
 import { type ReaderApi } from './reader-api';
 
-/** A large file takes its time on a phone. */
-const PATIENCE_MS = 60_000;
+/** A large file takes its time on a phone, s. */
+const PATIENCE_S = 60;
 
-const ask = lively<ReaderApi>(() => new Worker(new URL('./reader-entry', window.location.href)), PATIENCE_MS);
+const ask = lively<ReaderApi>(() => new Worker(new URL('./reader-entry', window.location.href)), PATIENCE_S);
 
 /** Reads lines of a recipe. */
 export const readLines = (...args: Parameters<ReaderApi['readLines']>) => ask((remote) => remote.readLines(...args));
