@@ -1,5 +1,6 @@
 import { normalise } from '@/core/food/composition';
-import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
+import { coolingCurve } from '@/core/cooling/curve';
+import { type CoolingPlan } from '@/core/cooling/stretches';
 
 const FILLING = normalise({ water: 0.72, protein: 0.12, fat: 0.08, carbohydrate: 0.06, fibre: 0.01, ash: 0.012 });
 const POT: CoolingPlan = {

@@ -1,6 +1,7 @@
 import { counted } from './readings';
 import { normalise } from '@/core/food/composition';
-import { coolingCurve, type CoolingPlan } from '@/core/cooling/curve';
+import { coolingCurve } from '@/core/cooling/curve';
+import { type CoolingPlan } from '@/core/cooling/stretches';
 import { fitCooling } from '@/core/cooling/refit';
 
 const PLAN: CoolingPlan = {

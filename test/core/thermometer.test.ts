@@ -1,5 +1,5 @@
 import { normalise } from '@/core/food/composition';
-import { type CoolingPlan } from '@/core/cooling/curve';
+import { type CoolingPlan } from '@/core/cooling/stretches';
 import { judgeSignal, type JudgedSignal, NOTHING_HEARD, type Signal } from '@/core/probes/signal';
 import * as fc from 'fast-check';
 import { simulateThermometer } from '@/core/probes/thermometer';

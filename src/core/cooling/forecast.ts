@@ -1,6 +1,7 @@
 /** How the hot part of a batch cools: as planned, as it really goes by its readings, and what could be done instead. */
 import { airOf } from './air';
-import { coolingCurve, type CoolingPlan, type CoolingSample } from './curve';
+import { coolingCurve, type CoolingSample } from './curve';
+import { type CoolingPlan } from './stretches';
 import { type CoolReading, runEvidence } from './evidence-of';
 import { type CoolingFit, fitCooling } from './refit';
 import { COLD_C, type CoolingStage, coolingStages } from '../safety/cooled';

@@ -1,6 +1,7 @@
 /** A cooling worked out and judged, and what it does to the fridge. */
 import { airOf } from './air';
-import { type CoolingCurve, type CoolingPlan } from './curve';
+import { type CoolingCurve } from './curve';
+import { type CoolingPlan } from './stretches';
 import { fridgeRise } from './fridge';
 import { type CoolingStage } from '../safety/cooled';
 import { heatBetween, inTheColdAt } from './plan';

@@ -1,7 +1,7 @@
 /** The cooling of a batch as the solver takes it: what is hot, in which vessel, where. Without the solver: screens use it too. */
 import { thermalProperties } from '../food/thermal';
 import { airOf } from './air';
-import { type CoolingPlan } from './curve';
+import { type CoolingPlan } from './stretches';
 import { type Kitchen } from '../stored/kitchen';
 import { type Batch } from '../stored/schema';
 import { PLACES } from '../vocabulary/places';

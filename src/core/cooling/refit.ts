@@ -3,7 +3,8 @@
  * temperature it began with, by least squares (Levenberg–Marquardt) with what is usual as a prior.
  */
 import { leastSquares } from '../fitting/least-squares';
-import { coolingCurve, type CoolingCurve, type CoolingPlan } from './curve';
+import { coolingCurve, type CoolingCurve } from './curve';
+import { type CoolingPlan } from './stretches';
 import { type Counted, type Reading } from '../safety/evidence';
 
 export interface CoolingFit {

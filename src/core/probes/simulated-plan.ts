@@ -1,5 +1,5 @@
 /** The plan that the simulated thermometer of a batch is given. */
-import { type CoolingPlan } from '../cooling/curve';
+import { type CoolingPlan } from '../cooling/stretches';
 import { coolingPlan } from '../cooling/plan';
 import { hotPartOf } from '../cooling/hot-part';
 import { resolveLines } from '../filling/lines';

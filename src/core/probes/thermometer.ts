@@ -3,7 +3,8 @@
  * slips out of the food now and then. The same function of the time runs on the server and in the worker, so that it goes
  * on wherever it is asked.
  */
-import { coolingCurve, type CoolingPlan } from '../cooling/curve';
+import { coolingCurve } from '../cooling/curve';
+import { type CoolingPlan } from '../cooling/stretches';
 import { hash01 } from '../random/hash';
 import { type Signal } from './signal';
 

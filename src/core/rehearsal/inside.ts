@@ -1,7 +1,8 @@
 /** What really happens in a rehearsed batch, by what is hidden in its kitchen and what its cook has done so far. */
 import { account } from '../checks/account';
 import { forecastHeat, type HeatForecast } from '../forecast/heat';
-import { coolingCurve, type CoolingPlan } from '../cooling/curve';
+import { coolingCurve } from '../cooling/curve';
+import { type CoolingPlan } from '../cooling/stretches';
 import { hotPartOf } from '../cooling/hot-part';
 import { coolingPlan } from '../cooling/plan';
 import { outMinutesAt } from '../cooling/board-clock';
