@@ -86,13 +86,23 @@ export function coolingWays(
   return { ways, leftOut: all.length - ways.length };
 }
 
-function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Way[] {
-  const depthMm = Math.min(
-    THIN_MM,
-    Math.max(LIMITS.depthMm.least, Math.round(depthIn(cool, part.massG * cool.share, part.density))),
-  );
-  const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
-  const onCounter: Omit<CoolingPlanFields, 'startC'> = {
+/** What the ways are made from. */
+interface Asked {
+  cool: Cool;
+  part: HotPart;
+  kitchen: Kitchen;
+  judge: (cool: Cool) => Judged;
+  /** Depth on a tray, mm. */
+  depthMm: number;
+  /** Spread on a tray on the counter, and how it cools there. */
+  onTray: Omit<CoolingPlanFields, 'startC'>;
+  counter: Judged;
+}
+
+function askedOf(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool) => Judged): Asked {
+  const lies = Math.round(depthIn(cool, part.massG * cool.share, part.density));
+  const depthMm = Math.min(THIN_MM, Math.max(LIMITS.depthMm.least, lies));
+  const onTray: Asked['onTray'] = {
     ...STILL,
     vessel: { kind: 'tray', areaCm2: null },
     depthMm,
@@ -101,39 +111,34 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
     base: 'rack',
     place: 'counter',
   };
-  const counter = judge({ ...cool, ...onCounter });
-  const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
-  const leg: Cool['legs'][number] = { ...STILL, depthMm: null, minutes: steamOff, base: 'rack', place: 'counter' };
-  const asItIs = judge(cool);
-  const limits = asItIs.stages.map((stage) => stage.limitMinutes);
+  return { cool, part, kitchen, judge, depthMm, onTray, counter: judge({ ...cool, ...onTray }) };
+}
+
+/** As it is until it no longer steams and the rule still has time, then the fridge. */
+function lastStretch({ cool, judge }: Asked): Way | null {
+  const { stall, stages, curve } = judge(cool);
+  if (stall?.minutes == null || cool.legs.length > 0) return null;
   // Into the cold before the rule's time is up.
-  const stretchAfter =
-    asItIs.stall?.minutes == null ? null : Math.min(asItIs.stall.minutes, ...limits.map((limit) => limit * IN_TIME));
-  const ways: (Way | null)[] = [
-    stretchAfter !== null && cool.legs.length === 0 && asItIs.curve.at(stretchAfter).centreC <= FRIDGE_C
-      ? {
-          id: 'last-stretch',
-          label: `Here for ${Math.ceil(stretchAfter)} min, then the fridge for the last stretch`,
-          to: {
-            legs: [
-              {
-                minutes: Math.max(1, Math.ceil(stretchAfter)),
-                depthMm: null,
-                base: cool.base,
-                place: cool.place,
-                ambientC: cool.ambientC,
-                covered: cool.covered,
-                stirred: cool.stirred,
-                stirEveryMinutes: cool.stirEveryMinutes,
-              },
-            ],
-            base: 'rack',
-            place: 'fridge',
-            ambientC: null,
-          },
-          hands: 'a free shelf',
-        }
-      : null,
+  const after = Math.min(stall.minutes, ...stages.map((stage) => stage.limitMinutes * IN_TIME));
+  if (curve.at(after).centreC > FRIDGE_C) return null;
+  const { base, place, ambientC, covered, stirred, stirEveryMinutes } = cool;
+  const here = { depthMm: null, base, place, ambientC, covered, stirred, stirEveryMinutes };
+  return {
+    id: 'last-stretch',
+    label: `Here for ${Math.ceil(after)} min, then the fridge for the last stretch`,
+    to: {
+      legs: [{ ...here, minutes: Math.max(1, Math.ceil(after)) }],
+      base: 'rack',
+      place: 'fridge',
+      ambientC: null,
+    },
+    hands: 'a free shelf',
+  };
+}
+
+function ownTrays({ cool, part, kitchen }: Asked): Way | null {
+  const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
+  return (
     spread && {
       id: 'own-trays',
       label: `Spread to ${Math.round(spread.depthMm)} mm over ${spread.names}`,
@@ -146,62 +151,85 @@ function waysFor(cool: Cool, part: HotPart, kitchen: Kitchen, judge: (cool: Cool
         depthMm: spread.depthMm,
       },
       hands: 'what your kitchen has',
-    },
-    { id: 'tray', label: `Spread to ${depthMm} mm on a tray`, to: onCounter, hands: 'on a rack', known: counter },
-    {
-      id: 'tray-fan',
-      label: `Spread to ${depthMm} mm, by a fan`,
-      to: { ...onCounter, place: 'fan' },
-      hands: 'a table fan',
-    },
+    }
+  );
+}
+
+/** Spread on a tray, here and there. */
+function onTrays({ depthMm, onTray, counter }: Asked): Way[] {
+  const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
+  const leg: Cool['legs'][number] = { ...STILL, depthMm: null, minutes: steamOff, base: 'rack', place: 'counter' };
+  const spread = `Spread to ${depthMm} mm`;
+  return [
+    { id: 'tray', label: `${spread} on a tray`, to: onTray, hands: 'on a rack', known: counter },
+    { id: 'tray-fan', label: `${spread}, by a fan`, to: { ...onTray, place: 'fan' }, hands: 'a table fan' },
     {
       id: 'tray-fridge',
-      label: `Spread to ${depthMm} mm: ${steamOff} min on the counter, then the fridge`,
-      to: { ...onCounter, legs: [leg], place: 'fridge' },
+      label: `${spread}: ${steamOff} min on the counter, then the fridge`,
+      to: { ...onTray, legs: [leg], place: 'fridge' },
       hands: 'a free shelf',
     },
     {
       id: 'tray-ice',
-      label: `Spread to ${depthMm} mm, over ice`,
-      to: { ...onCounter, base: 'ice' },
+      label: `${spread}, over ice`,
+      to: { ...onTray, base: 'ice' },
       hands: 'a metal tray in ice and water',
     },
     {
-      id: 'ice-stir',
-      label: `Over ice as it is, stirred every ${STIR_MINUTES} min`,
-      to: { ...STILL, legs: [], base: 'ice', place: 'counter', stirEveryMinutes: STIR_MINUTES },
-      hands: 'a hand every few minutes',
-    },
-    {
-      id: 'fridge',
-      label: 'As it is, in the fridge',
-      to: { place: 'fridge', base: 'rack', ambientC: null, legs: [] },
-      hands: 'a free shelf',
-    },
-    {
       id: 'porch',
-      label: `Spread to ${depthMm} mm, on the cold porch`,
-      to: { ...onCounter, place: 'porch' },
+      label: `${spread}, on the cold porch`,
+      to: { ...onTray, place: 'porch' },
       hands: 'out of reach of animals',
     },
-    cool.covered
-      ? { id: 'uncover', label: 'Take the lid off', to: { covered: false }, hands: 'nothing but the lid' }
-      : null,
-    cool.share === 1
-      ? {
-          id: 'half',
-          label: 'Half of it now, the rest later',
-          to: {
-            share: 0.5,
-            ...(cool.vessel.areaCm2 === null && !VESSELS[cool.vessel.kind].followsMass
-              ? { depthMm: cool.depthMm / 2 }
-              : {}),
-          },
-          hands: 'the rest stays hot until then',
-        }
-      : null,
   ];
-  return ways.filter((way) => way !== null);
+}
+
+/** As it lies, colder. */
+const AS_IT_IS: readonly Way[] = [
+  {
+    id: 'ice-stir',
+    label: `Over ice as it is, stirred every ${STIR_MINUTES} min`,
+    to: { ...STILL, legs: [], base: 'ice', place: 'counter', stirEveryMinutes: STIR_MINUTES },
+    hands: 'a hand every few minutes',
+  },
+  {
+    id: 'fridge',
+    label: 'As it is, in the fridge',
+    to: { place: 'fridge', base: 'rack', ambientC: null, legs: [] },
+    hands: 'a free shelf',
+  },
+];
+
+const uncovered = ({ cool }: Asked): Way | null =>
+  cool.covered
+    ? { id: 'uncover', label: 'Take the lid off', to: { covered: false }, hands: 'nothing but the lid' }
+    : null;
+
+function halfOfIt({ cool }: Asked): Way | null {
+  if (cool.share !== 1) return null;
+  const keepsArea = cool.vessel.areaCm2 === null && !VESSELS[cool.vessel.kind].followsMass;
+  return {
+    id: 'half',
+    label: 'Half of it now, the rest later',
+    to: { share: 0.5, ...(keepsArea ? { depthMm: cool.depthMm / 2 } : {}) },
+    hands: 'the rest stays hot until then',
+  };
+}
+
+/** All ways, in the order in which they are worked out: what is left out where that takes too long comes last. */
+function waysFor(...args: Parameters<typeof askedOf>): Way[] {
+  const asked = askedOf(...args);
+  const trays = onTrays(asked);
+  const porch = trays.slice(-1);
+  return [
+    lastStretch(asked),
+    ownTrays(asked),
+    ...trays.slice(0, -1),
+    ...AS_IT_IS,
+    ...porch,
+    uncovered(asked),
+    halfOfIt(asked),
+  ].filter((way) => way !== null);
 }
 
 /** Room, ice and what else it needs, in figures. */

@@ -44,119 +44,130 @@ export const cutMinutes = ({ ingredient, rawG }: Pick<ResolvedLine, 'ingredient'
 
 const scaled = (minutes: number, grams: number): number => minutes * Math.max(0.6, Math.sqrt(grams / STOVE_G));
 
+/** The tasks of a filling as they are made, one after the other. */
+interface Making {
+  facts: BatchFacts;
+  tasks: DayTask[];
+  /** What waits by itself, by the line that it is of. */
+  waiting: Map<string, Follows>;
+  toCut: readonly ResolvedLine[];
+  afterCut: readonly Follows[];
+}
+
+function make({ facts, tasks }: Making, kind: TaskKind, minutes: number, more: Made, n?: string): DayTask {
+  const task = makeTask(facts, kind, minutes, more, n);
+  tasks.push(task);
+  return task;
+}
+
+/** Of some lines, those that wait by themselves first. */
+const waitsOf = ({ waiting }: Making, lines: readonly ResolvedLine[]): Follows[] =>
+  lines.flatMap((l) => waiting.get(l.line.id) ?? []);
+
+/** All that is cut, at one go. */
+function cut(making: Making): Follows[] {
+  const { toCut } = making;
+  if (toCut.length === 0) return [];
+  const minutes = SET_UP + toCut.reduce((sum, l) => sum + cutMinutes(l), 0);
+  const { id } = make(making, 'cut', minutes, { how: namesOf(toCut), needs: { hands: 1, bench: 1 } });
+  return [{ id, maxWait: MAY_WAIT.cut, why: 'cut, it dries' }];
+}
+
+/** What drains, soaks, roasts or stews by itself: set going, then left. */
+function setGoing(making: Making, l: ResolvedLine): void {
+  const { preparation, ingredient } = l;
+  const { needs, kind, way } = placeOf(l);
+  const set = make(
+    making,
+    'set',
+    Math.max(2, kind === 'stand' ? preparation.handsOnMinutes : 3),
+    {
+      title: `${ingredient.name}: ${kind === 'stand' ? 'set' : 'into the heat'}`,
+      how: `${formatGrams(l.rawG)}, ${preparation.label}`,
+      after: making.toCut.includes(l) ? [...making.afterCut] : [],
+    },
+    l.line.id,
+  );
+  const stands = make(
+    making,
+    kind,
+    preparation.waitMinutes,
+    {
+      title: ingredient.name,
+      how: `${preparation.label}, ${formatMinutes(preparation.waitMinutes)}`,
+      hasHands: false,
+      needs,
+      ...(way ? { ways: { oven: way } } : {}),
+      after: [{ id: set.id, maxWait: 0 }],
+    },
+    l.line.id,
+  );
+  making.waiting.set(l.line.id, { id: stands.id, maxWait: kind === 'stand' ? MAY_WAIT.raw : MAY_WAIT.cooked });
+}
+
+/** What goes through the pan; null where nothing does. */
+function fried(making: Making): DayTask | null {
+  const { facts, waiting, afterCut } = making;
+  const { batch, accounts } = facts;
+  const hot = accounts.lines.filter((l) => STAGES[l.line.stage].isHot);
+  if (hot.length === 0) return null;
+  const stove = hot
+    .filter((l) => !waiting.has(l.line.id))
+    .reduce((sum, l) => sum + scaled(l.preparation.handsOnMinutes, l.rawG), 0);
+  const boiling = estimatedG(batch.water) / boilOffRate(PAN_MM, 'medium');
+  return make(making, 'fry', Math.max(STOVE_LEAST, STOVE_TOGETHER * stove + boiling) + SPREAD, {
+    how: `${namesOf(hot)}; spread it to cool.`,
+    needs: { hands: 1, hob: 1 },
+    after: [...afterCut, ...waitsOf(making, hot)],
+    stillToAdd: hot.map((l) => l.ingredient.name),
+  });
+}
+
+/** What was fried, cold again. */
+function cooled(making: Making, cooked: DayTask): Follows[] {
+  const { facts } = making;
+  const { coolMinutes, mended } = facts;
+  if (coolMinutes === 0) return [{ id: cooked.id, maxWait: MAY_WAIT.raw, why: 'in the fridge once cold' }];
+  const { id } = make(making, 'cool', coolMinutes ?? 24 * 60, {
+    how: coolWords(facts),
+    ...(mended ? { mended: { label: mended.label, change: mended.change } } : {}),
+    hasHands: false,
+    needs: fridgeNeeds(facts),
+    after: [{ id: cooked.id, maxWait: 0 }],
+    isEstimate: false,
+  });
+  return [{ id, maxWait: MAY_WAIT.cooked, why: 'a day in the fridge' }];
+}
+
+/** What goes in cold, mixed with it. */
+function mixed(making: Making, late: readonly ResolvedLine[], after: Follows[]): Follows {
+  const raw = late.filter((l) => HAZARDS[l.ingredient.hazard].isRawAnimal && !l.preparation.cooked);
+  const byHand = late.filter((l) => !making.waiting.has(l.line.id) && cutMinutes(l) === 0);
+  const minutes = MIX + MIX_EACH * late.length + byHand.reduce((sum, l) => sum + l.preparation.handsOnMinutes, 0);
+  const { id } = make(making, 'mix', minutes, {
+    how: namesOf(late),
+    needs: { hands: 1, bench: 1 },
+    after: [...after, ...waitsOf(making, late)],
+    weight: raw.length > 0 ? 3 : 2,
+    stillToAdd: late.map((l) => l.ingredient.name),
+  });
+  return { id, ...waitOfMixed(raw) };
+}
+
 /** Work of a batch on its filling, in order; the last of it is what the parcels are filled with. */
 export function fillingTasks(facts: BatchFacts): { tasks: DayTask[]; last: Follows[] } {
-  const { batch, accounts } = facts;
-  const { lines } = accounts;
-  const tasks: DayTask[] = [];
-  if (lines.length === 0) return { tasks, last: [] };
-  const make = (kind: TaskKind, minutes: number, more: Made, n?: string): DayTask => {
-    const task = makeTask(facts, kind, minutes, more, n);
-    tasks.push(task);
-    return task;
-  };
-
+  const { lines } = facts.accounts;
   const toCut = lines.filter((l) => cutMinutes(l) > 0);
-  const cut =
-    toCut.length > 0
-      ? make('cut', SET_UP + toCut.reduce((sum, l) => sum + cutMinutes(l), 0), {
-          how: namesOf(toCut),
-          needs: { hands: 1, bench: 1 },
-        })
-      : null;
-  const afterCut: Follows[] = cut ? [{ id: cut.id, maxWait: MAY_WAIT.cut, why: 'cut, it dries' }] : [];
-
-  // What drains, soaks, roasts or stews by itself.
-  const byLine = new Map<string, Follows>();
-  for (const l of lines.filter(({ preparation }) => preparation.waitMinutes >= WAITS)) {
-    const { preparation, ingredient } = l;
-    const { needs, kind, way } = placeOf(l);
-    const set = make(
-      'set',
-      Math.max(2, kind === 'stand' ? preparation.handsOnMinutes : 3),
-      {
-        title: `${ingredient.name}: ${kind === 'stand' ? 'set' : 'into the heat'}`,
-        how: `${formatGrams(l.rawG)}, ${preparation.label}`,
-        after: toCut.includes(l) ? afterCut : [],
-      },
-      l.line.id,
-    );
-    const stands = make(
-      kind,
-      preparation.waitMinutes,
-      {
-        title: ingredient.name,
-        how: `${preparation.label}, ${formatMinutes(preparation.waitMinutes)}`,
-        hasHands: false,
-        needs,
-        ...(way ? { ways: { oven: way } } : {}),
-        after: [{ id: set.id, maxWait: 0 }],
-      },
-      l.line.id,
-    );
-    byLine.set(l.line.id, { id: stands.id, maxWait: kind === 'stand' ? MAY_WAIT.raw : MAY_WAIT.cooked });
-  }
-  const waitsOf = (of: readonly ResolvedLine[]): Follows[] =>
-    of.flatMap((l) => {
-      const follows = byLine.get(l.line.id);
-      return follows ? [follows] : [];
-    });
-
-  // The pan.
-  const hot = lines.filter((l) => STAGES[l.line.stage].isHot);
-  let cooked: DayTask | null = null;
-  const stove = hot.reduce(
-    (sum, l) => sum + (byLine.has(l.line.id) ? 0 : scaled(l.preparation.handsOnMinutes, l.rawG)),
-    0,
-  );
-  const boiling = estimatedG(batch.water) / boilOffRate(PAN_MM, 'medium');
-  const isCooked = hot.some((l) => STAGES[l.line.stage].isInPan);
-  if (isCooked || hot.length > 0) {
-    cooked = make('fry', Math.max(STOVE_LEAST, STOVE_TOGETHER * stove + boiling) + SPREAD, {
-      how: `${namesOf(hot)}; spread it to cool.`,
-      needs: { hands: 1, hob: 1 },
-      after: [...afterCut, ...waitsOf(hot)],
-      stillToAdd: hot.map((l) => l.ingredient.name),
-    });
-  }
-  const { coolMinutes } = facts;
-  const goesCold = coolMinutes !== 0;
-  let cold: Follows[] = cooked
-    ? [
-        goesCold
-          ? { id: cooked.id, maxWait: 0 }
-          : { id: cooked.id, maxWait: MAY_WAIT.raw, why: 'in the fridge once cold' },
-      ]
-    : afterCut;
-  if (cooked && goesCold) {
-    const cools = make('cool', coolMinutes ?? 24 * 60, {
-      how: coolWords(facts),
-      ...(facts.mended ? { mended: { label: facts.mended.label, change: facts.mended.change } } : {}),
-      hasHands: false,
-      needs: fridgeNeeds(facts),
-      after: cold,
-      isEstimate: false,
-    });
-    cold = [{ id: cools.id, maxWait: MAY_WAIT.cooked, why: 'a day in the fridge' }];
-  }
-
+  const making: Making = { facts, tasks: [], waiting: new Map(), toCut, afterCut: [] };
+  const { tasks } = making;
+  if (lines.length === 0) return { tasks, last: [] };
+  making.afterCut = cut(making);
+  lines.filter(({ preparation }) => preparation.waitMinutes >= WAITS).forEach((l) => setGoing(making, l));
+  const cooked = fried(making);
+  const cold = cooked ? cooled(making, cooked) : [...making.afterCut];
   const late = lines.filter((l) => !STAGES[l.line.stage].isHot);
   if (late.length === 0) return { tasks, last: cold };
-  const raw = late.filter((l) => HAZARDS[l.ingredient.hazard].isRawAnimal && !l.preparation.cooked);
-  const mixes = make(
-    'mix',
-    MIX +
-      MIX_EACH * late.length +
-      late.reduce((sum, l) => sum + (byLine.has(l.line.id) || cutMinutes(l) > 0 ? 0 : l.preparation.handsOnMinutes), 0),
-    {
-      how: namesOf(late),
-      needs: { hands: 1, bench: 1 },
-      after: [...cold, ...(cooked ? afterCut : []), ...waitsOf(late)],
-      weight: raw.length > 0 ? 3 : 2,
-      stillToAdd: late.map((l) => l.ingredient.name),
-    },
-  );
-  return { tasks, last: [{ id: mixes.id, ...waitOfMixed(raw) }] };
+  return { tasks, last: [mixed(making, late, cooked ? [...cold, ...making.afterCut] : cold)] };
 }
 
 /** How long a mixed filling may wait, by what is raw in it. */
