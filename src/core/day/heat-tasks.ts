@@ -111,130 +111,142 @@ const DAY_BEFORE = 16 * 60;
 const aheadOf = ({ serveMinute, from }: BatchFacts): number | undefined =>
   serveMinute - from >= DAY_BEFORE ? serveMinute - AHEAD : undefined;
 
+/** What a batch's loads have in common. */
+interface Loading {
+  facts: BatchFacts;
+  count: number;
+  eachMinutes: number;
+  /** What rests after the last, minutes. */
+  restMinutes: number;
+  place: PlaceOfWork | null;
+  kind: ApplianceKind | null;
+  heatWords: string;
+  needs: DayTask['needs'];
+  way: Pick<DayTask, 'ways'>;
+  make: Make;
+}
+
+function loadingOf(facts: BatchFacts, make: Make): Loading {
+  const { batch, kitchen, loads, serving, frozenFactor } = facts;
+  const { cook } = batch;
+  const { medium, mediumC } = mainStep(cook);
+  const kind = MEDIA[medium].appliance;
+  const place = kind === null ? null : STANDS[kind];
+  const inHeat = loads?.eachMinutes ?? plannedMinutes(cook);
+  const factor = serving === 'frozen-ahead' ? frozenFactor : 1;
+  const inOven = cook.steps.filter((s) => MEDIA[s.medium].appliance === 'oven').map((s) => s.mediumC);
+  return {
+    facts,
+    count: loads?.loads ?? 1,
+    eachMinutes: Math.max(1, Math.ceil(inHeat * factor)),
+    restMinutes: Math.max(0, Math.round(plannedMinutes(cook) - inHeat)),
+    place,
+    kind,
+    heatWords: mediumC === null ? MEDIA[medium].label : formatTemperature(mediumC, kitchen.temperature),
+    needs: needsAt(facts, place, kind),
+    way: place === 'oven' ? { ways: { oven: inOven.join('–') } } : {},
+    make,
+  };
+}
+
+function needsAt(facts: BatchFacts, place: PlaceOfWork | null, kind: ApplianceKind | null): DayTask['needs'] {
+  if (place === null) return {};
+  if (place === 'oven') return { oven: traysOf(facts) };
+  return { [place]: 1, ...(kind === 'steamer' ? { hob: 1 } : {}) };
+}
+
+/** What is to be hot before the first load goes in. */
+function heatUp({ facts, place, kind, heatWords, way, make }: Loading): Follows[] {
+  if (place === null) return [];
+  const isOven = place === 'oven';
+  const isOil = kind === 'pot' && mainStep(facts.batch.cook).medium === 'oil';
+  const { id } = make('heat', isOven ? OVEN_UP : WATER_UP, {
+    title: isOven
+      ? `Heat the oven to ${heatWords}`
+      : kind === 'pan'
+        ? 'Heat the pan'
+        : isOil
+          ? `Heat the oil to ${heatWords}`
+          : 'Bring the water to the boil',
+    hasHands: false,
+    needs: isOven ? {} : { hob: 1 },
+    ...way,
+  });
+  return [{ id, maxWait: MAY_WAIT.hot }];
+}
+
+/** A load that is seen to twice: it goes in, and is measured and taken out. @returns its taking out */
+function seenLoad(loading: Loading, k: number, after: readonly Follows[]): DayTask {
+  const { facts, count, eachMinutes, heatWords, needs, way, make } = loading;
+  const { batch, loads } = facts;
+  const which = count === 1 ? '' : ` load ${k} of ${count}`;
+  const goesIn = make(
+    'load-in',
+    LOAD_IN,
+    {
+      title: `Into the heat${which}`,
+      how: loads ? `${Math.min(loads.atOnce, batch.count)} at once` : '',
+      after: [...after],
+      weight: 4,
+      part: [k, k],
+    },
+    k,
+  );
+  const load = make(
+    'load',
+    eachMinutes,
+    {
+      title: `${METHOD_WORDS[batch.cook.method] ?? 'Cook'}${which}`,
+      how: `${formatMinutes(eachMinutes)}, ${heatWords}`,
+      hasHands: false,
+      needs,
+      ...way,
+      after: [{ id: goesIn.id, maxWait: 0 }],
+      weight: 4,
+      isEstimate: false,
+      part: [k, k],
+    },
+    k,
+  );
+  return make(
+    'load-out',
+    LOAD_OUT,
+    { title: `Measure, and out${which}`, after: [{ id: load.id, maxWait: MAY_WAIT.out, why: 'done' }], weight: 4 },
+    k,
+  );
+}
+
 /** The loads, and what they follow each other by; with what must rest after the last. */
 export function loadTasks(facts: BatchFacts, first: readonly Follows[]): { tasks: DayTask[]; outs: Follows[] } {
-  const { batch, kitchen, loads, serving, frozenFactor } = facts;
-  const factor = serving === 'frozen-ahead' ? frozenFactor : 1;
-  const { steps, method } = batch.cook;
-  const main = mainStep(batch.cook);
-  const kind = MEDIA[main.medium].appliance;
-  const eachMinutes = Math.max(1, Math.ceil((loads?.eachMinutes ?? plannedMinutes(batch.cook)) * factor));
-  const restMinutes = Math.max(
-    0,
-    Math.round(plannedMinutes(batch.cook) - (loads?.eachMinutes ?? plannedMinutes(batch.cook))),
-  );
-  const count = loads?.loads ?? 1;
-  const place = kind === null ? null : STANDS[kind];
-  const needs: DayTask['needs'] =
-    place === null
-      ? {}
-      : place === 'oven'
-        ? { oven: traysOf(facts) }
-        : { [place]: 1, ...(kind === 'steamer' ? { hob: 1 } : {}) };
-  const way =
-    place === 'oven'
-      ? {
-          ways: {
-            oven: steps
-              .filter((s) => MEDIA[s.medium].appliance === 'oven')
-              .map((s) => s.mediumC)
-              .join('–'),
-          },
-        }
-      : {};
-  const heatWords =
-    main.mediumC === null ? MEDIA[main.medium].label : formatTemperature(main.mediumC, kitchen.temperature);
   const tasks: DayTask[] = [];
-  const make: Make = (...args) => {
+  const loading = loadingOf(facts, (...args) => {
     const task = makeTask(facts, ...args);
     tasks.push(task);
     return task;
-  };
-  const heat =
-    place === null
-      ? null
-      : make('heat', place === 'oven' ? OVEN_UP : WATER_UP, {
-          title:
-            place === 'oven'
-              ? `Heat the oven to ${heatWords}`
-              : kind === 'pan'
-                ? 'Heat the pan'
-                : kind === 'pot' && main.medium === 'oil'
-                  ? `Heat the oil to ${heatWords}`
-                  : 'Bring the water to the boil',
-          hasHands: false,
-          needs: place === 'oven' ? {} : { hob: 1 },
-          ...way,
-        });
-  const hot: Follows[] = heat ? [{ id: heat.id, maxWait: MAY_WAIT.hot }] : [];
-  const isWatched = kind === 'pan' || kind === 'pot' || count > MOST_SEEN;
-  if (isWatched) {
-    const outs = watchedLoads(facts, { count, eachMinutes, heatWords, needs, way }, [...first, ...hot], make);
-    return { tasks, outs: outs.map((out, k) => (k === outs.length - 1 ? { ...out, minWait: restMinutes } : out)) };
-  }
+  });
+  const { kind, count, restMinutes } = loading;
+  let after: Follows[] = [...first, ...heatUp(loading)];
   const outs: Follows[] = [];
-  let after = [...first, ...hot];
-  for (let k = 1; k <= count; k++) {
-    const which = count === 1 ? '' : ` load ${k} of ${count}`;
-    const goesIn = make(
-      'load-in',
-      LOAD_IN,
-      {
-        title: `Into the heat${which}`,
-        how: loads ? `${Math.min(loads.atOnce, batch.count)} at once` : '',
-        after,
-        weight: 4,
-        part: [k, k],
-      },
-      k,
-    );
-    const load = make(
-      'load',
-      eachMinutes,
-      {
-        title: `${METHOD_WORDS[method] ?? 'Cook'}${which}`,
-        how: `${formatMinutes(eachMinutes)}, ${heatWords}`,
-        hasHands: false,
-        needs,
-        ...way,
-        after: [{ id: goesIn.id, maxWait: 0 }],
-        weight: 4,
-        isEstimate: false,
-        part: [k, k],
-      },
-      k,
-    );
-    const out = make(
-      'load-out',
-      LOAD_OUT,
-      { title: `Measure, and out${which}`, after: [{ id: load.id, maxWait: MAY_WAIT.out, why: 'done' }], weight: 4 },
-      k,
-    );
-    outs.push({ id: out.id, minWait: k === count ? restMinutes : 0 });
-    after = [{ id: out.id, maxWait: MAY_WAIT.table }];
+  if (kind === 'pan' || kind === 'pot' || count > MOST_SEEN) outs.push(...watchedLoads(loading, after));
+  else {
+    for (let k = 1; k <= count; k++) {
+      const { id } = seenLoad(loading, k, after);
+      outs.push({ id, minWait: 0 });
+      after = [{ id, maxWait: MAY_WAIT.table }];
+    }
   }
-  return { tasks, outs };
+  return { tasks, outs: outs.map((out, k) => (k === outs.length - 1 ? { ...out, minWait: restMinutes } : out)) };
 }
 
 type Make = (kind: TaskKind, minutes: number, more: Made, n?: number | string) => DayTask;
 
 /** At a pan or a pot the hands stay: a few loads at a time, so that there is room for something else between. */
-function watchedLoads(
-  { loads }: BatchFacts,
-  at: {
-    count: number;
-    eachMinutes: number;
-    heatWords: string;
-    needs: DayTask['needs'];
-    way: Pick<DayTask, 'ways'>;
-  },
-  first: readonly Follows[],
-  make: Make,
-): Follows[] {
-  const { count, eachMinutes, heatWords, needs, way } = at;
+function watchedLoads(loading: Loading, first: readonly Follows[]): Follows[] {
+  const { count, eachMinutes, heatWords, needs, way, make } = loading;
+  const { loads } = loading.facts;
   const chunks = Math.min(count, MOST_CHUNKS);
   const outs: Follows[] = [];
-  let after = first;
+  let after = [...first];
   for (let k = 0; k < chunks; k++) {
     const [from, to] = [Math.round((k * count) / chunks) + 1, Math.round(((k + 1) * count) / chunks)];
     const which = count === 1 ? '' : from === to ? ` load ${from} of ${count}` : ` loads ${from} to ${to} of ${count}`;
