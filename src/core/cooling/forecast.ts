@@ -103,86 +103,100 @@ export interface CoolingWorked {
 /** Above the air's own temperature by so much nothing more happens, K. */
 const AT_REST_K = 1;
 
+/** How a plan of cooling goes, and how it stands by the rules. */
+function judged({ cool, constraints, rules, thenMinutes }: CoolingTask, plan: CoolingPlan, share: number): Judged {
+  const [target] = constraints;
+  // While a clock runs it is asked what it is like beyond the target, and when it is cold.
+  const onwards = cool.run === null ? target.c : Math.min(target.c, Math.max(COLD_C, airOf(plan) + AT_REST_K));
+  const curve = coolingCurve(plan, onwards);
+  const stall = stallOf(plan, curve, target.c);
+  const minutes = curve.minutesTo(target.c);
+  const ready = stall?.minutes ?? minutes;
+  const stages = coolingStages(
+    { ...EMPTY, ...rules },
+    {
+      track: curve.track,
+      coldAtMinute: inTheColdAt(plan),
+      depthMm: lyingIn(plan),
+      heatedAtMinute: ready === null ? null : ready + thenMinutes,
+      roomC: warmestRoom(plan),
+    },
+  );
+  return { plan, curve, minutes, evaporatedG: curve.evaporatedAt(ready ?? Infinity) / share, stall, stages };
+}
+
 /** Works out how the hot part cools. */
 export function workOutCooling(task: CoolingTask, kitchen: Kitchen): CoolingWorked {
-  const { cool, part, constraints, rules, thenMinutes, isRehearsal } = task;
-  const target = constraints[0];
-  const { counted, left } = runEvidence(cool.run, { isRehearsal });
+  const { cool, part } = task;
+  const { counted, left } = runEvidence(cool.run, { isRehearsal: task.isRehearsal });
   let steps = 0;
-  const judge = (way: Cool, plan = coolingPlan(way, part, kitchen)): Judged => {
-    // While a clock runs it is asked what it is like beyond the target, and when it is cold.
-    const onwards = cool.run === null ? target.c : Math.min(target.c, Math.max(COLD_C, airOf(plan) + AT_REST_K));
-    const curve = coolingCurve(plan, onwards);
-    steps += curve.steps;
-    const stall = stallOf(plan, curve, target.c);
-    const minutes = curve.minutesTo(target.c);
-    const evaporatedG = curve.evaporatedAt(stall?.minutes ?? minutes ?? Infinity) / way.share;
-    const ready = stall?.minutes ?? minutes;
-    const stages = coolingStages(
-      { ...EMPTY, ...rules },
-      {
-        track: curve.track,
-        coldAtMinute: inTheColdAt(plan),
-        depthMm: lyingIn(plan),
-        heatedAtMinute: ready === null ? null : ready + thenMinutes,
-        roomC: warmestRoom(plan),
-      },
-    );
-    return { plan, curve, minutes, evaporatedG, stall, stages };
+  const judge = (plan: CoolingPlan, share: number): Judged => {
+    const done = judged(task, plan, share);
+    steps += done.curve.steps;
+    return done;
   };
   const usual = coolingPlan(cool, part, kitchen);
   const fit = fitCooling(usual, counted);
-  const plan = fit ? { ...usual, factor: fit.factor, startC: fit.startC } : usual;
-  const really = judge(cool, plan);
   // What the readings taught holds for the alternatives, too: it is the same filling in the same kitchen.
-  const judgeFitted = (way: Cool): Judged => {
-    const other = coolingPlan(way, part, kitchen);
-    return judge(way, fit ? { ...other, factor: fit.factor, startC: fit.startC } : other);
-  };
+  const taught = fit ? { factor: fit.factor, startC: fit.startC } : {};
+  const really = judge({ ...usual, ...taught }, cool.share);
   const readings = counted.map(({ minute, c }) => ({ minute, c }));
-  const track = throughReadings(really.curve.track, readings);
   const forecast: CoolingForecast = {
-    massG: plan.massG,
-    depthMm: plan.depthMm,
-    areaCm2: (10 * plan.massG) / part.density / plan.depthMm,
-    targetC: target.c,
-    because: target.because,
-    startC: plan.startC,
-    airC: airOf((plan.legs ?? [])[0] ?? plan),
-    constraints,
-    minutes: really.minutes,
-    evaporatedG: really.evaporatedG,
-    soundSteamG: soundSteam(really, rules, cool.share),
-    stall: really.stall,
-    samples: really.minutes === null ? really.curve.samples : really.curve.samplesTo(really.minutes),
-    track,
-    coldAtMinute: inTheColdAt(plan),
-    stages: really.stages,
-    deadlines: deadlinesOf(really.stages, rules, track),
-    thenMinutes,
-    factor: plan.factor ?? 1,
+    ...ofTask(task),
+    ...ofCurve(task, really, throughReadings(really.curve.track, readings)),
+    factor: really.plan.factor ?? 1,
     fit,
     readings,
     left,
-    assumedMinutes: fit ? judge(cool).minutes : really.minutes,
-    isPourable: part.isPourable,
+    assumedMinutes: fit ? judge(usual, cool.share).minutes : really.minutes,
     fridgeRiseK: fridgeRiseOf(really, kitchen),
     alternatives: [],
     elapsed: 0,
     leftOut: 0,
-    isCoarse: really.curve.isCoarse,
     steps: steps + (fit?.steps ?? 0),
   };
   return {
     forecast,
     withAlternatives: (elapsed) => {
       steps = 0;
-      const { ways, leftOut } = coolingWays(cool, part, kitchen, judgeFitted, {
-        history: historyOf(cool, elapsed, plan.depthMm),
+      const judgeWay = (way: Cool): Judged => judge({ ...coolingPlan(way, part, kitchen), ...taught }, way.share);
+      const { ways, leftOut } = coolingWays(cool, part, kitchen, judgeWay, {
+        history: historyOf(cool, elapsed, really.plan.depthMm),
         rest: legsAfter(cool, elapsed),
       });
       return { ...forecast, alternatives: ways, elapsed, leftOut, steps: forecast.steps + steps };
     },
+  };
+}
+
+/** What a forecast has from what was asked. */
+const ofTask = ({ part, constraints, thenMinutes }: CoolingTask) => ({
+  targetC: constraints[0].c,
+  because: constraints[0].because,
+  constraints,
+  thenMinutes,
+  isPourable: part.isPourable,
+});
+
+/** What a forecast has from its curve. */
+function ofCurve({ cool, part, rules }: CoolingTask, really: Judged, track: Track) {
+  const { plan, curve, minutes, evaporatedG, stall, stages } = really;
+  return {
+    massG: plan.massG,
+    depthMm: plan.depthMm,
+    areaCm2: (10 * plan.massG) / part.density / plan.depthMm,
+    startC: plan.startC,
+    airC: airOf((plan.legs ?? [])[0] ?? plan),
+    minutes,
+    evaporatedG,
+    soundSteamG: soundSteam(really, rules, cool.share),
+    stall,
+    samples: minutes === null ? curve.samples : curve.samplesTo(minutes),
+    track,
+    coldAtMinute: inTheColdAt(plan),
+    stages,
+    deadlines: deadlinesOf(stages, rules, track),
+    isCoarse: curve.isCoarse,
   };
 }
 

@@ -69,7 +69,45 @@ export function dayProblem(
 ): DayProblem {
   const begins = Math.max(minuteOf(day.from), day.run === null ? -Infinity : now.minute);
   const served = tasks.flatMap((t) => (t.kind === 'serve' && t.latest !== undefined ? [t.latest] : []));
+  const endMinute = Math.max(begins + 1, ...served);
   const rests = restHours(day, begins, served, now.zone);
+  const { done, running } = begunOf(day, tasks, now, did);
+  const overdue: Overdue[] = [];
+  const toCome = tasks
+    .filter(({ id }) => !done.has(id))
+    .map((task): Task => {
+      const runs = running.get(task.id);
+      if (runs) return runningTask(task, runs, Math.min(begins, endMinute));
+      const planned = plannedTask(day, task, begins, done);
+      overdue.push(...planned.overdue);
+      return planned.task;
+    });
+  const followed = new Set(toCome.flatMap(({ after }) => after.map(({ id }) => id)));
+  // What is over stands where it ended, for what follows it.
+  const past = [...done].flatMap(([id, { end }]): Task[] =>
+    followed.has(id) ? [{ id, minutes: 0, needs: {}, after: [], earliest: end, latest: end }] : [],
+  );
+  return {
+    problem: {
+      startMinute: begins,
+      endMinute,
+      resources: resourcesOf(day, kitchen, rests),
+      tasks: [...past, ...toCome],
+    },
+    rests,
+    overdue,
+    done,
+    running,
+  };
+}
+
+/** What is over, and what has begun: that takes what it was planned to, or until now. */
+function begunOf(
+  day: Day,
+  tasks: readonly DayTask[],
+  now: Now,
+  did: ReadonlyMap<string, Did>,
+): Pick<DayProblem, 'done' | 'running'> {
   const done: DayProblem['done'] = new Map();
   const running: DayProblem['running'] = new Map();
   for (const task of tasks) {
@@ -78,77 +116,55 @@ export function dayProblem(
     const start = minuteOf(d.startedAt);
     if (d.endedAt !== null) done.set(task.id, { start, end: Math.max(start, minuteOf(d.endedAt)) });
     else {
-      const planned = start + plannedMinutesOf(task, day) + d.moreMinutes;
-      running.set(task.id, { start, end: Math.max(planned, now.minute), due: planned });
+      const due = start + plannedMinutesOf(task, day) + d.moreMinutes;
+      running.set(task.id, { start, end: Math.max(due, now.minute), due });
     }
   }
+  return { done, running };
+}
+
+/** What every task of the problem has of the day's. */
+const sharedOf = ({ id, needs, ways, weight }: DayTask): Pick<Task, 'id' | 'needs' | 'ways' | 'weight'> => ({
+  id,
+  needs: needs as Record<string, number>,
+  ways: ways as Record<string, string> | undefined,
+  weight,
+});
+
+/** A task that has begun, from where the plan begins. */
+const runningTask = (task: DayTask, { end }: { end: number }, start: number): Task => {
+  const minutes = Math.max(0, end - start);
+  return { ...sharedOf(task), minutes, after: [], earliest: start, latest: start + minutes };
+};
+
+/** A task to come, where it may lie; with the waits that are broken already. */
+function plannedTask(
+  day: Day,
+  task: DayTask,
+  begins: number,
+  done: DayProblem['done'],
+): { task: Task; overdue: Overdue[] } {
+  const minutes = plannedMinutesOf(task, day);
+  const pin = day.pins.find((p) => p.taskId === task.id);
+  const earliest = pin ? minuteOf(pin.at) : (task.earliest ?? -Infinity);
+  const latest = pin ? minuteOf(pin.at) + minutes : (task.latest ?? Infinity);
+  const soonest = Math.max(begins, earliest);
   const overdue: Overdue[] = [];
-  const isFollowed = new Set<string>();
-  const endMinute = Math.max(begins + 1, ...served);
-  const problemTasks = tasks
-    .filter(({ id }) => !done.has(id))
-    .map((task): Task => {
-      const { id, needs, ways, weight } = task;
-      const runs = running.get(id);
-      const shared = {
-        id,
-        needs: needs as Record<string, number>,
-        ways: ways as Record<string, string> | undefined,
-        weight,
-      };
-      if (runs) {
-        const start = Math.min(begins, endMinute);
-        const minutes = Math.max(0, runs.end - start);
-        return { ...shared, minutes, after: [], earliest: start, latest: start + minutes };
-      }
-      const minutes = plannedMinutesOf(task, day);
-      const pin = day.pins.find((p) => p.taskId === id);
-      const earliest = pin ? minuteOf(pin.at) : (task.earliest ?? -Infinity);
-      const latest = pin ? minuteOf(pin.at) + minutes : (task.latest ?? Infinity);
-      const after: { id: string; minWait?: number; maxWait?: number }[] = [];
-      for (const follows of task.after) {
-        const over = done.get(follows.id);
-        const longest = over === undefined ? Infinity : over.end + (follows.maxWait ?? Infinity);
-        const isOver = longest < Math.max(begins, earliest);
-        // A wait that is broken already is said; what has waited too long comes next.
-        if (isOver) {
-          const byMinutes = Math.max(begins, earliest) - longest;
-          overdue.push({
-            taskId: id,
-            afterId: follows.id,
-            byMinutes,
-            why: follows.why ?? '',
-            isToCome: longest >= begins,
-          });
-        }
-        if (over !== undefined) isFollowed.add(follows.id);
-        const maxWait = isOver && over ? Math.max(0, begins - over.end, earliest - over.end) + SOON : follows.maxWait;
-        after.push({ id: follows.id, minWait: follows.minWait, maxWait });
-      }
-      return {
-        ...shared,
-        minutes,
-        after,
-        isFirm: task.kind === 'serve' || pin !== undefined,
-        ...(Number.isFinite(earliest) ? { earliest } : {}),
-        ...(Number.isFinite(latest) ? { latest } : {}),
-      };
-    });
-  // What is over stands where it ended, for what follows it.
-  const past = [...isFollowed].map((id): Task => {
-    const { end } = done.get(id) ?? { end: begins };
-    return { id, minutes: 0, needs: {}, after: [], earliest: end, latest: end };
+  const after = task.after.map(({ id, minWait, maxWait, why = '' }) => {
+    const over = done.get(id);
+    const longest = over === undefined ? Infinity : over.end + (maxWait ?? Infinity);
+    if (over === undefined || longest >= soonest) return { id, minWait, maxWait };
+    // A wait that is broken already is said; what has waited too long comes next.
+    overdue.push({ taskId: task.id, afterId: id, byMinutes: soonest - longest, why, isToCome: longest >= begins });
+    return { id, minWait, maxWait: Math.max(0, soonest - over.end) + SOON };
   });
-  return {
-    problem: {
-      startMinute: begins,
-      endMinute,
-      resources: resourcesOf(day, kitchen, rests),
-      tasks: [...past, ...problemTasks],
-    },
-    rests,
-    overdue,
-    done,
-    running,
+  const planned = {
+    ...sharedOf(task),
+    minutes,
+    after,
+    isFirm: task.kind === 'serve' || pin !== undefined,
+    ...(Number.isFinite(earliest) ? { earliest } : {}),
+    ...(Number.isFinite(latest) ? { latest } : {}),
   };
+  return { task: planned, overdue };
 }
