@@ -15,8 +15,8 @@ it('is at least eighty ordinary fillings, each with what may be wrong with it', 
   expect(KNOWN_FILLINGS.length).toBeGreaterThanOrEqual(80);
   expect(new Set(KNOWN_FILLINGS.map(({ name }) => name)).size).toBe(KNOWN_FILLINGS.length);
   expect(KNOWN_FILLINGS.every(({ spoilt: how, why }) => how.length > 0 && why.length > 10)).toBe(true);
-  for (const of of ['school', 'form', 'dough', 'method'] as const) {
-    expect(new Set(KNOWN_FILLINGS.map((known) => known[of])).size).toBeGreaterThanOrEqual(3);
+  for (const part of ['school', 'form', 'dough', 'method'] as const) {
+    expect(new Set(KNOWN_FILLINGS.map((known) => known[part])).size).toBeGreaterThanOrEqual(3);
   }
 });
 
