@@ -13,7 +13,6 @@ const drawn = {
   },
   transformIgnorePatterns: [
     `/node_modules/(?!(.pnpm|${transformed}))`,
-    '/node_modules/react-native-reanimated/plugin/',
     '/node_modules/@react-native/babel-preset/',
   ],
 };

@@ -1,5 +1,6 @@
 /** Times of day as cooks write them, and as they are shown; in the time zone of the kitchen. */
 import { TZDate } from '@date-fns/tz';
+import { lightFormat } from 'date-fns/lightFormat';
 
 /** `19`, `19:00`, `7pm`, `7.30 pm`, `half past` is not understood. Minutes from midnight; null where it is no time. */
 export function parseClock(text: string): number | null {
@@ -13,13 +14,9 @@ export function parseClock(text: string): number | null {
   return base * 60 + m;
 }
 
-const two = (n: number): string => String(n).padStart(2, '0');
-
 /** `19:00`. @param minute epoch minute */
-export function formatClock(minute: number, zone: string): string {
-  const at = new TZDate(minute * 60_000, zone);
-  return `${two(at.getHours())}:${two(at.getMinutes())}`;
-}
+export const formatClock = (minute: number, zone: string): string =>
+  lightFormat(new TZDate(minute * 60_000, zone), 'HH:mm');
 
 const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 export const weekdayOf = (minute: number, zone: string): string => DAYS[new TZDate(minute * 60_000, zone).getDay()];

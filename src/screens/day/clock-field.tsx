@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { atClock, formatClock, parseClock, weekdayOf } from '@/core/day/clock-words';
 import { IconPress } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
+import { dayWords } from '../dates';
 import { Body, Small } from '@/ui/parts/text';
 
 interface Props {
@@ -20,7 +21,7 @@ export function ClockField({ label, minute, zone, onChange, hasDay = false }: Pr
   const [problem, setProblem] = useState<string | null>(null);
   const shown = formatClock(minute, zone);
   const clock = parseClock(shown) ?? 0;
-  const date = new Date(minute * 60_000).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: zone });
+  const date = dayWords(minute * 60_000, zone);
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
       <View style={{ minWidth: 110 }}>

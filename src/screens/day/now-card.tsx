@@ -17,6 +17,7 @@ import { Press } from '@/ui/parts/press';
 import { TaskWarning } from './task-warning';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { countdown } from '../clock-time';
 
 interface Props {
   day: Day;
@@ -188,8 +189,6 @@ export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) 
   );
 }
 
-const two = (n: number): string => String(n).padStart(2, '0');
-
 /** Minutes and seconds to go; past the end how long since. */
 function Left({
   task,
@@ -208,10 +207,6 @@ function Left({
   const seconds = Math.round(to * 60 - ms / 1000);
   const isOver = seconds < 0;
   const s = Math.abs(seconds);
-  const words =
-    s >= 3600
-      ? `${Math.floor(s / 3600)}:${two(Math.floor(s / 60) % 60)}:${two(s % 60)}`
-      : `${Math.floor(s / 60)}:${two(s % 60)}`;
   return (
     <Strong
       role="timer"
@@ -219,7 +214,7 @@ function Left({
       style={{ fontSize: small ? 18 : 30, lineHeight: small ? 24 : 36, color: isOver ? p.beet : p.ink }}
     >
       {isOver ? '+' : ''}
-      {words}
+      {countdown(s)}
     </Strong>
   );
 }

@@ -8,6 +8,7 @@ import { discardDay, editDay, undoDay } from '@/data/days';
 import { Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { AddTask } from './add-task';
+import { dayWords } from '../dates';
 
 export function OtherDays({
   day,
@@ -50,7 +51,7 @@ export function OtherDays({
         <Press
           key={d.id}
           kind="clear"
-          title={`${d.title}, ${weekdayOf(minuteOf(d.serveAt), hereZone())} ${new Date(d.serveAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`}
+          title={`${d.title}, ${weekdayOf(minuteOf(d.serveAt), hereZone())} ${dayWords(d.serveAt)}`}
           onPress={() => onChoose(d.id)}
         />
       ))}

@@ -15,6 +15,7 @@ import { Problem } from '@/ui/parts/problem';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
+import { dayWords } from '../dates';
 
 const KIND_OPTIONS = APPLIANCE_KINDS.map((value) => ({ value, label: APPLIANCES[value].label }));
 
@@ -64,8 +65,7 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
           {appliance.heats.map((heat) => (
             <View key={heat.medium} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
               <Small style={{ flex: 1 }}>
-                {MEDIA[heat.medium].label}: {learnedWords(heat, kitchen.temperature)} On{' '}
-                {new Date(heat.at).toLocaleDateString([], { day: 'numeric', month: 'long' })}.
+                {MEDIA[heat.medium].label}: {learnedWords(heat, kitchen.temperature)} On {dayWords(heat.at)}.
               </Small>
               <IconPress
                 icon="close"

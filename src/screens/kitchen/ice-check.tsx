@@ -11,6 +11,7 @@ import { Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { usePalette } from '@/ui/theme/use-palette';
+import { dayWords } from '../dates';
 
 export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
   const p = usePalette();
@@ -22,7 +23,7 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
     void editKitchen({ do: 'setKitchen', to: { thermometer: { offsetK: Math.round(10 * shownC) / 10, at: now() } } });
     setOpen(false);
   };
-  const day = thermometer && new Date(thermometer.at).toLocaleDateString([], { day: 'numeric', month: 'long' });
+  const day = thermometer && dayWords(thermometer.at);
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       <Heading level={2}>Your thermometer</Heading>

@@ -9,6 +9,7 @@ import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { dateWords } from '../dates';
 
 export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
   const rows = learnedList(kitchen);
@@ -86,7 +87,7 @@ function Said({ batchId, at, said, because }: LearnedRow['evidence'][number]) {
   return (
     <View>
       <Small>
-        {title}, {new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}: {said}
+        {title}, {dateWords(at)}: {said}
       </Small>
       {because !== '' && <Sentence text={because} />}
     </View>

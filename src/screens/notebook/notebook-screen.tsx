@@ -1,6 +1,5 @@
 /** The Notebook: what is done and what was noted; found again by any word; begun again from any. */
 import { Link, router } from 'expo-router';
-import { format } from 'date-fns/format';
 import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { type Batch } from '@/core/stored/schema';
@@ -17,6 +16,7 @@ import { PlaceScreen } from '@/ui/shell/place-screen';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { batchLine } from '../words';
+import { dateWords } from '../dates';
 
 const Trends = lazy(() => import('./trends').then((m) => ({ default: m.Trends })));
 
@@ -92,8 +92,7 @@ function NotedBatch({ batch, all }: { batch: Batch; all: readonly Batch[] }) {
           {batch.title}
         </Link>
         <Small>
-          {format(new Date(doneAt ?? note.at ?? batch.updatedAt), 'd MMMM yyyy')}, version {lineage.number},{' '}
-          {batchLine(batch)}
+          {dateWords(doneAt ?? note.at ?? batch.updatedAt)}, version {lineage.number}, {batchLine(batch)}
         </Small>
         {note.outcomes.length > 0 && (
           <Strong>{note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}</Strong>

@@ -10,7 +10,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import { ticking } from './ticking';
+import { countdown } from '../../clock-time';
 
 const MINUTE = 60_000;
 
@@ -72,7 +72,7 @@ export function AgainTimer(props: Props) {
       />
       {left !== null && (
         <Body>
-          {left > 0 ? <Strong>{ticking(left / MINUTE)}</Strong> : <Strong>Measure {judged.needed} again now.</Strong>}
+          {left > 0 ? <Strong>{countdown(left / 1000)}</Strong> : <Strong>Measure {judged.needed} again now.</Strong>}
         </Body>
       )}
       {judged.outcome === 'fail' && judged.isOut && <BackIn {...props} />}

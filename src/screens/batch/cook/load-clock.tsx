@@ -16,7 +16,7 @@ import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
-import { ticking } from './ticking';
+import { countdown } from '../../clock-time';
 import { later } from '@/core/stored/moments';
 
 const MINUTE = 60_000;
@@ -93,12 +93,12 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
           <Heading level={2}>Measure now</Heading>
         ) : (
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
-            <Strong style={{ fontSize: 40, lineHeight: 46 }}>{ticking(clock.left)}</Strong>
+            <Strong style={{ fontSize: 40, lineHeight: 46 }}>{countdown(60 * clock.left)}</Strong>
             <Body>{clock.next.ahead}</Body>
           </View>
         )}
         <Small>
-          {which} in for {ticking(elapsed)}; planned {formatMinutes(plannedMinutes(cook))}.
+          {which} in for {countdown(60 * elapsed)}; planned {formatMinutes(plannedMinutes(cook))}.
           {cook.steps.length > 1 ? ` Now: ${stepWords(cook.steps[clock.step], kitchen.temperature)}.` : ''}
         </Small>
       </View>

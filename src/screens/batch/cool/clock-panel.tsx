@@ -18,6 +18,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
+import { dayWords } from '../../dates';
 import { type StationProps } from '../station-props';
 import { MissedLimit, MissedOnClock } from './missed';
 import { clockTime } from '../../clock-time';
@@ -188,7 +189,7 @@ function EarlierRuns({ batch, kitchen }: Props) {
   if (runs.length === 0) return null;
   const last = runs[runs.length - 1];
   const coldest = Math.min(...runEvidence(last, world).counted.map((r) => r.c));
-  const day = new Date(last.offHeatAt).toLocaleDateString([], { day: 'numeric', month: 'long' });
+  const day = dayWords(last.offHeatAt);
   return (
     <Small>
       {runs.length === 1 ? 'One earlier cooling' : `${runs.length} earlier coolings`}, the last on {day}: down to{' '}

@@ -9,6 +9,7 @@ import { useVersions } from '@/data/notebook';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
+import { dateWords } from '../../dates';
 import { type StationProps } from '../station-props';
 
 /** What writes tables and recipes is loaded when it is wanted. */
@@ -23,8 +24,7 @@ const writers = {
   },
   notes: async (batch: Batch) => {
     const { notesToMarkdown } = await import('@/data/tables');
-    const day = (at: string): string => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'long' });
-    saveBeside(batch, '.notes.md', notesToMarkdown(batch, day), 'text/markdown');
+    saveBeside(batch, '.notes.md', notesToMarkdown(batch, dateWords), 'text/markdown');
   },
   water: async (batch: Batch, { ledger }: Assessment) => {
     const { ledgerToCsv } = await import('@/data/tables');
