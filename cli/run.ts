@@ -45,7 +45,7 @@ const MOST_PROBLEMS = 20;
 const BYTE_ORDER_MARK = /^\uFEFF/;
 
 /** What a process prints, and how it ends. */
-export interface Printed {
+interface Printed {
   status: 0 | 2;
   stdout: string;
   stderr: string;

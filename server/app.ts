@@ -7,7 +7,7 @@ import path from 'node:path';
 import { onlyServedAddress, type Served } from './address';
 import { probeBridge } from './probes';
 
-export interface AppOptions {
+interface AppOptions {
   /** The folder of the build. */
   dist: string;
   /** Asked of every request where the server can be reached from outside this machine. */

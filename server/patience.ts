@@ -3,7 +3,7 @@ import { type Express } from 'express';
 import { createServer, type Server } from 'node:http';
 
 /** So long a header, and a whole request, may take, and how often that is looked after, ms. */
-export interface Patience {
+interface Patience {
   headersMs: number;
   requestMs: number;
   lookEveryMs: number;

@@ -7,8 +7,6 @@ import { type z } from 'zod';
 import { simulateThermometer } from '@/core/probes/thermometer';
 import { nameSchema, type ProbeReading, readingSchema, simulationSchema } from './probe-schemas';
 
-export { type ProbeReading };
-
 /** What pages hear: a reading, and how old it was when it was sent. */
 export interface ProbeEvent extends ProbeReading {
   probe: string;

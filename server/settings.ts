@@ -6,7 +6,7 @@ const LEAST_TOKEN = 16;
 const USUAL_PORT = 8377;
 const LARGEST_PORT = 65_535;
 
-export interface Settings {
+interface Settings {
   host: string;
   port: number;
   /** The folder with the built application. */

@@ -19,7 +19,7 @@ export function exportDay(day: Day, batches: readonly Batch[]): void {
 }
 
 /** Reads the text of such a file, or of a day alone. */
-export async function readDayFile(text: string): Promise<ReadResult<{ day: Day; batches: Batch[] }>> {
+async function readDayFile(text: string): Promise<ReadResult<{ day: Day; batches: Batch[] }>> {
   const json = parse(text.replace(/^\uFEFF/, ''));
   const isBundle = typeof json === 'object' && json !== null && 'format' in json && json.format === FORMAT;
   const file = isBundle ? (json as { day?: unknown; batches?: unknown }) : { day: json, batches: [] };

@@ -18,7 +18,7 @@ export const isDayKey = (key: string): boolean => key.startsWith(PREFIX);
 /** Texts that have been read, and what they are: the same text is the same object. */
 const known = new Map<string, { text: string; day: Day }>();
 
-export const isBrokenDay = (record: Day | BrokenRecord): record is BrokenRecord => 'problems' in record;
+const isBrokenDay = (record: Day | BrokenRecord): record is BrokenRecord => 'problems' in record;
 
 async function read(key: string, text: string): Promise<Day | BrokenRecord> {
   const before = known.get(key);

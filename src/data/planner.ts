@@ -18,7 +18,7 @@ export const shoppingList = (...args: Parameters<PlannerApi['shoppingList']>) =>
 const IDS = 4;
 let turn = 0;
 
-export interface Planned {
+interface Planned {
   plan: DayPlan | null;
   remedies: DaySeen['remedies'];
   stage: DaySeen['stage'] | 'stopped' | 'failed';

@@ -3,7 +3,7 @@
  * and passes it on to the others; when it is closed, the next one takes over. Where there are no locks, each tab listens.
  */
 
-export interface ProbeEvent {
+interface ProbeEvent {
   probe: string;
   /** °C; null where the probe has no signal. */
   c: number | null;
@@ -19,7 +19,7 @@ type Message =
   /** A tab has just begun to listen: say again what is known. */
   | { is: 'hello' };
 
-export interface Listener {
+interface Listener {
   onEvent: (event: ProbeEvent) => void;
   onLink: (up: boolean) => void;
 }

@@ -67,14 +67,14 @@ export const keepTime = (id: string): Promise<Rehearsal> => change(id, { do: 'pa
 export const setHands = (id: string, hands: Rehearsal['hands']): Promise<Rehearsal> =>
   change(id, { do: 'setHands', hands });
 
-export interface Situation {
+interface Situation {
   rehearsal: Rehearsal;
   batch: Batch;
   kitchen: Kitchen;
 }
 
 /** A rehearsal as it stands now. @throws MissingError */
-export async function situationOf(id: string): Promise<Situation> {
+async function situationOf(id: string): Promise<Situation> {
   const rehearsal = await keepTime(id);
   const [batch, { kitchen }] = await Promise.all([repository.loadBatch(id), repository.loadKitchen(id)]);
   if (batch === null || repository.isBroken(batch))

@@ -3,7 +3,7 @@ import { type Signal } from '@/core/probes/signal';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 
-export interface Rehearsed {
+interface Rehearsed {
   /** What a probe in its cooling filling shows, so many minutes after it came off the heat; null where nothing cools. */
   signalOf: (id: string, minute: number) => Promise<Signal | null>;
   /** What a probe has at its tip in a parcel, and the seed of its mishaps; null where nothing is in it. */

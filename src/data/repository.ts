@@ -361,7 +361,7 @@ export interface Demo {
   kitchen: KitchenOperation[];
 }
 
-export interface PutBeside {
+interface PutBeside {
   fresh: number;
   beside: number;
   same: number;

@@ -8,7 +8,7 @@ export const ROOM = 5_000_000;
 /** From here on it is said. */
 export const NEARLY_FULL = 0.8;
 
-export interface Room {
+interface Room {
   /** Letters in all. */
   used: number;
   share: number;

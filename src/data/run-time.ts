@@ -20,7 +20,7 @@ let storedAt = 0;
 let reading: Promise<void> | null = null;
 
 /** A batch has three clocks: of its cooling, of the bench, and of the load in the heat. */
-export type WhichClock = 'cool' | 'board' | 'cook';
+type WhichClock = 'cool' | 'board' | 'cook';
 type Clocked = Pick<Batch, 'id' | 'cool' | 'wrap' | 'cook'>;
 
 /** When the clock began; null where it does not run. */

@@ -13,7 +13,7 @@ interface Held {
 }
 
 /** Storage refused to remove something. */
-export class NotRemovedError extends Error {}
+class NotRemovedError extends Error {}
 
 const held = new Map<string, Held>();
 let heldKeys: readonly string[] = [];

@@ -23,7 +23,7 @@ interface History {
 }
 
 /** What is left when a step is taken back: replayed from `base`, it is the batch without that step. */
-export interface Without {
+interface Without {
   base: Batch;
   operations: Operation[];
   expected: History['made'];

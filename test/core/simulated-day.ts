@@ -1,7 +1,7 @@
 /** A day run by a cook who does everything when it is its turn, without a browser. */
 import { dayPlan, type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { keptSchedule, keptStarts } from '@/core/day/kept-plan';
-import { minuteOf, timeOf } from '@/core/day/moments';
+import { timeOf } from '@/core/day/moments';
 import { dayNow } from '@/core/day/run';
 import { startsOf } from '@/core/day/starts-of';
 import { beginOf, endOf, followsAtOnce, isBegunByHand } from '@/core/day/steps';
@@ -32,7 +32,7 @@ export function planned(input: DayInput, remembered: Remembered, steps = 120): {
   };
 }
 
-export interface Happened {
+interface Happened {
   minute: number;
   what: string;
   conflicts: string[];
@@ -93,5 +93,3 @@ export function runDay(
   }
   return { log, input, plan, minute };
 }
-
-export { minuteOf };

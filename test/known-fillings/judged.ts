@@ -54,7 +54,7 @@ function figuresOf({ checks, moisture, heat }: Assessment): Record<Fault, number
   };
 }
 
-export interface JudgedKnown {
+interface JudgedKnown {
   /** Where it says otherwise than the one who makes it, in words. */
   disagrees: string[];
   /** What each check that asks for something offers first. */
@@ -114,7 +114,7 @@ const SAYS: Readonly<Record<Fault, (a: Assessment) => boolean>> = {
   'slow to cool': ({ checks }) => checks.cooling.headline.includes('too slow'),
 };
 
-export interface JudgedSpoilt {
+interface JudgedSpoilt {
   isCaught: boolean;
   isMendedRightly: boolean;
   figure: number;

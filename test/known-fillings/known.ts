@@ -77,7 +77,7 @@ export function known(
   };
 }
 
-export const listed = (lines: string): string[] =>
+const listed = (lines: string): string[] =>
   lines
     .split('\n')
     .map((line) => line.trim())

@@ -15,7 +15,7 @@ const OVER = 0.1;
 const OVER_G = 60;
 
 /** What comes out short or over, and by how many parcels. */
-export interface Evenness {
+interface Evenness {
   of: 'filling' | 'dough';
   /** Parcels that it makes. */
   makes: number;

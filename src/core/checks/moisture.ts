@@ -26,7 +26,7 @@ export const moisture: CheckRule = { label: 'Moisture', judge };
 type Moment = Omit<Figure, 'value' | 'band'>;
 
 /** Liquid loose when the parcel is closed. */
-export function atTheBoard({ ledger: { board } }: Accounts): Moment {
+function atTheBoard({ ledger: { board } }: Accounts): Moment {
   const state = board.per100 > BOARD_WATCH ? 'fix' : board.per100 > BOARD_GOOD ? 'watch' : 'good';
   const from = board.lines.slice(0, 2).map((l) => l.name.toLowerCase());
   const of = from.length === 0 || state === 'good' ? '' : `, most of it from ${from.join(' and ')}`;
@@ -39,7 +39,7 @@ export function atTheBoard({ ledger: { board } }: Accounts): Moment {
 }
 
 /** Liquid loose in the cooked parcel. */
-export function inTheHeat(accounts: Accounts): Moment {
+function inTheHeat(accounts: Accounts): Moment {
   const { ledger, lines, takes } = accounts;
   const { band, parcel } = takes;
   const [dry, wet] = band;

@@ -42,7 +42,7 @@ const juiceOfRawMeat = (lines: readonly ResolvedLine[]): number =>
     .filter((l) => goesInRaw(l) && HAZARDS[l.ingredient.hazard].isFlesh)
     .reduce((sum, l) => sum + OF_ITS_JUICE * l.composition.water * l.readyG, 0);
 
-export interface Dryness {
+interface Dryness {
   because: 'absorbers' | 'lean';
   /** g that dry things could still take up, or the fat of the mince, %. */
   figure: number;

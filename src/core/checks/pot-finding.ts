@@ -7,7 +7,7 @@ import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature } from '../units/format';
 import { type CheckState } from './check';
 
-export interface PotFinding {
+interface PotFinding {
   state: CheckState;
   headline: string;
   sentence: string;

@@ -7,7 +7,7 @@ import { type Accounts } from './account';
 import { moistureFigures } from './moisture';
 
 /** Of the whole parcel, not of a line. */
-export const WHOLE = '';
+const WHOLE = '';
 
 /**
  * How long a wet filling may lie in its skin before it soaks through, minutes: longer in a thicker skin (with its square, as

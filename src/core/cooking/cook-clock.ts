@@ -4,7 +4,7 @@ import { type Batch } from '../stored/schema';
 import { MEDIA } from '../vocabulary/media';
 import { type CookStep } from '../vocabulary/media/step';
 
-export interface CookEvent {
+interface CookEvent {
   /** Minutes since it went in. */
   minute: number;
   /** Said when it is time; and beside the time that is left. */
@@ -12,7 +12,7 @@ export interface CookEvent {
   ahead: string;
 }
 
-export interface CookClock {
+interface CookClock {
   elapsed: number;
   /** Which step; the last one when the plan is over. */
   step: number;

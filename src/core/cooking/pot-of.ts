@@ -45,7 +45,7 @@ export const liquidOf = (cook: Pick<Batch['cook'], 'steps'>): 'oil' | 'water' | 
   return medium === 'oil' || medium === 'water' ? medium : null;
 };
 
-export interface Swimming {
+interface Swimming {
   medium: 'oil' | 'water';
   appliance: Appliance;
   liquidG: number | null;

@@ -4,7 +4,7 @@ import { type Appliance } from '../stored/kitchen-schema';
 import { LIMITS } from '../vocabulary/limits';
 import { highIn, lossOf } from './pot-size';
 
-export interface Heating {
+interface Heating {
   medium: 'oil' | 'water';
   liquidG: number;
   fromC: number;

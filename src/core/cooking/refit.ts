@@ -10,7 +10,7 @@ import { type Counted, type Reading } from '../safety/evidence';
 /** Against the minutes since it went into the heat. */
 export type CoreReading = Reading;
 
-export interface CookingFit {
+interface CookingFit {
   /** On top of what the plan has. */
   factor: number;
   biasK: number;

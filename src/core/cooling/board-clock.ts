@@ -126,7 +126,7 @@ function paceOf({ taps, stretches }: BoardRun): number | null {
   return (Date.parse(last.at) - Date.parse(first.at) - away) / 1000 / parcels;
 }
 
-export interface BoardEvent {
+interface BoardEvent {
   id: string;
   kind: 'near' | 'over';
   text: string;

@@ -4,7 +4,7 @@ import { type Batch } from '../stored/schema';
 import { type CoolingClock, type DeadlineOnClock } from './clock';
 import { wordsOfRule } from './rule-words';
 
-export interface ClockEvent {
+interface ClockEvent {
   /** The same event has the same id at every look. */
   id: string;
   kind: 'ready' | 'move' | 'near' | 'over' | 'missed';
@@ -24,7 +24,7 @@ export function tagOf(batch: Pick<Batch, 'id' | 'cool'>, { id, kind }: ClockEven
 export const isProblem = ({ kind }: ClockEvent): boolean => kind === 'missed';
 
 /** Warned so long before a deadline, min. House estimate: time to fetch ice or trays. */
-export const WARNING = 10;
+const WARNING = 10;
 
 /**
  * What has come since the last look.

@@ -42,7 +42,7 @@ export interface Exposure {
 }
 
 /** What the exposure clock is asked with. */
-export interface Known {
+interface Known {
   perishable: { counts: boolean; why: string };
   cooling: CoolingForecast | null;
   /** Filling and closing all of them, minutes, as planned. */

@@ -78,7 +78,7 @@ export interface CoolingForecast {
 }
 
 /** What is to be cooled, how far, and by whose rules. */
-export interface CoolingTask {
+interface CoolingTask {
   cool: Cool;
   part: HotPart;
   /** Everything that asks for a temperature, the coldest first: that is the target. */
@@ -90,7 +90,7 @@ export interface CoolingTask {
   isRehearsal: boolean;
 }
 
-export interface CoolingWorked {
+interface CoolingWorked {
   /** As planned, and as it goes by its readings; without alternatives, which take longer. */
   forecast: CoolingForecast;
   /**

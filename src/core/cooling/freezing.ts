@@ -11,7 +11,7 @@ export const HARD_C = -8;
 const FREEZER_H = 12;
 const LONGEST = 24 * 60;
 
-export interface FrozenParcel {
+interface FrozenParcel {
   dimension: number;
   /** Half the filling, and the raw wrapper, mm. */
   fillingMm: number;

@@ -11,7 +11,7 @@ const DISAGREES_K = 5;
 export const disagrees = ({ residualK }: Pick<CoolingFit, 'residualK'>): boolean => residualK > DISAGREES_K;
 
 /** What decides how quickly it cools here, and is kept for the next time. */
-export const fitKeyOf = ({
+const fitKeyOf = ({
   vessel,
   place,
   base,

@@ -5,7 +5,7 @@ import { depthOn } from './vessels';
 
 type Owned = Kitchen['vessels'][number];
 
-export interface Spread {
+interface Spread {
   vessels: Owned[];
   /** Their names, in words: `2 baking trays`, `baking tray and shallow dish`. */
   names: string;

@@ -12,7 +12,7 @@ const STIRRED_EVERY = 1;
 export const STIRS_AS_SAID = 24;
 
 /** Where it stands, and how, for a while. */
-export interface CoolingSurroundings {
+interface CoolingSurroundings {
   base: Base;
   place: Place;
   /** Where it differs from the place's usual temperature, °C. */

@@ -5,7 +5,7 @@ import { foodMaterialOf } from '../heat/material';
 import { convective, type State } from '../heat/problem';
 import { stateAt } from '../heat/states';
 
-export interface WarmingPlan {
+interface WarmingPlan {
   composition: Composition;
   /** How thick it lies, mm. */
   thicknessMm: number;
@@ -24,7 +24,7 @@ export interface Warmth {
   meanC: number;
 }
 
-export interface WarmingCurve {
+interface WarmingCurve {
   samples: Warmth[];
   at(minute: number): Warmth;
   /** When its middle passes a temperature, minutes; null where not within the time computed. */

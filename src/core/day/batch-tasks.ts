@@ -8,7 +8,7 @@ import { MAY_WAIT } from './estimates';
 import { makeTask } from './make';
 import { type DayTask, type Follows } from './task';
 
-export interface BatchWork {
+interface BatchWork {
   tasks: DayTask[];
   /** What must be over when it is served, and how long it may have been. */
   served: Follows[];

@@ -14,7 +14,7 @@ const PLACE_WORDS: Readonly<Record<PlaceOfWork, string>> = {
 };
 
 /** One conflict in a sentence; the deciding number between asterisks. */
-export function conflictWords(conflict: Conflict, plan: DayPlan): string {
+function conflictWords(conflict: Conflict, plan: DayPlan): string {
   const { kind, tasks, resource, byMinutes } = conflict;
   const by = new Map(plan.tasks.map((t) => [t.id, t]));
   const [first, second] = tasks.map((id) => by.get(id));

@@ -1,7 +1,7 @@
 /** All that is to be told on a day that runs, on whatever page the cook is: it follows from what is kept with the day alone. */
 import { type Day } from '../stored/day-schema';
 
-export interface DayEvent {
+interface DayEvent {
   /** Says which it is: each is told once. */
   id: string;
   /** ms since the epoch. */

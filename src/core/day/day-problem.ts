@@ -40,7 +40,7 @@ export interface Now {
 const SOON = 5;
 
 /** What there is of each thing. */
-export function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record<PlaceOfWork, Resource> {
+function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record<PlaceOfWork, Resource> {
   const ofKind = (kind: 'oven' | 'steamer') => kitchen.appliances.filter((a) => a.kind === kind);
   const trays = ofKind('oven').reduce((sum, a) => sum + a.tiers, 0) || applianceOf('oven', kitchen).tiers;
   return {

@@ -17,7 +17,7 @@ const MORE = 4;
 /** The next step of a dough that need not rest follows soon. */
 const SOON = 15;
 
-export interface DoughWork {
+interface DoughWork {
   tasks: DayTask[];
   /** What the parcels are rolled and filled from. */
   last: Follows[];

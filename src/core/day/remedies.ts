@@ -220,7 +220,7 @@ export function tried(
 }
 
 /** Two changes together, for where none mends it alone. */
-export const both = (one: Candidate, other: Candidate): Candidate => ({
+const both = (one: Candidate, other: Candidate): Candidate => ({
   id: `${one.id} + ${other.id}`,
   label: `${one.label}; ${other.label.charAt(0).toLowerCase()}${other.label.slice(1)}`,
   change: {

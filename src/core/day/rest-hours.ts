@@ -11,7 +11,7 @@ export interface Rest {
 }
 
 /** Hands rest from nine at night to seven in the morning (science.md 13). */
-export const NIGHT = { fromHour: 21, toHour: 7 };
+const NIGHT = { fromHour: 21, toHour: 7 };
 
 /** The nights between two epoch minutes, as the clock in a time zone shows them. */
 export function nightsBetween(from: number, to: number, zone: string): Rest[] {

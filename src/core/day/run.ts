@@ -5,7 +5,7 @@ import { STAGES } from '../vocabulary/stages';
 import { type DayPlan, type PlannedTask } from './day-plan';
 import { isBegunByHand } from './steps';
 
-export interface DayNow {
+interface DayNow {
   /** What goes on: what takes hands first, then what ends first. */
   running: PlannedTask[];
   /** The one thing to do: what goes on with hands, else what comes next. */

@@ -21,7 +21,7 @@ export const BOARD_WATCH = 5;
 const SOLID_FLESH: readonly string[] = ['meat', 'fish'];
 
 /** g of liquid that a line has let go of when the parcel is closed. */
-export function runsAtBoard(l: ResolvedLine): number {
+function runsAtBoard(l: ResolvedLine): number {
   if (l.ingredient.liquid) return l.releaseG;
   // Meat keeps its juice until the heat, and what was cooked and squeezed has lost what runs.
   if (SOLID_FLESH.includes(l.ingredient.family) || l.preparation.treatment !== 'none') return 0;
@@ -36,7 +36,7 @@ const SUGAR_HOLDS = 0.3;
 const isDrySugar = ({ ingredient }: ResolvedLine): boolean => ingredient.sugar >= 95;
 
 /** g of liquid that a line holds at the board: what soaks cold, what has been boiled, and jelly as long as it is cold. */
-export function holdsAtBoard(l: ResolvedLine): number {
+function holdsAtBoard(l: ResolvedLine): number {
   const binder = binderOf(l);
   const takesUp = Math.max(l.preparation.takesUp, isDrySugar(l) ? SUGAR_HOLDS : 0) * l.readyG;
   if (!binder) return takesUp;

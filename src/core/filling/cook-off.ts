@@ -2,7 +2,7 @@
 import { type Batch } from '../stored/schema';
 import { boilOffRate } from './boil-off';
 
-export interface CookOff {
+interface CookOff {
   grams: number;
   by: 'weighing' | 'estimate';
   /** Where the weighing cannot be true, what is wrong with it. */

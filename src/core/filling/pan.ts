@@ -3,8 +3,7 @@ import { STAGES } from '../vocabulary/stages';
 import { type ResolvedLine } from './lines';
 
 /** The lines that go into the pan. */
-export const inPan = (lines: readonly ResolvedLine[]): ResolvedLine[] =>
-  lines.filter((l) => STAGES[l.line.stage].isInPan);
+const inPan = (lines: readonly ResolvedLine[]): ResolvedLine[] => lines.filter((l) => STAGES[l.line.stage].isInPan);
 
 /** g of everything that goes into the pan, as it goes in. */
 export const panContents = (lines: readonly ResolvedLine[]): number =>

@@ -4,7 +4,7 @@ import { type Batch } from '../stored/schema';
 import { lookUp } from '../food/larder';
 
 /** Of the cautious school: a strong spice grows with the 0.9th power. House estimate. */
-export const CAUTIOUS_EXPONENT = 0.9;
+const CAUTIOUS_EXPONENT = 0.9;
 
 /**
  * The operation that scales a batch, with what the larder knows of its lines.

@@ -13,7 +13,7 @@ import { type ResolvedLine } from './lines';
 import { type SaltAccount } from './salt';
 
 /** Share of the added salt that is held back. */
-export const HELD_BACK = 1 / 3;
+const HELD_BACK = 1 / 3;
 export interface HoldBack {
   /** g of added salt in all, to go in at first, and held back. */
   addedG: number;

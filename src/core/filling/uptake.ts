@@ -40,7 +40,7 @@ export const isMixed = ({ preparation, ingredient }: ResolvedLine): boolean =>
   preparation.treatment === 'mix' || ingredient.release === 'sausage';
 
 /** g of liquid that is worked in cold. */
-export const workedIn = (lines: readonly ResolvedLine[]): number =>
+const workedIn = (lines: readonly ResolvedLine[]): number =>
   sum(
     lines.filter((l) => l.ingredient.liquid && STAGES[l.line.stage].keepsRaw),
     (l) => l.releaseG,

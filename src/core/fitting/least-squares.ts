@@ -14,7 +14,7 @@ export interface Unknown {
   step: number;
 }
 
-export interface Fitted {
+interface Fitted {
   values: number[];
   /** Root mean square of what is left over, in the unit of what was observed. */
   residual: number;

@@ -7,7 +7,7 @@ export type Component = (typeof COMPONENTS)[number];
 /** Mass fractions, 0 to 1, summing to 1. Carbohydrate is without fibre. */
 export type Composition = Record<Component, number>;
 
-export const PURE_WATER: Composition = { water: 1, protein: 0, fat: 0, carbohydrate: 0, fibre: 0, ash: 0 };
+const PURE_WATER: Composition = { water: 1, protein: 0, fat: 0, carbohydrate: 0, fibre: 0, ash: 0 };
 
 /** Scales fractions so that they sum to exactly 1 (food tables sum to 100 ± 3 g). */
 export function normalise(parts: Composition): Composition {

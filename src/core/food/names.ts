@@ -457,9 +457,3 @@ export function aliasesOf(id: string): readonly string[] {
   );
   return read.get(id) ?? [];
 }
-
-/** Every id that has other names. */
-export const namedIds = (): string[] => {
-  aliasesOf('');
-  return [...(read?.keys() ?? [])];
-};

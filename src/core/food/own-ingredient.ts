@@ -44,7 +44,7 @@ const ENERGY_SLACK_KJ = 60;
 const OTHER_ASH = 0.8;
 
 /** What does not make sense in a packet's figures, each beside its field. */
-export type PacketProblems = Partial<Record<keyof Packet, string>>;
+type PacketProblems = Partial<Record<keyof Packet, string>>;
 
 /** Checks figures for sense: no part below 0 or above 100, together at most 100, energy in keeping. */
 export function checkPacket(packet: Packet): PacketProblems {

@@ -54,7 +54,7 @@ const TABLE: Record<Component | 'ice', Properties> = {
 
 const at = (p: Polynomial, t: number): number => p[0] + p[1] * t + p[2] * t * t;
 
-export interface ThermalProperties {
+interface ThermalProperties {
   /** Conductivity, W/m·K (parallel model). */
   k: number;
   /** kg/m³ */

@@ -10,7 +10,7 @@ import { cook } from './cooked';
 import { type CoreForecast, forecastCore, spreadOut } from './core-forecast';
 import { outline } from './outline';
 
-export type { CoreForecast, MinutesSpread } from './core-forecast';
+export type { CoreForecast } from './core-forecast';
 
 export interface HeatForecast {
   cooling: CoolingForecast | null;

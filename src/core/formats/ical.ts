@@ -1,6 +1,6 @@
 /** An iCalendar file (RFC 5545): events with an alarm each, all times in UTC. */
 
-export interface CalendarEvent {
+interface CalendarEvent {
   /** The same event has the same id in every file. */
   id: string;
   /** ISO 8601 */

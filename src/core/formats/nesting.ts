@@ -1,7 +1,7 @@
 /** How deeply JSON is nested, without parsing it: what is nested too deeply can exhaust whoever walks through it. */
 
 /** No batch, kitchen or recipe is nested more deeply. */
-export const DEEPEST = 64;
+const DEEPEST = 64;
 
 /** Whether brackets and braces outside of texts are nested more deeply than that. One pass over the text. */
 export function isTooDeep(json: string, deepest = DEEPEST): boolean {

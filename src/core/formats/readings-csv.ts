@@ -46,7 +46,7 @@ export function readingsToCsv({ id, cool, cook }: Pick<Batch, 'id' | 'cool' | 'c
   return `${Papa.unparse([[...COLUMNS], ...rows])}\r\n`;
 }
 
-export type ReadingsRead = { ok: true; operations: Operation[]; count: number } | { ok: false; problems: string[] };
+type ReadingsRead = { ok: true; operations: Operation[]; count: number } | { ok: false; problems: string[] };
 
 /** What a table from elsewhere may call its columns. */
 const TIME = ['time', 'at', 'date', 'datetime', 'timestamp'];

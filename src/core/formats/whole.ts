@@ -58,9 +58,6 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 const isKind = (value: unknown): value is RecordKind => (RECORD_KINDS as readonly unknown[]).includes(value);
 
-/** Whether some text says that it is such a file. */
-export const isWhole = (json: unknown): boolean => isObject(json) && json.format === WHOLE_FORMAT;
-
 /** Reads the cover of such a file; its documents are read one by one by who restores them. @returns it, or what is wrong with it */
 export function readWhole(json: unknown): { ok: true; value: Whole } | { ok: false; problems: string[] } {
   if (!isObject(json) || json.format !== WHOLE_FORMAT)

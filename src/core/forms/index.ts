@@ -30,4 +30,3 @@ export type FormId = keyof typeof FORMS;
 export const FORM_IDS = idsOf(FORMS);
 
 export { type Body } from './body';
-export { type Form } from './form';

@@ -24,15 +24,15 @@ export const conductInput = z.strictObject({
   ),
   sampleEveryMinutes: positive('sampling interval').optional(),
 });
-export type ConductInput = z.infer<typeof conductInput>;
+type ConductInput = z.infer<typeof conductInput>;
 
-export interface Sample {
+interface Sample {
   minute: number;
   centreC: number;
   surfaceC: number;
   meanC: number;
 }
-export interface ConductResult {
+interface ConductResult {
   /** Minutes to the target, or the minutes asked for; null where the target is never reached. */
   minutes: number | null;
   centreC: number;

@@ -36,7 +36,7 @@ export const twoFaces = {
 };
 
 export const cookInput = z.strictObject(heatedInput).refine(hasPossibleFaces, twoFaces);
-export type CookInput = z.infer<typeof cookInput>;
+type CookInput = z.infer<typeof cookInput>;
 
 /** The plan as the solver takes it. */
 export function steppedPlan({ dimension, layers, startC, steps, altitudeM = 0 }: Omit<Heated, 'target'>): SteppedPlan {
@@ -51,14 +51,14 @@ export function steppedPlan({ dimension, layers, startC, steps, altitudeM = 0 }:
   };
 }
 
-export interface CookSample {
+interface CookSample {
   minute: number;
   centreC: number;
   surfaceC: number;
   meanC: number;
 }
 
-export interface CookResult {
+interface CookResult {
   /** When the middle is as hot as the target; null where it is not within the steps. */
   minutes: number | null;
   samples: CookSample[];

@@ -73,7 +73,7 @@ export interface Profile {
   at: readonly { minute: number; c: readonly number[] }[];
 }
 
-export interface CookingCurve {
+interface CookingCurve {
   samples: CookingSample[];
   /** Inside, as the minutes pass; empty where it was not asked for. */
   profile: Profile;

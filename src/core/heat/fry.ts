@@ -6,9 +6,9 @@ import { largestLoad, type LoadOfParcels, type Pot, runPot } from './pot';
 import { boilingPoint } from './surfaces';
 
 /** Deep oil on a parcel, W/m²·K. House estimate within the range of heat-transfer texts. */
-export const DEEP_OIL = 350;
+const DEEP_OIL = 350;
 /** A pot of oil on a hob loses so much, W/K, where nobody measured it. House estimate: 24 cm across, uncovered. */
-export const POT_LOSS = 1.5;
+const POT_LOSS = 1.5;
 const ROOM_C = 21;
 /** Nobody fries more at once at home. */
 const MOST_PARCELS = 200;
@@ -40,9 +40,9 @@ export const fryInput = z.strictObject({
   }),
   minutes: z.number().positive('must be above 0 minutes').max(120, 'must be at most 120 minutes'),
 });
-export type FryInput = z.infer<typeof fryInput>;
+type FryInput = z.infer<typeof fryInput>;
 
-export interface FryResult {
+interface FryResult {
   lowestC: number;
   lowestAtMinute: number;
   recoveredAtMinute: number | null;

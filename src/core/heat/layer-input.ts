@@ -42,7 +42,7 @@ export const layersInput = z
   )
   .min(1, 'needs at least one layer')
   .max(20, 'takes at most 20 layers');
-export type LayerInput = z.infer<typeof layersInput>[number];
+type LayerInput = z.infer<typeof layersInput>[number];
 
 export const dimensionInput = z
   .number()

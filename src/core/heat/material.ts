@@ -49,7 +49,7 @@ const PER_DEGREE = 1 / STEP;
 const WIDE = 4;
 const POINTS = Math.round((HIGHEST - LOWEST) / STEP) + 1;
 
-export interface FoodOptions {
+interface FoodOptions {
   /** kg/m³ where it differs from the compact food's, as in a risen crumb; conductivity is then given too. */
   density?: number;
   /** Multiplies the conductivity. */

@@ -24,17 +24,17 @@ export const spreadInput = z
     seed: z.number().int('must be a whole number').optional(),
   })
   .refine(hasPossibleFaces, twoFaces);
-export type SpreadInput = z.infer<typeof spreadInput>;
+type SpreadInput = z.infer<typeof spreadInput>;
 
 /** Standard deviations of what differs between parcels. */
-export interface Spread {
+interface Spread {
   /** Of the filling, share. */
   portion: number;
   startC: number;
   mediumC: number;
 }
 
-export interface SpreadResult {
+interface SpreadResult {
   /** Of the average parcel; null where it does not get there. */
   averageMinutes: number | null;
   /** By then every parcel is there in 95 of 100 batches; null where some never are. */

@@ -1,8 +1,8 @@
 /** Water leaving a wet surface, and boiling at an altitude. Surface coefficients stand with methods, places and bases. */
 
 /** Share of the surface that evaporates like open water, and relative humidity of the air: house estimates. */
-export const SURFACE_WETNESS = 0.7;
-export const ROOM_HUMIDITY = 0.5;
+const SURFACE_WETNESS = 0.7;
+const ROOM_HUMIDITY = 0.5;
 
 /** Latent heat of evaporation between 20 and 90 °C, J/kg. */
 const LATENT_VAPOUR = 2.35e6;

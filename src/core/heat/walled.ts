@@ -6,7 +6,7 @@ import { axisLeft, type Term, termsOf } from './cylinder';
 import { type Material } from './material';
 import { type ParcelState } from './parcel';
 
-export interface Wall {
+interface Wall {
   /** m */
   radius: number;
   material: Material;

@@ -129,7 +129,7 @@ export const wrapSeconds = (edge: EdgeId, { learned }: { learned: readonly Learn
   learnedOf(learned, 'wrap-seconds', edge)?.value ?? EDGES[edge].seconds;
 
 /** What a lesson would do to what a kitchen knows. */
-export interface WouldLearn {
+interface WouldLearn {
   before: number;
   after: number;
   /** Batches that it is learned from so far. */

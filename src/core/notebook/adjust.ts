@@ -7,7 +7,7 @@ import { lookUp } from '../food/larder';
 import { type NextChange } from './next-batch';
 
 /** The number of a change that has one. */
-export interface Adjustable {
+interface Adjustable {
   what: string;
   unit: string;
   value: number;

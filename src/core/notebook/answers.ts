@@ -17,7 +17,7 @@ import { PURE_SALT } from './causes/seasoning';
 import { type Cause } from './find-causes';
 import { type BatchNumbers } from './numbers';
 
-export interface Answer {
+interface Answer {
   id: string;
   label: string;
   operations: Operation[];

@@ -11,7 +11,7 @@ import { lookUp } from '../food/larder';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
 
-export interface Difference {
+interface Difference {
   what: string;
   /** Empty where it is only in the other one. */
   one: string;

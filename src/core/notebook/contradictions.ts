@@ -19,7 +19,7 @@ const AGAINST: readonly (readonly [OutcomeId, OutcomeId])[] = [
   ['pasty', 'juicy'],
 ];
 
-export interface Contradiction {
+interface Contradiction {
   one: Outcome;
   other: Outcome;
   /** The question that is asked. */

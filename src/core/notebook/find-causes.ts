@@ -35,7 +35,7 @@ const LEAST = 0.15;
 const BY_FORECAST = 0.9;
 
 /** Reads every rule off a batch once. */
-export const readAll = (numbers: BatchNumbers): Map<CauseRule, Read> =>
+const readAll = (numbers: BatchNumbers): Map<CauseRule, Read> =>
   new Map(
     CAUSE_RULES.flatMap((rule): [CauseRule, Read][] => {
       const said = rule.read(numbers);

@@ -8,7 +8,7 @@ import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
 import { planWrap } from '../wrapper/plan';
 
-export interface PlannedWork {
+interface PlannedWork {
   load: number;
   wrap: number;
   /** Filled ones rise; null where they do not. */

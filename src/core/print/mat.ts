@@ -3,7 +3,7 @@ import { type FlatSkin } from '../forms/flat';
 import { f, line } from '../forms/paths';
 import { type Pieces } from '../wrapper/pieces';
 
-export type MatLine = 'outline' | 'rim' | 'filling' | 'folds' | 'ticks';
+type MatLine = 'outline' | 'rim' | 'filling' | 'folds' | 'ticks';
 export interface MatStroke {
   /** mm */
   width: number;

@@ -4,7 +4,7 @@ import { formatMoment } from '../day/clock-words';
 import { type PlannedTask } from '../day/day-plan';
 import { fullTitle } from '../day/task';
 
-export interface SheetRow {
+interface SheetRow {
   id: string;
   at: string;
   what: string;

@@ -25,7 +25,7 @@ interface Known {
 }
 
 /** What has been heard so far. */
-export interface Heard {
+interface Heard {
   /** Good signals of the last half hour, the latest in any case. */
   good: readonly Known[];
   /** Signals that rose too quickly, as long as they agree with each other. */

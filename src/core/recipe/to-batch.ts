@@ -40,7 +40,7 @@ export interface Question {
   question: string;
 }
 
-export interface BatchInWords {
+interface BatchInWords {
   batch: Batch;
   /** What is still open, in the order of the lines. */
   questions: Question[];
@@ -105,7 +105,7 @@ function coolIn(cool: NonNullable<FillingInWords['cool']>, usual: Batch['cool'])
 }
 
 /** The lines of a filling in words. */
-export function linesInWords(
+function linesInWords(
   texts: readonly string[],
   school: School,
   own: readonly OwnIngredient[],

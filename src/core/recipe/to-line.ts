@@ -25,7 +25,7 @@ function preparationFor(ingredient: Ingredient, words: string, school: School): 
 }
 
 /** Where a new line goes unless the cook says otherwise. */
-export function usualStage(school: School, ingredient: Ingredient, preparation: string, words = ''): Stage {
+function usualStage(school: School, ingredient: Ingredient, preparation: string, words = ''): Stage {
   const prep = RELEASES[ingredient.release].find((p) => p.id === preparation);
   const cooked = prep?.cooked ?? false;
   if (school !== 'cooked') {

@@ -20,7 +20,7 @@ import { type Truth } from './truth';
 /** g of free liquid in 100 g over its band that nobody notices. House estimate. */
 const UNNOTICED = 1;
 
-export interface Cut {
+interface Cut {
   kitchen: Kitchen;
   truth: Truth;
   heat: HeatForecast;

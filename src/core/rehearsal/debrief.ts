@@ -13,7 +13,7 @@ import { type FaultId, faultsOf, hiddenOf } from './hidden';
 import { type Inside, insideOf, lastOut, type Situation } from './inside';
 import { later } from '../stored/moments';
 
-export interface Debrief {
+interface Debrief {
   /** Safe or not, and in time or not, in a sentence each. */
   verdicts: { good: boolean; text: string }[];
   outcomes: Outcome[];
@@ -23,14 +23,14 @@ export interface Debrief {
   told: Told[];
 }
 
-export interface Decision {
+interface Decision {
   what: string;
   /** What it did, against leaving it; empty where nothing that is counted. */
   did: string[];
 }
 
 /** What a look or a reading could have told. */
-export interface Told {
+interface Told {
   text: string;
   wasDone: boolean;
 }

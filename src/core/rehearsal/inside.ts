@@ -32,7 +32,7 @@ const USUAL_CUT_MINUTES = 10;
 const minutesBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / 60_000;
 
 /** How long the load that was in shortest was in the heat, minutes; null where none has come out. */
-export function shortestLoad({ cook }: Batch): number | null {
+function shortestLoad({ cook }: Batch): number | null {
   const runs = cook.earlierRuns.map(({ inAt, outAt }) => minutesBetween(inAt, outAt));
   return runs.length === 0 ? null : Math.min(...runs);
 }
@@ -45,7 +45,7 @@ const benchMinutes = ({ wrap }: Batch, now: string): number =>
   [...wrap.earlierBoards, ...(wrap.board ? [wrap.board] : [])].reduce((sum, b) => sum + outMinutesAt(b, now), 0);
 
 /** What a spoonful or a weighed portion is, as a multiple of what is planned now. The spoon stays as it is, whatever is planned. */
-export function portionFactor({ rehearsal, batch }: Pick<Situation, 'rehearsal' | 'batch'>, hidden: Hidden): number {
+function portionFactor({ rehearsal, batch }: Pick<Situation, 'rehearsal' | 'batch'>, hidden: Hidden): number {
   if (rehearsal.hands === 'scale') return 1;
   return (hidden.portionFactor * rehearsal.begun.wrap.portionG) / batch.wrap.portionG;
 }
@@ -94,7 +94,7 @@ export function realCooling(batch: Batch, kitchen: Kitchen, truth: Pick<Truth, '
 }
 
 /** The middle of what cools, °C, so many minutes after it came off the heat. */
-export const cooledTo = (plan: CoolingPlan, minute: number): number =>
+const cooledTo = (plan: CoolingPlan, minute: number): number =>
   minute <= 0 ? plan.startC : coolingCurve(plan, (plan.ambientC ?? 20) + 1).at(minute).centreC;
 
 export interface Inside {

@@ -15,7 +15,7 @@ import { realKitchen, type Truth } from './truth';
 import { later } from '../stored/moments';
 
 /** What is measured and noted of a batch that is made in such a kitchen. */
-export interface Lived {
+interface Lived {
   batch: Batch;
   /** What happened inside: for the debrief. */
   inside: { freePer100: number; saltPercent: number; lowestC: number; fullness: number };

@@ -17,7 +17,7 @@ import { insideOf, kitchenNow, type Situation, truthNow } from './inside';
 import { inHeat } from './live';
 
 /** An answer, and what of it goes into the batch by itself: what a scale or a count says. */
-export interface Seen {
+interface Seen {
   said: string;
   operations: Operation[];
 }

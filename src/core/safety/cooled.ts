@@ -17,7 +17,7 @@ import { endOf, fall, minuteAtMost, minutesBetween, type Track } from './exposur
 import { celsiusOf, isAbove } from './threshold';
 
 /** What is known of a cooling. */
-export interface Cooling {
+interface Cooling {
   /** The warmest place since it came off the heat. */
   track: Track;
   /** When it went into the cold; null where it does not; undefined where temperatures are all that is known. */

@@ -1,11 +1,11 @@
 /** Equivalent minutes at a reference temperature of a recorded curve: shown beside the rule, never instead of it. */
 /** Readings in order of time, and what a minute is counted at. */
-export interface LethalityInput {
+interface LethalityInput {
   readings: readonly { minute: number; c: number }[];
   reference: { c: number; zC: number; minutes: number };
 }
 
-export interface LethalityResult {
+interface LethalityResult {
   equivalentMinutes: number;
   reached: boolean;
   /** When the equivalent minutes were complete; null where they were not. */

@@ -7,11 +7,11 @@ import { type Counted, type Reading } from './evidence';
 import { isAtLeast, type Threshold, written } from './threshold';
 
 /** A core reading: of which parcel, where that is said. One parcel counts once, however often it is measured. */
-export interface CoreReading extends Reading {
+interface CoreReading extends Reading {
   parcel?: number;
 }
 
-export interface MeasuredLoad {
+interface MeasuredLoad {
   load: number;
   /** Parcels in it. */
   parcels: number;

@@ -39,9 +39,9 @@ export const safeInput = z.strictObject({
     )
     .optional(),
 });
-export type SafeInput = z.infer<typeof safeInput>;
+type SafeInput = z.infer<typeof safeInput>;
 
-export interface Safe {
+interface Safe {
   cooling: {
     state: SafetyState;
     stages: Pick<CoolingStage, 'rule' | 'limitMinutes' | 'tookMinutes' | 'ok'>[];

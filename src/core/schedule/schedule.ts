@@ -9,10 +9,10 @@ export interface Progress {
   isWhole: boolean;
 }
 
-export type PlanOptions = Pick<SearchOptions, 'seed' | 'deadEnds' | 'like'>;
+type PlanOptions = Pick<SearchOptions, 'seed' | 'deadEnds' | 'like'>;
 
 /** Steps of the search between two looks at the time. */
-export type IsTimeUp = (steps: number) => boolean;
+type IsTimeUp = (steps: number) => boolean;
 
 const tasksOf = (problem: Problem, { starts }: Found): Scheduled[] =>
   problem.tasks.map((t, i) => ({ id: t.id, start: starts[i], end: starts[i] + t.minutes }));

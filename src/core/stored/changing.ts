@@ -25,7 +25,7 @@ export interface CheckedFields {
 /** How an ingredient is called; undefined where nobody knows. */
 export type NameOf = (ingredientId: string) => string | undefined;
 
-export interface Changing<Document> {
+interface Changing<Document> {
   format: string;
   /** What is different, and must be checked. */
   fields: Fields;

@@ -8,7 +8,7 @@ import { type Batch } from './schema';
 import { BATCH_FORMAT, BATCH_VERSION } from '../vocabulary/formats';
 import { type School } from '../vocabulary/schools';
 
-export interface Beginning {
+interface Beginning {
   id: string;
   title: string;
   form: FormId;

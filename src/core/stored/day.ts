@@ -3,7 +3,6 @@ import { type Day } from './day-schema';
 import { DAY_FORMAT, DAY_VERSION } from '../vocabulary/formats';
 
 export type { Day };
-export type DayBatch = Day['batches'][number];
 
 /** What a household has until it says otherwise, and how much longer work takes than it is thought to. House estimates. */
 const USUAL = { carryMinutes: 20, nights: true, spareShare: 0.1, rings: 4, benches: 2 };

@@ -17,7 +17,7 @@ export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: stri
 type Json = Record<string, unknown>;
 
 /** Steps from one version to the next: `MIGRATIONS[n]` takes a document of version n to n + 1. */
-export const MIGRATIONS: Record<number, (document: Json) => Json> = {
+const MIGRATIONS: Record<number, (document: Json) => Json> = {
   1: toVersion2,
   2: toVersion3,
   3: toVersion4,

@@ -2,7 +2,7 @@
 import { type Line } from './schema';
 import { type Stage } from '../vocabulary/stages';
 
-export interface Splitting {
+interface Splitting {
   id: string;
   /** Id of the new line. */
   newId: string;

@@ -6,7 +6,7 @@
  */
 import { type LineUnit } from '../vocabulary/line-units';
 
-export type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
+type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
 
 /** Every unit the core knows. */
 export const UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup', 'mm', 'cm', 'in', 'C', 'F'] as const;
@@ -52,7 +52,7 @@ export function parseUnit(text: string): Unit | null {
 /** A conversion that cannot be made; the message says why in words for the cook. */
 export class ConversionError extends Error {}
 
-export interface ConversionContext {
+interface ConversionContext {
   /** Grams per millilitre of the thing converted, needed between mass and volume. */
   gPerMl?: number;
   /** Millilitres in the kitchen's cup; 240 unless the kitchen says otherwise. */

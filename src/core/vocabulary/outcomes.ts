@@ -26,7 +26,7 @@ export const OUTCOME_GROUPS = recordsOf<{ label: string }>()({
   seasoning: { label: 'Seasoning' },
   work: { label: 'On the way' },
 });
-export type OutcomeGroup = keyof typeof OUTCOME_GROUPS;
+type OutcomeGroup = keyof typeof OUTCOME_GROUPS;
 export const OUTCOME_GROUP_IDS = idsOf(OUTCOME_GROUPS);
 
 interface OutcomeRecord {

@@ -13,5 +13,4 @@ export const SALT_KINDS = recordsOf<SaltKindRecord>()({
   coarse: { label: 'coarse, dense', gPerTsp: 4.8 },
   flake: { label: 'light flake', gPerTsp: 2.8 },
 });
-export type SaltKind = keyof typeof SALT_KINDS;
 export const SALT_KIND_IDS = idsOf(SALT_KINDS);

@@ -31,7 +31,6 @@ export const VESSELS = recordsOf<VesselRecord>()({
   bag: { label: 'bag, laid flat', usual: { areaCm2: 520, deepMm: 60 }, isSpreadable: true, ...ANGULAR },
   own: { label: 'your own', usual: null, isSpreadable: true, ...ANGULAR },
 });
-export type VesselKind = keyof typeof VESSELS;
 export const VESSEL_IDS = idsOf(VESSELS);
 
 /** The kinds that have a usual size. */

@@ -20,7 +20,7 @@ export interface Fit {
   body: Body;
 }
 
-export interface FitInput {
+interface FitInput {
   form: FormId;
   /** The skin as it is rolled out and filled. */
   laid: Laid;

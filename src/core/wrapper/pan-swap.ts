@@ -3,7 +3,7 @@ import { areaOf, type Skin, type SkinOf } from '../forms/skins';
 
 type Pan = SkinOf<'pan' | 'tin'>;
 
-export interface PanSwap {
+interface PanSwap {
   skin: Pan;
   portionG: number;
   /** Filling in the new pan over filling in the old. */

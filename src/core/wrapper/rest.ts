@@ -12,7 +12,7 @@ const FREEZER_MONTHS = 2;
 /** Fewer than so many of another form are not worth beginning. House estimate. */
 const WORTH_IT = 3;
 
-export interface RestFacts {
+interface RestFacts {
   form: FormId;
   /** Raw animal food is in it. */
   isRaw: boolean;

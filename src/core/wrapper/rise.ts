@@ -19,7 +19,7 @@ const SLOWED = 1.2;
 const FRESH = 3;
 
 /** Instant yeast that a formula's yeasts are worth, % of the flour. */
-export const instantYeast = (parts: readonly DoughPart[]): number => {
+const instantYeast = (parts: readonly DoughPart[]): number => {
   const totals = formulaTotals(parts);
   return percentOf(totals, 'yeast-dried') + percentOf(totals, 'yeast-fresh') / FRESH;
 };

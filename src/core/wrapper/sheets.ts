@@ -2,7 +2,7 @@
 import { type SkinOf } from '../forms/skins';
 
 type Pan = SkinOf<'pan' | 'tin'>;
-export interface SheetSize {
+interface SheetSize {
   lengthMm: number;
   widthMm: number;
 }

@@ -17,7 +17,7 @@ const SPOONS: readonly Scoop[] = [
   { ml: 120, label: '½ cup' },
 ];
 
-export interface Scoop {
+interface Scoop {
   ml: number;
   label: string;
 }

@@ -2,7 +2,7 @@
 import { type DoughKind } from '../vocabulary/methods/method';
 import { type FormulaTotal, percentOf, SOLID_FATS, YEASTS } from './formula';
 
-export interface WrapReady {
+interface WrapReady {
   /** °C */
   wrapReadyC: number;
   wrapReadyWhy: string;

@@ -15,7 +15,7 @@ const PATIENCE_MS = 3000;
 const LOOK_EVERY_MS = 40;
 
 /** Puts the cursor into a field as soon as it is there. */
-export function focusWhenThere(id: string, patience = PATIENCE_MS): void {
+function focusWhenThere(id: string, patience = PATIENCE_MS): void {
   const field = document.getElementById(id);
   if (field) field.focus();
   else if (patience > 0) setTimeout(() => focusWhenThere(id, patience - LOOK_EVERY_MS), LOOK_EVERY_MS);

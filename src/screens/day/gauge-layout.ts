@@ -14,7 +14,7 @@ export interface Stretch {
   isShort: boolean;
 }
 
-export interface Scale {
+interface Scale {
   /** px a minute, where it is to scale. */
   perMinute: number;
   /** Room for the words of a step, px. */

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { usePalette } from '../theme/use-palette';
 import { chartTheme } from './chart-theme';
 
-export interface TrendChartProps {
+interface TrendChartProps {
   values: readonly number[];
   aim: number | null;
   /** A sentence for those who cannot see it. */

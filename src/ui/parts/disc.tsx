@@ -6,7 +6,7 @@ import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { type CheckState, type Judgement } from '@/core/checks/check';
 import { usePalette } from '../theme/use-palette';
 
-export type Sign = CheckState | 'pending' | 'empty';
+type Sign = CheckState | 'pending' | 'empty';
 
 /** The word that belongs to a sign. */
 export const SIGN_WORD: Record<Sign, string> = {

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Rule } from './rule';
 import { Body, Heading, Small, Strong } from './text';
 
-export interface PairRow {
+interface PairRow {
   name: string;
   note?: string;
   figures: readonly string[];

@@ -21,7 +21,7 @@ const within =
     path.startsWith(href);
 
 /** The places by their addresses. */
-export const PLACES = recordsOf<PlaceRecord>()({
+const PLACES = recordsOf<PlaceRecord>()({
   '/': {
     label: 'Bench',
     holds: (path) => path === '/' || path.startsWith('/batch') || path === '/begin',

@@ -1,5 +1,5 @@
 /** Whether there is room for the rail and three columns. */
 import { useWindowDimensions } from 'react-native';
 
-export const WIDE = 1000;
+const WIDE = 1000;
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE;

@@ -20,7 +20,7 @@ export type Shape = Skin['shape'];
 export type SkinOf<S extends Shape> = Extract<Skin, { shape: S }>;
 
 /** A length that a skin of some shape has. */
-export type SkinSize = 'diameterMm' | 'lengthMm' | 'widthMm' | 'sideMm' | 'depthMm';
+type SkinSize = 'diameterMm' | 'lengthMm' | 'widthMm' | 'sideMm' | 'depthMm';
 
 /** What it is rolled out to, and how it is laid: all that decides what it holds. */
 export interface Laid {
@@ -31,7 +31,7 @@ export interface Laid {
   thicknessMm: number;
 }
 
-export interface ShapeRecord {
+interface ShapeRecord {
   label: string;
   /** Its sizes, and what they are called beside their fields. */
   sizes: readonly { key: SkinSize; label: string }[];

@@ -27,4 +27,3 @@ export const PLANS = recordsOf<PlanRecord>()({
 });
 export type PlanId = keyof typeof PLANS;
 export const PLAN_IDS = idsOf(PLANS);
-export { type PlanRecord } from './plan';
