@@ -1,4 +1,4 @@
-// Three projects: the core, server and command line in plain Node; the parts of the interface under jest-expo, as React Native
+// Three projects: the core, what runs beside the page, server and command line in plain Node; the parts of the interface under jest-expo, as React Native
 // draws them; hooks, keys and what is in the page as a browser has it, in jsdom under jest-expo/web.
 const transformed =
   '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation|ml-levenberg-marquardt|is-any-array|ml-matrix';
@@ -11,10 +11,7 @@ const drawn = {
     '^@react-native-vector-icons/material-design-icons$': '<rootDir>/src/ui/icons/family.tsx',
     '^(@react-native-vector-icons|react-native-vector-icons)/': '<rootDir>/test/no-icon-family.js',
   },
-  transformIgnorePatterns: [
-    `/node_modules/(?!(.pnpm|${transformed}))`,
-    '/node_modules/@react-native/babel-preset/',
-  ],
+  transformIgnorePatterns: [`/node_modules/(?!(.pnpm|${transformed}))`, '/node_modules/@react-native/babel-preset/'],
 };
 
 module.exports = {
@@ -23,7 +20,7 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      testMatch: ['<rootDir>/test/{core,server,cli}/**/*.test.ts'],
+      testMatch: ['<rootDir>/test/{core,server,cli,background}/**/*.test.ts'],
       // Published as ES modules only.
       transformIgnorePatterns: ['/node_modules/(?!(ml-levenberg-marquardt|ml-matrix|is-any-array)/)'],
       // Plain TypeScript needs nothing of what makes it run in old browsers.

@@ -8,8 +8,9 @@ import { lanternSupper } from '@/data/demo';
 import { beAnotherPage, whilePending } from '@/data/pending';
 import * as repository from '@/data/repository';
 import { forgetHeld } from '@/data/store';
+import { randomRuns } from '../random-runs';
 
-const RUNS = 1000;
+const RUNS = randomRuns(1000, 150);
 const AT = '2026-12-05T15:00:00.000Z';
 const [turkey] = lanternSupper(AT);
 
