@@ -1,5 +1,6 @@
-// Three projects: the core, what runs beside the page, server and command line in plain Node; the parts of the interface under jest-expo, as React Native
-// draws them; hooks, keys and what is in the page as a browser has it, in jsdom under jest-expo/web.
+// Three projects. The core, storage, what runs beside the page, server and command line in plain Node; the parts of the
+// interface under jest-expo, as React Native draws them; hooks, keys and what is in the page as a browser has it, in jsdom
+// under jest-expo/web.
 const transformed =
   '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation|ml-levenberg-marquardt|is-any-array|ml-matrix';
 
@@ -19,8 +20,9 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
+      setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      testMatch: ['<rootDir>/test/{core,server,cli,background}/**/*.test.ts'],
+      testMatch: ['<rootDir>/test/{core,server,cli,background,data}/**/*.test.ts'],
       // Published as ES modules only.
       transformIgnorePatterns: ['/node_modules/(?!(ml-levenberg-marquardt|ml-matrix|is-any-array)/)'],
       // Plain TypeScript needs nothing of what makes it run in old browsers.
@@ -29,7 +31,7 @@ module.exports = {
     {
       displayName: 'ui',
       preset: 'jest-expo/ios',
-      testMatch: ['<rootDir>/test/{ui,data}/**/*.test.{ts,tsx}'],
+      testMatch: ['<rootDir>/test/ui/**/*.test.{ts,tsx}'],
       ...drawn,
     },
     {
