@@ -1,11 +1,16 @@
 /** What a command is, and how its input is checked. */
 import { type z } from 'zod';
-import { problemsOf } from '@/core/stored/read';
+import { type Problem, problemsOf, problemWords } from '@/core/stored/problem';
 
 /** Input that a command cannot take: one line per problem, `path: what is wrong, and what would be right`. */
 export class InputError extends Error {
-  constructor(readonly problems: readonly string[]) {
-    super(problems.join('\n'));
+  readonly problems: readonly string[];
+
+  /** @param problems as they are read, or in a command's own words */
+  constructor(problems: readonly (Problem | string)[]) {
+    const words = problems.map((problem) => (typeof problem === 'string' ? problem : problemWords(problem)));
+    super(words.join('\n'));
+    this.problems = words;
   }
 }
 

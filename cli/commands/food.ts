@@ -70,7 +70,7 @@ export const convertCommand = command(convertInput, (input) => {
     return { amount };
   } catch (error) {
     if (!(error instanceof ConversionError)) throw error;
-    throw new InputError([`to: ${error.message}${error.message.includes('needs to know') ? '; give ingredient' : ''}`]);
+    throw new InputError([`to: ${error.message}${error.code === 'density' ? '; give ingredient' : ''}`]);
   }
 });
 

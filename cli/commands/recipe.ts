@@ -11,7 +11,7 @@ import { METHOD_IDS } from '@/core/vocabulary/methods';
 import { PLACE_IDS } from '@/core/vocabulary/places';
 import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import { batchInWords } from '@/core/recipe/to-batch';
-import { problemsOf } from '@/core/stored/read';
+import { problemsOf } from '@/core/stored/problem';
 import { command, InputError } from '../command';
 import { skinInput } from '../skin-input';
 

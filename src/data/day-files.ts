@@ -1,6 +1,6 @@
 /** A day as a file, with its batches, so that a second phone has all of it; and back. */
 import { type Day, withBatchIds } from '@/core/stored/day';
-import { type ReadResult } from '@/core/stored/read';
+import { inside, type ReadResult } from '@/core/stored/problem';
 import { type Batch } from '@/core/stored/schema';
 import { createDay, isDayThere } from './day-store';
 import { download, fileName, pickText } from './files';
@@ -28,7 +28,7 @@ async function readDayFile(text: string): Promise<ReadResult<{ day: Day; batches
   const batches: Batch[] = [];
   for (const [i, one] of (Array.isArray(file.batches) ? (file.batches as unknown[]) : []).entries()) {
     const batch = await validator.readBatch(one);
-    if (!batch.ok) return { ok: false, problems: batch.problems.map((problem) => `batches.${i}.${problem}`) };
+    if (!batch.ok) return { ok: false, problems: batch.problems.map((problem) => inside(`batches.${i}`, problem)) };
     batches.push(batch.value);
   }
   return { ok: true, value: { day: day.value, batches } };

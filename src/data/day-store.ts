@@ -1,4 +1,5 @@
 /** Where days are kept, one key a day; every change under the lock over all tabs, as for batches. */
+import { problemWords } from '@/core/stored/problem';
 import { type Changed } from '@/core/stored/changing';
 import { type Day } from '@/core/stored/day';
 import { type DayOperation } from '@/core/stored/day-operations';
@@ -6,7 +7,7 @@ import { type EditId, holds, withEdit } from '@/core/stored/edits';
 import { DAY_VERSION } from '@/core/vocabulary/formats';
 import { asWritten } from './as-written';
 import { inTurn } from './lock';
-import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
+import { type BrokenRecord, InvalidError, MissingError, notJson, parse, TakenError } from './records';
 import { keysOf, readText, readToChange, removeText, writeText } from './store';
 import { TAB } from './tab';
 import * as validator from './validator';
@@ -29,8 +30,7 @@ async function read(key: string, text: string): Promise<Day | BrokenRecord> {
     return ours;
   }
   const json = parse(text);
-  const result =
-    json === undefined ? { ok: false as const, problems: ['(document): is not JSON'] } : await validator.readDay(json);
+  const result = json === undefined ? { ok: false as const, problems: [notJson()] } : await validator.readDay(json);
   if (!result.ok) return { key, text, problems: result.problems };
   known.set(key, { text, day: result.value });
   return result.value;
@@ -101,7 +101,8 @@ export const restoreDay = (earlier: Day, expected: Pick<Day, 'revision' | 'write
 export const createDay = (day: Day): Promise<void> =>
   inTurn(async () => {
     const checked = await validator.readDay(day);
-    if (!checked.ok) throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).join('; ')}.`);
+    if (!checked.ok)
+      throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).map(problemWords).join('; ')}.`);
     if (await isDayThere(day.id)) throw new TakenError(`“${day.title}” is there already; it was left as it is.`);
     await putDay({ ...day, writer: TAB });
   });

@@ -1,7 +1,7 @@
 /** Batches as files: one JSON document, out and in. */
 import * as DocumentPicker from 'expo-document-picker';
 import { asPractice } from '@/core/stored/as-practice';
-import { type ReadResult } from '@/core/stored/read';
+import { type Problem, type ReadResult, wrongFile } from '@/core/stored/problem';
 import { firstOf } from '@/core/stored/noted';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
@@ -48,10 +48,8 @@ type Picked<Value> = { name: string; result: ReadResult<Value> } | null;
 /** So many letters say what a file is. */
 const HEAD = 300;
 
-const tooLarge = (most: number, what: string): { ok: false; problems: string[] } => ({
-  ok: false,
-  problems: [`(file): is larger than ${most / 1e6} MB, which no ${what} is`],
-});
+const tooLarge = (most: number, what: string): { ok: false; problems: Problem[] } =>
+  wrongFile(`is larger than ${most / 1e6} MB, which no ${what} is`);
 
 /** Asks for a file; one that is too large is refused before it is read. */
 async function pick(type: string[], what: string, most = MOST_BYTES): Promise<Picked<File>> {
@@ -71,7 +69,7 @@ async function pick(type: string[], what: string, most = MOST_BYTES): Promise<Pi
 export async function pickBatch(
   fresh: { id: string; at: string },
   onReading: () => void,
-): Promise<{ name: string; result: ReadResult<Batch> | { ok: false; problems: string[]; whole: string } } | null> {
+): Promise<{ name: string; result: ReadResult<Batch> | { ok: false; problems: Problem[]; whole: string } } | null> {
   const picked = await pick(
     ['application/json', 'text/html', '.json', '.jsonld', '.html', '.htm'],
     'batch or recipe',

@@ -3,6 +3,7 @@
  * time goes on only while its batch is open in a tab.
  */
 import useSWR, { mutate } from 'swr';
+import { type Problem, problemWords } from '@/core/stored/problem';
 import {
   applyToRehearsal,
   beginRehearsal,
@@ -151,7 +152,7 @@ function twoToday(): string {
 async function store(rehearsal: Rehearsal, kitchen: Kitchen): Promise<string> {
   const { id, begun } = rehearsal;
   const checked = await validator.readRehearsal(rehearsal);
-  if (!checked.ok) throw new InvalidError(`Not begun: ${checked.problems.slice(0, 3).join('; ')}.`);
+  if (!checked.ok) throw new InvalidError(`Not begun: ${checked.problems.slice(0, 3).map(problemWords).join('; ')}.`);
   await inTurn(async () => {
     await writeText(repository.kitchenKey(id), JSON.stringify(kitchen));
     await writeText(keyOf(id), JSON.stringify(rehearsal));
@@ -196,7 +197,7 @@ export async function again(rehearsal: Rehearsal, own: Kitchen, from: Batch = re
 }
 
 /** Takes up a rehearsal from a file: with another id, from its beginning. @returns its id, or what is wrong with it */
-export async function takeUp(text: string, own: Kitchen): Promise<{ id: string } | { problems: string[] }> {
+export async function takeUp(text: string, own: Kitchen): Promise<{ id: string } | { problems: Problem[] }> {
   const result = await validator.readRehearsal(parse(text));
   if (!result.ok) return { problems: result.problems };
   return { id: await again(result.value, practiceKitchen(own)) };

@@ -2,6 +2,7 @@
  * Where documents are kept, one key a document. Every change is read, applied, checked and written under one lock over all
  * tabs; what cannot be read is set aside and offered, never overwritten.
  */
+import { problemWords } from '@/core/stored/problem';
 import { type Day } from '@/core/stored/day';
 import { type Changed } from '@/core/stored/changing';
 import { titled } from '@/core/stored/create';
@@ -17,7 +18,7 @@ import { purgePrints } from './fresh';
 import { dayKey, putChangedDay } from './day-store';
 import { inTurn } from './lock';
 import { newId } from './new-id';
-import { type BrokenRecord, InvalidError, MissingError, parse, TakenError } from './records';
+import { type BrokenRecord, InvalidError, MissingError, notJson, parse, TakenError } from './records';
 import { PENDING_PREFIX, type PendingEdit } from './pending';
 import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText, writeTexts } from './store';
 import { TAB } from './tab';
@@ -54,17 +55,15 @@ async function read(key: string, text: string): Promise<Batch | BrokenRecord> {
   const before = known.get(key);
   if (before?.text === text) return before.batch;
   const json = parse(text);
-  const result =
-    json === undefined
-      ? { ok: false as const, problems: ['(document): is not JSON'] }
-      : await validator.readBatch(json);
+  const result = json === undefined ? { ok: false as const, problems: [notJson()] } : await validator.readBatch(json);
   if (!result.ok) return { key, text, problems: result.problems };
   const id = idOfKey(key);
   if (result.value.id === id) {
     known.set(key, { text, batch: result.value });
     return result.value;
   }
-  return { key, text, problems: [`id: is “${result.value.id}”, but it is kept under “${id}”`] };
+  const wrong = `is “${result.value.id}”, but it is kept under “${id}”`;
+  return { key, text, problems: [{ code: 'value', path: 'id', text: wrong }] };
 }
 
 export const isBroken = (record: Batch | BrokenRecord): record is BrokenRecord => 'problems' in record;
@@ -131,7 +130,8 @@ async function readable(id: string): Promise<Batch> {
 export const createBatch = (batch: Batch): Promise<void> =>
   inTurn(async () => {
     const checked = await validator.readBatch(batch);
-    if (!checked.ok) throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).join('; ')}.`);
+    if (!checked.ok)
+      throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).map(problemWords).join('; ')}.`);
     if ((await readToChange(batchKey(batch.id))) !== null)
       throw new TakenError(`“${batch.title}” is there already; it was left as it is.`);
     await put({ ...batch, writer: WRITER });
@@ -226,7 +226,7 @@ async function kitchenOf(key: string, text: string | null): Promise<Omit<StoredK
   const json = parse(text);
   const result = await validator.readKitchen(json);
   if (result.ok) return { kitchen: result.value, broken: null };
-  const problems = json === undefined ? ['(kitchen): is not JSON'] : result.problems;
+  const problems = json === undefined ? [notJson('(kitchen)')] : result.problems;
   return { kitchen: await validator.salvageKitchen(json), broken: { key: KITCHEN_KEY, text, problems } };
 }
 

@@ -8,7 +8,7 @@ import { type DayOperation } from '@/core/stored/day-operations';
 import { type Kitchen } from '@/core/stored/kitchen-schema';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type Operation } from '@/core/stored/operations';
-import { type ReadResult } from '@/core/stored/read';
+import { type ReadResult } from '@/core/stored/problem';
 import { type Rehearsal } from '@/core/stored/rehearsal-schema';
 import { type Batch } from '@/core/stored/schema';
 import { ingredientById } from '@/core/food/catalogue';

@@ -14,7 +14,7 @@ import {
   type WholeRecord,
 } from '@/core/formats/whole';
 import { titled } from '@/core/stored/create';
-import { type ReadResult } from '@/core/stored/read';
+import { type Problem, problemWords, type ReadResult } from '@/core/stored/problem';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
 import { download } from './files';
@@ -88,7 +88,7 @@ export async function saveBatches(batches: readonly Pick<Batch, 'id'>[], name: s
 }
 
 /** What a file holds, against what is here; or what is wrong with it. */
-export async function previewWhole(text: string): Promise<{ compared: Compared[] } | { problems: string[] }> {
+export async function previewWhole(text: string): Promise<{ compared: Compared[] } | { problems: Problem[] }> {
   const read = readWhole(parse(text.replace(/^\uFEFF/, '')));
   if (!read.ok) return { problems: read.problems };
   const compared = await Promise.all(
@@ -133,7 +133,7 @@ async function refusalOf({ kind, id, document }: WholeRecord): Promise<string | 
   if (kind === 'photograph')
     return typeof document === 'string' && document.startsWith('data:image/') ? null : 'is no picture';
   const result: ReadResult<object> = await READERS[kind](document);
-  if (!result.ok) return result.problems[0] ?? 'cannot be read';
+  if (!result.ok) return result.problems.map(problemWords)[0] ?? 'cannot be read';
   const { value } = result;
   return 'id' in value && value.id !== id ? `id: is not “${id}”, as the file says` : null;
 }

@@ -1,5 +1,6 @@
 /** A stored record that cannot be read: told, offered as a file, and left as it is until the cook says otherwise. */
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import { download } from '@/data/files';
 import { type BrokenRecord } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
@@ -20,7 +21,7 @@ export function BrokenRecordCard({ title, record, words, fileName, actions }: Pr
   return (
     <View role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 8 }}>
       <Heading level={2}>{title}</Heading>
-      {record.problems.length > 0 && <Small>{record.problems.slice(0, 3).join(' · ')}</Small>}
+      {record.problems.length > 0 && <Small>{record.problems.slice(0, 3).map(problemWords).join(' · ')}</Small>}
       <Body>{words}</Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press

@@ -1,6 +1,7 @@
 /** What a whole kitchen's file would bring: what is new, changed, the same; put in only when the cook says so. */
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import useSWR from 'swr';
 import { type Compared, type Standing } from '@/core/formats/whole';
 import { messageOf } from '@/data/hooks';
@@ -31,9 +32,12 @@ export function WholePreview({ text, onClose }: { text: string; onClose: () => v
     return (
       <View role="alert" style={{ gap: 4 }}>
         <Strong>The file was not opened; nothing was changed.</Strong>
-        {data.problems.slice(0, 6).map((problem) => (
-          <Body key={problem}>{problem}</Body>
-        ))}
+        {data.problems
+          .map(problemWords)
+          .slice(0, 6)
+          .map((problem) => (
+            <Body key={problem}>{problem}</Body>
+          ))}
       </View>
     );
   }

@@ -1,3 +1,4 @@
+import { problemWords } from '@/core/stored/problem';
 import { measure, measureAll } from './readings';
 import { lasting } from '@/core/stored/cooking';
 import { cookOfVersion6, wrapOfVersion5 } from './older';
@@ -315,7 +316,7 @@ describe('reading a document', () => {
   ])('refuses %j', (change, problem) => {
     const result = readBatch(json(change));
     expect(result.ok).toBe(false);
-    expect(result.ok ? '' : result.problems.join('\n')).toContain(problem);
+    expect(result.ok ? '' : result.problems.map(problemWords).join('\n')).toContain(problem);
   });
   it.each([null, 3, [], 'text'])('refuses %j, which is no document', (value) =>
     expect(readBatch(value).ok).toBe(false),
@@ -368,14 +369,14 @@ describe('reading a document', () => {
 
     it('a weighing becomes the first weigh-in', () => {
       const result = readBatch(version1({ by: 'weighing', panG: 700, panWithFillingG: 750 }));
-      if (!result.ok) throw new Error(result.problems.join());
+      if (!result.ok) throw new Error(result.problems.map(problemWords).join());
       expect(result.value.water).toMatchObject({ panG: 700, weighIns: [{ at: turkey.updatedAt, grams: 750 }] });
     });
 
     it('what was wrong with it is still said', () => {
       const result = readBatch(version1({ by: 'guess' }));
       expect(result.ok).toBe(false);
-      expect(result.ok ? [] : result.problems.join()).toMatch(/water/);
+      expect(result.ok ? [] : result.problems.map(problemWords).join()).toMatch(/water/);
     });
   });
 });

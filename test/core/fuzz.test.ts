@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { type Problem, problemWords } from '@/core/stored/problem';
 import { readBatch, readKitchen, readLine, salvageKitchen } from '@/core/stored/read';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { SCHOOL_IDS } from '@/core/vocabulary/schools';
@@ -43,9 +44,9 @@ function spoil(document: Json, steps: readonly number[], value: Json, how: 'repl
 
 const steps = fc.array(fc.nat(40), { minLength: 1, maxLength: 5 });
 const how = fc.constantFrom('replace' as const, 'add' as const, 'remove' as const);
-const inWords = (problems: readonly string[]) => {
+const inWords = (problems: readonly Problem[]) => {
   expect(problems.length).toBeGreaterThan(0);
-  for (const problem of problems) expect(problem).toMatch(/^\S.*: .{4,}/);
+  for (const problem of problems) expect(problemWords(problem)).toMatch(/^\S.*: .{4,}/);
 };
 
 it('a batch with something strange in it is read as it is, or refused in words', () => {

@@ -1,3 +1,4 @@
+import { problemWords } from '@/core/stored/problem';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { kitchenSchema } from '@/core/stored/kitchen-schema';
 import { apply } from '@/core/stored/operations';
@@ -83,7 +84,7 @@ describe('own ingredients in a batch', () => {
       { do: 'addLine' as const, line },
     ].reduce(apply, turkey);
     const read = readBatch(JSON.parse(JSON.stringify(batch)));
-    if (!read.ok) throw new Error(read.problems.join());
+    if (!read.ok) throw new Error(read.problems.map(problemWords).join());
     expect(read.value).toEqual(batch);
     expect(lookUp(read.value.ingredients, 'own-bean-paste')?.name).toBe('Smoky bean paste');
     const ledger = drawLedger(resolveLines({ lines: [line], ingredients: batch.ingredients }, DEFAULT_KITCHEN), DRY, 0);

@@ -1,3 +1,4 @@
+import { problemWords } from '@/core/stored/problem';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { coolReading } from './readings';
@@ -193,7 +194,7 @@ describe('stored by the version before', () => {
     JSON.parse(readFileSync(path.join(__dirname, `../stored/version-3/${name}.json`), 'utf8'));
   const opened = (name: string): Batch => {
     const read = readBatch(stored(name));
-    if (!read.ok) throw new Error(read.problems.join());
+    if (!read.ok) throw new Error(read.problems.map(problemWords).join());
     return read.value;
   };
 
@@ -232,7 +233,7 @@ describe('stored by the version before', () => {
     const ids = ['a/b', 'a?b', 'line-1', '..'];
     const lines = old.lines.map((line, i) => ({ ...line, id: ids[i] ?? line.id }));
     const read = readBatch({ ...old, lines });
-    if (!read.ok) throw new Error(read.problems.join());
+    if (!read.ok) throw new Error(read.problems.map(problemWords).join());
     expect(new Set(read.value.lines.map((l) => l.id)).size).toBe(lines.length);
     expect(read.value.lines[2].id).toBe('line-1');
   });

@@ -1,4 +1,5 @@
 /** Files kept as the version before wrote them: they open unchanged in meaning. */
+import { problemWords } from '@/core/stored/problem';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { assess } from '@/core/checks/assess';
@@ -23,7 +24,7 @@ const stored = (name: string, version = 4): Json =>
   JSON.parse(readFileSync(path.join(__dirname, `../stored/version-${version}/${name}.json`), 'utf8')) as Json;
 const opened = (name: string, version = 4): Batch => {
   const read = readBatch(stored(name, version));
-  if (!read.ok) throw new Error(read.problems.join());
+  if (!read.ok) throw new Error(read.problems.map(problemWords).join());
   return read.value;
 };
 
@@ -39,7 +40,7 @@ it('a kitchen of version 7 has learned nothing of notes yet but its portions, an
 it('a kitchen of version 8 keeps what it has learned, batch by batch; reasons nobody wrote down are empty', () => {
   const old = stored('kitchen-8', 10) as Json & { learned: { evidence: Json[] }[] };
   const read = readKitchen(old);
-  if (!read.ok) throw new Error(read.problems.join());
+  if (!read.ok) throw new Error(read.problems.map(problemWords).join());
   const [edge, spread] = read.value.learned;
   expect(edge).toEqual({
     ...old.learned[0],

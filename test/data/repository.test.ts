@@ -1,3 +1,4 @@
+import { problemWords } from '@/core/stored/problem';
 import { type Changed } from '@/core/stored/changing';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type EditId } from '@/core/stored/edits';
@@ -107,7 +108,7 @@ describe('a batch in storage', () => {
     const { batches, broken } = await repository.listBatches();
     expect(batches.map((b) => b.id)).toEqual([turkey.id]);
     expect(broken.map((b) => b.text).sort()).toEqual(['{"half": ', odd, JSON.stringify(turkey)].sort());
-    expect(broken.flatMap((b) => b.problems)).toEqual(
+    expect(broken.flatMap((b) => b.problems.map(problemWords))).toEqual(
       expect.arrayContaining(['count: must be at least 1', `id: is “${turkey.id}”, but it is kept under “elsewhere”`]),
     );
     await expect(change('odd', [wet])).rejects.toBeInstanceOf(repository.MissingError);
@@ -300,7 +301,7 @@ describe('the kitchen', () => {
     const { kitchen, broken } = await repository.loadKitchen();
     expect(kitchen).toMatchObject({ altitudeM: 0, roomC: 26 });
     expect(broken?.text).toBe(spoilt);
-    expect(broken?.problems.join()).toContain('altitudeM');
+    expect(broken?.problems.map(problemWords).join()).toContain('altitudeM');
     expect(await readText('involucrum/kitchen')).toBe(spoilt);
     await changeKitchen([{ do: 'setKitchen', to: { altitudeM: 800 } }]);
     const after = await repository.loadKitchen();
@@ -329,7 +330,7 @@ describe('the kitchen', () => {
   ])('%s keeps its own until the cook goes on', async (_what, content, problem) => {
     await put(content);
     const { kitchen, broken } = await repository.loadKitchen();
-    expect(broken?.problems.join()).toMatch(problem);
+    expect(broken?.problems.map(problemWords).join()).toMatch(problem);
     expect(kitchen.roomC).toBe(typeof content === 'string' ? DEFAULT_KITCHEN.roomC : 27);
     await changeKitchen([]);
     expect((await repository.loadKitchen()).setAside).toHaveLength(1);

@@ -1,4 +1,5 @@
 /** All that is kept, into one file and back: byte for byte; nothing is overwritten without being kept. */
+import { problemWords } from '@/core/stored/problem';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { rehearsalId } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
@@ -35,7 +36,7 @@ const saved = async (): Promise<string> => {
 };
 const preview = async (text: string) => {
   const read = await previewWhole(text);
-  if ('problems' in read) throw new Error(read.problems.join());
+  if ('problems' in read) throw new Error(read.problems.map(problemWords).join());
   return read.compared;
 };
 const counts = async (text: string): Promise<Record<string, number>> =>
@@ -132,8 +133,8 @@ describe('the whole kitchen', () => {
     const done = await restoreWhole(await preview(JSON.stringify(file)), 'mine');
     expect(done.refused).toEqual([expect.stringMatching(/: count: /)]);
     expect(done.put).toBe(file.records.length - 1);
-    expect(await previewWhole('{"format":"involucrum/batch"}')).toMatchObject({ problems: [expect.any(String)] });
-    expect(await previewWhole('not json')).toMatchObject({ problems: [expect.any(String)] });
+    expect(await previewWhole('{"format":"involucrum/batch"}')).toMatchObject({ problems: [{ code: 'format' }] });
+    expect(await previewWhole('not json')).toMatchObject({ problems: [{ code: 'format' }] });
   });
 
   it('a photograph that differs beside the same batch stays: there is nowhere to keep it', async () => {

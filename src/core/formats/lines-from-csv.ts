@@ -2,7 +2,7 @@
 import Papa from 'papaparse';
 import { isId } from '../stored/is-id';
 import { MOST } from '../vocabulary/limits';
-import { type ReadResult } from '../stored/read';
+import { type Problem, type ReadResult } from '../stored/problem';
 import { type Line } from '../stored/schema';
 import { freshId } from '../stored/new-line';
 import { FORMULA, LINE_COLUMNS } from './csv';
@@ -26,15 +26,19 @@ export function linesFromCsv(text: string, readLine: (line: unknown) => ReadResu
   });
   const [head, ...rows] = data;
   if (head === undefined || LINE_COLUMNS.some((column, i) => head[i] !== column)) {
-    return { ok: false, problems: [`row 1: the columns would be ${LINE_COLUMNS.join(', ')}`] };
+    const text = `the columns would be ${LINE_COLUMNS.join(', ')}`;
+    return { ok: false, problems: [{ code: 'format', path: 'row 1', text }] };
   }
-  if (rows.length > MOST.lines) return { ok: false, problems: [`(table): takes at most ${MOST.lines} rows`] };
-  const problems: string[] = [];
+  if (rows.length > MOST.lines) {
+    const text = `takes at most ${MOST.lines} rows`;
+    return { ok: false, problems: [{ code: 'value', path: '(table)', text }] };
+  }
+  const problems: Problem[] = [];
   const lines: Line[] = [];
   rows.forEach((cells, i) => {
     const read = readLine(lineOf(cells.map(unguarded), lines));
     if (read.ok) lines.push(read.value);
-    else problems.push(...read.problems.map((problem) => `row ${i + 2}, ${inColumns(problem)}`));
+    else problems.push(...read.problems.map((problem) => inRow(i + 2, problem)));
   });
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: lines };
 }
@@ -58,8 +62,7 @@ function lineOf(cells: readonly string[], before: readonly Line[]): unknown {
 /** Takes off the apostrophe that keeps a spreadsheet from computing. */
 const unguarded = (cell: string): string => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);
 
-function inColumns(problem: string): string {
-  const colon = problem.indexOf(':');
-  const field = problem.slice(0, colon);
-  return `${FIELDS[field] ?? field}${problem.slice(colon)}`;
-}
+const inRow = (row: number, problem: Problem): Problem => ({
+  ...problem,
+  path: `row ${row}, ${FIELDS[problem.path] ?? problem.path}`,
+});

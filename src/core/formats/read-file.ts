@@ -1,6 +1,7 @@
 /** A file that was opened: a batch, or a recipe (schema.org, JSON or a saved page) as a new batch. */
 import { isId } from '../stored/is-id';
-import { readBatch, type ReadResult } from '../stored/read';
+import { type ReadResult, wrongFile } from '../stored/problem';
+import { readBatch } from '../stored/read';
 import { type Batch } from '../stored/schema';
 import { batchFromRecipe } from '../formats/recipe-to-batch';
 import { isTooDeep } from './nesting';
@@ -15,9 +16,9 @@ export function readFile(text: string, fresh: { id: string; at: string }): ReadR
   // A byte order mark is how some programs begin a text file.
   const plain = text.replace(/^\uFEFF/, '').trimStart();
   if (plain.startsWith('<')) return fromRecipe(plain, fresh);
-  if (isTooDeep(plain)) return { ok: false, problems: ['(file): is nested too deeply for a batch or a recipe'] };
+  if (isTooDeep(plain)) return wrongFile('is nested too deeply for a batch or a recipe');
   const json = parseJson(plain);
-  if (json === undefined) return { ok: false, problems: ['(file): is not JSON, and no saved page'] };
+  if (json === undefined) return wrongFile('is not JSON, and no saved page');
   if (typeof json === 'object' && json !== null && 'format' in json) return readBatch(withSafeId(json, fresh.id));
   const recipe = fromRecipe(plain, fresh);
   return recipe.ok || typeof json === 'object' ? recipe : readBatch(json);

@@ -1,5 +1,5 @@
 /** schema.org Recipe (JSON-LD) from a file or a saved page. */
-import { type ReadResult } from '../stored/read';
+import { type ReadResult, wrongFile } from '../stored/problem';
 import { isTooDeep } from './nesting';
 import { jsonInPage, plainText } from './page';
 
@@ -21,7 +21,7 @@ export function readRecipe(text: string): ReadResult<RecipeText> {
   const sources = text.trimStart().startsWith('<') ? jsonInPage(text) : [text];
   let parsedAny = false;
   for (const source of sources) {
-    if (isTooDeep(source)) return { ok: false, problems: ['(file): is nested too deeply for a recipe'] };
+    if (isTooDeep(source)) return wrongFile('is nested too deeply for a recipe');
     let json: unknown;
     try {
       json = JSON.parse(source);
@@ -32,12 +32,7 @@ export function readRecipe(text: string): ReadResult<RecipeText> {
     const recipe = findRecipe(json, 0);
     if (recipe) return fromRecipe(recipe);
   }
-  return {
-    ok: false,
-    problems: [
-      parsedAny ? '(file): holds no schema.org Recipe' : '(file): is neither JSON nor a page with a recipe in it',
-    ],
-  };
+  return wrongFile(parsedAny ? 'holds no schema.org Recipe' : 'is neither JSON nor a page with a recipe in it');
 }
 
 /** A page wraps its recipe in a graph or a list, seldom in more. */
@@ -63,8 +58,10 @@ function firstOf(list: readonly unknown[], depth: number): Json | null {
 
 function fromRecipe(recipe: Json): ReadResult<RecipeText> {
   const ingredients = texts(recipe.recipeIngredient ?? recipe.ingredients);
-  if (ingredients.length === 0)
-    return { ok: false, problems: ['recipeIngredient: is empty; would be a list of lines'] };
+  if (ingredients.length === 0) {
+    const text = 'is empty; would be a list of lines';
+    return { ok: false, problems: [{ code: 'value', path: 'recipeIngredient', text }] };
+  }
   const yields = texts(recipe.recipeYield ?? recipe.yield).join(' ');
   const count = /\d+/.exec(yields);
   return {

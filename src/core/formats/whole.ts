@@ -3,6 +3,7 @@
  * letter by letter.
  */
 
+import { type Problem, type ReadResult, tooNew, wrongFormat } from '../stored/problem';
 import { KITCHEN_FORMAT, WHOLE_FORMAT, WHOLE_VERSION } from '../vocabulary/formats';
 
 /** What a record is. Of a rehearsal its batch and its kitchen are records of their own. */
@@ -59,21 +60,19 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
 const isKind = (value: unknown): value is RecordKind => (RECORD_KINDS as readonly unknown[]).includes(value);
 
 /** Reads the cover of such a file; its documents are read one by one by who restores them. @returns it, or what is wrong with it */
-export function readWhole(json: unknown): { ok: true; value: Whole } | { ok: false; problems: string[] } {
+export function readWhole(json: unknown): ReadResult<Whole> {
   if (!isObject(json) || json.format !== WHOLE_FORMAT)
-    return { ok: false, problems: [`format: is not a whole kitchen’s file; would be "${WHOLE_FORMAT}"`] };
+    return { ok: false, problems: [wrongFormat('whole kitchen’s file', WHOLE_FORMAT)] };
   const { version, madeAt, records } = json;
   if (typeof version === 'number' && version > WHOLE_VERSION)
-    return {
-      ok: false,
-      problems: [`version: was made by a newer Involucrum (${version}); this one reads up to ${WHOLE_VERSION}`],
-    };
-  if (version !== WHOLE_VERSION) return { ok: false, problems: [`version: must be ${WHOLE_VERSION}`] };
-  if (!Array.isArray(records)) return { ok: false, problems: ['records: must be a list'] };
+    return { ok: false, problems: [tooNew(version, WHOLE_VERSION)] };
+  const mustBe = (path: string, text: string): Problem => ({ code: 'value', path, text: `must ${text}` });
+  if (version !== WHOLE_VERSION) return { ok: false, problems: [mustBe('version', `be ${WHOLE_VERSION}`)] };
+  if (!Array.isArray(records)) return { ok: false, problems: [mustBe('records', 'be a list')] };
   const problems = (records as unknown[]).flatMap((record, i) =>
     isObject(record) && isKind(record.kind) && typeof record.id === 'string' && 'document' in record
       ? []
-      : [`records.${i}: must have a kind, an id and a document`],
+      : [mustBe(`records.${i}`, 'have a kind, an id and a document')],
   );
   if (problems.length > 0) return { ok: false, problems };
   return {

@@ -8,6 +8,7 @@ import { nameInBatch, nameInDay, nameInKitchen } from './field-names';
 import { type Kitchen } from './kitchen-schema';
 import { applyToKitchen, type KitchenOperation } from './kitchen-operations';
 import { apply, type Operation } from './operations';
+import { type Problem } from './problem';
 import { type Batch } from './schema';
 import { KITCHEN_FORMAT } from '../vocabulary/formats';
 
@@ -18,7 +19,7 @@ export type Fields = Readonly<Record<string, unknown>>;
 
 /** What a check found: problems by their path, and texts that it took the blanks off. */
 export interface CheckedFields {
-  problems: readonly { path: string; text: string }[];
+  problems: readonly Problem[];
   texts: Readonly<Record<string, string>>;
 }
 

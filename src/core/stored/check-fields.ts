@@ -3,7 +3,7 @@ import { type z } from '../zod';
 import { type CheckedFields, type Fields } from './changing';
 import { daySchema } from './day-schema';
 import { kitchenSchema } from './kitchen-schema';
-import { problemsOf } from './read';
+import { type Problem, problemsOf } from './problem';
 import { batchSchema } from './schema';
 import { DAY_FORMAT, KITCHEN_FORMAT } from '../vocabulary/formats';
 
@@ -16,23 +16,18 @@ const SHAPES: Readonly<Record<string, Shape>> = {
 /** Checks fields of a batch, a kitchen or a day. */
 export function checkFields(format: string, fields: Fields): CheckedFields {
   const shape = SHAPES[format] ?? batchSchema.shape;
-  const problems: { path: string; text: string }[] = [];
+  const problems: Problem[] = [];
   const texts: Record<string, string> = {};
   for (const [field, value] of Object.entries(fields)) {
     if (!Object.hasOwn(shape, field)) {
-      problems.push({ path: field, text: 'is not a known field' });
+      problems.push({ code: 'unknown-field', path: field, text: 'is not a known field' });
       continue;
     }
     const read = shape[field].safeParse(value);
     if (read.success) {
       // The validator takes blanks off a text.
       if (typeof read.data === 'string') texts[field] = read.data;
-      continue;
-    }
-    for (const problem of problemsOf(read.error, field)) {
-      const colon = problem.indexOf(': ');
-      problems.push({ path: problem.slice(0, colon), text: problem.slice(colon + 2) });
-    }
+    } else problems.push(...problemsOf(read.error, field));
   }
   return { problems, texts };
 }

@@ -1,6 +1,6 @@
 /** Reading a day from outside: migrate to the current version, then validate. */
 import { type Day, daySchema } from './day-schema';
-import { problemsOf, type ReadResult } from './read';
+import { problemsOf, type ReadResult, tooNew, wrongFormat, wrongShape } from './problem';
 import { DAY_FORMAT, DAY_VERSION } from '../vocabulary/formats';
 
 type Json = Record<string, unknown>;
@@ -11,19 +11,15 @@ export const DAY_STEPS: Record<number, (day: Json) => Json> = { 1: (day) => ({ .
 /**
  * Reads a day of any known version.
  * @param steps for tests of the chain; the shipped ones otherwise
- * @returns the day, or one line per problem: `path: what is wrong, and what would be right`
+ * @returns the day, or its problems
  */
 export function readDay(json: unknown, steps = DAY_STEPS): ReadResult<Day> {
   if (typeof json !== 'object' || json === null || Array.isArray(json))
-    return { ok: false, problems: ['(document): is not a day, which would be a JSON object'] };
+    return { ok: false, problems: [wrongShape('day')] };
   let day = json as Json;
-  if (day.format !== DAY_FORMAT)
-    return { ok: false, problems: [`format: is not a day’s file; would be "${DAY_FORMAT}"`] };
+  if (day.format !== DAY_FORMAT) return { ok: false, problems: [wrongFormat('day’s file', DAY_FORMAT)] };
   if (typeof day.version === 'number' && day.version > DAY_VERSION) {
-    return {
-      ok: false,
-      problems: [`version: was made by a newer Involucrum (${day.version}); this one reads up to ${DAY_VERSION}`],
-    };
+    return { ok: false, problems: [tooNew(day.version, DAY_VERSION)] };
   }
   while (typeof day.version === 'number' && day.version < DAY_VERSION && steps[day.version])
     day = steps[day.version](day);

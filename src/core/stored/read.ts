@@ -1,8 +1,8 @@
 /** Reading a document from outside: migrate to the current version, then validate. */
-import { z } from '../zod';
 import { DEFAULT_KITCHEN } from './kitchen';
 import { BATCH_FORMAT, BATCH_VERSION, KITCHEN_VERSION } from '../vocabulary/formats';
 import { type Kitchen, kitchenSchema } from './kitchen-schema';
+import { type Problem, problemsOf, type ReadResult, tooNew, wrongFormat, wrongShape } from './problem';
 import { type Batch, batchSchema, type Line, lineSchema } from './schema';
 import { toVersion6 } from './to-version-6';
 import { toVersion7 } from './to-version-7';
@@ -11,8 +11,6 @@ import { toVersion9 } from './to-version-9';
 import { toVersion10 } from './to-version-10';
 import { toVersion11 } from './to-version-11';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
-
-export type ReadResult<T> = { ok: true; value: T } | { ok: false; problems: string[] };
 
 type Json = Record<string, unknown>;
 
@@ -34,21 +32,18 @@ const MIGRATIONS: Record<number, (document: Json) => Json> = {
  * Reads a batch document of any known version.
  * @param json anything, as parsed from JSON
  * @param migrations for tests of the chain; the shipped ones otherwise
- * @returns the batch, or one line per problem: `path: what is wrong, and what would be right`
+ * @returns the batch, or its problems
  */
 export function readBatch(json: unknown, migrations = MIGRATIONS, current: number = BATCH_VERSION): ReadResult<Batch> {
   if (typeof json !== 'object' || json === null || Array.isArray(json)) {
-    return { ok: false, problems: ['(document): is not a batch, which would be a JSON object'] };
+    return { ok: false, problems: [wrongShape('batch')] };
   }
   let document = json as Json;
   if (document.format !== BATCH_FORMAT) {
-    return { ok: false, problems: [`format: is not a batch file; would be "${BATCH_FORMAT}"`] };
+    return { ok: false, problems: [wrongFormat('batch file', BATCH_FORMAT)] };
   }
   if (typeof document.version === 'number' && document.version > current) {
-    return {
-      ok: false,
-      problems: [`version: was made by a newer Involucrum (${document.version}); this one reads up to ${current}`],
-    };
+    return { ok: false, problems: [tooNew(document.version, current)] };
   }
   while (typeof document.version === 'number' && document.version < current) {
     const migrate = migrations[document.version];
@@ -69,13 +64,7 @@ export function readLine(json: unknown): ReadResult<Line> {
 export function readKitchen(json: unknown): ReadResult<Kitchen> {
   if (isNewer(json)) {
     const { version } = json;
-    return {
-      ok: false,
-      problems: [
-        `version: was made by a newer Involucrum (${version}); this one reads up to ${KITCHEN_VERSION}`,
-        ...problemsOfSettings(json),
-      ],
-    };
+    return { ok: false, problems: [tooNew(version, KITCHEN_VERSION), ...problemsOfSettings(json)] };
   }
   const result = kitchenSchema.safeParse(kitchenToCurrent(json));
   return result.success ? { ok: true, value: result.data } : { ok: false, problems: problemsOf(result.error) };
@@ -106,24 +95,10 @@ export function salvageKitchen(json: unknown): Kitchen {
 }
 
 /** Of a newer kitchen: the settings that this version does not understand. */
-const problemsOfSettings = (json: object): string[] =>
+const problemsOfSettings = (json: object): Problem[] =>
   Object.entries(kitchenSchema.shape).flatMap(([name, field]) => {
     const read = field.safeParse((json as Json)[name]);
-    return read.success || BOOKKEEPING.includes(name)
-      ? []
-      : [`${name}: ${read.error.issues[0]?.message ?? 'is not understood'}`];
+    if (read.success || BOOKKEEPING.includes(name)) return [];
+    const [first] = read.error.issues;
+    return [{ code: 'value' as const, path: name, text: first?.message ?? 'is not understood' }];
   });
-
-/**
- * A Zod error as one line per problem, unknown keys named one by one.
- * @param within the field that was checked, where it was not the whole document
- */
-export function problemsOf(error: z.ZodError, within?: string): string[] {
-  return error.issues.flatMap((issue) => {
-    const path = [...(within === undefined ? [] : [within]), ...issue.path].map(String).join('.');
-    if (issue.code === 'unrecognized_keys') {
-      return issue.keys.map((key) => `${path === '' ? key : `${path}.${key}`}: is not a known field; remove it`);
-    }
-    return [`${path === '' ? '(document)' : path}: ${issue.message}`];
-  });
-}

@@ -50,7 +50,15 @@ export function parseUnit(text: string): Unit | null {
 }
 
 /** A conversion that cannot be made; the message says why in words for the cook. */
-export class ConversionError extends Error {}
+export class ConversionError extends Error {
+  /** `density`: it is not known what is measured; `dimension`: the two measure different things. */
+  constructor(
+    readonly code: 'density' | 'dimension',
+    message: string,
+  ) {
+    super(message);
+  }
+}
 
 interface ConversionContext {
   /** Grams per millilitre of the thing converted, needed between mass and volume. */
@@ -72,11 +80,11 @@ export function convert(amount: number, from: Unit, to: Unit, context: Conversio
   const density = context.gPerMl;
   if ((a === 'mass' && b === 'volume') || (a === 'volume' && b === 'mass')) {
     if (density === undefined || density <= 0) {
-      throw new ConversionError(`${unitLabel(from)} to ${unitLabel(to)} needs to know what is measured`);
+      throw new ConversionError('density', `${unitLabel(from)} to ${unitLabel(to)} needs to know what is measured`);
     }
     return (a === 'volume' ? base * density : base / density) / factorOf(to, context);
   }
-  throw new ConversionError(`${unitLabel(from)} measures ${a}, ${unitLabel(to)} measures ${b}`);
+  throw new ConversionError('dimension', `${unitLabel(from)} measures ${a}, ${unitLabel(to)} measures ${b}`);
 }
 
 function factorOf(unit: Unit, context: ConversionContext): number {

@@ -2,6 +2,7 @@
 import { router } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import { titled } from '@/core/stored/create';
 import { pickBatch } from '@/data/files';
 import { keepBatch, now } from '@/data/hooks';
@@ -36,7 +37,7 @@ export function ImportBatch() {
       return;
     }
     if (!picked.result.ok) {
-      setRefused({ name: picked.name, problems: picked.result.problems });
+      setRefused({ name: picked.name, problems: picked.result.problems.map(problemWords) });
       return;
     }
     // A batch that is here already is never overwritten: the file comes in beside it.

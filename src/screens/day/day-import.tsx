@@ -1,6 +1,7 @@
 /** Opening a day from a file: that of another phone. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import { useSWRConfig } from 'swr';
 import { importDay } from '@/data/day-files';
 import { Press } from '@/ui/parts/press';
@@ -19,7 +20,7 @@ export function DayImport({ onOpened }: { onOpened: (id: string) => void }) {
       const opened = await importDay();
       if (opened === null) return;
       if (!opened.ok) {
-        setProblems(opened.problems);
+        setProblems(opened.problems.map(problemWords));
         return;
       }
       await mutate(() => true);

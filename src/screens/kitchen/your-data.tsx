@@ -1,6 +1,7 @@
 /** The data itself: all of it in one file and back, how full the store is and of what, and what is done put away into a file. */
 import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import useSWR from 'swr';
 import { formatNumber } from '@/core/units/amount';
 import { pickWhole } from '@/data/files';
@@ -28,7 +29,7 @@ export function YourData() {
     const text = await pickWhole();
     if (text === null) return;
     if (text.ok) setOpened(text.value);
-    else setProblem(text.problems.join('. '));
+    else setProblem(text.problems.map(problemWords).join('. '));
   };
   return (
     <View role="region" aria-label="Your data" style={{ gap: 12, alignItems: 'flex-start' }}>

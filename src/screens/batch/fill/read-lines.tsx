@@ -1,6 +1,7 @@
 /** Lines from a table that was saved here (CSV): they are added to what there is; what is wrong is named, nothing is lost. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import { type Operation } from '@/core/stored/operations';
 import { freshId } from '@/core/stored/new-line';
 import { pickText } from '@/data/files';
@@ -20,7 +21,7 @@ export function ReadLines({ batch, kitchen, edit }: StationProps) {
     if (!picked) return;
     const read = picked.ok ? await readTable(picked.value) : picked;
     if (!read.ok) {
-      setProblems(read.problems);
+      setProblems(read.problems.map(problemWords));
       return;
     }
     const taken = [...batch.lines];

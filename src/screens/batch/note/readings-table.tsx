@@ -1,6 +1,7 @@
 /** Readings as a table, out and in: from a thermometer that writes one, or from this program. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import { exportReadings, pickText, readReadings } from '@/data/files';
 import { messageOf } from '@/data/hooks';
 import { say } from '@/data/notices';
@@ -17,7 +18,7 @@ export function ReadingsTable({ batch, edit, undoStep }: StationProps) {
     try {
       const text = await pickText(['text/csv', '.csv', '.txt']);
       if (text === null) return;
-      if (!text.ok) return setProblem(text.problems.join('. '));
+      if (!text.ok) return setProblem(text.problems.map(problemWords).join('. '));
       const read = await readReadings(text.value, batch, as);
       if (!read.ok) return setProblem(`Nothing was changed. ${read.problems.slice(0, 3).join('. ')}.`);
       if (read.count === 0) return setProblem('All of these readings are there already.');

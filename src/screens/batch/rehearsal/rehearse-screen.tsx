@@ -2,6 +2,7 @@
 import { Link, router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { problemWords } from '@/core/stored/problem';
 import { type Rehearsal } from '@/core/stored/rehearsal';
 import { REHEARSALS, type RehearsalKitchen } from '@/core/vocabulary/rehearsals';
 import { PLANNED_KITCHENS } from '@/core/rehearsal/plan-names';
@@ -41,9 +42,10 @@ export function RehearseScreen({ of }: { of: string | null }) {
     setProblem(null);
     const text = await pickText(['application/json', '.json']);
     if (text === null) return;
-    if (!text.ok) return setProblem(text.problems.join('. '));
+    if (!text.ok) return setProblem(text.problems.map(problemWords).join('. '));
     const taken = await takeUp(text.value, own);
-    if ('problems' in taken) return setProblem(`Not opened. ${taken.problems.slice(0, 3).join('. ')}.`);
+    if ('problems' in taken)
+      return setProblem(`Not opened. ${taken.problems.slice(0, 3).map(problemWords).join('. ')}.`);
     router.navigate(`/batch/${taken.id}/fill`);
   };
   return (
