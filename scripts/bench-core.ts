@@ -9,7 +9,7 @@ import { conduct } from '@/core/heat/conduct';
 import { cook, planFor } from '@/core/forecast/cooked';
 import { outline } from '@/core/forecast/outline';
 import { apply } from '@/core/stored/operations';
-import { stepsOf } from '@/core/stored/ready-plans';
+import { stepsOf } from '@/core/stored/ways-to-cook';
 import { drawLedger } from '@/core/filling/ledger';
 import { cookingCurve } from '@/core/heat/cooking';
 import { catalogue } from '@/core/food/catalogue';

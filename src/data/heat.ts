@@ -7,7 +7,7 @@ import { type HeatForecast } from '@/core/forecast/heat';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { minutesSince } from '@/core/stored/runs';
 import { type Batch } from '@/core/stored/schema';
-import { type AtTheBoard } from '@/core/cooling/at-the-board';
+import { type BoardForecast } from '@/core/cooling/at-the-board';
 import { forecastBoard, forecastHeat, propose } from '@/workers/client';
 import { Superseded } from '@/workers/latest';
 import { heatVersion } from './heat-version';
@@ -102,9 +102,9 @@ function together(first: HeatForecast | undefined, all: HeatForecast | undefined
 }
 
 /** What the board asks the solver, from the worker; the last answer stays on screen until the next has come. */
-export function useBoard(batch: Batch, kitchen: Kitchen): AtTheBoard | null {
+export function useBoard(batch: Batch, kitchen: Kitchen): BoardForecast | null {
   const version = heatVersion(batch, kitchen);
-  const { data, error } = useAnswer<AtTheBoard>(batch.lines.length > 0 ? ['board', batch.id, version] : null, () =>
+  const { data, error } = useAnswer<BoardForecast>(batch.lines.length > 0 ? ['board', batch.id, version] : null, () =>
     forecastBoard(batch, kitchen),
   );
   return isReal(error) ? null : (data ?? null);

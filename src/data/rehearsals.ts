@@ -15,7 +15,7 @@ import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { type Look, type RehearsalKitchen } from '@/core/vocabulary/rehearsals';
 import { duplicateBatch } from '@/core/filling/duplicate';
-import { isPlanned } from '@/core/rehearsal/plan-names';
+import { bringsItsBatch } from '@/core/rehearsal/kitchens-with-a-batch';
 import { askNotebook } from '@/workers/notebook-client';
 import { msOf, nowOf, setClock, setPace, speedOf } from './clock';
 import { forget } from './forget';
@@ -175,8 +175,8 @@ export async function begin(
 ): Promise<string> {
   const id = rehearsalId(newId());
   const at = twoToday();
-  if (isPlanned(kitchen)) {
-    const { batch, minutes } = await askNotebook((remote) => remote.planOf(kitchen, { id, at }));
+  if (bringsItsBatch(kitchen)) {
+    const { batch, minutes } = await askNotebook((remote) => remote.batchIn(kitchen, { id, at }));
     return store(beginRehearsal(batch, { kitchen, seed, at, minutes }), practiceKitchen(own));
   }
   if (of === null) throw new InvalidError('Not begun: there is no batch to rehearse.');

@@ -1,7 +1,7 @@
 /** What the Notebook's worker can be asked: why a batch came out as it did; and all that happens in a rehearsal. */
 import { comeAt, debrief, heardAt } from '../core/rehearsal/debrief';
 import { look } from '../core/rehearsal/look';
-import { planOf } from '../core/rehearsal/plans';
+import { batchIn } from '../core/rehearsal/own-batches';
 import { tryChange } from '../core/notebook/next-version';
 import { rehearsedCore, rehearsedSignal } from '../core/rehearsal/thermometers';
 import { explainBatch, readTrends } from './notebook';
@@ -12,7 +12,7 @@ export const notebookApi = {
   explainBatch,
   heardAt,
   look,
-  planOf,
+  batchIn,
   readTrends,
   rehearsedCore,
   rehearsedSignal,

@@ -20,7 +20,7 @@ import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { applyToKitchen } from '@/core/stored/kitchen-operations';
 import { MOST } from '@/core/vocabulary/limits';
 import { apply, type Operation } from '@/core/stored/operations';
-import { stepsOf } from '@/core/stored/ready-plans';
+import { stepsOf } from '@/core/stored/ways-to-cook';
 import { type Batch } from '@/core/stored/schema';
 import { MEDIA } from '@/core/vocabulary/media';
 import { drawLedger } from '@/core/filling/ledger';

@@ -2,7 +2,7 @@
 import { lasting, mainStep, plannedMinutes, stepsSaid } from '@/core/stored/cooking';
 import { addStep, changeStep, removeStep } from '@/core/stored/edit-steps';
 import { methodOf } from '@/core/stored/method-of';
-import { planOf, stepsOf } from '@/core/stored/ready-plans';
+import { wayOf, stepsOf } from '@/core/stored/ways-to-cook';
 import { MOST } from '@/core/vocabulary/limits';
 import { apply, type Operation } from '@/core/stored/operations';
 import { batchSchema } from '@/core/stored/schema';
@@ -10,7 +10,7 @@ import { FORM_IDS, FORMS } from '@/core/forms';
 import { MEDIA, MEDIUM_IDS } from '@/core/vocabulary/media';
 import { METHOD_IDS } from '@/core/vocabulary/methods';
 import { type CookStep } from '@/core/vocabulary/media/step';
-import { PLAN_IDS, PLANS } from '@/core/vocabulary/plans';
+import { WAY_TO_COOK_IDS, WAYS_TO_COOK } from '@/core/vocabulary/ways-to-cook';
 import { forecastHeat } from '@/core/forecast/heat';
 import { assess } from '@/core/checks/assess';
 import { crustWords } from '@/core/checks/crust-words';
@@ -42,22 +42,23 @@ const cooked = (batch: typeof duck, steps: CookStep[], startC = batch.cook.start
 };
 
 describe('ready-made plans', () => {
-  it.each(PLAN_IDS)('%s can be taken for every form, and is known again', (id) => {
+  it.each(WAY_TO_COOK_IDS)('%s can be taken for every form, and is known again', (id) => {
     for (const form of FORM_IDS) {
       const steps = stepsOf(id, form);
-      const cook = { ...turkey.cook, method: PLANS[id].method, steps };
+      const cook = { ...turkey.cook, method: WAYS_TO_COOK[id].method, steps };
       expect(batchSchema.safeParse({ ...turkey, cook }).success).toBe(true);
-      const again = planOf(cook, form);
+      const again = wayOf(cook, form);
       // Two plans may be made of the same media: then the first of them is meant.
       expect(
         again === id ||
-          JSON.stringify(PLANS[again ?? id].steps(FORMS[form].size).map((s) => s.medium)) ===
+          JSON.stringify(WAYS_TO_COOK[again ?? id].steps(FORMS[form].size).map((s) => s.medium)) ===
             JSON.stringify(steps.map((s) => s.medium)),
       ).toBe(true);
     }
   });
   it('every method has a plan', () => {
-    for (const method of METHOD_IDS) expect(PLAN_IDS.some((id) => PLANS[id].method === method)).toBe(true);
+    for (const method of METHOD_IDS)
+      expect(WAY_TO_COOK_IDS.some((id) => WAYS_TO_COOK[id].method === method)).toBe(true);
   });
   it('as commands say it: so hot, so long', () => {
     expect(stepsSaid('bake', 'pocket', { mediumC: 200, minutes: 30 })).toEqual([step('oven', 30, { mediumC: 200 })]);
@@ -89,7 +90,7 @@ describe('steps changed', () => {
     expect(methodOf([step('oil', 5), step('rest', 10)], 'bake')).toBe('fry');
     expect(methodOf([step('griddle', 2), step('pan-steam', 6)], 'griddle')).toBe('sear');
     expect(methodOf([step('rest', 5)], 'boil')).toBe('boil');
-    for (const id of PLAN_IDS) expect(methodOf(stepsOf(id, 'half-moon'), 'boil')).toBe(PLANS[id].method);
+    for (const id of WAY_TO_COOK_IDS) expect(methodOf(stepsOf(id, 'half-moon'), 'boil')).toBe(WAYS_TO_COOK[id].method);
   });
   it('one more, one less, never none and never too many', () => {
     expect(addStep(two)).toHaveLength(4);
@@ -229,7 +230,7 @@ describe('the forecast of a plan', () => {
       wrapperConductivity: 1,
     };
     const where = { boilingC: 100, roomC: 21, fanOven: true };
-    for (const id of PLAN_IDS) {
+    for (const id of WAY_TO_COOK_IDS) {
       const [first, ...rest] = stepsOf(id, 'flat-round').map(({ medium, mediumC, minutes, turn }) => ({
         minutes,
         turn,

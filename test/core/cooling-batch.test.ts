@@ -14,7 +14,7 @@ import { type CoolingPlanFields } from '@/core/stored/runs';
 import { outline } from '@/core/forecast/outline';
 import { readBatch, readKitchen } from '@/core/stored/read';
 import { type Batch, batchSchema } from '@/core/stored/schema';
-import { bestSpread } from '@/core/cooling/spread';
+import { bestTrays } from '@/core/cooling/own-trays';
 import { areaFor, depthOn } from '@/core/cooling/vessels';
 import { fridgeRise, iceFor } from '@/core/cooling/fridge';
 import { LINE } from './make-lines';
@@ -136,16 +136,16 @@ describe('the trays of the kitchen', () => {
   });
 
   it('one is enough for little, two for much, and none where it would run over', () => {
-    expect(bestSpread(900, 1, [tray('a'), tray('b')])).toMatchObject({ names: 'baking tray', areaCm2: 1200 });
-    expect(bestSpread(2400, 1, [tray('a'), tray('b')])).toMatchObject({ names: '2 baking trays', depthMm: 10 });
-    expect(bestSpread(9000, 1, [tray('a'), tray('b')])).toBeNull();
-    expect(bestSpread(900, 1, [])).toBeNull();
+    expect(bestTrays(900, 1, [tray('a'), tray('b')])).toMatchObject({ names: 'baking tray', areaCm2: 1200 });
+    expect(bestTrays(2400, 1, [tray('a'), tray('b')])).toMatchObject({ names: '2 baking trays', depthMm: 10 });
+    expect(bestTrays(9000, 1, [tray('a'), tray('b')])).toBeNull();
+    expect(bestTrays(900, 1, [])).toBeNull();
     // Pots are deep: nothing is spread in them.
-    expect(bestSpread(900, 1, [{ ...tray('p'), kind: 'pot', deepMm: 160 }])).toBeNull();
+    expect(bestTrays(900, 1, [{ ...tray('p'), kind: 'pot', deepMm: 160 }])).toBeNull();
   });
 
   it('is no thinner than sensible for its own sake', () => {
-    const spread = bestSpread(1200, 1, [tray('a'), tray('b'), tray('c')]);
+    const spread = bestTrays(1200, 1, [tray('a'), tray('b'), tray('c')]);
     expect(spread?.vessels).toHaveLength(1);
   });
 });

@@ -4,7 +4,7 @@ import { apply, type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { compareBinders } from '@/core/filling/compare-binders';
 import { accountFat, fatFindings } from '@/core/filling/fat';
-import { takeBinder } from '@/core/filling/take-binder';
+import { chooseBinder } from '@/core/filling/choose-binder';
 import { WHITE_SAUCE, whiteSauceParts } from '@/core/filling/white-sauce';
 import { lanternSupper } from '@/data/demo';
 import { LINE, type Line, resolved } from './make-lines';
@@ -65,7 +65,7 @@ describe('white sauce as a binder', () => {
     const sauce = binders.find((option) => option.id === 'white-sauce');
     if (!sauce) throw new Error('no sauce offered');
     expect(sauce.allergens).toEqual(expect.arrayContaining(['gluten', 'milk']));
-    const then = quick(changed(wet, ...takeBinder(wet, sauce, panContentsG > 0)));
+    const then = quick(changed(wet, ...chooseBinder(wet, sauce, panContentsG > 0)));
     expect(then.ledger.freePer100).toBeLessThan(15);
     expect(then.ledger.broughtIn).toBeGreaterThan(ledger.broughtIn + 40);
     expect(then.fat.totalG).toBeGreaterThan(quick(wet).fat.totalG + 5);

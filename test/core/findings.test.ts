@@ -7,7 +7,7 @@ import { BINDERS } from '@/core/filling/binders';
 import { compareBinders } from '@/core/filling/compare-binders';
 import { doseFindings } from '@/core/filling/doses';
 import { scaling } from '@/core/filling/scaling';
-import { takeBinder } from '@/core/filling/take-binder';
+import { chooseBinder } from '@/core/filling/choose-binder';
 import { stageFindings } from '@/core/filling/stage-rules';
 import { LINE, type Line, resolved } from './make-lines';
 
@@ -78,7 +78,7 @@ describe('binders side by side', () => {
     expect(binders.length).toBeGreaterThanOrEqual(5);
     expect(binders.map((option) => option.id)).not.toContain('gelatine');
     for (const option of binders) {
-      const then = quick(changed(wet, ...takeBinder(wet, option, true))).ledger.freePer100;
+      const then = quick(changed(wet, ...chooseBinder(wet, option, true))).ledger.freePer100;
       // Half a gram of a strong starch is worth up to a gram and a half of liquid in 100 g.
       expect(Math.abs(then - AIM)).toBeLessThan(1);
     }

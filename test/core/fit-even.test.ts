@@ -1,5 +1,5 @@
 /** Fit's second question: do filling and dough come out even, what would mend it, and is it as promised? */
-import { stepsOf } from '@/core/stored/ready-plans';
+import { stepsOf } from '@/core/stored/ways-to-cook';
 import * as fc from 'fast-check';
 import { assess } from '@/core/checks/assess';
 import { ORDER } from '@/core/checks/check';

@@ -9,18 +9,18 @@ import { bandOf } from '@/core/checks/spread-band';
 import { goneAfter, panWater, waterFor } from '@/core/cooking/pan-water';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply } from '@/core/stored/operations';
-import { stepsOf } from '@/core/stored/ready-plans';
+import { stepsOf } from '@/core/stored/ways-to-cook';
 import { type Batch } from '@/core/stored/schema';
 import { step } from '@/core/vocabulary/media/step';
-import { PLAN_IDS, type PlanId, PLANS } from '@/core/vocabulary/plans';
+import { WAY_TO_COOK_IDS, type WayToCook, WAYS_TO_COOK } from '@/core/vocabulary/ways-to-cook';
 import { batchInWords, type FillingInWords } from '@/core/recipe/to-batch';
 import { lanternSupper } from '@/data/demo';
 
 type Words = Omit<FillingInWords, 'title'>;
-const cookedBy = (words: Words, cook: Partial<Batch['cook']>, plan?: PlanId): Batch => {
+const cookedBy = (words: Words, cook: Partial<Batch['cook']>, plan?: WayToCook): Batch => {
   const { batch } = batchInWords({ title: 'Known', ...words }, { id: 'known', at: '2026-12-05T15:00:00Z' });
   const planned = plan
-    ? apply(batch, { do: 'setCook', to: { method: PLANS[plan].method, steps: stepsOf(plan, batch.wrap.form) } })
+    ? apply(batch, { do: 'setCook', to: { method: WAYS_TO_COOK[plan].method, steps: stepsOf(plan, batch.wrap.form) } })
     : batch;
   return apply(planned, { do: 'setCook', to: cook });
 };
@@ -40,7 +40,7 @@ const ORDINARY: [
   name: string,
   words: Words,
   cook: Partial<Batch['cook']>,
-  plan: PlanId | undefined,
+  plan: WayToCook | undefined,
   headline: string,
 ][] = [
   [
@@ -301,7 +301,7 @@ describe('as households cook', () => {
   it('no ready-made plan is too brown, or pale below, of what it is made for', () => {
     const [, , duck, haddock] = lanternSupper('2026-12-05T15:00:00Z');
     for (const batch of [duck, haddock])
-      for (const id of PLAN_IDS.filter((plan) => PLANS[plan].method === 'bake')) {
+      for (const id of WAY_TO_COOK_IDS.filter((plan) => WAYS_TO_COOK[plan].method === 'bake')) {
         const planned = apply(batch, { do: 'setCook', to: { method: 'bake', steps: stepsOf(id, batch.wrap.form) } });
         expect(judged(planned).checks.core.headline).not.toMatch(/brown|pale/);
       }

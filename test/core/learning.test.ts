@@ -19,7 +19,7 @@ import { lessonsOf } from '@/core/notebook/lessons';
 import { type BatchNumbers, numbersOf } from '@/core/notebook/numbers';
 import { live } from '@/core/rehearsal/live';
 import { AS_IT_SEEMS } from '@/core/rehearsal/truth';
-import { planWrap } from '@/core/wrapper/plan';
+import { wrapperMaking } from '@/core/wrapper/making';
 import { ORDINARY } from './spoilt-batches';
 
 const AT = '2026-12-05T10:00:00.000Z';
@@ -207,7 +207,10 @@ describe('what else a batch teaches', () => {
     expect(JSON.stringify(assessed(having('waste', 8)).checks.fit.why)).toMatch(/g of it in parcels \(your kitchen\)/);
     const { dough } = numbersOf(turkey, DEFAULT_KITCHEN, heat).accounts;
     const rise = (kitchen: Kitchen) =>
-      planWrap(turkey, kitchen, before.fit, before.laid, dough).steps.reduce((sum, s) => sum + s.waitMinutes[1], 0);
+      wrapperMaking(turkey, kitchen, before.fit, before.laid, dough).steps.reduce(
+        (sum, s) => sum + s.waitMinutes[1],
+        0,
+      );
     expect(rise(having('rise', 1.6))).toBeGreaterThan(rise(DEFAULT_KITCHEN));
   });
 

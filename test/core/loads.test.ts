@@ -6,7 +6,7 @@ import { crowdWords, loadsWords, potWords, waitWords } from '@/core/checks/load-
 import { applianceFor, heatOf } from '@/core/cooking/appliance';
 import { areaOfFootprint, type Footprint, footprintOf } from '@/core/cooking/footprint';
 import { type Floor, layOut, type Place } from '@/core/cooking/lay-out';
-import { type LoadPlan, loadPlan } from '@/core/cooking/load-plan';
+import { type LoadsToCook, loadsToCook } from '@/core/cooking/loads-to-cook';
 import { pathOf, surfaceOf } from '@/core/cooking/pot-of';
 import { highIn, lossOf, usualLiquidG } from '@/core/cooking/pot-size';
 import { fitPower } from '@/core/cooking/power';
@@ -23,9 +23,9 @@ import { randomRuns } from '../random-runs';
 const [turkey, pumpkin, duck, haddock, venison, flat] = lanternSupper('2026-12-05T15:00:00Z');
 const set = (batch: Batch, to: Partial<Batch['cook']>): Batch => apply(batch, { do: 'setCook', to });
 const full = (batch: Batch, kitchen = DEFAULT_KITCHEN) => assess(batch, kitchen, forecastHeat(batch, kitchen, 'first'));
-const planOf = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN): LoadPlan => {
+const planOf = (batch: Batch, kitchen: Kitchen = DEFAULT_KITCHEN): LoadsToCook => {
   const { dough, fit, heat } = full(batch, kitchen);
-  const plan = loadPlan(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null });
+  const plan = loadsToCook(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null });
   if (plan === null) throw new Error('cooked in nothing');
   return plan;
 };

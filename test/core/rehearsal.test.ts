@@ -9,15 +9,15 @@ import { debrief, heardAt } from '@/core/rehearsal/debrief';
 import { faultsOf, hiddenOf } from '@/core/rehearsal/hidden';
 import { insideOf, type Situation } from '@/core/rehearsal/inside';
 import { look } from '@/core/rehearsal/look';
-import { PLANNED_KITCHENS, type PlannedKitchen } from '@/core/rehearsal/plan-names';
-import { planOf } from '@/core/rehearsal/plans';
+import { KITCHENS_WITH_A_BATCH, type KitchenWithBatch } from '@/core/rehearsal/kitchens-with-a-batch';
+import { batchIn } from '@/core/rehearsal/own-batches';
 import { rehearsedCore, rehearsedSignal } from '@/core/rehearsal/thermometers';
 
 const AT = '2026-12-05T14:00:00.000Z';
 const later = (at: string, minutes: number): string => new Date(Date.parse(at) + minutes * 60_000).toISOString();
 
-function begin(kitchen: PlannedKitchen, seed = 7, fresh: string = kitchen): Situation {
-  const { batch, minutes } = planOf(kitchen, { id: rehearsalId(fresh), at: AT });
+function begin(kitchen: KitchenWithBatch, seed = 7, fresh: string = kitchen): Situation {
+  const { batch, minutes } = batchIn(kitchen, { id: rehearsalId(fresh), at: AT });
   return { batch, kitchen: DEFAULT_KITCHEN, rehearsal: beginRehearsal(batch, { kitchen, seed, at: AT, minutes }) };
 }
 
@@ -58,7 +58,7 @@ const whats = (s: Situation): string[] => (insideOf(s).outcomes ?? []).map(({ wh
 
 describe('a rehearsal', () => {
   it('is the same kitchen for the same seed, another for another, and nobody is told of it', () => {
-    for (const kitchen of PLANNED_KITCHENS) {
+    for (const kitchen of KITCHENS_WITH_A_BATCH) {
       const once = begin(kitchen, 3);
       expect(hiddenOf(begin(kitchen, 3).rehearsal)).toEqual(hiddenOf(once.rehearsal));
       expect(hiddenOf(begin(kitchen, 4).rehearsal)).not.toEqual(hiddenOf(once.rehearsal));

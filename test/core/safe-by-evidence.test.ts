@@ -13,8 +13,8 @@ import { PACK_IDS } from '@/core/vocabulary/rule-packs';
 import { PRACTICE, TYPED } from '@/core/vocabulary/sources';
 import { duplicateBatch } from '@/core/filling/duplicate';
 import { insideOf, type Situation } from '@/core/rehearsal/inside';
-import { PLANNED_KITCHENS } from '@/core/rehearsal/plan-names';
-import { planOf } from '@/core/rehearsal/plans';
+import { KITCHENS_WITH_A_BATCH } from '@/core/rehearsal/kitchens-with-a-batch';
+import { batchIn } from '@/core/rehearsal/own-batches';
 import { rehearsedCore } from '@/core/rehearsal/thermometers';
 import { RULE_PACKS } from '@/core/safety/packs';
 import { isAtLeast } from '@/core/safety/threshold';
@@ -178,11 +178,11 @@ describe('a simulated kitchen', () => {
     let cold = 0;
     fc.assert(
       fc.property(
-        fc.constantFrom(...PLANNED_KITCHENS),
+        fc.constantFrom(...KITCHENS_WITH_A_BATCH),
         fc.integer({ min: 1, max: 9999 }),
         fc.double({ min: 0.3, max: 1.6, noNaN: true }),
         (kitchen, seed, share) => {
-          const { batch, minutes } = planOf(kitchen, { id: rehearsalId(String(seed)), at: AT });
+          const { batch, minutes } = batchIn(kitchen, { id: rehearsalId(String(seed)), at: AT });
           const rehearsal = beginRehearsal(batch, { kitchen, seed, at: AT, minutes });
           const inMinutes = share * plannedMinutes(batch.cook);
           const begun: Operation = { do: 'startLoad', at: later(300), parcels: batch.count };

@@ -8,7 +8,7 @@ import { cookedLoads, countedInHeat } from '@/core/cooking/load-evidence';
 import { NOT_COOKED } from '@/core/stored/create';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { portionSpread, saltAim } from '@/core/learning/learned';
-import { planOf } from '@/core/stored/ready-plans';
+import { wayOf } from '@/core/stored/ways-to-cook';
 import { FIRST_APPLIANCES } from '@/core/vocabulary/appliances';
 import { readBatch, readKitchen } from '@/core/stored/read';
 import { type Batch } from '@/core/stored/schema';
@@ -167,7 +167,7 @@ describe('version 7', () => {
   it('a lace keeps its slurry, and is still called so', () => {
     const { cook, wrap } = before10('seared', 7);
     expect(cook.steps.map(({ starchG }) => starchG)).toEqual([0, 4, 0]);
-    expect(planOf(cook, wrap.form)).toBe('sear-lace');
+    expect(wayOf(cook, wrap.form)).toBe('sear-lace');
   });
   it('the kitchen has one of each to cook in, and keeps its oven’s fan', () => {
     const read = readKitchen(stored('kitchen', 7));

@@ -1,6 +1,6 @@
 /** Parts of Cook by themselves. */
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { loadPlan } from '@/core/cooking/load-plan';
+import { loadsToCook } from '@/core/cooking/loads-to-cook';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { judgement } from '@/core/checks/judgement';
 import { lanternSupper } from '@/data/demo';
@@ -38,7 +38,7 @@ describe('a load from above', () => {
   it('says its size, how many lie on a floor and how many fit', () => {
     const [turkey] = lanternSupper('2026-12-05T15:00:00Z');
     const { dough, fit } = judgement(turkey, DEFAULT_KITCHEN, null);
-    const plan = loadPlan(turkey, DEFAULT_KITCHEN, { dough, fit });
+    const plan = loadsToCook(turkey, DEFAULT_KITCHEN, { dough, fit });
     if (plan === null) throw new Error('no plan');
     renderPart(<LoadDrawing plan={plan} />);
     expect(

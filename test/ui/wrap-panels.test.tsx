@@ -1,13 +1,13 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { type ReactElement } from 'react';
-import { type AtTheBoard } from '@/core/cooling/at-the-board';
+import { type BoardForecast } from '@/core/cooling/at-the-board';
 import { forecastBoard } from '@/core/checks/board';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { apply, type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { FORMS } from '@/core/forms';
-import { planWrap } from '@/core/wrapper/plan';
+import { wrapperMaking } from '@/core/wrapper/making';
 import { lanternSupper } from '@/data/demo';
 import { BenchPanel } from '@/screens/batch/wrap/bench-panel';
 import { ClosingPanel } from '@/screens/batch/wrap/closing-panel';
@@ -27,7 +27,7 @@ import { renderPart } from './render';
 
 const mockEditKitchen = jest.fn<void, [KitchenOperation]>();
 let mockAt = '2026-12-05T16:00:00Z';
-let mockBoard: AtTheBoard | null = null;
+let mockBoard: BoardForecast | null = null;
 jest.mock('@/data/hooks', () => ({
   editKitchen: (operation: KitchenOperation) => {
     mockEditKitchen(operation);
@@ -57,7 +57,7 @@ const changed = (batch: Batch, ...changes: Operation[]): Batch => changes.reduce
 const planned = (Panel: typeof DoughPanel | typeof DividePanel) =>
   function Planned(props: StationProps) {
     const { batch, kitchen, assessment } = props;
-    return <Panel {...props} plan={planWrap(batch, kitchen, assessment.fit, assessment.laid, assessment.dough)} />;
+    return <Panel {...props} plan={wrapperMaking(batch, kitchen, assessment.fit, assessment.laid, assessment.dough)} />;
   };
 
 // There at once: how it is fetched is the browser tests' business.

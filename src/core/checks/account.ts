@@ -14,7 +14,7 @@ import { type Exposure, exposureOf } from '../cooling/exposure-of';
 import { wrapMinutesOf } from '../cooling/board-clock';
 import { type Fastest, fastestOf } from '../cooking/fastest';
 import { type CookedLoad, cookedLoads } from '../cooking/load-evidence';
-import { FRIDGE_AFTER, type LoadPlan, loadPlan } from '../cooking/load-plan';
+import { FRIDGE_AFTER, type LoadsToCook, loadsToCook } from '../cooking/loads-to-cook';
 import { judgeLoads, type Verdict } from '../safety/loads';
 import { FORMS } from '../forms';
 import { balance, type Balance } from '../wrapper/balance';
@@ -42,7 +42,7 @@ export interface Accounts extends Outline {
   /** g of steam that is not counted on: of a cooling that is too slow. */
   steamLeftOut: number;
   /** In how many loads it is cooked; null where in nothing of the kitchen's. */
-  loads: LoadPlan | null;
+  loads: LoadsToCook | null;
   /** Loads as they were cooked and measured. */
   cooked: readonly CookedLoad[];
   /** The verdict on what was measured, load by load. */
@@ -129,7 +129,7 @@ export function account(
     }),
   );
   const loads = once(() =>
-    loadPlan(batch, kitchen, { dough: o.dough, fit: fit(), bears: heat?.core?.pot?.bears ?? null }),
+    loadsToCook(batch, kitchen, { dough: o.dough, fit: fit(), bears: heat?.core?.pot?.bears ?? null }),
   );
   // A bun that is filled afterwards is cooked alone: its filling is measured where it is cooked.
   const isFilledAfter = FORMS[wrap.form].isFilledAfter;

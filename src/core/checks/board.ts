@@ -1,10 +1,10 @@
 /** What the board asks the solver, from a batch as it is. Takes long: for the worker. */
-import { type AtTheBoard, workOutBoard } from '../cooling/at-the-board';
+import { type BoardForecast, workOutBoard } from '../cooling/at-the-board';
 import { type Kitchen } from '../stored/kitchen-schema';
 import { type Batch } from '../stored/schema';
 import { account, type Accounts } from './account';
 
-export function forecastBoard(batch: Batch, kitchen: Kitchen): AtTheBoard {
+export function forecastBoard(batch: Batch, kitchen: Kitchen): BoardForecast {
   const accounts = account(batch, kitchen, null);
   const { ledger, fit, dough, laid } = accounts;
   const { composition, finishedG } = ledger;

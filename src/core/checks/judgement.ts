@@ -20,13 +20,13 @@ import { uncountedFindings } from '../filling/uncounted';
 import { unsaidFindings } from '../filling/unsaid';
 import { forgottenFindings, stageProgress, type StageProgress } from '../filling/stage-progress';
 import { stageFindings } from '../filling/stage-rules';
-import { aimOf, type StopPlan, stopPlan } from '../filling/stop-plan';
+import { aimOf, type WhenToStop, whenToStop } from '../filling/when-to-stop';
 import { lookUp } from '../food/larder';
 import { type Laid } from '../forms/skins';
 import { type Limit } from '../safety/core-limit';
 import { type Exposure } from '../cooling/exposure-of';
 import { type CookedLoad } from '../cooking/load-evidence';
-import { type LoadPlan } from '../cooking/load-plan';
+import { type LoadsToCook } from '../cooking/loads-to-cook';
 import { type Verdict } from '../safety/loads';
 import { type Perishable } from '../filling/perishable';
 import { type Balance } from '../wrapper/balance';
@@ -70,7 +70,7 @@ export interface Assessment {
   state: CheckState;
   ledger: Ledger;
   /** When to stop boiling down; null where nothing is in a pan. */
-  stop: StopPlan | null;
+  stop: WhenToStop | null;
   /** Fat, counted apart from water. */
   fat: FatAccount;
   /** Which lines each part of the water line comes from, g, most first. */
@@ -95,7 +95,7 @@ export interface Assessment {
   /** What was measured, load by load; and the loads with the readings that count, and those that do not. */
   verdict: Verdict;
   cooked: readonly CookedLoad[];
-  loads: LoadPlan | null;
+  loads: LoadsToCook | null;
   /** Whether it spoils within hours; how long it has been out of the cold, and will be. */
   perishable: Perishable;
   exposure: Exposure;
@@ -142,7 +142,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     ledger,
     salt,
     sources: shareOut(lines, ledger),
-    stop: stopPlan(lines, batch.water, ledger, takes.band),
+    stop: whenToStop(lines, batch.water, ledger, takes.band),
     fat,
     holdBack: holdBack(lines, ledger.finishedG),
     stages: stageProgress(batch, lines),

@@ -1,5 +1,5 @@
 /** What is said of cooking in loads, and of the pot they swim in. */
-import { FRIDGE_AFTER, type LoadPlan } from '../cooking/load-plan';
+import { FRIDGE_AFTER, type LoadsToCook } from '../cooking/loads-to-cook';
 import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
 import { formatNumber } from '../units/amount';
@@ -10,7 +10,7 @@ const WAIT_WORTH = 10;
 
 /** How many at once, in how many loads, how long. */
 export function loadsWords(
-  { atOnce, loads, eachMinutes, allMinutes, appliance, floors }: LoadPlan,
+  { atOnce, loads, eachMinutes, allMinutes, appliance, floors }: LoadsToCook,
   count: number,
 ): string {
   const each = formatMinutes(eachMinutes);
@@ -20,7 +20,7 @@ export function loadsWords(
 }
 
 /** What the last ones do meanwhile; null where they hardly wait. */
-export function waitWords({ lastWaits }: LoadPlan, isRaw: boolean): string | null {
+export function waitWords({ lastWaits }: LoadsToCook, isRaw: boolean): string | null {
   if (lastWaits < WAIT_WORTH) return null;
   const minutes = formatMinutes(lastWaits);
   if (isRaw && lastWaits >= FRIDGE_AFTER) {
@@ -30,7 +30,7 @@ export function waitWords({ lastWaits }: LoadPlan, isRaw: boolean): string | nul
 }
 
 /** More than fit side by side; null where they do. */
-export function crowdWords({ atOnce, fits, appliance }: LoadPlan): string | null {
+export function crowdWords({ atOnce, fits, appliance }: LoadsToCook): string | null {
   if (atOnce <= fits) return null;
   const then = {
     oven: 'touching they steam each other and stay pale',

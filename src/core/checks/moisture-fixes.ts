@@ -14,9 +14,9 @@ import { cookOffOf } from '../filling/cook-off';
 import { type ResolvedLine } from '../filling/lines';
 import { panContents } from '../filling/pan';
 import { type Ledger, STARCH_IN_FRUIT } from '../filling/ledger';
-import { aimOf, stopPlan } from '../filling/stop-plan';
+import { aimOf, whenToStop } from '../filling/when-to-stop';
 import { isFruity } from '../filling/sweet';
-import { takeBinder } from '../filling/take-binder';
+import { chooseBinder } from '../filling/choose-binder';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { inSpoons } from '../units/spoons';
@@ -200,7 +200,7 @@ const suits = (l: ResolvedLine, p: Preparation): boolean =>
   !p.cooked || l.ingredient.hazard === 'none' || STAGES[l.line.stage].isInPan;
 
 function cookingOff({ batch: { water }, lines, ledger, takes }: Accounts): Candidate[] {
-  const stop = stopPlan(lines, water, ledger, takes.band);
+  const stop = whenToStop(lines, water, ledger, takes.band);
   if (!stop || stop.toGoG < LEAST_G) return [];
   const weighs = water.panG === null ? 'the filling in the pan weighs' : 'pan and filling weigh';
   const soFar = cookOffOf(water, panContents(lines));
@@ -292,7 +292,7 @@ function binding(accounts: Accounts, { board, heat }: Figures): Candidate[] {
     .map((option) => ({
       id: `bind-${option.id}`,
       label: `Add ${formatNumber(option.grams)} g ${option.label} (${option.spoons})`,
-      change: takeBinder(batch, option, hasPan),
+      change: chooseBinder(batch, option, hasPan),
       // Fruit is thickened with starch as a matter of course.
       group: option.isStarch && isFruity(lines) ? 'less' : 'bind',
     }));

@@ -8,7 +8,7 @@ import { type ButterDough, butterDough } from './butter-dough';
 import { minutesToHard } from './freezing';
 import { BENCH, type Warmth, warmingCurve } from './warming';
 
-export interface AtTheBoard {
+export interface BoardForecast {
   /** The filling in its bowl, minute by minute over the rule's hours and beyond. */
   warmth: Warmth[];
   /** As cold, or warm, as it was when it came out, °C. */
@@ -39,7 +39,7 @@ export function workOutBoard(
     /** The filling as it comes to the board, °C. */
     fillingC: number;
   },
-): AtTheBoard {
+): BoardForecast {
   const { composition, finishedG, fit, dough, thicknessMm, fillingC } = known;
   const depthMm = Math.max(15, Math.round(BOWL_MM * Math.min(1, Math.cbrt(finishedG / BOWL_G))));
   const { fridgeC, roomC, freezerC } = kitchen;

@@ -7,7 +7,7 @@ import { type Cool, heatBetween } from './plan';
 import { type Kitchen } from '../stored/kitchen';
 import { type Operation } from '../stored/operations';
 import { type CoolingPlanFields } from '../stored/runs';
-import { bestSpread } from './spread';
+import { bestTrays } from './own-trays';
 import { areaFor, depthIn } from './vessels';
 import { LIMITS } from '../vocabulary/limits';
 import { VESSELS } from '../vocabulary/vessels';
@@ -137,7 +137,7 @@ function lastStretch({ cool, judge }: Asked): Way | null {
 }
 
 function ownTrays({ cool, part, kitchen }: Asked): Way | null {
-  const spread = bestSpread(part.massG * cool.share, part.density, kitchen.vessels);
+  const spread = bestTrays(part.massG * cool.share, part.density, kitchen.vessels);
   return (
     spread && {
       id: 'own-trays',

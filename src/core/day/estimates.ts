@@ -22,7 +22,7 @@ export const STOVE_G = 500;
 export const STOVE_TOGETHER = 0.7;
 export const STOVE_LEAST = 5;
 /** Spreading it on its tray. */
-export const SPREAD = 3;
+export const ONTO_TRAY = 3;
 /** A pan's usual size and flame, for what has to boil off, mm. */
 export const PAN_MM = 280;
 

@@ -4,8 +4,8 @@ import { type Batch } from '../stored/schema';
 import { type Serving } from '../vocabulary/servings';
 import { account, type Accounts } from '../checks/account';
 import { type HeatForecast } from '../forecast/heat';
-import { loadPlan, type LoadPlan } from '../cooking/load-plan';
-import { planWrap, type WrapPlan } from '../wrapper/plan';
+import { loadsToCook, type LoadsToCook } from '../cooking/loads-to-cook';
+import { wrapperMaking, type WrapperMaking } from '../wrapper/making';
 import { type Mended, type Warnings, warningsOf } from './red-checks';
 
 export interface BatchFacts {
@@ -20,8 +20,8 @@ export interface BatchFacts {
   serveMinute: number;
   from: number;
   accounts: Accounts;
-  wrapPlan: WrapPlan;
-  loads: LoadPlan | null;
+  wrapPlan: WrapperMaking;
+  loads: LoadsToCook | null;
   /** What is red, by the work at which it is said. */
   warnings: Warnings;
   /** Another way of cooling than the batch has, because that one breaks a rule; null where it keeps them. */
@@ -67,8 +67,8 @@ export function factsOf(
     kitchen,
     ...of,
     accounts,
-    wrapPlan: planWrap(batch, kitchen, fit, laid, dough),
-    loads: loadPlan(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null }),
+    wrapPlan: wrapperMaking(batch, kitchen, fit, laid, dough),
+    loads: loadsToCook(batch, kitchen, { dough, fit, bears: heat?.core?.pot?.bears ?? null }),
     coolMinutes: heat === null || accounts.coolTarget === null ? 0 : heat.cooling === null ? 0 : heat.cooling.minutes,
     warnings: warningsOf(accounts),
     mended,

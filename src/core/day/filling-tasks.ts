@@ -15,7 +15,7 @@ import {
   PAN_MM,
   SET_UP,
   SHELF_MM,
-  SPREAD,
+  ONTO_TRAY,
   STOVE_G,
   STOVE_LEAST,
   STOVE_TOGETHER,
@@ -115,7 +115,7 @@ function fried(making: Making): DayTask | null {
     .filter((l) => !waiting.has(l.line.id))
     .reduce((sum, l) => sum + scaled(l.preparation.handsOnMinutes, l.rawG), 0);
   const boiling = estimatedG(batch.water) / boilOffRate(PAN_MM, 'medium');
-  return make(making, 'fry', Math.max(STOVE_LEAST, STOVE_TOGETHER * stove + boiling) + SPREAD, {
+  return make(making, 'fry', Math.max(STOVE_LEAST, STOVE_TOGETHER * stove + boiling) + ONTO_TRAY, {
     how: `${namesOf(hot)}; spread it to cool.`,
     needs: { hands: 1, hob: 1 },
     after: [...afterCut, ...waitsOf(making, hot)],

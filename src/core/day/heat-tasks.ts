@@ -1,5 +1,5 @@
 /** What is done from the open parcel to the table: filled and closed, risen or frozen, cooked in loads, packed. */
-import { CHANGE_MINUTES } from '../cooking/load-plan';
+import { CHANGE_MINUTES } from '../cooking/loads-to-cook';
 import { PAN_MINUTES, paceOfBatch } from '../cooling/board-clock';
 import { mainStep, plannedMinutes } from '../stored/cooking';
 import { type ApplianceKind } from '../vocabulary/appliances';

@@ -8,7 +8,7 @@ import { type Ingredient } from '../food/ingredient';
 import { lookUp } from '../food/larder';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
-import { planWrap } from '../wrapper/plan';
+import { wrapperMaking } from '../wrapper/making';
 import { type Group, GROUPS, type ToBuy } from './shopping-groups';
 
 /** Comes from the tap. */
@@ -67,7 +67,7 @@ export function shoppingList(batches: readonly Batch[], kitchen: Kitchen, there:
         isThere: false,
       });
     }
-    const { amounts, bought, neededG } = planWrap(batch, kitchen, fit, laid, dough);
+    const { amounts, bought, neededG } = wrapperMaking(batch, kitchen, fit, laid, dough);
     for (const { ingredientId, grams } of amounts?.ingredients ?? []) {
       const ingredient = lookUp(batch.ingredients, ingredientId);
       if (ingredient) need(ingredient, grams, title);

@@ -3,7 +3,7 @@ import { type Ledger } from '../filling/ledger';
 import { type CookingPlan, type CookingStep, type CookingTarget } from '../heat/cooking';
 import { boilingPoint } from '../heat/surfaces';
 import { applianceFor, heatOf } from '../cooking/appliance';
-import { loadPlan } from '../cooking/load-plan';
+import { loadsToCook } from '../cooking/loads-to-cook';
 import { forecastPot, liquidOf, pathOf, type PotForecast } from '../cooking/pot-of';
 import { mainStep } from '../stored/cooking';
 import { type Kitchen } from '../stored/kitchen';
@@ -114,7 +114,7 @@ function potOf(cooked: Cooked): PotForecast | null {
   const appliance = applianceFor(batch.cook, kitchen);
   if (medium === null || appliance === null) return null;
   const fit = parcelOf(cooked, 1);
-  const loads = loadPlan(batch, kitchen, { dough: o.dough, fit });
+  const loads = loadsToCook(batch, kitchen, { dough: o.dough, fit });
   const plan = planFor(cooked);
   const main = mainStep(batch.cook);
   const { above } = facesOf(main, cooked);

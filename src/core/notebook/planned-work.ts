@@ -6,7 +6,7 @@ import { type Batch } from '../stored/schema';
 import { type Laid } from '../forms/skins';
 import { type Dough } from '../wrapper/dough';
 import { type Fit } from '../wrapper/fit';
-import { planWrap } from '../wrapper/plan';
+import { wrapperMaking } from '../wrapper/making';
 
 interface PlannedWork {
   load: number;
@@ -20,7 +20,7 @@ export function plannedWork(
   kitchen: Kitchen,
   { fit, laid, dough }: { fit: Fit; laid: Laid; dough: Dough },
 ): PlannedWork {
-  const { steps } = planWrap(batch, kitchen, fit, laid, dough);
+  const { steps } = wrapperMaking(batch, kitchen, fit, laid, dough);
   const rise = steps.find(({ part }) => part === 'filled')?.waitMinutes ?? null;
   return {
     load: plannedMinutes(batch.cook),

@@ -15,7 +15,7 @@ import { asMethodSays, methodOf } from './pasted';
 import { readLines, type ReadFood } from './read-lines';
 import { SALT_TO_TASTE_NOTE, saltToTasteG } from './salt-to-taste';
 import { isSaltToTaste } from './to-taste';
-import { type SaidWrap, wrapInWords } from './wrap-in-words';
+import { type WrapInWords, wrapInWords } from './wrap-in-words';
 
 /** A filling in words, with what is known of its parcels; the rest is as is usual for the form. */
 export interface FillingInWords {
@@ -25,7 +25,7 @@ export interface FillingInWords {
   count: number;
   lines: readonly string[];
   dough?: DoughId;
-  wrap?: SaidWrap;
+  wrap?: WrapInWords;
   cook?: { method?: Method; mediumC?: number; startC?: number; minutes?: number };
   cool?: Partial<Pick<Batch['cool'], 'depthMm' | 'covered' | 'place' | 'base'>>;
   water?: Partial<Pick<Batch['water'], 'estimate'>>;

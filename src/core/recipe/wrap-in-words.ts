@@ -6,7 +6,7 @@ import { type FormId, FORMS } from '../forms';
 import { usualRimMm } from '../forms/usual-rim';
 import { type Skin } from '../forms/skins';
 
-export interface SaidSkin {
+export interface SkinInWords {
   shape: 'round' | 'oval' | 'square' | 'strip' | 'pan';
   diameterMm?: number;
   lengthMm?: number;
@@ -17,16 +17,16 @@ export interface SaidSkin {
   sheetsAbove?: number;
 }
 
-export interface SaidWrap extends Partial<Pick<Batch['wrap'], 'rimMm' | 'thicknessMm' | 'portionG'>> {
+export interface WrapInWords extends Partial<Pick<Batch['wrap'], 'rimMm' | 'thicknessMm' | 'portionG'>> {
   diameterMm?: number;
   depthMm?: number;
   dough?: DoughId;
-  skin?: SaidSkin;
+  skin?: SkinInWords;
 }
 
 /** The skin that is said, what is not said as it is in the usual one. Lengths of another shape count for nothing. */
-export function skinInWords(form: FormId, { skin, diameterMm, depthMm, thicknessMm }: SaidWrap, usual: Skin): Skin {
-  const said: SaidSkin | undefined =
+export function skinInWords(form: FormId, { skin, diameterMm, depthMm, thicknessMm }: WrapInWords, usual: Skin): Skin {
+  const said: SkinInWords | undefined =
     skin ??
     (diameterMm === undefined && depthMm === undefined
       ? undefined
@@ -79,7 +79,7 @@ function withAcross(usual: Skin, mm: number): Skin {
 }
 
 /** A wrapper said in part, over what is usual. */
-export function wrapInWords(said: SaidWrap, usual: Batch['wrap'], dough: DoughId): Batch['wrap'] {
+export function wrapInWords(said: WrapInWords, usual: Batch['wrap'], dough: DoughId): Batch['wrap'] {
   const base = dough === usual.dough ? usual : { ...usual, ...changeDough(dough, usual) };
   const { rimMm, thicknessMm, portionG } = said;
   const skin = skinInWords(base.form, said, base.skin);

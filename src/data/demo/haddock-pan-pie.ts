@@ -1,5 +1,5 @@
 /** White sauce under thin sheets. Too wet as it opens: the leek is only sweated and the sauce is thin. */
-import { stepsOf } from '@/core/stored/ready-plans';
+import { stepsOf } from '@/core/stored/ways-to-cook';
 import { beginBatch } from '@/core/stored/create';
 import { type Batch } from '@/core/stored/schema';
 import { demoLine as line } from './line';

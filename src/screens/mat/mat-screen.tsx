@@ -7,7 +7,7 @@ import { type Batch } from '@/core/stored/schema';
 import { FORMS } from '@/core/forms';
 import { account } from '@/core/checks/account';
 import { MAT_STROKES, matOf, matSvg } from '@/core/print/mat';
-import { planWrap } from '@/core/wrapper/plan';
+import { wrapperMaking } from '@/core/wrapper/making';
 import { saveBeside } from '@/data/files';
 import { useBatch, useKitchen } from '@/data/hooks';
 import { isBroken } from '@/data/repository';
@@ -31,7 +31,7 @@ function Sheet({ batch }: { batch: Batch }) {
   useUncover();
   const kitchen = useKitchen(batch.id);
   const { fit, laid, dough } = account(batch, kitchen, null);
-  const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid), planWrap(batch, kitchen, fit, laid, dough).pieces);
+  const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid), wrapperMaking(batch, kitchen, fit, laid, dough).pieces);
   useEffect(() => {
     document.title = `${batch.title}, mat · Involucrum`;
   }, [batch.title]);

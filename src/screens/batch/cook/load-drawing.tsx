@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { type Footprint } from '@/core/cooking/footprint';
-import { type LoadPlan } from '@/core/cooking/load-plan';
+import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 
@@ -19,7 +19,7 @@ function outlineOf({ outline, longMm: l, wideMm: w }: Footprint): string {
   return `M${-x} ${-y} H${x} V${y} H${-x} Z`;
 }
 
-export function LoadDrawing({ plan }: { plan: LoadPlan }) {
+export function LoadDrawing({ plan }: { plan: LoadsToCook }) {
   const p = usePalette();
   const { appliance, footprint, places, atOnce, floors, fits } = plan;
   const { isRound, longMm, wideMm } = appliance;
@@ -68,7 +68,7 @@ export function LoadDrawing({ plan }: { plan: LoadPlan }) {
 }
 
 /** Where fewer lie than fit, the most crowded places stay empty. */
-function loosened(places: LoadPlan['places'], count: number): LoadPlan['places'] {
+function loosened(places: LoadsToCook['places'], count: number): LoadsToCook['places'] {
   let left = [...places];
   while (left.length > count) {
     const crowd = left.map((a, i) =>

@@ -1,6 +1,6 @@
 /** How many at once and what in: drawn from above, with how long all of them take and what waits meanwhile. */
 import { View } from 'react-native';
-import { type LoadPlan } from '@/core/cooking/load-plan';
+import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { crowdWords, loadsWords, waitWords } from '@/core/checks/load-words';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { APPLIANCES } from '@/core/vocabulary/appliances';
@@ -12,7 +12,7 @@ import { type StationProps } from '../station-props';
 import { LoadDrawing } from './load-drawing';
 import { PotPanel } from './pot-panel';
 
-export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadPlan }) {
+export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCook }) {
   const { batch, kitchen, assessment, edit } = props;
   const p = usePalette();
   const pot = assessment.heat?.core?.pot ?? null;

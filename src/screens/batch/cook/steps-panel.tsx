@@ -12,8 +12,8 @@ import { type CookingPlanFields } from '@/core/stored/cook-runs';
 import { MEDIA, MEDIUM_IDS } from '@/core/vocabulary/media';
 import { METHODS } from '@/core/vocabulary/methods';
 import { type CookStep } from '@/core/vocabulary/media/step';
-import { PLAN_IDS, type PlanId, PLANS } from '@/core/vocabulary/plans';
-import { planOf, stepsOf } from '@/core/stored/ready-plans';
+import { WAY_TO_COOK_IDS, type WayToCook, WAYS_TO_COOK } from '@/core/vocabulary/ways-to-cook';
+import { wayOf, stepsOf } from '@/core/stored/ways-to-cook';
 import { boilingPoint } from '@/core/heat/surfaces';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
@@ -22,7 +22,7 @@ import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 
 const MEDIUM_OPTIONS = MEDIUM_IDS.map((value) => ({ value, label: MEDIA[value].label }));
-const PLAN_OPTIONS = PLAN_IDS.map((value) => ({ value, label: PLANS[value].label }));
+const PLAN_OPTIONS = WAY_TO_COOK_IDS.map((value) => ({ value, label: WAYS_TO_COOK[value].label }));
 const TURNS = [
   { value: 'no', label: 'as it lies' },
   { value: 'yes', label: 'turned over' },
@@ -31,14 +31,14 @@ const TURNS = [
 export function StepsPanel({ batch, kitchen, edit }: StationProps) {
   const { cook, wrap } = batch;
   const [isChoosing, setChoosing] = useState(false);
-  const plan = planOf(cook, wrap.form);
+  const plan = wayOf(cook, wrap.form);
   const pan = applianceOf('pan', kitchen);
   const boilingC = boilingPoint(kitchen.altitudeM);
   const set = (to: Partial<CookingPlanFields>, what: string) => edit({ do: 'setCook', to }, what);
   // Steps of one's own: it is called, and judged, by what it is cooked in.
   const own = (steps: CookStep[], what: string) => set({ steps, method: methodOf(steps, cook.method) }, what);
-  const take = (id: PlanId) => {
-    void set({ method: PLANS[id].method, steps: stepsOf(id, wrap.form) }, 'plan');
+  const take = (id: WayToCook) => {
+    void set({ method: WAYS_TO_COOK[id].method, steps: stepsOf(id, wrap.form) }, 'plan');
     setChoosing(false);
   };
   return (
@@ -47,7 +47,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
         <View style={{ flex: 1 }}>
           <Small>How</Small>
           <Heading level={2}>
-            {capital(plan === null ? `${METHODS[cook.method].label}, your own way` : PLANS[plan].label)}
+            {capital(plan === null ? `${METHODS[cook.method].label}, your own way` : WAYS_TO_COOK[plan].label)}
           </Heading>
         </View>
         <Press
@@ -56,9 +56,9 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
           onPress={() => setChoosing(!isChoosing)}
         />
       </View>
-      {plan !== null && !isChoosing && <Small>{PLANS[plan].note}</Small>}
+      {plan !== null && !isChoosing && <Small>{WAYS_TO_COOK[plan].note}</Small>}
       {isChoosing && (
-        <Choices label="Way of cooking" value={plan ?? ('' as PlanId)} options={PLAN_OPTIONS} onChange={take} />
+        <Choices label="Way of cooking" value={plan ?? ('' as WayToCook)} options={PLAN_OPTIONS} onChange={take} />
       )}
       {cook.steps.map((step, i) => (
         <StepFields

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type BinderOption } from '@/core/filling/compare-binders';
-import { takeBinder } from '@/core/filling/take-binder';
+import { chooseBinder } from '@/core/filling/choose-binder';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
@@ -41,7 +41,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
             key={option.id}
             role="button"
             aria-label={`Take ${formatNumber(option.grams)} g ${option.label}: ${option.spoons}, ${needs}, ${freezing}`}
-            onPress={() => edit(takeBinder(batch, option, hasPan))}
+            onPress={() => edit(chooseBinder(batch, option, hasPan))}
             style={{
               minHeight: TOUCH,
               borderTopWidth: 1,

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { problemWords } from '@/core/stored/problem';
 import { type Rehearsal } from '@/core/stored/rehearsal';
 import { REHEARSALS, type RehearsalKitchen } from '@/core/vocabulary/rehearsals';
-import { PLANNED_KITCHENS } from '@/core/rehearsal/plan-names';
+import { KITCHENS_WITH_A_BATCH } from '@/core/rehearsal/kitchens-with-a-batch';
 import { pickText } from '@/data/files';
 import { messageOf, useBatch, useKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
@@ -64,7 +64,7 @@ export function RehearseScreen({ of }: { of: string | null }) {
       )}
       <View>
         <Heading level={2}>Six kitchens</Heading>
-        {PLANNED_KITCHENS.map((id) => (
+        {KITCHENS_WITH_A_BATCH.map((id) => (
           <Kitchen key={id} id={id} isBusy={isBusy} onStart={() => void start(id)} />
         ))}
       </View>

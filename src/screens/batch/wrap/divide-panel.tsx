@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
-import { type WrapPlan } from '@/core/wrapper/plan';
+import { type WrapperMaking } from '@/core/wrapper/making';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Measured } from '@/ui/parts/measured';
 import { Press } from '@/ui/parts/press';
@@ -13,7 +13,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { sizeOf } from '@/core/forms/skins';
 import { type StationProps } from '../station-props';
 
-type Props = StationProps & { plan: WrapPlan };
+type Props = StationProps & { plan: WrapperMaking };
 
 export function DividePanel(props: Props) {
   const { plan } = props;
@@ -25,7 +25,7 @@ export function DividePanel(props: Props) {
   );
 }
 
-function Log({ pieces }: { pieces: NonNullable<WrapPlan['pieces']> }) {
+function Log({ pieces }: { pieces: NonNullable<WrapperMaking['pieces']> }) {
   const { logs, perLog, logMm, thickMm, pieceG, ballMm, halvings, then, count } = pieces;
   const each = `${formatNumber(pieceG, pieceG < 20 ? 1 : 0)} g`;
   return (
@@ -48,7 +48,7 @@ function Log({ pieces }: { pieces: NonNullable<WrapPlan['pieces']> }) {
 }
 
 /** To scale, over a ruler in mm: to be held against a real one. */
-function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapPlan['pieces']>; width: number }) {
+function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapperMaking['pieces']>; width: number }) {
   const p = usePalette();
   const scale = (width - 8) / pieces.logMm;
   const high = Math.min(46, Math.max(18, pieces.thickMm * scale));
@@ -180,7 +180,7 @@ function Rounds({
   diameterMm,
   width,
 }: {
-  layout: NonNullable<WrapPlan['layout']>;
+  layout: NonNullable<WrapperMaking['layout']>;
   sheet: { lengthMm: number; widthMm: number };
   diameterMm: number;
   width: number;

@@ -10,7 +10,7 @@ import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
 import { doughAmounts } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
-import { type WrapPlan } from '@/core/wrapper/plan';
+import { type WrapperMaking } from '@/core/wrapper/making';
 import { AmountField } from '@/ui/parts/amount-field';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
@@ -19,7 +19,7 @@ import { type StationProps } from '../station-props';
 import { ingredientName } from './ingredient-name';
 import { FormulaEditor } from './formula-editor';
 
-type Props = StationProps & { plan: WrapPlan };
+type Props = StationProps & { plan: WrapperMaking };
 
 /** Where a dough is put to rise: an oven with its light on; a fridge is no warmer than the second, °C. House estimates. */
 const WARM_RISE_C = 30;
@@ -299,7 +299,7 @@ function Bought({ batch, plan, edit }: Props) {
   );
 }
 
-function Steps({ plan, scale }: { plan: WrapPlan; scale: 'C' | 'F' }) {
+function Steps({ plan, scale }: { plan: WrapperMaking; scale: 'C' | 'F' }) {
   if (plan.steps.length === 0) return null;
   const wait = ([low, high]: readonly [number, number]): string =>
     high === 0

@@ -5,7 +5,7 @@ import { LIMITS } from '@/core/vocabulary/limits';
 import { type OwnDough } from '@/core/stored/own-dough-schema';
 import { DOUGHS } from '@/core/vocabulary/doughs';
 import { isFlour } from '@/core/wrapper/formula';
-import { type WrapPlan } from '@/core/wrapper/plan';
+import { type WrapperMaking } from '@/core/wrapper/making';
 import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -34,7 +34,7 @@ const MORE = [
   'vinegar',
 ];
 
-export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: WrapPlan }) {
+export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: WrapperMaking }) {
   const { wrap } = batch;
   const [way, setWay] = useState<Way>('percent');
   const [weighed, setWeighed] = useState<Readonly<Record<string, number>>>({});

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { FORM_IDS, FORMS } from '@/core/forms';
 import { SHAPES } from '@/core/forms/skins';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
-import { planWrap } from '@/core/wrapper/plan';
+import { wrapperMaking } from '@/core/wrapper/making';
 import { useBoard } from '@/data/heat';
 import { say } from '@/data/notices';
 import { Choices, Press } from '@/ui/parts/press';
@@ -60,7 +60,7 @@ export function WrapStation(props: StationProps) {
 export function WrapWork(props: StationProps) {
   const { batch, kitchen, assessment } = props;
   const { fit, laid, dough } = assessment;
-  const plan = useMemo(() => planWrap(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
+  const plan = useMemo(() => wrapperMaking(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
   const isPan = SHAPES[batch.wrap.skin.shape].isPan;
   return (
     <View style={{ gap: 20 }}>

@@ -1,19 +1,19 @@
 /** In steam and in water. */
 import { step } from '../media/step';
 import { METHODS } from '../methods';
-import { type PlanRecord } from './plan';
+import { type WayToCookRecord } from './record';
 
 const STEAM = METHODS.steam.usualMinutes;
 const BOIL = METHODS.boil.usualMinutes;
 
-export const steamed: PlanRecord = {
+export const steamed: WayToCookRecord = {
   label: 'steam',
   method: 'steam',
   note: 'Lid on, water boiling before they go in.',
   steps: (size) => METHODS.steam.steps(STEAM[size]),
 };
 
-export const steamedShut: PlanRecord = {
+export const steamedShut: WayToCookRecord = {
   label: 'steam, then leave the lid shut',
   method: 'steam',
   note: 'Some minutes off the heat before the lid is lifted: a risen bun that meets cold air at once collapses.',
@@ -23,14 +23,14 @@ export const steamedShut: PlanRecord = {
 /** The bun alone is thin: so much of the usual time. House estimate. */
 const EMPTY = 0.8;
 
-export const steamedEmpty: PlanRecord = {
+export const steamedEmpty: WayToCookRecord = {
   label: 'steam the bun empty, then fill it',
   method: 'steam',
   note: 'Folded over oil, steamed alone; opened while it is warm, the hot filling goes in at the table.',
   steps: (size) => [step('steam', null, Math.round(STEAM[size] * EMPTY)), step('rest', null, 2)],
 };
 
-export const boiled: PlanRecord = {
+export const boiled: WayToCookRecord = {
   label: 'boil',
   method: 'boil',
   note: 'In plenty of water; they float before their middle is hot.',
@@ -40,7 +40,7 @@ export const boiled: PlanRecord = {
 /** From the fridge, through a crumb that is baked already, it takes so many times as long as raw. House estimate. */
 const AGAIN = 1.5;
 
-export const resteamed: PlanRecord = {
+export const resteamed: WayToCookRecord = {
   label: 're-steam what was cooked',
   method: 'steam',
   note: 'Straight from the fridge; the skin comes back soft. Cooked before, it must be hot all through again.',

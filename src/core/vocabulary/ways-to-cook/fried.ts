@@ -1,7 +1,7 @@
 /** In oil, in a pan, on a griddle. */
 import { step } from '../media/step';
 import { METHODS } from '../methods';
-import { type PlanRecord } from './plan';
+import { type WayToCookRecord } from './record';
 
 /** Half-way up a dumpling in a pan of 26 cm, and starch for a lace in what is usually poured in, g. House estimates. */
 const HALF_WAY_G = 250;
@@ -10,28 +10,28 @@ const LACE_G = 4;
 const FRY = METHODS.fry.usualMinutes;
 const GRIDDLE = METHODS.griddle.usualMinutes;
 
-export const fried: PlanRecord = {
+export const fried: WayToCookRecord = {
   label: 'deep-fry',
   method: 'fry',
   note: 'Dry parcels, few at a time, out before the sizzle dies.',
   steps: (size) => METHODS.fry.steps(FRY[size]),
 };
 
-export const shallowFried: PlanRecord = {
+export const shallowFried: WayToCookRecord = {
   label: 'shallow-fry, turned',
   method: 'fry',
   note: 'A finger of oil: less to heat and to fear, each side by itself.',
   steps: (size) => [step('shallow-oil', 170, FRY[size] * 0.8), step('shallow-oil', 170, FRY[size] * 0.8, true)],
 };
 
-export const searedAndSteamed: PlanRecord = {
+export const searedAndSteamed: WayToCookRecord = {
   label: 'sear, then steam with a few spoonfuls of water',
   method: 'sear',
   note: 'Brown below, soft above; lid on as soon as the water is in, off when the sizzle comes back.',
   steps: (size) => METHODS.sear.steps(METHODS.sear.usualMinutes[size]),
 };
 
-export const searedInWater: PlanRecord = {
+export const searedInWater: WayToCookRecord = {
   label: 'sear, then water half-way up',
   method: 'sear',
   note: 'More water boils longer: for thick skins and raw fillings; the bottom must crisp again at the end.',
@@ -42,7 +42,7 @@ export const searedInWater: PlanRecord = {
   ],
 };
 
-export const seared: PlanRecord = {
+export const seared: WayToCookRecord = {
   label: 'sear, then a starch slurry that leaves a lace',
   method: 'sear',
   note: 'A teaspoon of starch in 100 ml of water: when that is gone, what is left crisps to a lace.',
@@ -53,14 +53,14 @@ export const seared: PlanRecord = {
   ],
 };
 
-export const griddled: PlanRecord = {
+export const griddled: WayToCookRecord = {
   label: 'griddle, turned once',
   method: 'griddle',
   note: 'Each side once, in peace.',
   steps: (size) => METHODS.griddle.steps(GRIDDLE[size]),
 };
 
-export const griddledOften: PlanRecord = {
+export const griddledOften: WayToCookRecord = {
   label: 'griddle, turned three times',
   method: 'griddle',
   note: 'Turned before either side is too brown: the middle is hot sooner and more evenly.',

@@ -1,7 +1,7 @@
 /** The kitchens that bring their own batch, from gentle to hard. */
 import { type RehearsalKitchen } from '../vocabulary/rehearsals';
 
-export const PLANNED_KITCHENS = [
+export const KITCHENS_WITH_A_BATCH = [
   'blue-jar',
   'after-rain',
   'their-spoon',
@@ -9,6 +9,6 @@ export const PLANNED_KITCHENS = [
   'full-fridge',
   'early-guests',
 ] as const satisfies readonly RehearsalKitchen[];
-export type PlannedKitchen = (typeof PLANNED_KITCHENS)[number];
-export const isPlanned = (id: RehearsalKitchen): id is PlannedKitchen =>
-  (PLANNED_KITCHENS as readonly RehearsalKitchen[]).includes(id);
+export type KitchenWithBatch = (typeof KITCHENS_WITH_A_BATCH)[number];
+export const bringsItsBatch = (id: RehearsalKitchen): id is KitchenWithBatch =>
+  (KITCHENS_WITH_A_BATCH as readonly RehearsalKitchen[]).includes(id);

@@ -5,7 +5,7 @@ import { depthOn } from './vessels';
 
 type Owned = Kitchen['vessels'][number];
 
-interface Spread {
+interface OnTrays {
   vessels: Owned[];
   /** Their names, in words: `2 baking trays`, `baking tray and shallow dish`. */
   names: string;
@@ -28,7 +28,7 @@ const MOST_VESSELS = 8;
  * vessel must be worth it.
  * @returns null where nothing fits
  */
-export function bestSpread(massG: number, density: number, owned: readonly Owned[]): Spread | null {
+export function bestTrays(massG: number, density: number, owned: readonly Owned[]): OnTrays | null {
   const able = owned
     .filter((v) => VESSELS[v.kind].isSpreadable)
     .sort((a, b) => b.areaCm2 - a.areaCm2)

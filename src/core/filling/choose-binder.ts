@@ -10,7 +10,7 @@ import { lineOf } from '../stored/new-line';
  * The operations that put a binder into a batch.
  * @param hasPan whether anything is in a pan, where it gets the heat it needs
  */
-export function takeBinder(batch: Batch, option: BinderOption, hasPan: boolean): Operation[] {
+export function chooseBinder(batch: Batch, option: BinderOption, hasPan: boolean): Operation[] {
   const lines = [...batch.lines];
   const stage = stageFor(batch, option, hasPan);
   return option.parts.map((part, i) => {

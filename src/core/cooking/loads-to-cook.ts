@@ -11,7 +11,7 @@ import { applianceFor } from './appliance';
 import { areaOfFootprint, type Footprint, footprintOf } from './footprint';
 import { afloat, layOut, type Place } from './lay-out';
 
-export interface LoadPlan {
+export interface LoadsToCook {
   appliance: Appliance;
   footprint: Footprint;
   gapMm: number;
@@ -81,11 +81,11 @@ const minutesInIt = (steps: Batch['cook']['steps'], { kind }: Pick<Appliance, 'k
  * @param bears the most at once that oil or water bears; null where nothing limits it, or it is not known yet
  * @returns null where it is cooked in nothing of the kitchen's
  */
-export function loadPlan(
+export function loadsToCook(
   batch: Pick<Batch, 'cook' | 'wrap' | 'count'>,
   kitchen: Pick<Kitchen, 'appliances'>,
   { dough, fit, bears = null }: { dough: Dough; fit: Pick<Fit, 'body'>; bears?: number | null },
-): LoadPlan | null {
+): LoadsToCook | null {
   const { cook, wrap, count } = batch;
   const appliance = applianceFor(cook, kitchen);
   if (appliance === null) return null;

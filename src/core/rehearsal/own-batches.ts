@@ -6,7 +6,7 @@ import { type FormId } from '../forms';
 import { REHEARSALS } from '../vocabulary/rehearsals';
 import { type School } from '../vocabulary/schools';
 import { type Stage } from '../vocabulary/stages';
-import { type PlannedKitchen } from './plan-names';
+import { type KitchenWithBatch } from './kitchens-with-a-batch';
 
 type Said = readonly [ingredientId: string, amount: number, unit: Line['unit'], stage: Stage, preparation?: string];
 
@@ -21,7 +21,7 @@ interface Plan {
   more?: (batch: Batch) => Batch;
 }
 
-const PLANS: Readonly<Record<PlannedKitchen, Plan>> = {
+const BATCHES: Readonly<Record<KitchenWithBatch, Plan>> = {
   'blue-jar': {
     title: 'Pork and spring onion purses',
     form: 'purse',
@@ -133,11 +133,11 @@ const PLANS: Readonly<Record<PlannedKitchen, Plan>> = {
 };
 
 /** The batch that is made in such a kitchen, and how long there is until people come, minutes. */
-export function planOf(
-  kitchen: PlannedKitchen,
+export function batchIn(
+  kitchen: KitchenWithBatch,
   { id, at }: { id: string; at: string },
 ): { batch: Batch; minutes: number } {
-  const { title, form, count, school, lines, minutes, more } = PLANS[kitchen];
+  const { title, form, count, school, lines, minutes, more } = BATCHES[kitchen];
   const begun = beginBatch({ id, title, form, count, school, at });
   const batch: Batch = {
     ...begun,

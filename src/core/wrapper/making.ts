@@ -15,7 +15,7 @@ import { isYeasted, riseMinutes } from './rise';
 import { sheetsNeeded } from './sheets';
 import { type TimedStep, timedSteps } from './steps';
 
-export interface WrapPlan {
+export interface WrapperMaking {
   /** Dough to make, with what is spare, g. */
   neededG: number;
   /** Null of what is bought. */
@@ -38,7 +38,7 @@ const towards = (doughC: number, roomC: number): number => (doughC + roomC) / 2;
 const times = (minutes: number | null, factor: number): number | null => minutes && Math.round(minutes * factor);
 
 /** @param fit of the batch as it is @param laid its skin @param dough its dough */
-export function planWrap(batch: Batch, kitchen: Kitchen, fit: Fit, laid: Laid, dough: Dough): WrapPlan {
+export function wrapperMaking(batch: Batch, kitchen: Kitchen, fit: Fit, laid: Laid, dough: Dough): WrapperMaking {
   const { wrap, count } = batch;
   const isMade = dough.parts.length > 0;
   const flats = FORMS[wrap.form].flat(fit, laid);
@@ -71,7 +71,7 @@ export function planWrap(batch: Batch, kitchen: Kitchen, fit: Fit, laid: Laid, d
   };
 }
 
-function layoutOf({ wrap, count }: Batch, { cuttersMm }: Kitchen, each: number): WrapPlan['layout'] {
+function layoutOf({ wrap, count }: Batch, { cuttersMm }: Kitchen, each: number): WrapperMaking['layout'] {
   const diameterMm = sizeOf(wrap.skin, 'diameterMm');
   if (wrap.skin.shape !== 'round' || diameterMm === undefined || wrap.sheet === null) return null;
   const layout = layRounds(wrap.sheet, diameterMm);
@@ -85,7 +85,7 @@ function layoutOf({ wrap, count }: Batch, { cuttersMm }: Kitchen, each: number):
   };
 }
 
-function boughtFor({ wrap, count }: Batch, { skin }: Laid, dough: Dough, each: number): WrapPlan['bought'] {
+function boughtFor({ wrap, count }: Batch, { skin }: Laid, dough: Dough, each: number): WrapperMaking['bought'] {
   const sheets = 'sheetsBelow' in skin && wrap.sheet !== null ? sheetsNeeded(skin, wrap.sheet).total : each;
   const pieces = count * sheets;
   return {

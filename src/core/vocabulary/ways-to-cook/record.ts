@@ -3,7 +3,7 @@ import { type CookStep } from '../media/step';
 import { type Method } from '../methods';
 import { type Size } from '../methods/method';
 
-export interface PlanRecord {
+export interface WayToCookRecord {
   label: string;
   /** What it is called, and what band of moisture it asks for. */
   method: Method;

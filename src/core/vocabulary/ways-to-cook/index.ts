@@ -2,10 +2,10 @@
 import { idsOf, recordsOf } from '../records';
 import { baked, bakedAndRested, bakedInTwo, bakedOnStone, grilled, reheated } from './baked';
 import { fried, griddled, griddledOften, seared, searedAndSteamed, searedInWater, shallowFried } from './fried';
-import { type PlanRecord } from './plan';
+import { type WayToCookRecord } from './record';
 import { boiled, resteamed, steamed, steamedEmpty, steamedShut } from './steamed';
 
-export const PLANS = recordsOf<PlanRecord>()({
+export const WAYS_TO_COOK = recordsOf<WayToCookRecord>()({
   steam: steamed,
   'steam-shut': steamedShut,
   'steam-empty': steamedEmpty,
@@ -25,5 +25,5 @@ export const PLANS = recordsOf<PlanRecord>()({
   'steam-again': resteamed,
   'oven-again': reheated,
 });
-export type PlanId = keyof typeof PLANS;
-export const PLAN_IDS = idsOf(PLANS);
+export type WayToCook = keyof typeof WAYS_TO_COOK;
+export const WAY_TO_COOK_IDS = idsOf(WAYS_TO_COOK);

@@ -7,7 +7,7 @@ import { type ResolvedLine } from './lines';
 import { panContents, panRelease } from './pan';
 import { stopWeight, toCookOff } from './stop-weight';
 
-export interface StopPlan {
+export interface WhenToStop {
   /** g still to boil off until the free liquid is well within the band; 0 where enough has gone. */
   toGoG: number;
   /** What the scale reads then: pan and filling, or the filling alone where the pan is not known. */
@@ -23,12 +23,12 @@ const ENOUGH = 0.75;
 export const aimOf = ([dry, wet]: readonly [number, number]): number => dry + 0.6 * (wet - dry);
 
 /** Null where nothing is in a pan. Only what runs there can boil off without drying the food. */
-export function stopPlan(
+export function whenToStop(
   lines: readonly ResolvedLine[],
   water: Batch['water'],
   ledger: Ledger,
   band: readonly [number, number],
-): StopPlan | null {
+): WhenToStop | null {
   const inPan = panContents(lines);
   if (inPan === 0) return null;
   const soFar = cookOffOf(water, inPan).grams;

@@ -2,11 +2,11 @@
 import { FORMS, type FormId } from '../forms';
 import { type CookStep } from '../vocabulary/media/step';
 import { type Method } from '../vocabulary/methods';
-import { PLAN_IDS, type PlanId, PLANS } from '../vocabulary/plans';
+import { WAY_TO_COOK_IDS, type WayToCook, WAYS_TO_COOK } from '../vocabulary/ways-to-cook';
 
 /** What a ready-made plan comes to for a form. */
-export const stepsOf = (plan: PlanId, form: FormId): CookStep[] =>
-  PLANS[plan].steps(FORMS[form].size).map((s) => ({ ...s }));
+export const stepsOf = (plan: WayToCook, form: FormId): CookStep[] =>
+  WAYS_TO_COOK[plan].steps(FORMS[form].size).map((s) => ({ ...s }));
 
 /** The same medium, turn and slurry; and water said where the plan says it. */
 const isLike = (a: CookStep, b: CookStep): boolean =>
@@ -16,13 +16,15 @@ const isLike = (a: CookStep, b: CookStep): boolean =>
   (a.waterG === null) === (b.waterG === null);
 
 /** Which ready-made plan has these media and turns; null where it is one's own. */
-export const planOf = (
+export const wayOf = (
   { method, steps }: { method: Method; steps: readonly CookStep[] },
   form: FormId,
-): PlanId | null =>
-  PLAN_IDS.find((id) => {
+): WayToCook | null =>
+  WAY_TO_COOK_IDS.find((id) => {
     const ready = stepsOf(id, form);
     return (
-      PLANS[id].method === method && ready.length === steps.length && ready.every((step, i) => isLike(step, steps[i]))
+      WAYS_TO_COOK[id].method === method &&
+      ready.length === steps.length &&
+      ready.every((step, i) => isLike(step, steps[i]))
     );
   }) ?? null;
