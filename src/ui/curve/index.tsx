@@ -3,7 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { Small } from '../parts/text';
 import { Boundary } from '../shell/boundary';
-import { type CurveProps } from './curve';
+import { type CurveProps } from './curve-props';
 
 const Drawn = lazy(() => import('./charts').then((m) => ({ default: m.Curve })));
 
