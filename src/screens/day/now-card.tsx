@@ -35,157 +35,206 @@ const MORE = 5;
 /** Names that fit a line. */
 const MOST_NAMES = 6;
 
+/** What the parts of the card have in common. */
+interface Shown {
+  act: Parameters<typeof beginTask>[0];
+  /** Of the wall clock, ms. */
+  ms: number;
+  isRunning: boolean;
+  zone: string;
+  onOpen: (taskId: string) => void;
+}
+
 export function NowCard({ day, plan, batches, nowMinute, zone, onOpen }: Props) {
-  const p = usePalette();
   const isRunning = day.run !== null;
-  const now = useNow(isRunning ? 1000 : 30_000);
+  const ms = Date.parse(useNow(isRunning ? 1000 : 30_000));
   useWakeLock(isRunning);
   const { now: task, next, running, inPassing, waitsFor, isOver, onTo } = dayNow(plan, nowMinute);
-  // A finger that taps twice does not end the next step, too.
+  if (isOver) return <Over />;
+  if (task === null) return null;
+  const shown: Shown = { act: { day, plan, task, batches }, ms, isRunning, zone, onOpen };
+  return (
+    <View style={{ gap: 12 }}>
+      <Now {...shown} waitsFor={waitsFor} onTo={onTo} />
+      {running
+        .filter((t) => t !== task)
+        .map((t) => (
+          <Beside key={t.id} {...shown} task={t} />
+        ))}
+      {isRunning && inPassing.map((t) => <InPassing key={t.id} {...shown} task={t} />)}
+      {isRunning && next.map((t) => <Next key={t.id} {...shown} task={t} />)}
+    </View>
+  );
+}
+
+/** The step that is on, or comes next: what, how, until when, and what is done with it. */
+function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTask | null }) {
+  const p = usePalette();
+  const { act, ms, isRunning, zone, waitsFor, onOpen } = props;
+  const { task } = act;
+  const batch = batchOf(act);
+  const toAdd = batch ? stillToAdd(task, batch) : [];
+  return (
+    <View
+      role="region"
+      aria-label="Now"
+      style={{ borderLeftWidth: 8, borderLeftColor: p.beet, backgroundColor: p.paper, padding: 14, gap: 6 }}
+    >
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
+        <Small>{task.state === 'running' ? 'now' : isRunning ? 'next' : 'it begins with'}</Small>
+        <Small>
+          {task.state === 'running' ? `since ${formatClock(task.start, zone)}` : formatClock(task.start, zone)}
+        </Small>
+      </View>
+      <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 12 }}>
+        <Pressable
+          role="button"
+          aria-label={`More about ${fullTitle(task)}`}
+          onPress={() => onOpen(task.id)}
+          style={{ flex: 1 }}
+        >
+          <Heading level={2}>{fullTitle(task)}</Heading>
+        </Pressable>
+        <Left task={task} ms={ms} isRunning={isRunning} />
+      </View>
+      {task.how !== '' && <Body>{task.how}</Body>}
+      <TaskWarning task={task} />
+      <Small>{task.doneWhen}</Small>
+      {toAdd.length > 0 && (
+        <Body>
+          <Strong>Still to be added: </Strong>
+          {toAdd.slice(0, MOST_NAMES).join(', ')}
+          {toAdd.length > MOST_NAMES ? ` and ${toAdd.length - MOST_NAMES} more` : ''}
+        </Body>
+      )}
+      {waitsFor.length > 0 && (
+        <Small>Waits for {waitsFor.map((t) => `${fullTitle(t)} (${formatClock(t.end, zone)})`).join(', ')}</Small>
+      )}
+      {task.latestStart && task.state === 'planned' && (
+        <Small style={{ color: p.turmeric }}>
+          No later than {formatClock(task.latestStart.minute, zone)}: {task.latestStart.why}
+        </Small>
+      )}
+      <Actions {...props} />
+    </View>
+  );
+}
+
+/** The one batch that a step is of. */
+const batchOf = ({ task, batches }: Shown['act']): Batch | undefined =>
+  batches.find((b) => task.batchIds.length === 1 && b.id === task.batchIds[0]);
+
+/** A finger that taps twice does not end the next step, too. */
+function useGuard(task: PlannedTask): (run: () => void) => () => void {
   const changed = useRef(0);
-  const shown = `${task?.id} ${task?.state}`;
+  const shown = `${task.id} ${task.state}`;
   useEffect(() => {
     changed.current = Date.now();
   }, [shown]);
-  if (isOver) return <Over />;
-  if (task === null) return null;
-  const others = running.filter((t) => t !== task);
-  const batch = batches.find((b) => task.batchIds.length === 1 && b.id === task.batchIds[0]);
-  const toAdd = batch ? stillToAdd(task, batch) : [];
-  const act = { day, plan, task, batches };
-  const guarded = (run: () => void) => (): void => {
+  return (run) => () => {
     if (Date.now() - changed.current > BOUNCE_MS) run();
   };
+}
+
+function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null }) {
+  const { task, day } = act;
+  const guarded = useGuard(task);
+  const batch = batchOf(act);
   const { station } = TASK_KINDS[task.kind];
-  const ms = Date.parse(now);
   return (
-    <View style={{ gap: 12 }}>
-      <View
-        role="region"
-        aria-label="Now"
-        style={{ borderLeftWidth: 8, borderLeftColor: p.beet, backgroundColor: p.paper, padding: 14, gap: 6 }}
-      >
-        <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
-          <Small>{task.state === 'running' ? 'now' : isRunning ? 'next' : 'it begins with'}</Small>
-          <Small>
-            {task.state === 'running' ? `since ${formatClock(task.start, zone)}` : formatClock(task.start, zone)}
-          </Small>
-        </View>
-        <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 12 }}>
-          <Pressable
-            role="button"
-            aria-label={`More about ${fullTitle(task)}`}
-            onPress={() => onOpen(task.id)}
-            style={{ flex: 1 }}
-          >
-            <Heading level={2}>{fullTitle(task)}</Heading>
-          </Pressable>
-          <Left task={task} ms={ms} isRunning={isRunning} />
-        </View>
-        {task.how !== '' && <Body>{task.how}</Body>}
-        <TaskWarning task={task} />
-        <Small>{task.doneWhen}</Small>
-        {toAdd.length > 0 && (
-          <Body>
-            <Strong>Still to be added: </Strong>
-            {toAdd.slice(0, MOST_NAMES).join(', ')}
-            {toAdd.length > MOST_NAMES ? ` and ${toAdd.length - MOST_NAMES} more` : ''}
-          </Body>
-        )}
-        {waitsFor.length > 0 && (
-          <Small>Waits for {waitsFor.map((t) => `${fullTitle(t)} (${formatClock(t.end, zone)})`).join(', ')}</Small>
-        )}
-        {task.latestStart && task.state === 'planned' && (
-          <Small style={{ color: p.turmeric }}>
-            No later than {formatClock(task.latestStart.minute, zone)}: {task.latestStart.why}
-          </Small>
-        )}
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 4 }}>
-          {task.state === 'planned' ? (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 4 }}>
+      {task.state === 'planned' ? (
+        <Press
+          title={isRunning ? 'Begin' : 'Begin the day'}
+          kind="solid"
+          onPress={guarded(() => {
+            askToNotify();
+            void beginTask(act);
+          })}
+        />
+      ) : (
+        <>
+          {onTo !== null && (
             <Press
-              title={isRunning ? 'Begin' : 'Begin the day'}
+              title="Done, on to the next"
+              label={`Done, on to ${fullTitle(onTo)}`}
               kind="solid"
-              onPress={guarded(() => {
-                askToNotify();
-                void beginTask(act);
-              })}
-            />
-          ) : (
-            <>
-              {onTo !== null && (
-                <Press
-                  title="Done, on to the next"
-                  label={`Done, on to ${fullTitle(onTo)}`}
-                  kind="solid"
-                  icon="check"
-                  onPress={guarded(() => void endTask(act, onTo))}
-                />
-              )}
-              <Press
-                title="Done"
-                kind={onTo === null ? 'solid' : undefined}
-                icon="check"
-                onPress={guarded(() => void endTask(act))}
-              />
-              <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
-            </>
-          )}
-          {isRunning && task.state === 'planned' && <Press title="Done already" onPress={() => void endTask(act)} />}
-          {isRunning && task.kind !== 'serve' && (
-            <Press title="Leave out" kind="clear" onPress={() => void leaveOut(day.id, task)} />
-          )}
-          {station !== null && batch && (
-            <Press
-              title={`Open ${station[0].toUpperCase()}${station.slice(1)}`}
-              kind="clear"
-              icon="chevron-right"
-              onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}
+              icon="check"
+              onPress={guarded(() => void endTask(act, onTo))}
             />
           )}
-        </View>
-      </View>
-      {others.map((t) => (
-        <View key={t.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-          <Pressable
-            role="button"
-            onPress={() => onOpen(t.id)}
-            style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
-          >
-            <Body numberOfLines={2}>{fullTitle(t)}</Body>
-          </Pressable>
-          <Left task={t} ms={ms} isRunning small />
-          <Press title="Done" label={`${fullTitle(t)}: done`} onPress={() => void endTask({ ...act, task: t })} />
-        </View>
-      ))}
-      {isRunning &&
-        inPassing.map((t) => (
-          <View key={t.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-            <Small style={{ width: 48 }}>{formatClock(t.start, zone)}</Small>
-            <Pressable
-              role="button"
-              onPress={() => onOpen(t.id)}
-              style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
-            >
-              <Body>{fullTitle(t)}, in passing</Body>
-            </Pressable>
-            <Press title="Begin" label={`${fullTitle(t)}: begin`} onPress={() => void beginTask({ ...act, task: t })} />
-          </View>
-        ))}
-      {isRunning &&
-        next.map((t) => (
-          <Pressable
-            key={t.id}
-            role="button"
-            onPress={() => onOpen(t.id)}
-            style={{ flexDirection: 'row', gap: 10, minHeight: 44, alignItems: 'center' }}
-          >
-            <Small testID="next" style={{ width: 48 }}>
-              {formatClock(t.start, zone)}
-            </Small>
-            <Body style={{ flex: 1 }}>{fullTitle(t)}</Body>
-          </Pressable>
-        ))}
+          <Press
+            title="Done"
+            kind={onTo === null ? 'solid' : undefined}
+            icon="check"
+            onPress={guarded(() => void endTask(act))}
+          />
+          <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
+        </>
+      )}
+      {isRunning && task.state === 'planned' && <Press title="Done already" onPress={() => void endTask(act)} />}
+      {isRunning && task.kind !== 'serve' && (
+        <Press title="Leave out" kind="clear" onPress={() => void leaveOut(day.id, task)} />
+      )}
+      {station !== null && batch && (
+        <Press
+          title={`Open ${station[0].toUpperCase()}${station.slice(1)}`}
+          kind="clear"
+          icon="chevron-right"
+          onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}
+        />
+      )}
     </View>
+  );
+}
+
+/** What goes on beside it. */
+function Beside({ act, ms, task, onOpen }: Shown & { task: PlannedTask }) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+      <Pressable
+        role="button"
+        onPress={() => onOpen(task.id)}
+        style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
+      >
+        <Body numberOfLines={2}>{fullTitle(task)}</Body>
+      </Pressable>
+      <Left task={task} ms={ms} isRunning small />
+      <Press title="Done" label={`${fullTitle(task)}: done`} onPress={() => void endTask({ ...act, task })} />
+    </View>
+  );
+}
+
+/** What can be begun in passing. */
+function InPassing({ act, task, zone, onOpen }: Shown & { task: PlannedTask }) {
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+      <Small style={{ width: 48 }}>{formatClock(task.start, zone)}</Small>
+      <Pressable
+        role="button"
+        onPress={() => onOpen(task.id)}
+        style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
+      >
+        <Body>{fullTitle(task)}, in passing</Body>
+      </Pressable>
+      <Press title="Begin" label={`${fullTitle(task)}: begin`} onPress={() => void beginTask({ ...act, task })} />
+    </View>
+  );
+}
+
+/** What comes after it. */
+function Next({ task, zone, onOpen }: Shown & { task: PlannedTask }) {
+  return (
+    <Pressable
+      role="button"
+      onPress={() => onOpen(task.id)}
+      style={{ flexDirection: 'row', gap: 10, minHeight: 44, alignItems: 'center' }}
+    >
+      <Small testID="next" style={{ width: 48 }}>
+        {formatClock(task.start, zone)}
+      </Small>
+      <Body style={{ flex: 1 }}>{fullTitle(task)}</Body>
+    </Pressable>
   );
 }
 

@@ -76,45 +76,29 @@ interface Props {
   onClose: () => void;
 }
 
+/** What the parts of the form have in common. */
+interface Part {
+  packet: Packet;
+  set: (to: Partial<Packet>) => void;
+  /** What does not make sense, by its field; nothing until it is to be kept. */
+  shown: ReturnType<typeof checkPacket>;
+}
+
 export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
   const p = usePalette();
   const [packet, setPacket] = useState<Packet>(own ? toPacket(own) : EMPTY);
-  const [saltBy, setSaltBy] = useState<'salt' | 'sodium'>('salt');
   const [asked, setAsked] = useState(false);
   const { refusal, answered } = useRefusal();
-  const set = (to: Partial<Packet>) => setPacket((so) => ({ ...so, ...to }));
-  // Half a range is kept on screen until its other end is there; the check names it.
-  const [dose, setDoseEnds] = useState<Dose>(packet.dose === null ? [null, null] : [...packet.dose]);
-  const setDose = (ends: Dose) => {
-    setDoseEnds(ends);
-    set({ dose: ends[0] === null && ends[1] === null ? null : [ends[0] ?? 0, ends[1] ?? 0] });
-  };
-  // Like mince, it is as unsafe as mince; what says nothing leaves what was chosen.
-  const behave = (to: Pick<Packet, 'release' | 'liquid' | 'family'> | undefined) => {
-    if (to === undefined) return;
-    const hazard = hazardLike(to.release);
-    set(hazard === 'unknown' ? to : { ...to, hazard });
-  };
   const problems = checkPacket(packet);
-  const shown = asked ? problems : {};
   const keep = () => {
     setAsked(true);
     if (Object.keys(problems).length === 0) answered(onKeep(fromPacket(packet, own?.id ?? newId())));
   };
-  const grams = (label: string, part: 'fat' | 'carbohydrate' | 'fibre' | 'protein') => (
-    <View style={{ minWidth: 150, flexGrow: 1 }}>
-      <AmountField
-        label={label}
-        unit="g per 100 g"
-        value={packet[part]}
-        least={0}
-        most={100}
-        onChange={(value) => value !== null && set({ [part]: value })}
-      />
-      <Problem text={shown[part]} />
-    </View>
-  );
-  const water = Math.max(0, 100 - packet.fat - packet.carbohydrate - packet.fibre - packet.protein - packet.salt);
+  const part: Part = {
+    packet,
+    set: (to) => setPacket((so) => ({ ...so, ...to })),
+    shown: asked ? problems : {},
+  };
   return (
     <View style={{ gap: 14, borderWidth: 1.5, borderColor: p.ink, padding: 14 }}>
       <Heading level={2}>{own ? own.name : 'An ingredient of your own'}</Heading>
@@ -123,18 +107,60 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         <TextField
           label="What is it called?"
           value={packet.name}
-          onChange={(name) => set({ name })}
+          onChange={(name) => part.set({ name })}
           most={80}
           autoFocus
         />
-        <Problem text={shown.name} />
+        <Problem text={part.shown.name} />
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
-        {grams('Fat', 'fat')}
-        {grams('Carbohydrate', 'carbohydrate')}
-        {grams('Fibre (0 if not said)', 'fibre')}
-        {grams('Protein', 'protein')}
-        <View style={{ minWidth: 150, flexGrow: 1 }}>
+      <Figures {...part} />
+      <Behaviour {...part} />
+      <Doses {...part} />
+      <Hazards {...part} />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Press title="Keep it" kind="solid" onPress={keep} />
+        <Press title="Close" onPress={onClose} />
+      </View>
+      <Problem
+        text={
+          asked && Object.keys(problems).length > 0 ? `Not kept yet: ${Object.values(problems).join(' ')}` : refusal
+        }
+      />
+    </View>
+  );
+}
+
+const ROW = { flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 } as const;
+const CELL = { minWidth: 150, flexGrow: 1 } as const;
+
+const GRAMS: { of: 'fat' | 'carbohydrate' | 'fibre' | 'protein'; label: string }[] = [
+  { of: 'fat', label: 'Fat' },
+  { of: 'carbohydrate', label: 'Carbohydrate' },
+  { of: 'fibre', label: 'Fibre (0 if not said)' },
+  { of: 'protein', label: 'Protein' },
+];
+
+/** What stands on the packet, and the water that it leaves. */
+function Figures({ packet, set, shown }: Part) {
+  const [saltBy, setSaltBy] = useState<'salt' | 'sodium'>('salt');
+  const water = Math.max(0, 100 - packet.fat - packet.carbohydrate - packet.fibre - packet.protein - packet.salt);
+  return (
+    <>
+      <View style={ROW}>
+        {GRAMS.map(({ of, label }) => (
+          <View key={of} style={CELL}>
+            <AmountField
+              label={label}
+              unit="g per 100 g"
+              value={packet[of]}
+              least={0}
+              most={100}
+              onChange={(value) => value !== null && set({ [of]: value })}
+            />
+            <Problem text={shown[of]} />
+          </View>
+        ))}
+        <View style={CELL}>
           <AmountField
             key={saltBy}
             label={saltBy === 'salt' ? 'Salt' : 'Sodium'}
@@ -146,7 +172,7 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
           />
           <Problem text={shown.salt} />
         </View>
-        <View style={{ minWidth: 150, flexGrow: 1 }}>
+        <View style={CELL}>
           <AmountField
             label="Energy (to check)"
             unit="kJ per 100 g"
@@ -172,13 +198,27 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         Water, by what is left: {formatNumber(water, 1)} g in 100 g{' '}
         <Small>{water > 97 ? '(hardly anything else: are the figures in?)' : ''}</Small>
       </Body>
+    </>
+  );
+}
+
+/** What it is like in a filling, and what it weighs. */
+function Behaviour({ packet, set }: Part) {
+  // Like mince, it is as unsafe as mince; what says nothing leaves what was chosen.
+  const behave = (to: Pick<Packet, 'release' | 'liquid' | 'family'> | undefined) => {
+    if (to === undefined) return;
+    const hazard = hazardLike(to.release);
+    set(hazard === 'unknown' ? to : { ...to, hazard });
+  };
+  return (
+    <>
       <Choices
         label="In a filling it is"
         value={BEHAVES.find((b) => b.to.release === packet.release && b.to.liquid === packet.liquid)?.value ?? 'keeps'}
         options={BEHAVES}
         onChange={(value) => behave(BEHAVES.find((b) => b.value === value)?.to)}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
+      <View style={ROW}>
         <AmountField
           label="A millilitre weighs"
           unit="g"
@@ -202,22 +242,43 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         options={TRAITS}
         onToggle={(trait) => set({ [trait]: !packet[trait] })}
       />
-      <View>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
-          {DOSE_ENDS.map((label, end) => (
-            <AmountField
-              key={label}
-              label={label}
-              unit="g per kg of filling"
-              value={dose[end]}
-              {...LIMITS.dosePerKg}
-              optional
-              onChange={(value) => setDose(end === 0 ? [value, dose[1]] : [dose[0], value])}
-            />
-          ))}
-        </View>
-        <Problem text={shown.dose} />
+    </>
+  );
+}
+
+/** How much of it is usual. */
+function Doses({ packet, set, shown }: Part) {
+  // Half a range is kept on screen until its other end is there; the check names it.
+  const [dose, setEnds] = useState<Dose>(packet.dose === null ? [null, null] : [...packet.dose]);
+  const setDose = (ends: Dose) => {
+    setEnds(ends);
+    set({ dose: ends[0] === null && ends[1] === null ? null : [ends[0] ?? 0, ends[1] ?? 0] });
+  };
+  return (
+    <View>
+      <View style={ROW}>
+        {DOSE_ENDS.map((label, end) => (
+          <AmountField
+            key={label}
+            label={label}
+            unit="g per kg of filling"
+            value={dose[end]}
+            {...LIMITS.dosePerKg}
+            optional
+            onChange={(value) => setDose(end === 0 ? [value, dose[1]] : [dose[0], value])}
+          />
+        ))}
       </View>
+      <Problem text={shown.dose} />
+    </View>
+  );
+}
+
+/** What it can do to somebody. */
+function Hazards({ packet, set, shown }: Part) {
+  const others = (allergen: (typeof ALLERGENS)[number]) => packet.allergens.filter((a) => a !== allergen);
+  return (
+    <>
       <Choices<Hazard>
         label="Raw, it is"
         value={packet.hazard}
@@ -235,21 +296,10 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         options={ALLERGENS.map((value) => ({ value, label: value }))}
         onToggle={(allergen) =>
           set({
-            allergens: packet.allergens.includes(allergen)
-              ? packet.allergens.filter((a) => a !== allergen)
-              : [...packet.allergens, allergen],
+            allergens: packet.allergens.includes(allergen) ? others(allergen) : [...packet.allergens, allergen],
           })
         }
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press title="Keep it" kind="solid" onPress={keep} />
-        <Press title="Close" onPress={onClose} />
-      </View>
-      <Problem
-        text={
-          asked && Object.keys(problems).length > 0 ? `Not kept yet: ${Object.values(problems).join(' ')}` : refusal
-        }
-      />
-    </View>
+    </>
   );
 }
