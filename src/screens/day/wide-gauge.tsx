@@ -56,27 +56,41 @@ function rowsOf({ day, plan }: GaugeProps): Row[] {
   ];
 }
 
-function Drawn(props: GaugeProps & { width: number }) {
-  const { day, plan, zone, nowMinute, onOpen, width } = props;
-  const p = usePalette();
-  const { tasks } = plan;
+/** The minutes of the day as places on the drawing, and its measures, px. */
+interface Layout {
+  stretches: ReturnType<typeof stretchesOf>;
+  x: (minute: number) => number;
+  /** The middle of a row. */
+  y: (row: number) => number;
+  long: number;
+  high: number;
+}
+
+function useLayout({ plan, width }: GaugeProps & { width: number }, rows: number): Layout {
+  const { tasks, startMinute, endMinute } = plan;
   const stretches = useMemo(() => {
-    const natural = stretchesOf(tasks, plan.startMinute, plan.endMinute, SCALE);
+    const natural = stretchesOf(tasks, startMinute, endMinute, SCALE);
     const room = width - LEFT - RIGHT;
     const more = Math.max(1, room / Math.max(1, lengthOf(natural)));
     return natural.map((s) => ({ ...s, at: s.at * more, px: s.px * more }));
-  }, [tasks, plan, width]);
-  const x = (minute: number): number => LEFT + placeOf(stretches, minute);
+  }, [tasks, startMinute, endMinute, width]);
+  return {
+    stretches,
+    x: (minute) => LEFT + placeOf(stretches, minute),
+    y: (row) => TOP + row * ROW + ROW / 2,
+    long: LEFT + lengthOf(stretches) + RIGHT,
+    high: TOP + rows * ROW + 10,
+  };
+}
+
+function Drawn(props: GaugeProps & { width: number }) {
+  const { plan, zone, nowMinute } = props;
+  const p = usePalette();
   const rows = rowsOf(props);
-  const y = (row: number): number => TOP + row * ROW + ROW / 2;
-  const long = LEFT + lengthOf(stretches) + RIGHT;
-  const high = TOP + rows.length * ROW + 10;
+  const layout = useLayout(props, rows.length);
+  const { x, long, high } = layout;
   const isUnderWay = nowMinute > plan.startMinute && nowMinute < plan.endMinute;
   const past = isUnderWay ? x(nowMinute) : nowMinute >= plan.endMinute ? long : LEFT;
-  const ticks: number[] = [];
-  for (let m = Math.ceil(plan.startMinute / 10) * 10; m <= plan.endMinute; m += 10) {
-    if (stretches.some((s) => m >= s.from && m <= s.to && !s.isShort)) ticks.push(m);
-  }
   return (
     <ScrollView horizontal>
       <View
@@ -86,104 +100,12 @@ function Drawn(props: GaugeProps & { width: number }) {
         <Svg width={long} height={high} aria-hidden>
           {past > LEFT && <Rect x={LEFT} y={TOP} width={past - LEFT} height={high - TOP} fill={p.faint} />}
           <Line x1={LEFT - 8} x2={long} y1={TOP} y2={TOP} stroke={p.ink} strokeWidth={2} />
-          {ticks.map((m) => {
-            const clock = formatClock(m, zone);
-            const isHour = clock.endsWith('00');
-            return (
-              <G key={m}>
-                <Line
-                  x1={x(m)}
-                  x2={x(m)}
-                  y1={TOP}
-                  y2={TOP - (isHour ? 14 : clock.endsWith('30') ? 9 : 5)}
-                  stroke={p.ink}
-                  strokeWidth={isHour ? 2 : 1}
-                />
-                {isHour && (
-                  <SvgText x={x(m) + 4} y={TOP - 8} fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
-                    {String(Number(clock.slice(0, 2)))}
-                  </SvgText>
-                )}
-              </G>
-            );
-          })}
-          {stretches
-            .filter((s) => s.isShort)
-            .map((s) => (
-              <G key={s.from}>
-                <Path
-                  d={`M${(x(s.from) + x(s.to)) / 2 - 4} ${TOP + 7} l6 -14 m4 14 l6 -14`}
-                  stroke={p.ink}
-                  strokeWidth={1.5}
-                />
-                <SvgText
-                  x={(x(s.from) + x(s.to)) / 2}
-                  y={y(0) + 4}
-                  textAnchor="middle"
-                  fontFamily={SANS}
-                  fontSize={12}
-                  fill={p.soft}
-                >
-                  {formatMinutes(s.to - s.from)}
-                </SvgText>
-              </G>
-            ))}
+          <Times {...props} layout={layout} />
+          <Pauses layout={layout} />
           {rows.map((row, r) => (
-            <G key={row.key}>
-              <SvgText
-                x={LEFT - 14}
-                y={y(r) + 5}
-                textAnchor="end"
-                fontFamily={row.isHands ? SANS_BOLD : SANS}
-                fontSize={14}
-                fill={row.isHands ? p.ink : p.soft}
-              >
-                {row.label.length > 15 ? `${row.label.slice(0, 14)}…` : row.label}
-              </SvgText>
-              {row.tasks.map((task) =>
-                row.isHands || (task.hasHands && COLUMNS.every((c) => c !== row.key)) ? (
-                  <Rect
-                    key={task.id}
-                    x={x(task.start) + 0.5}
-                    y={y(r) - (row.isHands ? THICK : 8) / 2}
-                    width={Math.max(2, x(task.end) - x(task.start) - 1)}
-                    height={row.isHands ? THICK : 8}
-                    fill={task.state === 'running' ? p.beet : task.state === 'done' ? p.soft : p.ink}
-                  />
-                ) : (
-                  <Rod key={task.id} task={task} x={y(r)} from={x(task.start)} to={x(task.end)} isLying />
-                ),
-              )}
-              {row.isHands &&
-                row.tasks.map((task) => {
-                  const latest = task.latestStart;
-                  if (latest === null || latest.minute <= task.start || latest.minute > task.start + LONGEST_WHISKER)
-                    return null;
-                  const to = Math.min(x(latest.minute), long - RIGHT);
-                  return (
-                    <G key={task.id}>
-                      <Line
-                        x1={x(task.start)}
-                        x2={to}
-                        y1={y(r) + THICK / 2 + 4}
-                        y2={y(r) + THICK / 2 + 4}
-                        stroke={p.turmeric}
-                        strokeWidth={1.5}
-                      />
-                      <Line
-                        x1={to}
-                        x2={to}
-                        y1={y(r) + THICK / 2}
-                        y2={y(r) + THICK / 2 + 8}
-                        stroke={p.turmeric}
-                        strokeWidth={2}
-                      />
-                    </G>
-                  );
-                })}
-            </G>
+            <RowDrawn key={row.key} row={row} r={r} layout={layout} />
           ))}
-          {tasks
+          {plan.tasks
             .filter((t) => t.kind === 'serve')
             .map((t) => (
               <G key={t.id}>
@@ -194,47 +116,150 @@ function Drawn(props: GaugeProps & { width: number }) {
           {isUnderWay && <Path d={`M${x(nowMinute)} ${TOP} l-8 -16 h16 z`} fill={p.beet} />}
         </Svg>
         {rows.map((row, r) =>
-          row.tasks.map((task) => {
-            const [from, length] = [x(task.start), Math.max(10, x(task.end) - x(task.start))];
-            return (
-              <View key={`${row.key} ${task.id}`} style={{ position: 'absolute', top: 0, left: 0 }}>
-                {row.isHands && (
-                  <StepHandle
-                    day={day}
-                    task={task}
-                    zone={zone}
-                    stretches={stretches}
-                    from={from}
-                    length={length}
-                    across={y(r)}
-                    isLying
-                  />
-                )}
-                {!row.isHands && (
-                  <Pressable
-                    role="button"
-                    aria-label={`${formatClock(task.start, zone)} to ${formatClock(task.end, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}`}
-                    onPress={() => onOpen(task.id)}
-                    {...arrowKeys(day, task, zone, ['ArrowLeft', 'ArrowRight'])}
-                    style={{
-                      position: 'absolute',
-                      left: from,
-                      top: y(r) - ROW / 2,
-                      width: length,
-                      height: ROW,
-                      overflow: 'hidden',
-                    }}
-                  >
-                    <Small numberOfLines={1} style={{ fontSize: 11, lineHeight: 12, marginTop: ROW / 2 + 8 }}>
-                      {length > 44 ? TASK_KINDS[task.kind].label : ''}
-                    </Small>
-                  </Pressable>
-                )}
-              </View>
-            );
-          }),
+          row.tasks.map((task) => (
+            <Held key={`${row.key} ${task.id}`} {...props} isHands={row.isHands} task={task} r={r} layout={layout} />
+          )),
         )}
       </View>
     </ScrollView>
+  );
+}
+
+/** Marks of time over the rows: hours, halves, tens of minutes. */
+function Times({ plan, zone, layout: { stretches, x } }: GaugeProps & { layout: Layout }) {
+  const p = usePalette();
+  const ticks: number[] = [];
+  for (let m = Math.ceil(plan.startMinute / 10) * 10; m <= plan.endMinute; m += 10) {
+    if (stretches.some((s) => m >= s.from && m <= s.to && !s.isShort)) ticks.push(m);
+  }
+  return ticks.map((m) => {
+    const clock = formatClock(m, zone);
+    const isHour = clock.endsWith('00');
+    return (
+      <G key={m}>
+        <Line
+          x1={x(m)}
+          x2={x(m)}
+          y1={TOP}
+          y2={TOP - (isHour ? 14 : clock.endsWith('30') ? 9 : 5)}
+          stroke={p.ink}
+          strokeWidth={isHour ? 2 : 1}
+        />
+        {isHour && (
+          <SvgText x={x(m) + 4} y={TOP - 8} fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
+            {String(Number(clock.slice(0, 2)))}
+          </SvgText>
+        )}
+      </G>
+    );
+  });
+}
+
+/** Hours in which nothing is done are drawn short, and told. */
+function Pauses({ layout: { stretches, x, y } }: { layout: Layout }) {
+  const p = usePalette();
+  return stretches
+    .filter((s) => s.isShort)
+    .map((s) => {
+      const middle = (x(s.from) + x(s.to)) / 2;
+      return (
+        <G key={s.from}>
+          <Path d={`M${middle - 4} ${TOP + 7} l6 -14 m4 14 l6 -14`} stroke={p.ink} strokeWidth={1.5} />
+          <SvgText x={middle} y={y(0) + 4} textAnchor="middle" fontFamily={SANS} fontSize={12} fill={p.soft}>
+            {formatMinutes(s.to - s.from)}
+          </SvgText>
+        </G>
+      );
+    });
+}
+
+function RowDrawn({ row, r, layout }: { row: Row; r: number; layout: Layout }) {
+  const p = usePalette();
+  const { x, y } = layout;
+  return (
+    <G>
+      <SvgText
+        x={LEFT - 14}
+        y={y(r) + 5}
+        textAnchor="end"
+        fontFamily={row.isHands ? SANS_BOLD : SANS}
+        fontSize={14}
+        fill={row.isHands ? p.ink : p.soft}
+      >
+        {row.label.length > 15 ? `${row.label.slice(0, 14)}…` : row.label}
+      </SvgText>
+      {row.tasks.map((task) =>
+        row.isHands || (task.hasHands && COLUMNS.every((c) => c !== row.key)) ? (
+          <Rect
+            key={task.id}
+            x={x(task.start) + 0.5}
+            y={y(r) - (row.isHands ? THICK : 8) / 2}
+            width={Math.max(2, x(task.end) - x(task.start) - 1)}
+            height={row.isHands ? THICK : 8}
+            fill={task.state === 'running' ? p.beet : task.state === 'done' ? p.soft : p.ink}
+          />
+        ) : (
+          <Rod key={task.id} task={task} x={y(r)} from={x(task.start)} to={x(task.end)} isLying />
+        ),
+      )}
+      {row.isHands && row.tasks.map((task) => <Whisker key={task.id} task={task} r={r} layout={layout} />)}
+    </G>
+  );
+}
+
+/** Until when a step may begin. */
+function Whisker({ task, r, layout: { x, y, long } }: { task: PlannedTask; r: number; layout: Layout }) {
+  const p = usePalette();
+  const latest = task.latestStart;
+  if (latest === null || latest.minute <= task.start || latest.minute > task.start + LONGEST_WHISKER) return null;
+  const to = Math.min(x(latest.minute), long - RIGHT);
+  const under = y(r) + THICK / 2;
+  return (
+    <G>
+      <Line x1={x(task.start)} x2={to} y1={under + 4} y2={under + 4} stroke={p.turmeric} strokeWidth={1.5} />
+      <Line x1={to} x2={to} y1={under} y2={under + 8} stroke={p.turmeric} strokeWidth={2} />
+    </G>
+  );
+}
+
+/** Where a step is taken hold of: of the hands it is dragged, of all else it opens. */
+function Held(props: GaugeProps & { isHands: boolean; task: PlannedTask; r: number; layout: Layout }) {
+  const { day, zone, onOpen, isHands, task, r, layout } = props;
+  const { stretches, x, y } = layout;
+  const [from, length] = [x(task.start), Math.max(10, x(task.end) - x(task.start))];
+  return (
+    <View style={{ position: 'absolute', top: 0, left: 0 }}>
+      {isHands ? (
+        <StepHandle
+          day={day}
+          task={task}
+          zone={zone}
+          stretches={stretches}
+          from={from}
+          length={length}
+          across={y(r)}
+          isLying
+        />
+      ) : (
+        <Pressable
+          role="button"
+          aria-label={`${formatClock(task.start, zone)} to ${formatClock(task.end, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}`}
+          onPress={() => onOpen(task.id)}
+          {...arrowKeys(day, task, zone, ['ArrowLeft', 'ArrowRight'])}
+          style={{
+            position: 'absolute',
+            left: from,
+            top: y(r) - ROW / 2,
+            width: length,
+            height: ROW,
+            overflow: 'hidden',
+          }}
+        >
+          <Small numberOfLines={1} style={{ fontSize: 11, lineHeight: 12, marginTop: ROW / 2 + 8 }}>
+            {length > 44 ? TASK_KINDS[task.kind].label : ''}
+          </Small>
+        </Pressable>
+      )}
+    </View>
   );
 }
