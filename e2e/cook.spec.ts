@@ -1,5 +1,5 @@
 /** Cook: a plan in steps, and the crust beside the middle. */
-import { expect, fixOf, forecastIsThere, test, TURKEY } from './fixtures';
+import { expect, fixOf, forecastIsThere, recordReading, test, TURKEY } from './fixtures';
 
 test('frozen into hot oil: dark before it is hot, thawed it is not; a way of cooking is taken, changed and taken back', async ({
   page,
@@ -56,11 +56,7 @@ test('water for a pan, the parcel cut through at a minute, ice water taken off, 
   await expect(cut).toHaveAccessibleName(/Cut through after 0\smin, a forecast: .18\s°C/);
 
   // What is typed is corrected; 71 to 73 is enough if it is held.
-  for (const shown of ['73', '73,5', '74']) {
-    await page.getByLabel('Reading, °C').fill(shown);
-    await page.getByRole('button', { name: 'Record' }).click();
-    await expect(page.getByLabel('Reading, °C')).toHaveValue('');
-  }
+  for (const shown of ['73', '73,5', '74']) await recordReading(page, shown);
   await expect(page.getByRole('heading', { name: 'Core: hold it there' })).toBeVisible();
   await expect(page.getByRole('status', { name: 'What the readings ask for' })).toContainText(
     /72\s°C is enough if it is held/,

@@ -1,6 +1,6 @@
 /** Cool, from "the pan is off the heat" to "wrap now". The clock of the browser is simulated. */
 import { type Locator, type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, forecastIsThere, test } from './fixtures';
+import { DUCK, expect, expectAccessible, forecastIsThere, recordReading, test } from './fixtures';
 
 const START = new Date('2026-12-05T15:00:00');
 /** Moves the clock on, and lets what hangs on it happen. */
@@ -18,10 +18,7 @@ const comes = (page: Page, what: Locator) =>
     await expect(what).toBeVisible({ timeout: 200 });
   }).toPass({ timeout: 25_000 });
 const timer = (page: Page) => page.getByRole('timer', { name: 'Cooling clock' });
-const typed = async (page: Page, celsius: string) => {
-  await page.getByLabel('Warmest place now, °C').fill(celsius);
-  await page.getByRole('button', { name: 'Record' }).click();
-};
+const typed = (page: Page, celsius: string) => recordReading(page, celsius, 'Warmest place now, °C');
 
 test('too slow as the demo opens, mended by one tap, undone by another', async ({ page }) => {
   await page.goto(`${DUCK}/cool`);
@@ -79,7 +76,8 @@ test('off the heat to wrap now: the clock, a reload, readings that change it, le
   await page.clock.runFor(2000);
   await expect(page.getByText(/By 2 readings it cools \d\.\d+ times as quickly as is usual/)).toBeVisible();
   expect(await minutes()).toBeLessThan(atFirst - 30);
-  await typed(page, 'warm');
+  await page.getByLabel('Warmest place now, °C').fill('warm');
+  await page.getByRole('button', { name: 'Record' }).click();
   await expect(page.getByText(/“warm” is no temperature of a filling/)).toBeVisible();
 
   // Check, clock and curve say the same.

@@ -13,6 +13,27 @@ test('a part that is missing at the start: said, with a way to try again', async
   await tryAgainUntil(page, () => expect(page.getByRole('article')).toHaveCount(6, { timeout: 3000 }));
 });
 
+test('a part that neither comes nor fails: said after a while, and gone when it has come after all', async ({
+  page,
+}) => {
+  await page.clock.install();
+  let comes = (): void => undefined;
+  const held = new Promise<void>((resolve) => (comes = resolve));
+  await page.route(/\/index-[0-9a-f]+\.js/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/');
+  await page.clock.runFor(19_000);
+  const said = page.getByRole('heading', { name: 'Involucrum could not be loaded' });
+  await expect(said).toHaveCount(0);
+  await page.clock.runFor(2000);
+  await expect(said).toBeVisible();
+  comes();
+  await expect(page.getByRole('article')).toHaveCount(6);
+  await expect(said).toHaveCount(0);
+});
+
 /** It may have tried again by itself in the meantime: then there is nothing left to tap. */
 async function tryAgainUntil(page: Page, isThere: () => Promise<void>): Promise<void> {
   const again = page.getByRole('button', { name: 'Try again' });

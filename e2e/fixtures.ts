@@ -85,6 +85,17 @@ export async function fromMenu(page: Page, title: string, choice: RegExp): Promi
   await page.getByRole('button', { name: choice }).click();
 }
 
+/**
+ * Types what a thermometer shows and hands it over, by the keyboard: what a reading changes above the field moves it, and a tap
+ * of a machine, which does not look, would go beside the button.
+ */
+export async function recordReading(page: Page, shown: string, label = 'Reading, °C'): Promise<void> {
+  const field = page.getByLabel(label);
+  await field.fill(shown);
+  await field.press('Enter');
+  await expect(field).toHaveValue('');
+}
+
 /** No serious or critical violation of WCAG as axe sees it. */
 export async function expectAccessible(page: Page): Promise<void> {
   // Without frames of other hosts there is nothing to gather from a second page: a third of the time.

@@ -1,6 +1,6 @@
 /** Frying in loads: the oil falls, fewer at once; three are measured, one is too cold, two more minutes; the pan is remembered. */
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, fixOf, forecastIsThere, fromMenu, test } from './fixtures';
+import { expect, expectAccessible, fixOf, forecastIsThere, fromMenu, recordReading, test } from './fixtures';
 
 const VENISON = '/batch/demo-venison-half-moons';
 
@@ -12,8 +12,7 @@ async function pass(page: Page, seconds: number): Promise<void> {
 
 /** Types what the cook's own thermometer shows. */
 async function read(page: Page, c: number): Promise<void> {
-  await page.getByLabel('Reading, °C').fill(String(c));
-  await page.getByRole('button', { name: 'Record' }).click();
+  await recordReading(page, String(c));
   await pass(page, 1);
 }
 

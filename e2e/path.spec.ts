@@ -1,11 +1,6 @@
 /** The path: open the demo, see what is wrong, mend it, measure, find all of it again after a reload. */
 import { type Page } from '@playwright/test';
-import { expect, fixOf, forecastIsThere, test } from './fixtures';
-
-async function record(page: Page, celsius: string) {
-  await page.getByLabel('Reading, °C').fill(celsius);
-  await page.getByRole('button', { name: 'Record' }).click();
-}
+import { expect, fixOf, forecastIsThere, recordReading, test } from './fixtures';
 
 /** A raw courgette among the meat: wet at the board and in the heat. */
 async function withCourgette(page: Page) {
@@ -33,19 +28,19 @@ test('from a filling too wet to three readings, and all of it is there after a r
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await forecastIsThere(page);
   await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
-  await record(page, '75');
+  await recordReading(page, '75');
   await expect(page.getByRole('heading', { name: 'Core: measure more' })).toBeVisible();
-  await record(page, '66');
+  await recordReading(page, '66');
   await expect(page.getByRole('heading', { name: 'Core: load 1 not hot enough' })).toBeVisible();
   // What is measured in the same minute is of the same round: the lowest counts.
-  await record(page, '77');
+  await recordReading(page, '77');
   await expect(page.getByRole('heading', { name: 'Core: load 1 not hot enough' })).toBeVisible();
   await page.clock.setFixedTime(Date.now() + 15 * 60_000);
-  for (const celsius of ['77', '76,5', '79']) await record(page, celsius);
+  for (const celsius of ['77', '76,5', '79']) await recordReading(page, celsius);
   // The second tier of the day speaks for itself.
   await expect(page.getByRole('heading', { name: 'Core: more to cook' })).toBeVisible();
   await page.getByRole('radio', { name: 'Load 2' }).click();
-  for (const celsius of ['77', '76,5', '79']) await record(page, celsius);
+  for (const celsius of ['77', '76,5', '79']) await recordReading(page, celsius);
   await expect(page.getByRole('heading', { name: 'Core: measured hot enough' })).toBeVisible();
 
   await page.getByRole('link', { name: 'Note' }).click();

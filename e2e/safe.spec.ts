@@ -1,6 +1,6 @@
 /** Only a real, recent reading of every load counts: what must never be called good, in a browser. */
 import { type Page } from '@playwright/test';
-import { DUCK, expect, forecastIsThere, test, TURKEY } from './fixtures';
+import { DUCK, expect, forecastIsThere, recordReading, test, TURKEY } from './fixtures';
 
 const START = new Date('2026-12-05T16:00:00Z');
 const heading = (page: Page, name: string | RegExp) => page.getByRole('heading', { name });
@@ -12,15 +12,10 @@ async function pass(page: Page, minutes: number): Promise<void> {
   await page.waitForTimeout(100);
 }
 async function core(page: Page, ...celsius: string[]): Promise<void> {
-  for (const c of celsius) {
-    await page.getByLabel('Reading, °C').fill(c);
-    await press(page, 'Record');
-    await expect(page.getByLabel('Reading, °C')).toHaveValue('');
-  }
+  for (const c of celsius) await recordReading(page, c);
 }
 async function cooling(page: Page, c: string): Promise<void> {
-  await page.getByLabel('Warmest place now, °C').fill(c);
-  await press(page, 'Record');
+  await recordReading(page, c, 'Warmest place now, °C');
   await pass(page, 0);
 }
 
@@ -82,11 +77,7 @@ test('165 °F are 74 °C: a kitchen in Fahrenheit passes at its authority’s ow
   await page.getByRole('radio', { name: '°F' }).click();
   await page.goto(`${TURKEY}/cook`);
   await forecastIsThere(page);
-  const read = async (f: string) => {
-    await page.getByLabel('Reading, °F').fill(f);
-    await press(page, 'Record');
-    await expect(page.getByLabel('Reading, °F')).toHaveValue('');
-  };
+  const read = (f: string) => recordReading(page, f, 'Reading, °F');
   for (const f of ['165', '165', '165']) await read(f);
   await page.getByRole('radio', { name: 'Load 2' }).click();
   for (const f of ['165', '165', '165']) await read(f);

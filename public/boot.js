@@ -8,12 +8,17 @@
     return root !== null && root.childElementCount === 0;
   }
 
+  // The first picture goes when a screen is there (ui/shell/uncover): until then nothing of the program has come.
+  function isStillShell() {
+    return document.getElementById('shell') !== null;
+  }
+
   function say() {
-    if (!isBlank()) return;
+    if (document.getElementById('boot') !== null) return;
     let shell = document.getElementById('shell');
     if (shell !== null) shell.remove();
-    let root = document.getElementById('root');
     let box = document.createElement('div');
+    box.id = 'boot';
     box.className = 'boot';
     box.setAttribute('role', 'alert');
     let head = document.createElement('h1');
@@ -28,15 +33,20 @@
       window.location.reload();
     });
     box.append(head, words, button);
-    root.append(box);
+    document.body.append(box);
   }
 
   function soon() {
-    setTimeout(say, 300);
+    setTimeout(function () {
+      if (isBlank()) say();
+    }, 300);
   }
 
   // A script that is not there says so only on its way down.
   window.addEventListener('error', soon, true);
   window.addEventListener('unhandledrejection', soon);
-  setTimeout(say, SLOW_MS);
+  // A part that neither comes nor fails: whatever has been drawn by then, no screen is there.
+  setTimeout(function () {
+    if (isBlank() || isStillShell()) say();
+  }, SLOW_MS);
 })();
