@@ -1,17 +1,8 @@
 /** Prints of what was written last: who is to change a text waits for it, and never for ever. */
 import 'fake-indexeddb/auto';
+import { anotherPage } from './another-page';
 
-type Fresh = typeof import('@/data/fresh');
-
-/** As a page that has just been opened has it. */
-function newPage(): Fresh {
-  let fresh: Fresh | undefined;
-  jest.isolateModules(() => {
-    fresh = jest.requireActual<Fresh>('@/data/fresh');
-  });
-  if (fresh === undefined) throw new Error('not loaded');
-  return fresh;
-}
+const newPage = () => anotherPage(() => jest.requireActual<typeof import('@/data/fresh')>('@/data/fresh'));
 const { leavePrint, leavePrints, readNewest, areAsWritten, purgePrints, printOf } = newPage();
 
 /** A store that shows this tab what another one wrote only after some looks. */

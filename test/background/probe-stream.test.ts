@@ -1,17 +1,9 @@
 /** One connection to the bridge for all tabs; broken, it is made again; what is known is told to who comes late. */
 import { listenToProbes } from '@/data/probe-stream';
+import { anotherPage } from './another-page';
 
-type Stream = typeof import('@/data/probe-stream');
-
-/** Another tab of the same browser. */
-function otherTab(): Stream {
-  let stream: Stream | undefined;
-  jest.isolateModules(() => {
-    stream = jest.requireActual<Stream>('@/data/probe-stream');
-  });
-  if (stream === undefined) throw new Error('not loaded');
-  return stream;
-}
+const otherTab = () =>
+  anotherPage(() => jest.requireActual<typeof import('@/data/probe-stream')>('@/data/probe-stream'));
 
 class FakeSource {
   static all: FakeSource[] = [];
