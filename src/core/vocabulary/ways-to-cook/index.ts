@@ -1,4 +1,4 @@
-/** Ready-made cooking plans, by id; the first of a method is its usual one. */
+/** Ready-made ways to cook, by id; the first of a method is its usual one. */
 import { idsOf, recordsOf } from '../records';
 import { baked, bakedAndRested, bakedInTwo, bakedOnStone, grilled, reheated } from './baked';
 import { fried, griddled, griddledOften, seared, searedAndSteamed, searedInWater, shallowFried } from './fried';

@@ -1,4 +1,4 @@
-/** A ready-made cooking plan: steps that a cook may then change. */
+/** A ready-made way to cook: steps that a cook may then change. */
 import { type CookStep } from '../media/step';
 import { type Method } from '../methods';
 import { type Size } from '../methods/method';
