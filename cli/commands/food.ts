@@ -83,8 +83,9 @@ function density(input: z.output<typeof convertInput>): number | undefined {
 }
 
 /** What does not go into the filling has a note and counts nothing. */
-function parsed(food: string, line: string): ParsedLine {
-  const read = { ...parseLine(food), text: line };
+function parsed(food: string, line: string): Omit<ParsedLine, 'takenAs'> {
+  // What it is taken as stands in the note.
+  const { takenAs: _taken, ...read } = { ...parseLine(food), text: line };
   const why = notFilling(line);
   return why === null
     ? read

@@ -80,7 +80,7 @@ it.each([
   expect(id).not.toBeNull();
 });
 
-it.each(['300 g snozzle root', 'ham and pea soup, 400 ml', '2 chicken pies', '1 beef burger', 'a mousse of something'])(
+it.each(['300 g snozzle root', 'ham and pea soup, 400 ml', '2 chicken pies', '1 gnome burger', 'a mousse of something'])(
   '“%s” is a question, never a guess',
   (text) => {
     const got = readLines(text, 'cooked');

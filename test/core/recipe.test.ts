@@ -33,6 +33,7 @@ describe('lines of recipes', () => {
       name: 'moonstone dust',
       note: 'sifted',
       grams: 100,
+      takenAs: null,
     });
     expect(parseLine('')).toMatchObject({ text: '', amount: null, name: null, grams: null });
     expect(parseLine('the rest of yesterday’s supper')).toMatchObject({

@@ -92,7 +92,7 @@ beaten egg, for brushing > note
 2 x 145 g cans tuna, drained > tuna-tinned
 1 400 g can chopped tomatoes > tomatoes-tinned 400
 250 g cooked peeled prawns > prawns-cooked 250
-300 g raw king prawns, peeled and chopped > prawns 300
+300 g raw king prawns, peeled and chopped > prawns-large 300
 200 g white crab meat > crab-cooked 200
 4 anchovy fillets, chopped > anchovy 16
 250 g smoked mackerel fillets, skin removed > mackerel-smoked 250
@@ -146,7 +146,7 @@ quarter of a red cabbage, shredded > red-cabbage 225
 250 g chestnut mushrooms, sliced > mushroom 250
 200 g mushrooms, finely chopped and fried until dry > mushroom 200 browned
 20 g dried porcini, soaked > mushrooms-dried 20 soaked
-6 dried shiitake mushrooms, soaked, squeezed and sliced > mushrooms-dried soaked
+6 dried shiitake mushrooms, soaked, squeezed and sliced > shiitake-dried soaked
 500 g butternut squash, roasted > butternut 500
 400 g pumpkin, boiled and mashed > pumpkin 400 boiled-mash
 150 g frozen peas > peas-frozen 150
@@ -187,7 +187,7 @@ vegetable oil for deep-frying > note
 1 tbsp oyster sauce > oyster-sauce
 2 tbsp hoisin sauce > hoisin
 1 tsp Worcestershire sauce > worcester-sauce
-1 tbsp Dijon mustard > mustard
+1 tbsp Dijon mustard > mustard-dijon
 2 tsp wholegrain mustard > wholegrain-mustard
 1 tsp English mustard powder > mustard-powder
 2 tbsp capers, rinsed > capers rinsed

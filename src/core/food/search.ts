@@ -1,4 +1,5 @@
 /** Finding an ingredient by what a cook calls it. */
+import levenshtein from 'damerau-levenshtein';
 import Fuse from 'fuse.js';
 import { catalogue, ingredientById } from './catalogue';
 import { readOwn } from './larder';
@@ -13,7 +14,7 @@ interface Word {
   owners: Map<Ingredient, number>;
 }
 
-interface Name {
+export interface Name {
   ingredient: Ingredient;
   /** Its words, in the singular. */
   of: readonly string[];
@@ -106,6 +107,9 @@ export function namesWithin(words: ReadonlySet<string>, own = NONE): Name[] {
 /** Whether a word, in the singular, is part of the name of something in the larder. */
 export const isFoodWord = (word: string): boolean => shippedIndex().names.has(word);
 
+/** Every word, in the singular, of any name of the larder. */
+export const foodWords = (): Iterable<string> => shippedIndex().names.keys();
+
 /** A name is looked for by so many of its words, of each so many letters: no name is longer. */
 const MOST_WORDS = 6;
 const MOST_LETTERS = 24;
@@ -137,12 +141,17 @@ export function searchIngredients(text: string, limit = 8, worst = WORST, own = 
     .map(([ingredient]) => ingredient);
 }
 
+/** One letter put in, left out or exchanged, or two in the wrong order, costs less than a name that merely sounds alike. */
+const SLIP = 0.05;
+const isSlip = (a: string, b: string): boolean => Math.abs(a.length - b.length) <= 1 && levenshtein(a, b).steps === 1;
+
 /** What each ingredient costs for one word of a query: 0 the word itself, up to 1; absent where nothing is near. */
 function costsOf(word: string, places: readonly Index[]): Map<Ingredient, number> {
   const costs = new Map<Ingredient, number>();
   for (const { item, score = 0 } of places.flatMap((index) => index.words.search(word))) {
     // A word that is merely longer is a word still being typed; one that is shorter is another word.
-    const unfinished = item.word === word ? 0 : item.word.startsWith(word) ? 0.02 : score;
+    const unfinished =
+      item.word === word ? 0 : item.word.startsWith(word) ? 0.02 : isSlip(item.word, word) ? SLIP : score;
     for (const [ingredient, cost] of item.owners) {
       costs.set(ingredient, Math.min(costs.get(ingredient) ?? Infinity, unfinished + cost));
     }

@@ -12,7 +12,7 @@ export interface LeadingAmount {
 
 const GLYPHS = '½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞';
 const NUMBER = `(?:\\d+\\s+\\d+\\s*/\\s*\\d+|\\d+\\s*/\\s*\\d+|\\d+\\s*[${GLYPHS}]|[${GLYPHS}]|\\d{1,3}(?:[ \\u00a0]\\d{3})+(?![\\d/])|\\d+(?:[.,]\\d+)?)`;
-const TIMES = new RegExp(`^(\\d+)\\s*[x×]\\s*(?=\\d)`, 'i');
+const TIMES = new RegExp(`^(\\d+(?:\\.\\d+)?)\\s*[x×]\\s*(?=\\d)`, 'i');
 const RANGE = new RegExp(`^(${NUMBER})\\s*(?:-|–|—|to|or)\\s*(${NUMBER})(?![\\d/])`, 'i');
 const ONE = new RegExp(`^(${NUMBER})`);
 

@@ -10,8 +10,12 @@ const WRAPPER =
 /** Poppy seeds on the outside and the like. */
 const OUTSIDE = /\b(?:on top|egg ?wash|for the (?:top|crust|outside))\b/i;
 
+/** "…, plus more for sprinkling": what stands before it goes in all the same. */
+const ALSO = /,?\s*(?:\(\s*)?(?:plus|and|with)?\s*(?:a (?:little|bit)\s+)?(?:more|extra)\s+(?:to|for)\b.*$/i;
+
 /** Why a line is no part of the filling, in its own words; null where it is. */
-export function notFilling(text: string): string | null {
+export function notFilling(line: string): string | null {
+  const text = line.replace(ALSO, '');
   const found = PURPOSE.exec(text) ?? OUTSIDE.exec(text) ?? WRAPPER.exec(text);
   if (found) return found[0].trim();
   const frying = FRYING.exec(text);

@@ -1,14 +1,16 @@
 /** A line of a recipe, as recipes have them, taken apart: amount, unit, ingredient, note, grams. Nothing is dropped. */
-import { cutInWords, densityOf } from '../food/densities';
 import { type Ingredient } from '../food/ingredient';
 import { type OwnIngredient } from '../food/own-ingredient';
-import { findIngredient } from '../food/search';
 import { convert, dimensionOf } from '../units/units';
+import { findIngredient } from '../food/search';
 import { leadingAmount, type LeadingAmount } from './amount';
-import { type Match, matchIngredient } from './match';
+import { amountFirst } from './amount-first';
+import { identify } from './identify';
+import { drainedShare, gramsOf, weightSaid } from './line-grams';
 import { MOST_LETTERS } from './limits';
-import { lengthIn, withPack, withScant } from './pieces';
+import { lengthIn, withScant } from './pieces';
 import { type Measure, parseMeasure } from './measures';
+import { asRead } from './written';
 
 export interface ParsedLine {
   /** The line as it was. */
@@ -25,17 +27,9 @@ export interface ParsedLine {
   note: string | null;
   /** g of the ingredient as the line means it: the middle of a range; null where it cannot be known. */
   grams: number | null;
+  /** What it is taken as, where the larder has nothing nearer: "an ordinary jam". */
+  takenAs: string | null;
 }
-
-/** Straight after the number: "cut into small dice" says nothing of how large the potato was. */
-const SIZES: [RegExp, number][] = [
-  [/^[^a-z]*(?:an?\s+|one\s+|two\s+|half an?\s+)?(?:extra[- ]large|very large|jumbo)\b/i, 1.4],
-  [/^[^a-z]*(?:an?\s+|one\s+|two\s+|half an?\s+)?(?:large|big|fat)\b/i, 1.25],
-  [/^[^a-z]*(?:an?\s+|one\s+|two\s+|half an?\s+)?(?:small|little|baby)\b/i, 0.7],
-];
-/** Drained, a tin gives about this share of the weight on it. House estimate. */
-const DRAINED_SHARE = 0.6;
-const USUAL_TIN = { least: 350, most: 450 };
 
 const unread = (text: string): ParsedLine => ({
   text,
@@ -46,6 +40,7 @@ const unread = (text: string): ParsedLine => ({
   name: null,
   note: null,
   grams: null,
+  takenAs: null,
 });
 
 /**
@@ -55,62 +50,69 @@ const unread = (text: string): ParsedLine => ({
  */
 export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngredient[] = []): ParsedLine {
   if (text.length > MOST_LETTERS) return unread(text);
-  const line = amountAtEnd(withPack(clean(text)));
+  const line = amountFirst(withoutFilledUp(asRead(text)));
   const { outside, inside } = takeParentheses(line);
   const leading = leadingAmount(outside) ?? amountWithin(outside);
   const first = takeMeasure(leading?.rest ?? outside);
-  const { measure } = first;
-  const more = furtherAmount(measure, first.rest);
+  const more = furtherAmount(first.measure, first.rest);
   const { rest } = more;
   const pack = leading?.times === null || leading === null ? null : takeMeasure(rest);
-  const packed = pack?.measure?.kind === 'counted' ? pack : packAfter(measure, rest);
+  const packed = pack?.measure?.kind === 'counted' ? pack : packAfter(first.measure, rest);
   const called = (packed?.rest ?? rest).replace(/^of\s+/i, '');
   const { name, note } = splitNote(called);
-  const tinned = packed?.measure?.id === 'tin' || measure?.id === 'tin';
-  const identified = identify(name, [note, ...inside].join(' '), tinned, own);
-  const { ingredient, describing } = as ? { ...identified, ingredient: as } : identified;
-  const notes = [...describing, ...(note === '' ? [] : [note]), ...inside];
+  const tinned = packed?.measure?.id === 'tin' || first.measure?.id === 'tin';
+  const counted = leading !== null && first.measure === null;
+  const beside = [note, ...inside].join(' ');
+  const identified = identify(name, { note: beside, tinned, counted, measure: first.measure }, own);
+  const { ingredient, describing, as: takenAs } = as ? { ...identified, ingredient: as, as: null } : identified;
+  const measure = first.measure ?? (counted ? countedBy(name, ingredient) : null);
+  const notes = [
+    ...describing,
+    ...(note === '' ? [] : [note]),
+    ...inside,
+    ...(takenAs === null ? [] : [`taken as ${takenAs}`]),
+  ];
   // "A pinch", "thumb of ginger": a measure without a number is one of it.
   const alone = leading === null && measure !== null ? 1 : null;
   const middle = leading ? (leading.amount + (leading.amountTo ?? leading.amount)) / 2 + more.amount : alone;
-  const told = weightIn(inside);
   const base = {
     text,
     amount: leading === null ? alone : (leading.amount + more.amount) * (leading.times ?? 1),
     amountTo: leading?.amountTo ?? null,
-    unit: measure?.id ?? null,
+    unit: first.measure?.id ?? null,
     ingredientId: ingredient?.id ?? null,
     name: name === '' ? null : name,
     note: notes.length === 0 ? null : notes.join(', '),
+    takenAs,
   };
   const piece = lengthIn(line, ingredient);
   if (piece !== null) return { ...base, amount: 1, unit: 'piece', grams: piece };
   if (middle === null) return { ...base, grams: null };
-  const each =
-    told !== null && measure?.kind !== 'unit' ? told * middle : (told ?? gramsOf(ingredient, middle, measure, outside));
-  if (each === null) return { ...base, grams: null };
+  const said = weightSaid([...inside, ...note.split(/\s*[,;]\s*/)], { measure, ingredient, count: middle, line });
+  const all =
+    said === null ? gramsOf(ingredient, middle, measure, line) : said.isEach ? said.grams * middle : said.grams;
+  if (all === null) return { ...base, grams: null };
+  const isCount = said === null && measure?.id === 'tin';
+  const tinG = said?.grams ?? (measure?.kind === 'unit' ? all : all / middle);
   const grams =
-    withScant(line) *
-    each *
-    (leading?.times ?? 1) *
-    drainedShare(ingredient, tinned, each, told === null && measure?.id === 'tin', outside);
+    withScant(line) * all * (leading?.times ?? 1) * drainedShare(ingredient, { tinned, tinG, isCount, line });
   return { ...base, grams: Math.round(grams * 100) / 100 };
 }
 
-const clean = (text: string): string =>
-  text
-    .replace(/[\u00a0\u202f]/g, ' ')
-    .replace(/⁄/g, '/')
-    // What a tin is filled up with is poured away.
-    .replace(
-      /\s+in\s+(?:its own juice|brine|(?:olive |sunflower |spring )?(?:oil|water)|syrup|juice)(?=,|$|\s*\(|\s+drained)/i,
-      '',
-    )
-    .replace(/^[\s•*·▢□☐–—-]+/, '')
-    .replace(/^(?:about|approx(?:imately|\.)?|ca\.?|roughly|around|generous|good)\s+(?=[\d½¼¾⅓⅔])/i, '')
-    .replace(/(\d)(g|kg|ml|l|oz|lb|dl|cl|tbsp|tsp)\b/gi, '$1 $2')
-    .replace(/\s+/g, ' ')
-    .trim();
+/** What a tin is filled up with is poured away. */
+const withoutFilledUp = (text: string): string =>
+  text.replace(
+    /\s+in\s+(?:its own juice|(?:light )?brine|(?:olive |sunflower |spring |salted |vegetable )?(?:oil|water)|syrup|juice|tomato sauce)(?=,|$|\s*\(|\s+drained|\s+-)/i,
+    '',
+  );
+
+/** "6 asparagus spears", "10 mint leaves": the part that the name ends in is what is counted. */
+function countedBy(name: string, ingredient: Ingredient | null): Measure | null {
+  const last = parseMeasure(name.split(' ').at(-1) ?? '');
+  if (ingredient === null || last?.kind !== 'counted') return null;
+  const own = ingredient.counts[last.id];
+  return own !== undefined || (ingredient.counts.piece === undefined && last.grams !== null) ? last : null;
+}
 
 function takeParentheses(line: string): { outside: string; inside: string[] } {
   const inside: string[] = [];
@@ -123,7 +125,8 @@ function takeParentheses(line: string): { outside: string; inside: string[] } {
 
 /** A measure of up to three words at the beginning. */
 function takeMeasure(text: string): { measure: Measure | null; rest: string } {
-  const adjective = /^(?:heaped|heaping|level|scant|generous|large|small|big|good|packed)\s+(?=\S)/i.exec(text);
+  const adjective =
+    /^(?:heaped|heaping|rounded|level|scant|generous|large|small|big|good|packed|whole|fat)\s+(?=\S)/i.exec(text);
   const from =
     adjective && parseMeasure(text.slice(adjective[0].length).split(' ')[0]) ? text.slice(adjective[0].length) : text;
   const words = from.split(' ');
@@ -146,19 +149,10 @@ function packAfter(measure: Measure | null, rest: string): { measure: Measure | 
   return after.measure !== null && PACKS.includes(after.measure.id) ? after : null;
 }
 
-/** `minced pork shoulder, 600 g`: the amount stands at the end. */
-function amountAtEnd(line: string): string {
-  if (leadingAmount(line)) return line;
-  const found = /^(.+?)[,:;–-]\s*((?:[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*)\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|cups?)\b\.?)\s*$/i.exec(
-    line,
-  );
-  return found ? `${found[2]} ${found[1]}` : line;
-}
-
 /** `juice of half a lemon`: the amount stands within. */
 function amountWithin(line: string): LeadingAmount | null {
   const within =
-    /^((?:the\s+)?(?:(?:finely|freshly)\s+)?(?:(?:grated|squeezed)\s+)?(?:juice|zest|rind)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:of|from)\s+)(.+)$/i.exec(
+    /^((?:the\s+)?(?:(?:finely|freshly)\s+)?(?:(?:grated|squeezed)\s+)?(?:juice|zest|rind|yolks?|whites?)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:of|from)\s+)(.+)$/i.exec(
       line,
     );
   const leading = within && leadingAmount(within[2]);
@@ -178,93 +172,29 @@ function furtherAmount(measure: Measure | null, rest: string): { amount: number;
   return { amount: isLess ? -amount : amount, rest: second.rest };
 }
 
-/** The larder's ingredient for a name: `lemon, juiced` is its juice, tomatoes from a tin are tinned ones. */
-function identify(name: string, note: string, tinned: boolean, own: readonly OwnIngredient[]): Match {
-  if (name === '') return { ingredient: null, describing: [] };
-  const part =
-    /^(?:the\s+)?(?:finely\s+|freshly\s+)?(?:grated\s+|squeezed\s+)?(juice|zest|rind)\s+(?:of|from)\s+(?:an?\s+|half an?\s+|\d+\s+|½\s+)?(.+)$/i.exec(
-      name,
-    );
-  const said = part
-    ? part[1]
-    : /\bjuiced\b|^juice\b/i.test(note)
-      ? 'juice'
-      : /^(?:finely )?(?:zest|rind|zested)\b/i.test(note)
-        ? 'zest'
-        : null;
-  if (said !== null) {
-    const derived = findIngredient(
-      `${(part ? part[2] : name).replace(/s$/i, '')} ${said.toLowerCase() === 'juice' ? 'juice' : 'zest'}`,
-    );
-    if (derived) return { ingredient: derived, describing: [] };
-  }
-  // "Thyme, dried", "Milk, skimmed": the larder's own way of naming.
-  if (/\bhard[- ]?boiled\b/i.test(note) && /\beggs?$/i.test(name)) {
-    return { ingredient: findIngredient(`hard-boiled ${name}`) ?? null, describing: [] };
-  }
-  // What is soaked at home was weighed dry.
-  const inverted = note === '' || /^soaked/i.test(note) ? undefined : findIngredient(`${name} ${note.split(',')[0]}`);
-  if (inverted) return { ingredient: inverted, describing: [] };
-  const match = matchIngredient(name, own, note);
-  const fromTin =
-    tinned && match.ingredient
-      ? (findIngredient(`tinned ${name}`) ?? findIngredient(`tinned ${match.ingredient.name}`))
-      : undefined;
-  return fromTin ? { ...match, ingredient: fromTin } : match;
-}
-
 /** The name up to the first comma, "or", "plus" or "for"; the rest is a note. */
 function splitNote(called: string): { name: string; note: string } {
-  const toTaste = /^(.*?),?\s+(to taste|as needed|for .+|to serve)$/i.exec(called);
-  if (toTaste && !toTaste[1].includes(',')) return { name: toTaste[1].trim(), note: toTaste[2] };
-  const at = called.search(/,|;|\s+(?:or|plus|such as|preferably)\s+|\s+[-–—]\s+/i);
-  if (at < 0) return { name: called.trim(), note: '' };
-  return {
-    name: called.slice(0, at).trim(),
-    note: called
-      .slice(at)
-      .replace(/^[,;\s–—-]+/, '')
-      .trim(),
-  };
+  const toTaste = /^(.*?),?\s+(to taste|as needed|for .+|to serve|to bind)$/i.exec(called);
+  if (toTaste && !toTaste[1].includes(',')) return { name: firstOf(toTaste[1].trim()), note: toTaste[2] };
+  const at = called.search(/,|;|\s+(?:plus|such as|preferably|ideally|e\.g\.|about|roughly)\s+|\s+[-–—]\s+/i);
+  const whole = (at < 0 ? called : called.slice(0, at)).trim();
+  const name = firstOf(whole);
+  const rest =
+    at < 0
+      ? ''
+      : called
+          .slice(at)
+          .replace(/^[,;\s–—-]+/, '')
+          .trim();
+  const other = name === whole ? '' : (/\s+or\s+(.+)$/i.exec(whole)?.[0].trim() ?? '');
+  return { name, note: [other, rest].filter((words) => words !== '').join(', ') };
 }
 
-/** A weight said in parentheses: `1 tin (400 g)`, `2 cups (240 g)`. */
-function weightIn(inside: readonly string[]): number | null {
-  for (const words of inside) {
-    const leading = leadingAmount(clean(words).replace(/^(?:about|approx\.?|approximately|ca\.?|total)\s+/i, ''));
-    const measure = leading && parseMeasure(leading.rest.split(' ')[0] ?? '');
-    if (leading && measure?.kind === 'unit' && ['g', 'kg', 'oz', 'lb'].includes(measure.id)) {
-      return convert(leading.amount, measure.id, 'g');
-    }
-  }
-  return null;
-}
-
-function gramsOf(ingredient: Ingredient | null, amount: number, measure: Measure | null, line: string): number | null {
-  if (measure?.kind === 'unit' && ['g', 'kg', 'oz', 'lb'].includes(measure.id)) return convert(amount, measure.id, 'g');
-  if (!ingredient) return null;
-  const gPerMl = densityOf(ingredient, cutInWords(line));
-  if (measure?.kind === 'unit') return convert(amount, measure.id, 'g', { gPerMl });
-  if (measure?.kind === 'volume') return amount * measure.ml * gPerMl;
-  const size = SIZES.find(([pattern]) => pattern.test(line))?.[1] ?? 1;
-  const one = measure
-    ? (ingredient.counts[measure.id] ?? measure.grams ?? ingredient.counts.piece)
-    : ingredient.counts.piece;
-  return one === undefined || one === null ? null : amount * one * size;
-}
-
-/** What is left of a tin's weight once it is drained. A tin without a weight is counted drained already. */
-function drainedShare(
-  ingredient: Ingredient | null,
-  tinned: boolean,
-  grams: number,
-  isCount: boolean,
-  line: string,
-): number {
-  if (!tinned) return 1;
-  const usual = ingredient?.counts.tin;
-  const isUsual = grams >= USUAL_TIN.least && grams <= USUAL_TIN.most;
-  if (!isCount && usual !== undefined && usual < grams && isUsual) return usual / grams;
-  const counted = isCount && usual !== undefined && usual < USUAL_TIN.least;
-  return /\bdrained\b/i.test(line) && !counted ? DRAINED_SHARE : 1;
+/** Of "lamb or chicken stock" lamb stock, of "butter or margarine" butter: the first that is named is taken. */
+function firstOf(name: string): string {
+  const either = /^(.+?)\s+or\s+(?:an?\s+|the\s+)?(.+)$/i.exec(name);
+  if (!either) return name;
+  const [, one, other] = either;
+  const both = `${one} ${other.split(' ').at(-1) ?? ''}`;
+  return findIngredient(both) ? both : one;
 }

@@ -21,8 +21,8 @@ export function lengthIn(line: string, ingredient: Ingredient | null): number | 
 
 /** `1 400 g can`, `2 145g tins`, `one (14 oz) can`: so many packs of so much; without it, "1 400" would be a thousand. */
 const PACK =
-  /^(?<times>\d{1,2}|an?|one|two)\s+\(?(?<size>\d{2,4}(?:[.,]\d+)?)[\s-]*(?<unit>g|ml|oz|ounce|gram)s?\)?[\s-]+(?<pack>can|tin|jar|pack|packet|package|tub|carton|bag|block|ball|bottle)s?\b/i;
-const NUMBERS: Readonly<Record<string, string>> = { a: '1', an: '1', one: '1', two: '2' };
+  /^(?<times>\d{1,2}|an?|one|two|three)\s+\(?(?<size>\d{1,4}(?:[.,]\d+)?)[\s-]*(?<unit>g|kg|ml|oz|lb)\)?[\s-]+(?<pack>can|tin|jar|pack|packet|package|pouch|container|tub|carton|bag|block|ball|log|wedge|bottle|box|punnet)s?\b/i;
+const NUMBERS: Readonly<Record<string, string>> = { a: '1', an: '1', one: '1', two: '2', three: '3' };
 
 /** Writes packs of so much as `2 x 400 g tin`. */
 export function withPack(line: string): string {
@@ -30,8 +30,7 @@ export function withPack(line: string): string {
   if (!found?.groups) return line;
   const { times, size, unit, pack } = found.groups;
   const rest = line.slice(found[0].length);
-  const symbol = /^oz|ounce/i.test(unit) ? 'oz' : /^ml/i.test(unit) ? 'ml' : 'g';
-  return `${NUMBERS[times.toLowerCase()] ?? times} x ${size} ${symbol} ${pack}${rest}`;
+  return `${NUMBERS[times.toLowerCase()] ?? times} x ${size} ${unit.toLowerCase()} ${pack}${rest}`;
 }
 
 /** A spoon or cup that is not level. House estimates. */

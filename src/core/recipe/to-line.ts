@@ -12,6 +12,7 @@ import { binderById } from '../filling/binders';
 import { searchIngredients } from '../food/search';
 import { LINE_UNITS, type LineUnit } from '../vocabulary/line-units';
 import { MOST_LETTERS } from './limits';
+import { saysWhichSalt } from './line-grams';
 import { type ParsedLine } from './parse-line';
 import { preparationInWords } from './preparations';
 
@@ -69,7 +70,8 @@ export function toLine(
   if (!ingredient || parsed.grams === null || parsed.grams <= 0) return null;
   const words = `${parsed.name ?? ''} ${parsed.note ?? ''}`;
   const preparation = preparationFor(ingredient, words, school);
-  const written = writtenAmount(parsed, ingredient);
+  // Spoons of a salt that is named keep their grams, whatever salt the kitchen has.
+  const written = saysWhichSalt(ingredient, parsed.text) ? null : writtenAmount(parsed, ingredient);
   const cut = cutInWords(parsed.text);
   return {
     id,

@@ -10,7 +10,7 @@ const CITRUS_AFTER =
   /^(?<of>(?:[\d½¼¾./ ]+|an?\s+|half\s+an?\s+).*?\b(?:lemon|lime|orange)s?)\b,?\s+(?:finely\s+grated\s+)?(?<first>zest|rind|juice)\s+(?:and|&|\+)\s+(?<second>zest|rind|juice)(?:d)?\b/i;
 /** What is stirred into the other: "potato starch mixed with 2 tbsp water". */
 const MIXED_WITH =
-  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked|soaked|moistened)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
 /** A second food with an amount of its own: "2 tbsp soy sauce, 1 tsp sesame oil". */
 const AND_ITS_AMOUNT =
   /^(?<first>(?:[\d½¼¾⅓⅔]|an?\s|one\s|two\s|half\s).+?)\s*(?:,|;|\+|&|\band\b)\s*(?<second>[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|teaspoons?|tablespoons?|cups?)\s+(?!(?:of\s+)?(?:each|more|extra)\b)[a-z].+)$/i;

@@ -54,7 +54,7 @@ export function ingredientById(id: string): Ingredient | undefined {
   if (known) return known;
   const found = allRows().get(id);
   if (!found) return undefined;
-  const ingredient = readRow(found.family, found.row);
+  const ingredient = readRow(found.family, found.row, ingredientById);
   read.set(id, ingredient);
   return ingredient;
 }

@@ -4,7 +4,7 @@ import { type Table } from '../table';
 export const NUTS: Table = {
   family: 'nut',
   rows: `
-walnuts | Walnuts | 4.1 15.2 65.2 7 6.7 1.8 | 0.45 | 0 | allergens=nuts
+walnuts | Walnuts | 4.1 15.2 65.2 7 6.7 1.8 | 0.45 | 0 | allergens=nuts piece=2.5 half=2.5
 almonds-ground | Ground almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.42 | 0 | allergens=nuts binder=ground-nuts
 sesame-seeds | Sesame seeds | 4.7 17.7 49.7 11.7 11.8 4.5 | 0.6 | 0 | allergens=sesame
 pumpkin-seeds | Pumpkin seeds | 5.2 30.2 49.1 4.7 6 4.8 | 0.55 | 0
@@ -14,7 +14,7 @@ cashews | Cashews | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.58 | 0.03 | allergens=nuts
 pine-nuts | Pine nuts | 2.3 13.7 68.4 9.4 3.7 2.6 | 0.57 | 0.01
 peanuts | Peanuts | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.6 | 0.05 | allergens=peanut
 pistachios | Pistachios | 4.4 20.2 45.3 16.6 10.6 3 | 0.52 | 0 | allergens=nuts
-pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts
+pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts piece=1.5
 sunflower-seeds | Sunflower seeds | 4.7 20.8 51.5 11.4 8.6 3 | 0.58 | 0.02
 poppy-seeds | Poppy seeds | 6 18 41.6 8.6 19.5 6.4 | 0.57 | 0.07
 coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09
@@ -27,5 +27,14 @@ marzipan | Marzipan | 12 9 23 50 4.5 1.3 | 1.1 | 0.02 | allergens=nuts sugar=45
 poppy-ground | Poppy seeds, ground | 6 18 41.6 8.6 19.5 6.4 | 0.5 | 0.07 | binder=ground-seeds
 chia-seeds | Chia or flax seeds | 6 17 31 8 33 4.8 | 0.65 | 0.04 | binder=oats
 coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05
+almond-butter | Almond butter | =peanut-butter | allergens=nuts salt=0.1
+hazelnut-spread | Hazelnut and cocoa spread | 1 6 31 57 3.5 1.5 | 1.15 | 0.1 | allergens=nuts+milk+soya sugar=55
+brazil-nuts | Brazil nuts | =macadamias | piece=5
+cashew-salted | Salted cashews | =cashews | salt=1.2
+chestnut-vac | Chestnuts, vacuum-packed | =chestnuts | piece=9 pack=180
+chestnut-puree | Chestnut purée | 66 2 1.5 26 3.5 0.8 | 1.05 | 0.05 | tin=435
+chestnut-sweet | Sweet chestnut spread | 33 1.2 1 61 3 0.5 | 1.2 | 0.02 | sugar=45
+hemp-seeds | Hemp seeds | 5 31 49 5 4 5 | 0.6 | 0.02
+praline | Nut brittle | 2 8 24 62 3 1 | 0.8 | 0.1 | allergens=nuts sugar=55
 `,
 };

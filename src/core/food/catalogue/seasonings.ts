@@ -10,10 +10,10 @@ stock-powder | Stock powder | 3 10 14 20 1 52 | 0.75 | 50 | allergens=celery pie
 sugar | Sugar | 0.1 0 0 99.9 0 0 | 0.85 | 0 | dose=2-25 sweet sugar=100
 honey | Honey | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | 0 | sugar=82
 black-pepper | Black pepper | 12.5 10.4 3.3 44 25.3 4.5 | 0.46 | 0.05 | strong dose=0.5-6
-nutmeg | Nutmeg | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.44 | 0.04 | strong dose=0.3-2
+nutmeg | Nutmeg | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.44 | 0.04 | strong dose=0.3-2 piece=5
 cumin | Cumin | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.42 | 0.43 | strong dose=1-6
 paprika | Paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-15
-allspice | Allspice | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | 0.2 | strong dose=0.5-3
+allspice | Allspice | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | 0.2 | strong dose=0.5-3 piece=0.1
 chilli-flakes | Chilli flakes | 8.1 12 17.3 29.4 27.2 6 | 0.36 | 0.08 | strong dose=0.5-5
 thyme-dried | Thyme, dried | 7.8 9.1 7.4 26.9 37 11.7 | 0.2 | 0.14 | strong dose=0.5-3
 juniper | Juniper berries | 20 4 12 40 20 4 | 0.4 | 0 | piece=0.3 strong dose=0.5-4
@@ -34,8 +34,8 @@ fennel-seed | Fennel seed | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.4 | 0.22 | strong do
 fenugreek | Fenugreek | 8.8 23 6.4 33.8 24.6 3.4 | 0.75 | 0.17 | strong dose=0.5-3
 cardamom | Cardamom | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | 0.05 | strong dose=0.3-2
 cinnamon | Cinnamon | 10.6 4 1.2 27.5 53.1 3.6 | 0.52 | 0.03 | strong dose=0.5-4 sweet
-cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1
-star-anise | Star anise | 9.5 17.6 15.9 35.4 14.6 7 | 0.4 | 0.04 | strong dose=0.3-2
+cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1 piece=0.08
+star-anise | Star anise | 9.5 17.6 15.9 35.4 14.6 7 | 0.4 | 0.04 | strong dose=0.3-2 piece=1.5
 five-spice | Five-spice powder | 9.5 8 9 33 35 5.5 | 0.42 | 0.1 | strong dose=1-5
 curry-powder | Curry powder | 8.8 14.3 14 2.6 53.2 7.1 | 0.42 | 0.13 | strong dose=3-25
 turmeric | Turmeric | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.62 | 0.07 | strong dose=0.5-3
@@ -59,7 +59,7 @@ savory-dried | Savory, dried | 9 6.7 5.9 26.5 42.3 9.6 | 0.3 | 0.06 | strong dos
 basil-dried | Basil, dried | 10.3 23 4.1 10.1 37.7 14.9 | 0.17 | 0.19 | strong dose=0.5-3
 parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong dose=0.5-5
 mixed-herbs | Mixed dried herbs | 8.5 10 6 28 37 10 | 0.2 | 0.2 | strong dose=0.5-4
-bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong
+bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong leaf=0.4
 bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener
 baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong
 monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong
@@ -85,5 +85,55 @@ onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=dri
 garlic-salt | Garlic salt | 1 2 0.1 9 1 87 | 1.1 | 85
 sherbet-acid | Citric acid | 0 0 0 100 0 0 | 0.9 | 0 | strong dose=0.2-2
 garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60
+salt-low-sodium | Low-sodium salt | 0.5 0 0 0 0 99.5 | 1.15 | 35
+salt-celery | Celery salt | =garlic-salt | allergens=celery
+pepper-lemon | Lemon pepper | =spice-blend | salt=10
+peppercorns-green | Green peppercorns | 80 3 1 10 4 2.5 | 0.6 | 1.2 | dose=1-20
+chilli-kashmiri | Mild red chilli powder | =paprika | dose=1-15
+chilli-ancho | Ancho chilli, dried | =chilli-dried | piece=12
+cinnamon-stick | Cinnamon stick | =cinnamon | piece=3 stick=3
+cardamom-pods | Cardamom pods | =cardamom | piece=0.2 pod=0.2
+turmeric-fresh | Turmeric, fresh | =ginger | piece=12 thumb=15 dose=2-20
+ginger-stem | Stem ginger in syrup | 27 0.3 0.1 71 1 0.3 | 1 | 0.05 | piece=18 ball=18 sugar=65
+ginger-pickled | Pickled ginger | 85 0.4 0.2 10 1.5 2.5 | 0.9 | 2
+vegetable-powder | Dried soup vegetables | =onion-dried | allergens=celery
+bouquet-garni | Bouquet garni | =mixed-herbs | piece=3
+lovage-dried | Lovage, dried | =parsley-dried | allergens=celery
+lime-dried | Dried lime | 10 6 1 65 12 6 | 0.4 | 0.2 | piece=5 strong dose=0.5-5
+tandoori | Tandoori spice | =spice-blend | salt=8
+chaat-masala | Sour spice mixture | =spice-blend | salt=25
+zaatar | Za'atar | 8 10 12 35 25 8 | 0.42 | 3 | allergens=sesame strong dose=2-30
+dukkah | Dukkah | 4 17 45 16 12 5 | 0.5 | 2.5 | allergens=nuts+sesame
+cajun | Cajun spice | =spice-blend | salt=12
+taco-seasoning | Taco spice mixture | =spice-blend | salt=18 pack=30
+bbq-rub | Barbecue rub | =spice-blend | salt=15
+jerk-seasoning | Jerk seasoning | =spice-blend | salt=10
+chicken-seasoning | Chicken seasoning | =spice-blend | salt=35
+all-purpose-seasoning | All-purpose seasoning | =spice-blend | salt=45
+adjika-dry | Georgian spice mixture | =spice-blend | salt=8
+furikake | Rice sprinkle | 6 22 25 25 9 12 | 0.4 | 8 | allergens=fish+sesame
+sausage-seasoning | Sausage seasoning | =spice-blend | salt=30
+stock-cube | Stock cube | =stock-powder | piece=10 cube=10
+stock-pot | Stock pot, jellied | 62 4 5 8 0 20 | 1.1 | 17 | piece=28 pot=28 allergens=celery
+stock-dashi-powder | Dashi powder | =stock-powder | allergens=fish
+onion-soup-mix | Onion soup mix, dry | 4 7 2 63 5 19 | 0.55 | 17 | pack=40 allergens=celery+gluten
+nutritional-yeast | Nutritional yeast | 5 50 5 20 16 5 | 0.2 | 0.3 | dose=3-40
+yeast-sachet | Dried yeast, sachet | =yeast-dried | pack=7 sachet=7
+sugar-cube | Sugar cube | =sugar | piece=4 cube=4
+sweetener | Sweetener, granulated | 2 0.5 0 97 0 0.3 | 0.15 | 0
+treacle | Black treacle | 25 1 0 69 0 5 | 1.4 | 0.4 | sugar=62
+malt-extract | Malt extract | =syrup | allergens=gluten
+chocolate-milk | Milk chocolate | 1.5 8 31 55 2.5 1.8 | 0.65 | 0.2 | allergens=milk+soya sugar=52 square=5
+chocolate-white | White chocolate | 1.3 6.5 32 58 0 1.7 | 0.65 | 0.25 | allergens=milk+soya sugar=57 square=5
+chocolate-chips | Chocolate chips | =chocolate | piece=0.3
+cocoa-drink | Drinking chocolate | 2 6 5 80 4 2.5 | 0.5 | 0.4 | allergens=milk sugar=70
+coffee-instant | Instant coffee | 4 14 0.5 65 10 8 | 0.25 | 0.1 | dose=1-15
+matcha | Matcha | 5 30 5 22 32 6 | 0.4 | 0.02 | dose=2-20
+almond-extract | Almond extract | =vanilla | dose=0.3-5
+vanilla-paste | Vanilla paste | 40 0.3 0.2 58 0.5 0.5 | 1.15 | 0.02 | sugar=50
+food-colour | Food colouring | =vanilla | dose=0.1-2
+cream-of-tartar | Cream of tartar | 0 0 0 61 0 38 | 0.95 | 0 | leavener
+ammonium-bicarbonate | Ammonium bicarbonate | =bicarbonate | leavener
+liquid-smoke | Liquid smoke | 88 0 0 11 0 0.5 | 1.05 | 0 | liquid dose=0.3-5
 `,
 };

@@ -1,0 +1,135 @@
+/** Grams of a line as it means them: units, spoons, things counted, tins that are drained. */
+import { cutInWords, densityOf } from '../food/densities';
+import { type Ingredient, isSalt } from '../food/ingredient';
+import { SALT_KINDS } from '../vocabulary/salt-kinds';
+import { convert } from '../units/units';
+import { leadingAmount } from './amount';
+import { type Measure, parseMeasure } from './measures';
+import { asRead } from './written';
+
+const WEIGHTS: readonly string[] = ['g', 'kg', 'oz', 'lb'];
+/** How large one of it is: after the number, or apart as in "3 onions, large"; "cut into small dice" says nothing of it. */
+const SIZES: [words: string, factor: number][] = [
+  ['extra[- ]large|very large|jumbo|giant', 1.4],
+  ['large|big|fat|lg', 1.25],
+  ['small|little|baby|mini|sm', 0.7],
+];
+const NUMBERED = '^[^a-z]*(?:an?\\s+|one\\s+|two\\s+|three\\s+|half an?\\s+)?(?:good\\s+)?';
+const SIZED: readonly [RegExp, RegExp, number][] = SIZES.map(([words, factor]) => [
+  new RegExp(`${NUMBERED}(?:${words})\\b`, 'i'),
+  new RegExp(`[,(]\\s*(?:${words})(?: ones?)?\\s*(?:[,)]|$)`, 'i'),
+  factor,
+]);
+const sizeIn = (line: string): number => SIZED.find(([front, apart]) => front.test(line) || apart.test(line))?.[2] ?? 1;
+
+/** Drained, a tin gives about this share of the weight on it. House estimate. */
+const DRAINED_SHARE = 0.6;
+const USUAL_TIN = { least: 350, most: 450 };
+const UNDRAINED =
+  /\b(?:not|un|without being|don't|do not)[ -]?(?:drained|drain)\b|\bwith (?:its|their|the) (?:juices?|liquid)\b/i;
+/** "198 g, drained (165 g)", "drained weight 240 g": what is left is said. */
+const SAYS_DRAINED = /\bdrained(?:\s+weight)?:?\s*(?:about\s*)?\(?\s*\d|\d\s*(?:g|oz)\s+drained(?: weight)?\b/i;
+
+/** What a line says of the kind of salt: a spoon of flakes weighs half a spoon of fine. */
+const SALTS: readonly [RegExp, keyof typeof SALT_KINDS][] = [
+  [/\b(?:kosher|flak(?:ed?|es|y)|maldon)\b/i, 'flake'],
+  [/\b(?:coarse|rock|pickling)\b/i, 'coarse'],
+  [/\bfine sea\b/i, 'sea-fine'],
+  [/\b(?:fine|table)\b/i, 'fine'],
+];
+const saltGPerMl = (line: string): number | null => {
+  const kind = SALTS.find(([pattern]) => pattern.test(line))?.[1];
+  return kind === undefined ? null : SALT_KINDS[kind].gPerTsp / 5;
+};
+
+/** Whether the line says which salt its spoons are of: its grams then hold whatever salt the kitchen has. */
+export const saysWhichSalt = (ingredient: Ingredient | null, line: string): boolean =>
+  ingredient !== null && isSalt(ingredient) && saltGPerMl(line) !== null;
+
+/** Grams of so much of an ingredient; null where one of it has no weight that is known. */
+export function gramsOf(
+  ingredient: Ingredient | null,
+  amount: number,
+  measure: Measure | null,
+  line: string,
+): number | null {
+  if (measure?.kind === 'unit' && WEIGHTS.includes(measure.id)) return convert(amount, measure.id, 'g');
+  if (!ingredient) return null;
+  const gPerMl = (isSalt(ingredient) ? saltGPerMl(line) : null) ?? densityOf(ingredient, cutInWords(line));
+  if (measure?.kind === 'unit') return convert(amount, measure.id, 'g', { gPerMl });
+  if (measure?.kind === 'volume') return amount * measure.ml * gPerMl;
+  const one = measure
+    ? (ingredient.counts[measure.id] ?? measure.grams ?? ingredient.counts.piece)
+    : ingredient.counts.piece;
+  return one === undefined || one === null ? null : amount * one * sizeIn(line);
+}
+
+/** A weight that the line says beside its count, and whether it is that of each: `4 thighs (600 g)`, `3 tins (145 g each)`. */
+export function weightSaid(
+  parts: readonly string[],
+  {
+    measure,
+    ingredient,
+    count,
+    line,
+  }: { measure: Measure | null; ingredient: Ingredient | null; count: number; line: string },
+): { grams: number; isEach: boolean } | null {
+  const said = parts.flatMap((words) => {
+    const grams = weightIn(words);
+    return grams === null ? [] : [{ grams, words }];
+  });
+  // Of several, what is left after draining is meant.
+  const one =
+    said.find(({ words }) => /\bdrained\b/i.test(words)) ??
+    said[said.length > 1 && SAYS_DRAINED.test(line) ? said.length - 1 : 0];
+  if (one === undefined) return null;
+  if (measure?.kind === 'unit' || /\b(?:in all|total|altogether)\b/i.test(one.words))
+    return { grams: one.grams, isEach: false };
+  if (/\beach\b|\bapiece\b/i.test(one.words)) return { grams: one.grams, isEach: true };
+  if (measure !== null && PACKS.includes(measure.id)) return { grams: one.grams, isEach: count >= 1 };
+  // "2 breasts (300 g)": of both, unless one of it weighs about that.
+  const usual =
+    measure?.kind === 'counted' ? (ingredient?.counts[measure.id] ?? measure.grams) : ingredient?.counts.piece;
+  const isEach = !!usual && Math.abs(Math.log(one.grams / usual)) < Math.abs(Math.log(one.grams / (usual * count)));
+  return { grams: one.grams, isEach };
+}
+const PACKS: readonly string[] = ['tin', 'pack', 'tub', 'bag', 'block'];
+
+/** A part of a line that is nothing but a weight: `about 350 g`, `145 g each`. */
+function weightIn(words: string): number | null {
+  const leading = leadingAmount(
+    asRead(words).replace(/^(?:about|approx\.?|approximately|ca\.?|total|drained weight:?|drained:?)\s+/i, ''),
+  );
+  const [unit = '', ...rest] = leading?.rest.split(' ') ?? [];
+  const measure = leading && parseMeasure(unit);
+  if (!leading || measure?.kind !== 'unit' || !WEIGHTS.includes(measure.id)) return null;
+  const isAlone = rest.every((word) => ALONE.has(word.toLowerCase()));
+  return isAlone ? convert(leading.amount, measure.id, 'g') : null;
+}
+const ALONE = new Set(
+  'each apiece in all total altogether drained undrained weight net or so prepared cooked raw when after draining boned peeled cleaned tin tins can cans jar pack drained) approx about size meat'.split(
+    ' ',
+  ),
+);
+
+interface Tinned {
+  tinned: boolean;
+  /** g in one tin. */
+  tinG: number;
+  /** Counted in tins, without a weight on them. */
+  isCount: boolean;
+  line: string;
+}
+
+/** What is left of a tin's weight once it is drained. A tin without a weight is counted drained already. */
+export function drainedShare(ingredient: Ingredient | null, { tinned, tinG, isCount, line }: Tinned): number {
+  if (!tinned || UNDRAINED.test(line) || SAYS_DRAINED.test(line)) return 1;
+  const isDrained = /\bdrained\b/i.test(line);
+  const usual = ingredient?.counts.tin;
+  const holdsLiquid = usual === undefined || usual >= USUAL_TIN.least;
+  if (holdsLiquid) return isDrained ? DRAINED_SHARE : 1;
+  if (isCount) return 1;
+  const isUsual = tinG >= USUAL_TIN.least && tinG <= USUAL_TIN.most;
+  if (isUsual && usual < tinG) return usual / tinG;
+  return isDrained ? DRAINED_SHARE : 1;
+}
