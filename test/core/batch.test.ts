@@ -249,12 +249,14 @@ describe('assess', () => {
   it('shows what the larder does not hold, and names every allergen', () => {
     const odd = full(changed(turkey, { do: 'addLine', line: { ...LINE('x', 5), ingredientId: 'moonstone' } }));
     expect(odd.unknown).toEqual(['moonstone']);
-    expect(odd.checks.moisture.state).toBe('watch');
+    // Five grams of it change nothing, and that is said.
+    expect(odd.checks.moisture.state).toBe(full(turkey).checks.moisture.state);
     expect(odd.checks.moisture.sentence).toContain('moonstone');
     const meatless = full(changed(pumpkin, { do: 'addLine', line: { ...LINE('x', 5), ingredientId: 'moonstone' } }));
     expect(full(pumpkin).checks.core).toMatchObject({ state: 'good', headline: 'Core: cooked through' });
     expect(meatless.limit).toMatchObject({ c: 74, because: 'moonstone: nobody has said what it is' });
-    expect(CHECK_IDS.filter((id) => meatless.checks[id].state === 'good')).toEqual(['fit']);
+    // It could be raw meat: what it must reach is the strictest, and no check of heat is good by not knowing.
+    expect(meatless.checks.core.state).not.toBe('good');
     expect(odd.allergens).toEqual(['celery', 'gluten', 'sesame', 'soya']);
   });
   it('the worst check is the batch’s', () => {

@@ -108,6 +108,8 @@ export interface Judgement {
   isEmpty: boolean;
   /** It has happened: no other plan mends it, and none is proposed. */
   isPast?: boolean;
+  /** It rests on a line that is not understood: nothing is proposed before that is said. */
+  isOpen?: boolean;
 }
 
 /** What holds of a judgement as long as nothing else is said. */

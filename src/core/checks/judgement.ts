@@ -132,7 +132,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
   const checks = Object.fromEntries(
     CHECK_IDS.map((id): [CheckId, Check] => [
       id,
-      { ...judged[id], fixes: judged[id].isPast === true ? [] : proposed[id] },
+      { ...judged[id], fixes: judged[id].isPast === true || judged[id].isOpen === true ? [] : proposed[id] },
     ]),
   ) as Record<CheckId, Check>;
   return {
@@ -185,7 +185,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     ].sort(),
     unknown: accounts.unknown,
     heat: accounts.heat,
-    next: nextThing(checks, batch),
+    next: nextThing(checks, accounts),
   };
 }
 
@@ -215,12 +215,14 @@ function findingsOf(accounts: Accounts): Finding[] {
   ];
 }
 
-function nextThing(checks: Record<CheckId, Check>, batch: Batch): Assessment['next'] {
+function nextThing(checks: Record<CheckId, Check>, { batch, uncounted }: Accounts): Assessment['next'] {
   if (batch.lines.length === 0) return { check: 'moisture', text: 'Put the filling together' };
   // Steam lost while cooling bears on moisture and salt: no advice before it is known.
   if (CHECK_IDS.some((id) => checks[id].pending)) return { check: 'moisture', text: 'Working it out …' };
   const all = CHECK_IDS.map((id) => checks[id]);
   const first = all.find((check) => check.state === 'fix') ?? all.find((check) => check.state === 'watch');
+  if (first?.isOpen === true && uncounted.length > 0)
+    return { check: 'moisture', text: `Say what “${uncounted[0].name}” is` };
   if (first) return { check: first.id, text: first.fixes[0]?.label ?? first.headline };
   return batch.note.outcomes.length === 0
     ? { check: null, text: 'Cook, then note how it came out' }

@@ -50,6 +50,7 @@ export function propose(
 }
 
 function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: Forecaster | null): Fix[] {
+  if (now[id].isOpen === true) return [];
   const { judge: judgeAlone } = CHECKS[id];
   const mending = MENDING[id];
   const stays = (candidate: Candidate): boolean => mending.staysFirst?.(candidate) ?? false;

@@ -186,7 +186,7 @@ butternut: squash, winter squash
 sweet-pepper: bell pepper, red pepper, green pepper, yellow pepper, pointed pepper, capsicum, red sweet pepper, red bell pepper, red capsicum, green sweet pepper, green bell pepper, green capsicum, orange sweet pepper, orange pepper, orange bell pepper, yellow bell pepper, yellow capsicum, orange capsicum, frozen sliced peppers, frozen peppers
 peas: green peas, garden peas, in the pod peas, fresh peas, podded peas, shelled peas
 sweetcorn: corn, tinned sweetcorn, canned corn, tinned corn, canned sweetcorn
-aubergine: eggplant, thai aubergine
+aubergine: eggplant, thai aubergine, egg plant
 green-beans: french beans
 fennel: fennel bulb
 bamboo-shoots: bamboo shoots, fresh boiled bamboo shoots, boiled bamboo shoots
@@ -215,7 +215,7 @@ jalapeno: jalapeno, green chile
 onions-pickled: silverskin onions
 sweetcorn-creamed: creamed corn
 mushroom: button mushroom, chestnut mushroom, cremini mushroom, white mushroom, cremini, brown mushrooms, frozen mushrooms
-wild-mushrooms: chanterelles, girolles, chanterelle mushrooms, fresh morels, morels
+wild-mushrooms: chanterelles, girolles, chanterelle mushrooms, fresh morels, morels, chicken of the woods
 mushrooms-dried: dried shiitake, dried porcini, dried wild mushrooms, dried chinese mushrooms
 mushrooms-soaked: soaked mushrooms
 porcini: porcini, ceps, frozen ceps, frozen porcini
@@ -254,7 +254,7 @@ white-beans: white beans, cannellini beans, haricot beans, white kidney beans, n
 kidney-beans: kidney beans, tinned kidney beans, canned kidney beans, red kidney beans
 split-peas: split peas
 mung-beans: mung beans
-soya-mince: textured vegetable protein, dry soya chunks, soya protein chunks, textured soy
+soya-mince: textured vegetable protein, dry soya chunks, soya protein chunks, textured soy, tvp
 lentils: dried lentils, dry lentils, dry black lentils, beluga lentils, urad dal, black gram, whole urad, dry small green lentils, french lentils, dried puy lentils, green lentils dry
 lentils-red: red lentils
 chickpeas: dried chickpeas
@@ -314,7 +314,7 @@ custard-powder: vanilla pudding powder, instant pudding
 matzo-meal: cracker crumbs
 biscuit-crumbs: sponge fingers, amaretti, digestive biscuits
 stuffing: sage and onion stuffing, leftover stuffing
-vital-gluten: seitan
+vital-gluten: seitan, mock duck, wheat gluten
 water: cold water, hot water, boiling water, warm water, iced water, ice water, sparkling water, mineral water, tap water, rice washing water, soda water, carbonated water, club soda, fizzy water
 stock: broth, bouillon
 red-wine: wine
@@ -342,7 +342,7 @@ fruit-juice: pear juice, cherry juice, pineapple juice, grape juice, cranberry j
 oat-milk: oat milk, rice milk
 brine: pickle juice, cabbage brine, gherkin liquid, sauerkraut juice, olive brine
 coffee: tea, espresso, strong tea, black tea, cold tea
-flower-water: rose water, orange blossom water, orange flower water, orange blossom
+flower-water: rose water, orange blossom water, orange flower water, orange blossom, rosewater
 soy-sauce: light soy, light soy sauce, soya sauce, thin soy sauce, japanese soy sauce, shoyu, usukuchi
 oyster-sauce: oyster sauce
 miso: soya bean paste, red miso, aka miso, dark miso
@@ -561,7 +561,7 @@ snails: snail, escargots
 seafood-mix: seafood mix, mixed seafood, frozen seafood
 fish-balls: fish cake asian
 fish-fingers: fish fingers, breaded fish
-fish-dried: stockfish
+fish-dried: stockfish, bombay duck
 roe-pressed: bottarga
 herring-tinned: tinned kippers
 pilchards-tinned: sardines
@@ -889,7 +889,7 @@ cauliflower: cauliflower head, cauliflower florets, grated cauliflower, cauliflo
 cucumber: persian cucumber, mini cucumber, lebanese cucumber
 edamame: shelled edamame, soya beans green
 pumpkin: pumpkin flesh, diced pumpkin
-celery: rhubarb-like stalks, soffritto vegetables, soffritto mix, mirepoix
+celery: rhubarb-like stalks, soffritto vegetables, soffritto mix, mirepoix, soffritto
 tomato: beefsteak tomato, beef tomatoes, salad tomato
 apricots-dried: soft dried apricots, ready-to-eat apricots
 banana: ripe banana
@@ -944,6 +944,10 @@ horseradish-sauce: horseradish from a jar, creamed horseradish, hot horseradish,
 yeast-extract: yeast spread, savoury yeast spread, yeast extract spread
 lemon-curd: citrus curd, lime curd, orange curd, passion fruit curd
 onion-powder: onion granules
+game-terrine: head cheese, brawn
+noodles-instant: instant ramen, ramen noodles dry
+lemongrass: lemon grass
+milk-powder: buttermilk powder, dried milk
 `;
 
 let read: ReadonlyMap<string, readonly string[]> | null = null;

@@ -9,6 +9,8 @@ interface FoodClass {
   words: string;
   /** Words one of which has to stand beside it. */
   with?: string;
+  /** Words none of which may stand beside it: a cake of fish is no cake. */
+  without?: string;
   /** The larder's row. */
   id: string;
   /** "an ordinary jam" */
@@ -80,7 +82,7 @@ const CLASSES: readonly FoodClass[] = [
   { words: 'nut kernel', id: 'mixed-nuts', as: 'ordinary nuts' },
   { words: 'seed', id: 'sunflower-seeds', as: 'ordinary seeds' },
   { words: 'oil', id: 'sunflower-oil', as: 'an ordinary oil' },
-  { words: 'margarine shortening spread', id: 'margarine', as: 'an ordinary spread' },
+  { words: 'margarine shortening', id: 'margarine', as: 'an ordinary spread' },
   { words: 'fat suet', id: 'lard', as: 'an ordinary cooking fat' },
   { words: 'vinegar', id: 'vinegar', as: 'an ordinary vinegar' },
   { words: 'wine', id: 'white-wine', as: 'an ordinary wine' },
@@ -108,7 +110,12 @@ const CLASSES: readonly FoodClass[] = [
   { words: 'chocolate', id: 'chocolate', as: 'ordinary dark chocolate' },
   { words: 'sweet candy toffee fudge caramel', id: 'caramel', as: 'an ordinary soft caramel' },
   { words: 'biscuit cookie cracker wafer', id: 'biscuit-crumbs', as: 'an ordinary biscuit' },
-  { words: 'cake sponge muffin brownie', id: 'cake-crumbs', as: 'an ordinary cake' },
+  {
+    words: 'cake sponge muffin brownie',
+    without: 'fish crab rice potato oat salmon prawn bean',
+    id: 'cake-crumbs',
+    as: 'an ordinary cake',
+  },
   { words: 'crumb', id: 'breadcrumbs-dry', as: 'ordinary dry crumbs' },
   { words: 'bread loaf roll bun baguette toast', id: 'bread', as: 'ordinary bread' },
   { words: 'pasta noodle macaroni', id: 'pasta-cooked', as: 'ordinary cooked pasta' },
@@ -145,7 +152,10 @@ const of = (words: string): readonly string[] => words.split(' ');
  */
 export function classOf(head: string, words: ReadonlySet<string>): { id: string; as: string } | null {
   const found = CLASSES.find(
-    (one) => of(one.words).includes(head) && (one.with === undefined || of(one.with).some((word) => words.has(word))),
+    (one) =>
+      of(one.words).includes(head) &&
+      (one.with === undefined || of(one.with).some((word) => words.has(word))) &&
+      !(one.without !== undefined && of(one.without).some((word) => words.has(word))),
   );
   return found ? { id: found.id, as: found.as } : null;
 }

@@ -46,6 +46,10 @@ const saltGPerMl = (line: string): number | null => {
 export const saysWhichSalt = (ingredient: Ingredient | null, line: string): boolean =>
   ingredient !== null && isSalt(ingredient) && saltGPerMl(line) !== null;
 
+/** "A little" of what is poured, ml. House estimate. */
+const LITTLE_ML = 10;
+const isPoured = ({ liquid, family }: Ingredient): boolean => liquid || family === 'fat' || family === 'dairy';
+
 /** Grams of so much of an ingredient; null where one of it has no weight that is known. */
 export function gramsOf(
   ingredient: Ingredient | null,
@@ -57,6 +61,8 @@ export function gramsOf(
   if (!ingredient) return null;
   const gPerMl = (isSalt(ingredient) ? saltGPerMl(line) : null) ?? densityOf(ingredient, cutInWords(line));
   if (measure?.kind === 'unit') return convert(amount, measure.id, 'g', { gPerMl });
+  // A little milk is more than a little salt.
+  if (measure?.id === 'pinch' && isPoured(ingredient)) return amount * LITTLE_ML * gPerMl;
   if (measure?.kind === 'volume') return amount * measure.ml * gPerMl;
   const one = measure
     ? (ingredient.counts[measure.id] ?? measure.grams ?? ingredient.counts.piece)

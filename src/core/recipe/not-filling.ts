@@ -7,6 +7,8 @@ const FRYING = /\b(?:to|for)\s+(?:shallow[- ]?)?fry(?:ing)?\b/i;
 const SMALL_AMOUNT = /^\s*(?:[\d½¼¾⅓⅔./ -]+|an?|one|two)\s*(?:tbsp|tablespoons?|tsp|teaspoons?|knob|g|grams?)\b/i;
 const WRAPPER =
   /\b(?:(?:puff|short(?:crust)?|filo|phyllo|fillo|flaky|rough[- ]puff)\s+(?:pastry|dough|sheets?)|pastry\s+(?:sheets?|case|cases|dough)|sheets?\s+(?:of\s+)?(?:puff|filo|phyllo|pastry)|(?:dumpling|wonton|gyoza|spring[- ]roll|egg[- ]roll|rice[- ]paper|pierogi|empanada)\s+(?:wrappers?|skins?|sheets?|discs?|rounds?|dough)|(?:round|square)?\s*(?:dumpling\s+)?wrappers?|(?:bread|pizza|pie|bun|pasta)\s+dough|tortillas?|pie\s?crusts?|ready[- ]rolled)\b/i;
+/** Egg without an amount is the brush's. */
+const BRUSHED = /^(?:a\s+)?(?:little\s+)?(?:beaten eggs?|eggs?,? beaten|egg ?wash|egg yolk and milk|milk and egg)\s*$/i;
 /** Poppy seeds on the outside and the like. */
 const OUTSIDE = /\b(?:on top|egg ?wash|for the (?:top|crust|outside))\b/i;
 
@@ -16,7 +18,7 @@ const ALSO = /,?\s*(?:\(\s*)?(?:plus|and|with)?\s*(?:a (?:little|bit)\s+)?(?:mor
 /** Why a line is no part of the filling, in its own words; null where it is. */
 export function notFilling(line: string): string | null {
   const text = line.replace(ALSO, '');
-  const found = PURPOSE.exec(text) ?? OUTSIDE.exec(text) ?? WRAPPER.exec(text);
+  const found = PURPOSE.exec(text) ?? BRUSHED.exec(text.trim()) ?? OUTSIDE.exec(text) ?? WRAPPER.exec(text);
   if (found) return found[0].trim();
   const frying = FRYING.exec(text);
   return frying && !SMALL_AMOUNT.test(text) ? frying[0].trim() : null;

@@ -1,6 +1,7 @@
 /** The words of a recipe as a batch: what is understood becomes lines, what is not becomes a question, the rest is kept as notes. */
 import { stepsSaid } from '../stored/cooking';
 import { beginBatch } from '../stored/create';
+import { isLineUnit } from '../vocabulary/line-units';
 import { LIMITS, MOST } from '../vocabulary/limits';
 import { freshId, lineOf } from '../stored/new-line';
 import { type Batch, type Line } from '../stored/schema';
@@ -144,15 +145,17 @@ function linesInWords(
   return { lines, questions, notes };
 }
 
-/** What is not understood stays in the filling and counts nothing: no check may then call it good. */
+/** What is not understood stays in the filling; the checks are judged at the ends of what it may be. */
 function openLine({ parsed }: ReadFood, school: School, lines: readonly Line[]): Line {
   const slug = (parsed.ingredientId ?? normaliseName(parsed.name ?? parsed.text).replace(/[^a-z0-9]+/g, '-'))
     .replace(/^-+|-+$/g, '')
     .slice(0, MOST_ID);
   const ingredientId = slug === '' ? 'unread' : slug;
+  const { amount, unit, grams } = parsed;
+  const isMeasured = grams === null && amount !== null && amount > 0 && unit !== null && isLineUnit(unit);
   return {
     ...lineOf(lines, ingredientId, amountOf(parsed), SCHOOLS[school].saltAt, parsed.text.slice(0, MOST.note)),
-    unit: parsed.grams === null ? 'piece' : 'g',
+    ...(isMeasured && amount <= LIMITS.amount.most ? { amount, unit } : { unit: grams === null ? 'piece' : 'g' }),
   };
 }
 /** It counts nothing, but the document takes no amount of nothing. */

@@ -10,7 +10,7 @@ import { HAZARDS } from '../vocabulary/foods';
 import { RELEASES } from '../vocabulary/releases';
 import { binderById } from '../filling/binders';
 import { searchIngredients } from '../food/search';
-import { LINE_UNITS, type LineUnit } from '../vocabulary/line-units';
+import { isLineUnit } from '../vocabulary/line-units';
 import { MOST_LETTERS } from './limits';
 import { saysWhichSalt } from './line-grams';
 import { type ParsedLine } from './parse-line';
@@ -53,8 +53,6 @@ const COLD_ALREADY: readonly string[] = [
   'driedGrain',
   'driedPulse',
 ];
-
-const isLineUnit = (unit: string | null): unit is LineUnit => LINE_UNITS.some((known) => known === unit);
 
 /**
  * Makes the batch's line. Null where the ingredient or the grams are not known: the question to ask is `question`'s.

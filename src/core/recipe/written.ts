@@ -77,6 +77,10 @@ const simply = (text: string): string =>
       '',
     )
     .replace(/^c\s+(?=\d)/i, '')
+    .replace(
+      /^(?:plenty of|lots of|enough|a (?:little )?bit of|some|the rest of the|a generous amount of)\s+(?=[a-z])/i,
+      '',
+    )
     .replace(/\s+/g, ' ')
     .trim();
 

@@ -25,7 +25,7 @@ evaporated-milk | Evaporated milk | 74 6.8 7.6 10 0 1.5 | 1.07 | 0.27 | liquid r
 cream-single | Single cream | 73.7 3 19 3.7 0 0.6 | 1 | 0.1 | liquid release=cream allergens=milk
 creme-fraiche | Crème fraîche | 58 2.3 35 3 0 0.6 | 1 | 0.08 | release=curd allergens=milk
 mascarpone | Mascarpone | 47 4.6 44 3.8 0 0.6 | 1 | 0.1 | release=firm allergens=milk
-goat-cheese | Soft goat cheese | 60.5 18.5 18.5 0.9 0 1.6 | 0.9 | 1.1 | release=firm allergens=milk
+goat-cheese | Soft goat cheese | 60.5 18.5 18.5 0.9 0 1.6 | 0.9 | 1.1 | release=firm allergens=milk piece=100
 blue-cheese | Blue cheese | 42.4 21.4 28.7 2.3 0 5.1 | 0.55 | 2.9 | release=firm allergens=milk
 grilling-cheese | Grilling cheese | 47 22 25 2 0 3.9 | 0.6 | 2.7 | release=firm allergens=milk block=225 piece=225
 smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk

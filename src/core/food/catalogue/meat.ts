@@ -68,7 +68,7 @@ veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeM
 lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat
-kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat
+kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100
 heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat
 sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65
