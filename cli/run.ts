@@ -15,7 +15,7 @@ import {
 import { causesCommand } from './commands/notebook';
 import { assessCommand, fitCommand } from './commands/parcel';
 import { safeCommand } from './commands/safety';
-import { batchCommand } from './commands/recipe';
+import { batchCommand, recipeCommand } from './commands/recipe';
 
 const COMMANDS: Record<string, Command> = {
   conduct: conductCommand,
@@ -34,6 +34,7 @@ const COMMANDS: Record<string, Command> = {
   spread: spreadCommand,
   assess: assessCommand,
   batch: batchCommand,
+  recipe: recipeCommand,
   plan: planCommand,
   causes: causesCommand,
   safe: safeCommand,

@@ -47,6 +47,8 @@ for (const { what, bytes, most } of sizes()) {
 }
 if (!process.argv.includes('--sizes')) {
   for (const script of [
+    'scripts/bench-lines.ts',
+    'scripts/bench-recipes.ts',
     'scripts/bench-fillings.ts',
     'scripts/bench-core.ts',
     'scripts/bench-day.ts',

@@ -1,7 +1,9 @@
-/** `batch`: the words of a recipe as a batch, as pasting makes it. */
+/** `batch` and `recipe`: the words of a recipe as batches, as pasting makes them. */
 import { z } from 'zod';
 import { LIMITS, MOST } from '@/core/vocabulary/limits';
-import { batchSchema } from '@/core/stored/schema';
+import { type Batch, batchSchema } from '@/core/stored/schema';
+import { planOfText } from '@/core/formats/plan-of-text';
+import { MOST_RECIPE_LETTERS } from '@/core/recipe/plan';
 import { between } from '@/core/stored/span';
 import { isWithinLimits } from '@/core/stored/within-limits';
 import { BASE_IDS } from '@/core/vocabulary/bases';
@@ -63,9 +65,31 @@ const MADE = { id: 'batch', at: '2026-01-01T00:00:00Z' };
 
 export const batchCommand = command(batchInput, (input) => {
   const { batch, questions } = batchInWords(input, MADE);
-  if (!isWithinLimits(batch)) {
-    const checked = batchSchema.safeParse(batch);
-    throw new InputError(checked.success ? ['(document): is beyond what a batch takes'] : problemsOf(checked.error));
-  }
-  return { batch, questions };
+  return { batch: withinLimits(batch), questions };
 });
+
+const recipeInput = z.strictObject({
+  text: z
+    .string()
+    .trim()
+    .min(1, 'must not be empty')
+    .max(MOST_RECIPE_LETTERS, `must be at most ${MOST_RECIPE_LETTERS} characters`),
+});
+
+/** `recipe`: a whole recipe as it was sent, as one or more batches. */
+export const recipeCommand = command(recipeInput, ({ text }) => {
+  const { plans, notes } = planOfText(text, { id: (at) => `batch-${at + 1}`, at: MADE.at });
+  if (plans.length === 0) throw new InputError(['text: names no food; would be a recipe, one ingredient a line']);
+  return {
+    batches: plans.map(({ batch }) => withinLimits(batch)),
+    questions: plans.flatMap(({ questions }) => questions),
+    notes,
+  };
+});
+
+/** @throws InputError where it is beyond what a document takes */
+function withinLimits(batch: Batch): Batch {
+  if (isWithinLimits(batch)) return batch;
+  const checked = batchSchema.safeParse(batch);
+  throw new InputError(checked.success ? ['(document): is beyond what a batch takes'] : problemsOf(checked.error));
+}

@@ -101,7 +101,11 @@ export function kindNamed(words: Words, noted: Words): string | null | 'unknown'
   const isMinced = any(words, MINCED_WORDS) || (noted.has('minced') && species.length > 0);
   if (any(words, STOCK)) {
     if (any(words, CONCENTRATED)) return 'stock-powder';
-    if (any(words, 'jellied gelled jelly')) return 'stock-gelled';
+    if (
+      any(words, 'jellied gelled jelly gelatine gelatin') ||
+      (words.has('set') && any(noted, 'gelatine gelatin jelly'))
+    )
+      return 'stock-gelled';
     if (words.has('vegetable')) return 'vegetable-stock';
     const [of] = species.flatMap(({ stock }) => stock ?? []);
     if (of !== undefined) return of;

@@ -45,6 +45,8 @@ const COST = {
   head: 1.2,
   /** A word that stands after "in", "with", "for". */
   aside: 0.7,
+  /** Said after the food, as what is done with it. */
+  afterwards: 0.5,
   /** Counted by the piece, and never sold so: "2 peppers" are not peppercorns. */
   uncounted: 0.6,
 } as const;
@@ -141,7 +143,7 @@ function nameLength(words: readonly string[]): number {
 
 /** The last word that names something: what stands after it only describes, or is a part of it. */
 function headOf(words: readonly string[]): string | undefined {
-  const naming = words.filter((word) => !DESCRIBING.has(word) && !SMALL.has(word) && !STATES.has(word));
+  const naming = words.filter((word) => !DESCRIBING.has(word) && !SMALL.has(word) && !isTreatment(word));
   return naming.filter((word) => !PARTS.has(word)).at(-1) ?? naming.at(-1) ?? words.at(-1);
 }
 
@@ -177,6 +179,10 @@ function costOf({ ingredient, of }: Name, { words, inName, head, counted }: Said
   const hasHead = head === undefined || covers(head) || isGeneric(head, ingredient);
   let cost = hasHead ? 0 : COST.head;
   for (const word of of) if (!inName.includes(word)) cost += COST.aside;
+  // "Onions fried in butter" are onions; fried onions are another food.
+  for (const word of of)
+    if (isTreatment(word) && inName.indexOf(word) > inName.findIndex((one) => of.includes(one) && !isTreatment(one)))
+      cost += COST.afterwards;
   const headAt = head === undefined ? -1 : inName.lastIndexOf(head);
   for (const [i, word] of inName.entries())
     if (!covers(word)) cost += costOfWord(word, ingredient, { isBeforeHead: i < headAt, head });
@@ -185,6 +191,8 @@ function costOf({ ingredient, of }: Name, { words, inName, head, counted }: Said
     if (!covers(word) && STATES.has(word) && !isHarmlessState(word, ingredient)) cost += COST.another;
   return counted && isUncounted(ingredient) ? cost + COST.uncounted : cost;
 }
+
+const isTreatment = (word: string): boolean => STATES.has(word) || COOKED_WORDS.has(word);
 
 /** What one word costs that the reading does not account for. */
 function costOfWord(

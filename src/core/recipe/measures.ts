@@ -10,7 +10,10 @@ const VOLUMES: Record<string, { ml: number; names: string[] }> = {
   quart: { ml: 960, names: ['quart', 'qt'] },
   dessertspoon: { ml: 10, names: ['dessertspoon', 'dsp'] },
   // A pinch is what three fingers take, a dash twice that: house estimates.
-  pinch: { ml: 0.3, names: ['pinch', 'pinche', 'little', 'touch', 'grating', 'scraping', 'hint', 'twist', 'grind'] },
+  pinch: {
+    ml: 0.3,
+    names: ['pinch', 'pinche', 'little', 'touch', 'grating', 'scraping', 'hint', 'twist', 'grind', 'bit'],
+  },
   dash: { ml: 0.6, names: ['dash', 'dashe', 'shake'] },
   // What runs out of the bottle at once: house estimates.
   splash: { ml: 5, names: ['splash', 'splashe', 'drizzle', 'squirt', 'trickle'] },

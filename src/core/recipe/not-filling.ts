@@ -6,7 +6,7 @@ const PURPOSE =
 const FRYING = /\b(?:to|for)\s+(?:shallow[- ]?)?fry(?:ing)?\b/i;
 const SMALL_AMOUNT = /^\s*(?:[\d½¼¾⅓⅔./ -]+|an?|one|two)\s*(?:tbsp|tablespoons?|tsp|teaspoons?|knob|g|grams?)\b/i;
 const WRAPPER =
-  /\b(?:(?:puff|short(?:crust)?|filo|phyllo|fillo|flaky|rough[- ]puff)\s+(?:pastry|dough|sheets?)|pastry\s+(?:sheets?|case|cases|dough)|sheets?\s+(?:of\s+)?(?:puff|filo|phyllo|pastry)|(?:dumpling|wonton|gyoza|spring[- ]roll|egg[- ]roll|rice[- ]paper|pierogi|empanada)\s+(?:wrappers?|skins?|sheets?|discs?|rounds?|dough)|(?:round|square)?\s*(?:dumpling\s+)?wrappers?|(?:bread|pizza|pie|bun|pasta)\s+dough|tortillas?|pie\s?crusts?|ready[- ]rolled)\b/i;
+  /\b(?:(?:puff|short(?:crust)?|filo|phyllo|fillo|flaky|rough[- ]puff)\s+(?:pastry|dough|sheets?)|pastry\s+(?:sheets?|case|cases|dough)|sheets?\s+(?:of\s+)?(?:puff|filo|phyllo|pastry)|(?:dumpling|wonton|gyoza|spring[- ]roll|egg[- ]roll|rice[- ]paper|pierogi|empanada)\s+(?:wrappers?|skins?|sheets?|discs?|rounds?|dough)|(?:round|square)?\s*(?:dumpling\s+)?wrappers?|(?:bread|pizza|pie|bun|pasta|noodle|hot-water|yeast|steamed[- ]bun)\s+dough|(?:dough|pastry|wonton\S*|dumpling|samosa)\s+(?:rounds?|discs?|circles?|squares?|skins?)|(?:rounds?|discs?|circles?|squares?|sheets?)\s+of\s+[a-z -]*?(?:dough|pastry)|\S+-type\s+skins?|(?:packet|pack|box|roll)s?\s+(?:of\s+)?(?:filo|phyllo|puff|shortcrust)\b|^\s*(?:\d+\s*)?g?\s*(?:filo|phyllo)\b|(?:pastry|dough)\b[^,]*,?\s*(?:bought|ready[- ]?made)|tortillas?|pie\s?crusts?|ready[- ]rolled)\b/i;
 /** Egg without an amount is the brush's. */
 const BRUSHED = /^(?:a\s+)?(?:little\s+)?(?:beaten eggs?|eggs?,? beaten|egg ?wash|egg yolk and milk|milk and egg)\s*$/i;
 /** Poppy seeds on the outside and the like. */

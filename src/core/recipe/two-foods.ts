@@ -10,7 +10,10 @@ const CITRUS_AFTER =
   /^(?<of>(?:[\d½¼¾./ ]+|an?\s+|half\s+an?\s+).*?\b(?:lemon|lime|orange)s?)\b,?\s+(?:finely\s+grated\s+)?(?<first>zest|rind|juice)\s+(?:and|&|\+)\s+(?<second>zest|rind|juice)(?:d)?\b/i;
 /** What is stirred into the other: "potato starch mixed with 2 tbsp water". */
 const MIXED_WITH =
-  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked|soaked|moistened)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked|soaked|moistened|braised|fried|softened|sweated|cooked|simmered|stewed|browned)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+/** "2 onions, fried (50 g butter)". */
+const IN_PARENTHESES =
+  /^(?<first>.+?)\s*\((?:in\s+|with\s+)?(?<second>[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*\s*(?:g|ml|tbsp|tsp)\s+(?:of\s+)?[a-z][a-z ]+)\)\s*$/i;
 /** A second food with an amount of its own: "2 tbsp soy sauce, 1 tsp sesame oil". */
 const AND_ITS_AMOUNT =
   /^(?<first>(?:[\d½¼¾⅓⅔]|an?\s|one\s|two\s|half\s).+?)\s*(?:,|;|\+|&|\band\b)\s*(?<second>[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*\s*(?:g|kg|ml|l|oz|lb|tsp|tbsp|teaspoons?|tablespoons?|cups?)\s+(?!(?:of\s+)?(?:each|more|extra)\b)[a-z].+)$/i;
@@ -27,11 +30,15 @@ export function foodsIn(text: string, own: readonly OwnIngredient[] = []): strin
     return [`${before}${first} of ${of}`, `${second} of ${of}`].map((part) => part.trim());
   }
   const both = AND_ITS_AMOUNT.exec(text)?.groups;
-  if (both && [both.first, both.second].every((part) => isFood(part, own))) return [both.first, both.second];
+  if (both && [both.first, both.second].every((part) => isFood(part, own)))
+    return [...foodsIn(both.first, own), ...foodsIn(both.second, own)];
   const several = severalIn(text, own);
   if (several) return several;
   const mixed = MIXED_WITH.exec(text)?.groups;
-  if (mixed) return [mixed.first, mixed.second];
+  if (mixed) return [mixed.first, ...foodsIn(mixed.second, own)];
+  const beside = IN_PARENTHESES.exec(text)?.groups;
+  if (beside && findIngredient(leadingAmount(beside.second)?.rest.replace(/^\S+\s+(?:of\s+)?/, '') ?? '', own))
+    return [beside.first, beside.second];
   return pair(text, own) ?? [text];
 }
 

@@ -5,7 +5,7 @@ const setOf = (words: string): ReadonlySet<string> => new Set(words.split(/\s+/)
 /** Small words. What stands after one of them says how it is treated, packed or meant, and seldom what it is. */
 export const SMALL = setOf(`
   a an the of in into to with without from for on off at by about and or plus as its their then until per no not
-  if very each all both some any more extra just well only also rather such like between
+  if very each all both some any more extra just well only also rather such like between n til till w
 `);
 
 /** How it is cut, sized, treated, bought or what it looks like: it stays the same food. */
@@ -71,7 +71,7 @@ export const MADE_OF = setOf(
 
 /** Words for how it was made edible before it goes in: of meat and fish they make another food. */
 export const COOKED_WORDS = setOf(
-  'cooked leftover roast roasted rotisserie poached boiled braised pulled stewed confit barbecued slow-cooked steamed grilled flaked ready-cooked',
+  'cooked leftover roast roasted rotisserie poached boiled braised pulled stewed confit barbecued slow-cooked steamed grilled flaked fried ready-cooked',
 );
 /** Food that the larder does not have, in the singular: asked after, and never taken for a name that is spelled nearly so. */
 export const OTHER_FOODS = setOf(`

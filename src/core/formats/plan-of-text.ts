@@ -1,0 +1,46 @@
+/** A recipe as it was sent: plain words, a saved page, or schema.org Recipe as JSON; read as a plan. */
+import { type OwnIngredient } from '../food/own-ingredient';
+import { MOST_RECIPE_LETTERS, planOf, planOfSections, type PlanFresh, type RecipePlan } from '../recipe/plan';
+import { linesInPage } from './page';
+import { readRecipe, type RecipeText } from './recipe';
+
+const isMarkup = (text: string): boolean =>
+  /^<(?:!doctype|html|head|body|div|article|meta|p\b|h\d|ul|script)/i.test(text);
+const isJson = (text: string): boolean => /^[[{]\s*["[{]/.test(text);
+
+/** A saved page is so long at most; its recipe is a small part of it. */
+const MOST_PAGE_LETTERS = 2_000_000;
+
+/**
+ * Reads it.
+ * @param own ingredients of the cook's own, which names may mean
+ */
+export function planOfText(sent: string, fresh: PlanFresh, own: readonly OwnIngredient[] = []): RecipePlan {
+  const text = sent.replace(/^\uFEFF/, '').trim();
+  if (isMarkup(text) || isJson(text)) {
+    const page = text.slice(0, MOST_PAGE_LETTERS);
+    const recipe = readRecipe(page);
+    if (recipe.ok) return planOf(asWords(recipe.value), fresh, own);
+    // A page without a recipe that says so of itself is read by its lines.
+    if (isMarkup(text)) return planOf(linesInPage(page), fresh, own);
+  }
+  return text === ''
+    ? planOfSections({ title: null, parts: [], steps: [], said: [] }, fresh, own)
+    : planOf(text, fresh, own);
+}
+
+/** A recipe from a page as it would stand on a card. */
+function asWords({ name, count, ingredients, steps }: RecipeText): string {
+  return [
+    name,
+    ...(count === null ? [] : [`Makes ${count}`]),
+    '',
+    'Ingredients',
+    ...ingredients,
+    '',
+    'Method',
+    ...steps,
+  ]
+    .join('\n')
+    .slice(0, MOST_RECIPE_LETTERS);
+}

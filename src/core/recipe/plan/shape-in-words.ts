@@ -1,0 +1,183 @@
+/** Which form a recipe's parcels have, and of what skin, by its own words. */
+import { type EdgeId } from '../../vocabulary/edges';
+import { type Method } from '../../vocabulary/methods';
+import { FORMS, type FormId } from '../../forms';
+import { type SkinInWords } from '../wrap-in-words';
+import { sentencesOf } from './sentences';
+
+export interface ShapeInWords {
+  form: FormId;
+  skin: SkinInWords | null;
+  thicknessMm: number | null;
+  /** g of filling in one, where it is said. */
+  portionG: number | null;
+  edge: EdgeId | null;
+  /** The words that say so. */
+  words: string;
+}
+
+const CM = 10;
+const INCH = 25.4;
+const mm = (number: string, unit: string): number =>
+  Math.round(
+    (number.includes('½') ? Number(number.replace('½', '') || '0') + 0.5 : Number(number.replace(',', '.'))) *
+      (/^mm/i.test(unit) ? 1 : /^c/i.test(unit) ? CM : INCH),
+  );
+
+const LENGTH = '(\\d+(?:[.,]\\d+)?½?)\\s*-?\\s*(mm|cm|centimetres?|inch(?:es)?|in\\b|")';
+const ROUND_WORD = '(?:round|circle|disc|wrapper|skin|ball)s?';
+
+/** Words of a form, the telling ones first; what they are made of decides where two fit. */
+const FORM_WORDS: readonly [RegExp, FormId][] = [
+  [
+    /\b(?:pie dish|pie plate|quiche|line (?:a|the) (?:tin|dish|tray|pan)|in the tray|tray bake|one large pie|deep dish|springform)\b/i,
+    'pan-pie',
+  ],
+  [/\b(?:individual|small) (?:pie )?tins\b|\bin \d+ ?cm tins\b/i, 'pan-pie'],
+  [/\btin\b[^.]{0,40}\b\d+\s*x\s*\d+\s*cm/i, 'pan-pie'],
+  [/\btriangles?\b|\bsamosas?\b/i, 'triangle'],
+  [
+    /\b(?:four|all|the) corners (?:to|in|into|up to|towards) the (?:middle|centre|center)\b|\benvelopes?\b/i,
+    'envelope',
+  ],
+  [/\bpillows?\b|\bcover with the (?:others|other squares|rest)\b|\bravioli\b/i, 'pillow'],
+  [
+    /\broll(?:ed)? (?:it |them )?up\b|\bsausage rolls?\b|\bspring rolls?\b|\blay the filling along\b|\bin a rope\b/i,
+    'roll',
+  ],
+  [
+    /\b(?:gather|bring) (?:\w+ ){0,4}?(?:edges?|dough|sides)\b[^.]*\b(?:roll|flatten|press)\w* (?:it |them |gently )?(?:gently )?(?:out|flat|to)\b|\bflat ?breads?\b[^.]*\bgather/i,
+    'flat-round',
+  ],
+  [
+    /\bgather\w*\b|\bpurses?\b|\bpleats? (?:it |them )?(?:up|shut over|together)\b|\bpinch(?:ed)? shut and turn\b|\bseam (?:side )?(?:down|underneath|under)\b|\bpleat shut\b(?=[^.]*\bprove\b)|\bbuns?\b/i,
+    'purse',
+  ],
+  [/\bpast(?:y|ies)\b|\bpockets?\b/i, 'pocket'],
+  [
+    /\bturnovers?\b|\bhand[- ]pies?\b|\bfold(?:ed)?\b|\bhalf[- ]moons?\b|\bdumplings?\b|\bpotstickers?\b|\bempanadas?\b|\bpierogi\b/i,
+    'half-moon',
+  ],
+  [/\bpies?\b/i, 'pan-pie'],
+  [/\brolls?\b/i, 'roll'],
+];
+
+/** From so large a round on, one is a hand's and not a mouthful, mm. House estimate. */
+const A_HAND_MM = 150;
+
+const EDGES: readonly [RegExp, EdgeId][] = [
+  [/\bfork/i, 'fork'],
+  [/\bpleat/i, 'pleats'],
+  [/\b(?:crimp|rope|twist)/i, 'rope'],
+];
+
+/** Reads it. */
+export function shapeInWords(
+  title: string,
+  lines: readonly string[],
+  steps: readonly string[],
+  method: Method | null,
+): ShapeInWords {
+  const sentences = [...lines, ...sentencesOf(steps)];
+  const all = [title, ...sentences].join('\n');
+  const skin = skinIn(sentences);
+  const found = formIn(title, steps, method, skin);
+  const thickness = new RegExp(
+    `(\\d+(?:[.,]\\d+)?)\\s*mm(?=\\s*(?:thin|thick|,|\\.|$|and|\\s))(?!\\s*(?:squares?|rounds?|dice|cubes?))`,
+    'i',
+  ).exec(
+    sentencesOf(steps)
+      .filter((one) => /\broll|\bthin\b|\bthick/i.test(one))
+      .join(' '),
+  );
+  const portion =
+    /(\d{1,3})\s*g\s+(?:of filling\s+)?(?:in|into|on|onto|per|for)\s+(?:each|every|a|the)\b/i.exec(all) ??
+    /\b(?:fill|put|wrappers?|each)\b[^.\n]{0,40}?\b(?:with|of)?\s*(?:about|around)?\s*(\d{1,3})\s*g\b(?!\s*(?:a piece|each|piece|of dough))/i.exec(
+      sentencesOf(steps)
+        .filter((s) => !/\bdough\b/i.test(s))
+        .join('\n'),
+    );
+  const edge = EDGES.find(([pattern]) => pattern.test(steps.join(' ')))?.[1] ?? null;
+  return {
+    form: found.form,
+    skin,
+    thicknessMm: thickness ? Number(thickness[1].replace(',', '.')) : null,
+    portionG: portion ? Number(portion[1]) : null,
+    edge: edge !== null && FORMS[found.form].edges.includes(edge) ? edge : null,
+    words: found.words,
+  };
+}
+
+function formIn(
+  title: string,
+  steps: readonly string[],
+  method: Method | null,
+  skin: SkinInWords | null,
+): { form: FormId; words: string } {
+  const texts = [...sentencesOf(steps), title];
+  const said = FORM_WORDS.flatMap(([pattern, form]) => {
+    const words = texts.find((text) => pattern.test(text));
+    return words === undefined ? [] : [{ form, words, inSteps: words !== title }];
+  });
+  const first = said[0] ?? {
+    form: method === 'boil' || method === 'steam' || method === 'sear' ? 'half-moon' : 'pocket',
+    words: '',
+  };
+  const { form, words } = first as { form: FormId; words: string };
+  // A pan that is named beats all; a wrapper decides between the rest.
+  if (form === 'pan-pie') return { form, words };
+  if (skin?.shape === 'square' && form === 'half-moon') return { form: 'triangle', words };
+  if (form === 'half-moon' && skin?.shape === 'round' && (skin.diameterMm ?? 0) >= A_HAND_MM)
+    return { form: 'pocket', words };
+  if (form === 'flat-round' && method !== 'griddle') return { form: 'purse', words };
+  return { form, words };
+}
+
+/** The skin, by the first sentence that measures one. */
+function skinIn(sentences: readonly string[]): SkinInWords | null {
+  const tin = find(
+    sentences,
+    new RegExp(`(\\d+(?:[.,]\\d+)?)\\s*x\\s*(\\d+(?:[.,]\\d+)?)\\s*(cm|mm|inch(?:es)?|in\\b)`, 'i'),
+    /\b(?:tin|tray|dish|pan)\b/i,
+  );
+  if (tin) return { shape: 'pan', lengthMm: mm(tin[1], tin[3]), widthMm: mm(tin[2], tin[3]) };
+  const pan = find(
+    sentences,
+    new RegExp(
+      `${LENGTH}\\s*(?:round\\s+|deep\\s+|loose[- ]bottomed\\s+)?(?:pie\\s+|cake\\s+|springform\\s+|tart\\s+|flan\\s+)?(?:dish|tins?|pan|plate)\\b`,
+      'i',
+    ),
+  );
+  if (pan) return { shape: 'pan', diameterMm: mm(pan[1], pan[2]) };
+  const square = find(
+    sentences,
+    new RegExp(`${LENGTH}\\s*squares?\\b|\\bsquares?\\b[^.]{0,30}?${LENGTH}|\\(${LENGTH}\\s*square\\)`, 'i'),
+  );
+  if (square) {
+    const [number, unit] = [square[1] ?? square[3] ?? square[5], square[2] ?? square[4] ?? square[6]];
+    return { shape: 'square', sideMm: mm(number, unit) };
+  }
+  const round = find(
+    sentences,
+    new RegExp(
+      `${LENGTH}\\s*${ROUND_WORD}\\b|\\b${ROUND_WORD}\\b[^.]{0,24}?${LENGTH}|\\b(?:rounds?|circles?|discs?) of\\s+${LENGTH}|\\b(?:roll|flatten|press)\\w*\\b[^.]{0,40}?\\bto\\s+(?:an?\\s+)?${LENGTH}(?!\\s*thick)`,
+      'i',
+    ),
+    undefined,
+    /\bstrips?\b/i,
+  );
+  if (round) {
+    const groups = [1, 3, 5, 7].map((i) => [round[i], round[i + 1]] as const).find(([number]) => number !== undefined);
+    const across = groups ? mm(groups[0], groups[1]) : null;
+    if (across !== null && across >= 40) return { shape: 'round', diameterMm: across };
+  }
+  return null;
+}
+
+function find(sentences: readonly string[], pattern: RegExp, also?: RegExp, not?: RegExp): RegExpExecArray | null {
+  for (const sentence of sentences) {
+    const found = pattern.exec(sentence);
+    if (found && (also === undefined || also.test(sentence)) && !(not?.test(sentence) ?? false)) return found;
+  }
+  return null;
+}
