@@ -84,13 +84,15 @@ describe('spelling', () => {
 describe('every row is what its family must be', () => {
   it.each(catalogue().map((i) => [i.id, i] as const))('%s', (_id, { family, composition, salt, hazard, liquid }) => {
     const { water, protein, fat, carbohydrate } = composition;
-    if (['vegetable', 'leaf', 'root', 'mushroom', 'allium'].includes(family) && water > 0.6) expect(fat).toBeLessThan(0.2);
+    if (['vegetable', 'leaf', 'root', 'mushroom', 'allium'].includes(family) && water > 0.6)
+      expect(fat).toBeLessThan(0.2);
     if (family === 'fat') expect(fat + water + protein + carbohydrate).toBeGreaterThan(0.9);
     if (family === 'meat' || family === 'fish') {
       expect(carbohydrate).toBeLessThan(0.36);
       expect(hazard === 'none' ? 'none' : 'said').toBe(_id === 'fish-flakes' ? 'none' : 'said');
     }
     if (liquid) expect(water).toBeGreaterThan(0.25);
-    if (salt > 12 && family !== 'seasoning') expect(['sauce', 'liquid', 'fish', 'leaf', 'fruit', 'vegetable', 'root']).toContain(family);
+    if (salt > 12 && family !== 'seasoning')
+      expect(['sauce', 'liquid', 'fish', 'leaf', 'fruit', 'vegetable', 'root']).toContain(family);
   });
 });

@@ -5,6 +5,7 @@ import { readBatch } from '@/core/stored/read';
 import { ingredientById } from '@/core/food/catalogue';
 import { resolveLines } from '@/core/filling/lines';
 import { asMethodSays, methodOf } from '@/core/recipe/pasted';
+import { sentencesOn } from '@/core/recipe/method';
 import { notFilling } from '@/core/recipe/not-filling';
 import { parseLine } from '@/core/recipe/parse-line';
 import { readLines } from '@/core/recipe/read-lines';
@@ -36,7 +37,7 @@ describe('a whole recipe', () => {
       title: 'Hut-night parcels',
       count: 24,
       serves: null,
-      ingredients: ['- 500 g minced pork', '• 1 onion, chopped'],
+      ingredients: ['500 g minced pork', '1 onion, chopped'],
       others: ['300 g flour', '150 ml water'],
       steps: ['Fry the onion.', 'Mix it with the pork. Fill and seal.'],
     });
@@ -68,14 +69,14 @@ describe('the method', () => {
     });
   };
 
-  it('gives lines their preparation and stage, with the sentence beside them', () => {
+  it('gives lines their preparation and stage; its sentences stand with the method', () => {
     const [mince, stock, parsley] = said(
       ['500 g minced beef', '200 ml beef stock', '2 tbsp chopped parsley'],
       ['Brown the mince.', 'Add the stock and simmer until nearly dry.', 'When cool, stir in the parsley.'],
     );
     expect(mince).toMatchObject({ preparation: 'browned', stage: 'cook-first' });
     expect(stock).toMatchObject({ preparation: 'simmered-dry', stage: 'simmer', weighed: 'raw' });
-    expect(stock?.note).toContain('“Add the stock and simmer until nearly dry.”');
+    expect(stock?.note).not.toContain('simmer');
     expect(parsley).toMatchObject({ stage: 'when-cool' });
   });
 
@@ -85,7 +86,7 @@ describe('the method', () => {
       ['Fry the onion, add the beef and brown it.', 'Add the stock and simmer until nearly dry.'],
     );
     expect(stock).toMatchObject({ preparation: 'simmered-dry', stage: 'simmer' });
-    expect(stock?.note).toContain('“Add the stock and simmer until nearly dry.”');
+    expect(stock?.note).not.toContain('simmer');
   });
 
   it('“simmer until thick” speaks of what was poured in before', () => {
@@ -110,6 +111,28 @@ describe('the method', () => {
     const [spinach] = said(['400 g spinach, salted and squeezed'], ['Wilt the spinach in a pan.']);
     expect(spinach?.preparation).toBe('salted-squeezed');
   });
+});
+
+it('what the method says of a line is found in the words that the batch keeps', () => {
+  const words =
+    'oil (pan)\n1. Fry the onion. Add the stock and simmer until nearly dry.\n2. When cool, stir in the parsley.';
+  const stock = ingredientById('beef-stock');
+  if (!stock) throw new Error('no stock');
+  expect(sentencesOn(stock, words)).toEqual(['Add the stock and simmer until nearly dry.']);
+});
+
+describe('what a line keeps of its words', () => {
+  const note = (text: string) => {
+    const read = readLines(text, 'raw');
+    return read.kind === 'lines' ? read.lines[0].line?.note : null;
+  };
+  it.each([
+    ['2 big brown onions, chopped, sweated', '“2 big brown onions”, chopped, sweated'],
+    ['200 g leeks, sliced', 'sliced'],
+    ['juice of ½ lemon', '“juice of ½ lemon”'],
+    ['1 lb ground pork', ''],
+    ['3 tbsp tayberry jam', 'taken as an ordinary jam'],
+  ])('%s: %s', (text, kept) => expect(note(text)).toContain(kept));
 });
 
 describe('two foods in a line', () => {

@@ -80,12 +80,15 @@ it.each([
   expect(id).not.toBeNull();
 });
 
-it.each(['300 g snozzle root', 'ham and pea soup, 400 ml', '2 chicken pies', '1 gnome burger', 'a mousse of something'])(
-  '“%s” is a question, never a guess',
-  (text) => {
-    const got = readLines(text, 'cooked');
-    if (got.kind !== 'lines') throw new Error('a note');
-    expect(got.lines.some(({ question }) => question !== null)).toBe(true);
-    expect(got.lines.filter(({ line }) => line !== null)).toEqual([]);
-  },
-);
+it.each([
+  '300 g snozzle root',
+  'ham and pea soup, 400 ml',
+  '2 chicken pies',
+  '1 gnome burger',
+  'a mousse of something',
+])('“%s” is a question, never a guess', (text) => {
+  const got = readLines(text, 'cooked');
+  if (got.kind !== 'lines') throw new Error('a note');
+  expect(got.lines.some(({ question }) => question !== null)).toBe(true);
+  expect(got.lines.filter(({ line }) => line !== null)).toEqual([]);
+});

@@ -1,6 +1,13 @@
 /** A recipe as it was sent: plain words, a saved page, or schema.org Recipe as JSON; read as a plan. */
 import { type OwnIngredient } from '../food/own-ingredient';
-import { MOST_RECIPE_LETTERS, planOf, planOfSections, type PlanFresh, type RecipePlan } from '../recipe/plan';
+import {
+  MOST_RECIPE_LETTERS,
+  type PlanFresh,
+  planOf,
+  planOfSections,
+  type PlanSaid,
+  type RecipePlan,
+} from '../recipe/plan';
 import { linesInPage } from './page';
 import { readRecipe, type RecipeText } from './recipe';
 
@@ -14,19 +21,25 @@ const MOST_PAGE_LETTERS = 2_000_000;
 /**
  * Reads it.
  * @param own ingredients of the cook's own, which names may mean
+ * @param said what the cook has said of the first, the second … filling
  */
-export function planOfText(sent: string, fresh: PlanFresh, own: readonly OwnIngredient[] = []): RecipePlan {
+export function planOfText(
+  sent: string,
+  fresh: PlanFresh,
+  own: readonly OwnIngredient[] = [],
+  said: readonly PlanSaid[] = [],
+): RecipePlan {
   const text = sent.replace(/^\uFEFF/, '').trim();
   if (isMarkup(text) || isJson(text)) {
     const page = text.slice(0, MOST_PAGE_LETTERS);
     const recipe = readRecipe(page);
-    if (recipe.ok) return planOf(asWords(recipe.value), fresh, own);
+    if (recipe.ok) return planOf(asWords(recipe.value), fresh, own, said);
     // A page without a recipe that says so of itself is read by its lines.
-    if (isMarkup(text)) return planOf(linesInPage(page), fresh, own);
+    if (isMarkup(text)) return planOf(linesInPage(page), fresh, own, said);
   }
   return text === ''
-    ? planOfSections({ title: null, parts: [], steps: [], said: [] }, fresh, own)
-    : planOf(text, fresh, own);
+    ? planOfSections({ title: null, parts: [], steps: [], said: [] }, fresh, own, said)
+    : planOf(text, fresh, own, said);
 }
 
 /** A recipe from a page as it would stand on a card. */

@@ -55,8 +55,24 @@ const sentencesOf = (steps: readonly string[]): string[] =>
     .map((sentence) => sentence.trim())
     .filter((s) => s !== '');
 
+/** A step as it is kept in a batch's words. */
+const KEPT_STEP = /^\d{1,2}\. /;
+
+/**
+ * The sentences of a method, kept in a batch's words, that speak of a line.
+ * @param words the batch's words: notes, and the steps, numbered
+ */
+export function sentencesOn(ingredient: Ingredient, words: string): string[] {
+  const steps = words
+    .split('\n')
+    .filter((line) => KEPT_STEP.test(line))
+    .map((line) => line.replace(KEPT_STEP, ''));
+  const known = wordsOf({ ingredient, name: '' });
+  return sentencesOf(steps).filter((sentence) => mentions(sentence, known));
+}
+
 /** The words by which a line is known in a sentence. */
-function wordsOf({ ingredient, name }: Named): string[] {
+function wordsOf({ ingredient, name }: Pick<Named, 'ingredient' | 'name'>): string[] {
   const words = [...normaliseName(ingredient.name).split(' '), ...normaliseName(name).split(' ')]
     .map((word) => singular(word.replace(/[^a-z]/g, '')))
     .filter((word) => word.length > 2 && !DESCRIBING.has(word) && !SAID_OF_ALL.has(word));

@@ -1,5 +1,4 @@
 /** The lines of a recipe with what its method says of them. */
-import { MOST } from '../vocabulary/limits';
 import { type Line } from '../stored/schema';
 import { type School } from '../vocabulary/schools';
 import { lookUp } from '../food/larder';
@@ -23,10 +22,6 @@ export function methodOf(
   return named.map((n) => (n === null ? null : said[known.indexOf(n)]));
 }
 
-/** A line as its recipe's method has it, with the sentence kept beside it. */
-export function asMethodSays(line: Line, from: FromMethod | null): Line {
-  if (from === null) return line;
-  const quoted = `“${from.sentence}”`;
-  const note = line.note === '' ? quoted : `${line.note}; ${quoted}`;
-  return { ...line, ...from.to, note: note.length <= MOST.note ? note : line.note };
-}
+/** A line as its recipe's method has it. The sentence stands with the method, and is shown where it is asked for. */
+export const asMethodSays = (line: Line, from: FromMethod | null): Line =>
+  from === null ? line : { ...line, ...from.to };

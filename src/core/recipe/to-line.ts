@@ -1,4 +1,5 @@
 /** A parsed line as a line of the batch: in a unit the document knows, with the preparation that its words name. */
+import { MOST } from '../vocabulary/limits';
 import { type Line } from '../stored/schema';
 import { type School } from '../vocabulary/schools';
 import { type Stage } from '../vocabulary/stages';
@@ -81,9 +82,31 @@ export function toLine(
     stage: usualStage(school, ingredient, preparation, words),
     cut: cut !== null && hasCuts(ingredient) ? cut : null,
     ticked: false,
-    note: parsed.note ?? '',
+    note: noteOf(parsed, written === null),
   };
 }
+
+/** Words of a cut or a treatment; sizes, colours and origins are no news. */
+const DONE_TO_IT =
+  /^(?:.*(?:ed|en)|raw|whole|mash|ground|torn|cut|fine|finely|coarse|coarsely|thin|thinly|rough|roughly|hot|cold|soft)$/i;
+
+/** What the cook wrote and did, in short; where the amount became grams, the cook's own words for it. */
+function noteOf({ text, name, note, takenAs }: ParsedLine, isInGrams: boolean): string {
+  const said = (note ?? '')
+    .split(', ')
+    .filter((words) => words !== '' && (words.includes(' ') || DONE_TO_IT.test(words) || takenAs !== null));
+  const [amount] = text.split(/[,;(]/);
+  const isOwnWords =
+    (isInGrams || PART_OF.test(text)) &&
+    !/^\s*[\d.,]+\s*(?:g|kg)\b/i.test(amount) &&
+    amount.trim().length <= MOST_WRITTEN &&
+    name !== null;
+  return [...(isOwnWords ? [`“${amount.trim()}”`] : []), ...new Set(said)].join(', ').slice(0, MOST.note);
+}
+/** Half a lemon's juice is written as half of one. */
+const PART_OF = /\b(?:juice|zest|rind|yolks?|whites?) of\b/i;
+/** Longer than this it is no amount, letters. */
+const MOST_WRITTEN = 40;
 
 /** "250 g cooked rice" was weighed as it goes in; what is to be treated was weighed before. */
 const weighedAs = ({ name }: ParsedLine): Line['weighed'] =>

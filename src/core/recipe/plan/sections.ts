@@ -5,6 +5,7 @@
 import { leadingAmount } from '../amount';
 import { parseMeasure } from '../measures';
 import { notFilling } from '../not-filling';
+import { parseLine } from '../parse-line';
 
 export interface Part {
   kind: 'filling' | 'dough' | 'other';
@@ -88,6 +89,11 @@ const isStep = (line: string): boolean => {
 const startsWithMeasure = (text: string): boolean =>
   /^\S+\s+of\s/i.test(text) && parseMeasure(text.split(' ')[0]) !== null;
 
+/** So few words, and one of the larder's foods: "minced pork", "chopped parsley". */
+const MOST_FOOD_WORDS = 6;
+const isNamedFood = (text: string): boolean =>
+  text.split(' ').length <= MOST_FOOD_WORDS && !/[.!?:]$/.test(text) && parseLine(text).ingredientId !== null;
+
 /** An amount or a food that needs none. */
 const isFood = (line: string): boolean => {
   const text = plain(line);
@@ -95,6 +101,7 @@ const isFood = (line: string): boolean => {
     AMOUNT.test(text) ||
     BARE_FOOD.test(text) ||
     notFilling(text) !== null ||
+    isNamedFood(text) ||
     leadingAmount(text) !== null ||
     startsWithMeasure(text) ||
     /\d\s*(?:g|kg|ml|oz|lb|tbsp|tsp|cups?)\b/i.test(text)
@@ -150,16 +157,17 @@ function inLines(text: string): Sections {
     if (part === null || (hadBlank && part.name === null && part.lines.length > 0)) part = open('filling', null);
     part.lines.push(...lines);
   };
-  for (const raw of text.split(/\r?\n/)) {
-    const line = raw.trim();
+  const all = text.split(/\r?\n/).map((raw) => raw.trim());
+  const hasHeadings = all.some((line) => INGREDIENTS.test(plain(line)) || METHOD.test(plain(line)));
+  for (const [i, line] of all.entries()) {
     if (line === '') {
       hadBlank = true;
       continue;
     }
-    take(line);
+    take(line, hasHeadings || (all[i + 1] ?? '') === '' || COUNT_LINE.test(all[i + 1] ?? ''));
     hadBlank = false;
   }
-  function take(line: string): void {
+  function take(line: string, isSetApart: boolean): void {
     const bare = plain(line.replace(/^#+\s*/, '').replace(/\*\*/g, ''));
     if (ABOUT.test(bare) && !METHOD.test(bare)) {
       out.said.push(bare);
@@ -191,7 +199,7 @@ function inLines(text: string): Sections {
         return;
       }
     }
-    if (isTitle(bare)) {
+    if (isTitle(bare, isSetApart)) {
       out.title = bare
         .replace(/[:.]$/, '')
         .replace(/\s*\([^)]*\)\s*$/, '')
@@ -228,10 +236,12 @@ function inLines(text: string): Sections {
     }
     out.said.push(bare);
   }
-  function isTitle(line: string): boolean {
+  function isTitle(line: string, isSetApart: boolean): boolean {
     if (out.title !== null || out.parts.length > 0 || out.said.length > 0) return false;
     if (line.split(' ').length > TITLE_WORDS || /[.,;]\s*$/.test(line) || /[!?]|\b(?:hi|hello|dear|love)\b/i.test(line))
       return false;
+    // A food that begins a bare list is no title.
+    if (!isSetApart && !DISH.test(line) && isNamedFood(line)) return false;
     // "Two kinds of half-moons" begins as an amount does, and names a dish.
     return !AMOUNT.test(plain(line)) || (DISH.test(line) && !UNIT.test(line) && !COUNT_LINE.test(line));
   }

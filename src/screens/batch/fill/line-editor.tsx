@@ -18,6 +18,7 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { type LineProps } from './line-props';
+import { MethodWords } from './method-words';
 import { PreparationTable } from './preparation-table';
 import { SwapPanel } from './swap-panel';
 
@@ -85,6 +86,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
         onChange={(note) => change({ note }, 'note')}
         most={MOST.note}
       />
+      {ingredient && <MethodWords ingredient={ingredient} words={batch.note.words} />}
       {splitting && <SplitPanel {...props} onDone={() => setSplitting(false)} />}
       {swapping && <SwapPanel {...props} onDone={() => setSwapping(false)} />}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>

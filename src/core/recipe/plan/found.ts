@@ -1,0 +1,36 @@
+/** What a recipe is read as. */
+import { type FormId } from '../../forms';
+import { type Batch } from '../../stored/schema';
+import { type Method } from '../../vocabulary/methods';
+import { type School } from '../../vocabulary/schools';
+import { type Question } from '../to-batch';
+
+/** Something that was found, to be looked over. */
+export interface Found {
+  what: 'form' | 'count' | 'school' | 'dough' | 'size' | 'heat' | 'boiled off';
+  value: string;
+  /** The words it was read from; null where the recipe is silent, and it is as is usual. */
+  words: string | null;
+}
+
+export interface Planned {
+  batch: Batch;
+  questions: Question[];
+  /** Lines of this filling that are kept in words. */
+  notes: string[];
+  found: Found[];
+}
+
+export interface RecipePlan {
+  plans: Planned[];
+  /** What is kept in words. */
+  notes: string[];
+}
+
+/** What the cook says otherwise than it was read. */
+export interface PlanSaid {
+  form?: FormId;
+  count?: number;
+  school?: School;
+  method?: Method;
+}

@@ -1,0 +1,216 @@
+/** One filling of a recipe as a batch: what its words say of every part of it, put together. */
+import { countInWords, usualCount } from '../../stored/create';
+import { MOST } from '../../vocabulary/limits';
+import { type Batch } from '../../stored/schema';
+import { DOUGHS } from '../../vocabulary/doughs';
+import { METHODS } from '../../vocabulary/methods';
+import { SCHOOLS } from '../../vocabulary/schools';
+import { FORMS } from '../../forms';
+import { acrossOf } from '../../forms/skins';
+import { mainStep, plannedMinutes } from '../../stored/cooking';
+import { lookUp } from '../../food/larder';
+import { normaliseName, singular } from '../../food/singular';
+import { type OwnIngredient } from '../../food/own-ingredient';
+import { formatGrams } from '../../units/format';
+import { notFilling } from '../not-filling';
+import { readLines } from '../read-lines';
+import { batchInWords, countWithin } from '../to-batch';
+import { boiledOff, boilsOff } from './boil-off';
+import { type DoughInWords, doughInWords } from './dough-in-words';
+import { foodsInMethod } from './foods-in-method';
+import { type HeatInWords, heatInWords } from './heat-in-words';
+import { type HowMany, howMany } from './how-many';
+import { type Found, type Planned, type PlanSaid } from './found';
+import { type SchoolInWords, schoolInWords } from './school-in-words';
+import { type Part, type Sections } from './sections';
+import { sentencesOf } from './sentences';
+import { type ShapeInWords, shapeInWords } from './shape-in-words';
+import { sized } from './sizes';
+
+interface ToPlan {
+  part: Part;
+  isOneOfSeveral: boolean;
+  sections: Sections;
+  own: readonly OwnIngredient[];
+  said: PlanSaid;
+}
+
+/** All that the words say. */
+interface Read {
+  lines: string[];
+  /** Lines that do not go into the filling, and why. */
+  notes: string[];
+  shape: ShapeInWords;
+  heat: HeatInWords | null;
+  school: SchoolInWords;
+  many: HowMany;
+  count: number | null;
+  wrapper: DoughInWords | null;
+  /** The sentence that boils something off. */
+  boils: string | null;
+}
+
+export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Planned {
+  const read = readAll(toPlan);
+  const { batch: begun, questions } = begin(toPlan, read, fresh);
+  const dried = read.boils === null ? begun : boiledOff(begun);
+  const isSkinSaid = read.shape.skin !== null && (toPlan.said.form ?? read.shape.form) === read.shape.form;
+  const batch = sized(dried, {
+    count: read.count !== null,
+    portion: read.shape.portionG !== null,
+    skin: isSkinSaid,
+  });
+  return { batch, questions, notes: read.notes, found: foundIn(batch, read, dried !== begun) };
+}
+
+function readAll({ part, sections: { title, parts, steps, said: stated }, own, said }: ToPlan): Read {
+  const sentences = sentencesOf(steps);
+  const doughLines = parts.filter(({ kind }) => kind === 'dough').flatMap(({ lines }) => lines);
+  const heatRead = heatInWords(steps);
+  const heat = said.method !== undefined && heatRead?.method !== said.method ? null : heatRead;
+  const method = said.method ?? heatRead?.method ?? null;
+  const shape = shapeInWords(title ?? '', [...part.lines, ...doughLines, ...stated], steps, method);
+  const form = said.form ?? shape.form;
+  const [drawing, undrawn] = split(part.lines, (line) => DRAWS.test(line));
+  const [brushed, counted] = split(undrawn, (line) => isBrushed(line, sentences, own));
+  const lines = [...counted, ...foodsInMethod(sentences, part.lines, own)];
+  const many = howMany([part.name ?? '', ...stated], steps, [...part.lines, ...doughLines, ...stated]);
+  const named = [...part.lines, ...stated, ...steps, title ?? ''].filter(
+    (line) => notFilling(line) !== null || /\b(?:dough|pastry|filo|skins?|wrappers?|steamed buns)\b/i.test(line),
+  );
+  return {
+    lines,
+    notes: [
+      ...drawing.map((line) => `${line} (it goes with the water that is squeezed out; what stays is counted)`),
+      ...brushed.map((line) => `${line} (not in the filling: for the brush)`),
+    ],
+    shape: { ...shape, form },
+    heat,
+    school:
+      said.school === undefined ? schoolInWords(foodsOf(lines, own), sentences) : { school: said.school, words: null },
+    many,
+    count: said.count ?? countInWords(form, many),
+    wrapper: doughInWords(doughLines, named, method),
+    boils: sentences.find(boilsOff) ?? null,
+  };
+}
+
+const foodsOf = (lines: readonly string[], own: readonly OwnIngredient[]) =>
+  lines.flatMap((text) => {
+    const read = readLines(text, 'raw', own);
+    if (read.kind === 'note') return [];
+    return read.lines.flatMap(({ line }) => {
+      const ingredient = line && lookUp(own, line.ingredientId);
+      return ingredient ? [{ ingredient, text }] : [];
+    });
+  });
+
+/** The batch with everything that is said, before what follows from it. */
+function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read, fresh: { id: string; at: string }) {
+  const { shape, heat, wrapper, count } = read;
+  const { form } = shape;
+  const { batch, questions } = batchInWords(
+    {
+      title: titleOf(sections, part, isOneOfSeveral, form),
+      form,
+      school: read.school.school,
+      count: countWithin(count, usualCount(form)),
+      lines: read.lines,
+      steps: sections.steps,
+      wrap: {
+        ...(shape.skin === null ? {} : { skin: shape.skin }),
+        ...(shape.thicknessMm === null ? {} : { thicknessMm: shape.thicknessMm }),
+        ...(shape.portionG === null ? {} : { portionG: shape.portionG }),
+        ...(wrapper === null ? {} : { dough: wrapper.dough }),
+      },
+      cook: {
+        ...(said.method === undefined ? {} : { method: said.method }),
+        ...(heat === null ? {} : { method: heat.method }),
+        ...(heat?.mediumC == null ? {} : { mediumC: heat.mediumC }),
+        ...(heat?.minutes == null ? {} : { minutes: heat.minutes }),
+      },
+      ingredients: own,
+    },
+    fresh,
+  );
+  const shaped: Batch = {
+    ...batch,
+    wrap: {
+      ...batch.wrap,
+      ownDough: wrapper?.ownDough ?? null,
+      ...(shape.edge === null || !FORMS[form].edges.includes(shape.edge) ? {} : { edge: shape.edge }),
+    },
+    cook: { ...batch.cook, ...(heat?.steps ? { steps: heat.steps } : {}) },
+  };
+  return { batch: shaped, questions };
+}
+
+/** What was found, each with its words. */
+function foundIn(
+  batch: Batch,
+  { shape, many, school, wrapper, heat, boils, count }: Read,
+  isBoiledOff: boolean,
+): Found[] {
+  const { wrap, cook, water } = batch;
+  const { mediumC } = mainStep(cook);
+  const made: Found = {
+    what: 'dough',
+    value: wrapper?.ownDough ? `the recipe’s own, made like ${DOUGHS[wrapper.dough].label}` : DOUGHS[wrap.dough].label,
+    words: wrapper?.words ?? null,
+  };
+  const boiled: Found = {
+    what: 'boiled off',
+    value: formatGrams(water.estimate.by === 'grams' ? water.estimate.grams : 0),
+    words: boils,
+  };
+  return [
+    { what: 'form', value: FORMS[wrap.form].label, words: shape.words === '' ? null : shape.words },
+    { what: 'count', value: String(batch.count), words: count === null ? null : many.words },
+    { what: 'school', value: SCHOOLS[batch.school].label, words: school.words },
+    made,
+    {
+      what: 'size',
+      value: `${formatGrams(wrap.portionG)} each, skin ${Math.round(acrossOf(wrap.skin))} mm, ${wrap.thicknessMm} mm thick`,
+      words: null,
+    },
+    {
+      what: 'heat',
+      value: `${METHODS[cook.method].label}${mediumC === null ? '' : `, ${mediumC} °C`}, ${plannedMinutes(cook)} min`,
+      words: heat?.words ?? null,
+    },
+    ...(isBoiledOff ? [boiled] : []),
+  ];
+}
+
+const split = (lines: readonly string[], test: (line: string) => boolean): [string[], string[]] => [
+  lines.filter(test),
+  lines.filter((line) => !test(line)),
+];
+
+/** Salt that draws the water out of something is poured away with it: "1 tsp salt (for the cabbage)". */
+const DRAWS =
+  /\bsalt\b[^.]*\b(?:for|to salt|to draw)\s+(?:the\s+)?(?:\w+\s+)?(?:cabbage|courgettes?|zucchini|cucumbers?|marrow|aubergines?|eggplants?|radish\w*|vegetables?|sweating|drawing|squeezing)\b/i;
+
+const BRUSHES = /\b(?:brush|glaze|egg ?wash|grease|dust)\w*\b/i;
+/** Fat, egg or milk that the method only brushes on. */
+function isBrushed(line: string, sentences: readonly string[], own: readonly OwnIngredient[]): boolean {
+  const read = readLines(line, 'raw', own);
+  const id = read.kind === 'lines' ? read.lines[0]?.line?.ingredientId : undefined;
+  const ingredient = id === undefined ? undefined : lookUp(own, id);
+  if (!ingredient || !['fat', 'egg', 'dairy'].includes(ingredient.family) || !/\b(?:melted|beaten)\b/i.test(line))
+    return false;
+  const word = new RegExp(`\\b${singular(normaliseName(ingredient.name)).split(' ')[0]}s?\\b`, 'i');
+  const named = sentences.filter((sentence) => word.test(sentence));
+  return named.length > 0 && named.every((sentence) => BRUSHES.test(sentence));
+}
+
+function titleOf({ title }: Sections, part: Part, isOneOfSeveral: boolean, form: Batch['wrap']['form']): string {
+  const usual = FORMS[form].plural;
+  const base = title ?? `${usual[0].toUpperCase()}${usual.slice(1)}`;
+  const name =
+    part.name
+      ?.replace(/\s*\([^)]*\)/g, '')
+      .replace(/\b(?:for the|filling|stuffing)\b/gi, '')
+      .trim() ?? '';
+  return (isOneOfSeveral && name !== '' ? `${base}: ${name.toLowerCase()}` : base).slice(0, MOST.title);
+}

@@ -1,0 +1,30 @@
+/** What the recipe's method says of a line, word for word: only where there is a method, and only on a tap. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { type Ingredient } from '@/core/food/ingredient';
+import { useReading } from '@/data/use-reading';
+import { Press } from '@/ui/parts/press';
+import { Small } from '@/ui/parts/text';
+
+/** A method is kept in numbered steps. */
+const HAS_STEPS = /^1\. /m;
+
+export function MethodWords({ ingredient, words }: { ingredient: Ingredient; words: string }) {
+  const [isOpen, setOpen] = useState(false);
+  const { reading } = useReading(isOpen);
+  if (!HAS_STEPS.test(words)) return null;
+  const sentences = isOpen ? reading?.sentencesOn(ingredient, words) : undefined;
+  return (
+    <View style={{ gap: 6, alignItems: 'flex-start' }}>
+      <Press
+        title={isOpen ? 'Close the method' : 'What the method says'}
+        label={`${isOpen ? 'Close what' : 'What'} the method says of ${ingredient.name.toLowerCase()}`}
+        onPress={() => setOpen(!isOpen)}
+      />
+      {sentences?.length === 0 && <Small>The method does not name it.</Small>}
+      {sentences?.map((sentence) => (
+        <Small key={sentence}>{`“${sentence}”`}</Small>
+      ))}
+    </View>
+  );
+}
