@@ -77,8 +77,8 @@ test('a recipe comes in from a saved page, steps kept; out it goes as a recipe a
   });
   await expect(page.getByRole('heading', { name: 'Hut-night pork parcels' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
-  // What was not understood stays in the filling, counts nothing, and keeps every check from being good.
-  await expect(page.getByText(/“patience” is not in the larder and counts nothing/).first()).toBeVisible();
+  // What was not understood stays in the filling, and every check that rests on it says so.
+  await expect(page.getByText(/The larder has no “patience”/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Note' }).click();
   await expect(page.getByLabel('In your own words')).toHaveValue('1. Mix in one direction.');
   for (const [button, holds] of [

@@ -8,6 +8,7 @@ import { type Batch } from '@/core/stored/schema';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
+import { larderFor } from './larder-rows';
 import { say } from './notices';
 import { forget } from './forget';
 import { whilePending } from './pending';
@@ -62,7 +63,9 @@ export function useOtherTabs(): void {
 export function useBatches() {
   return useSWR<Batches, Error>(BATCHES, async () => {
     await opened();
-    return repository.listBatches();
+    const list = await repository.listBatches();
+    await larderFor(list.batches);
+    return list;
   });
 }
 
@@ -72,7 +75,9 @@ export function useBatch(id: string) {
     await opened();
     if (isRehearsal(id)) await (await import('./rehearsal-store')).openRehearsal(id);
     const batch = await repository.loadBatch(id);
-    if (batch !== null && !repository.isBroken(batch)) await undo.recall(batch, repository.WRITER);
+    if (batch === null || repository.isBroken(batch)) return batch;
+    await larderFor([batch]);
+    await undo.recall(batch, repository.WRITER);
     return batch;
   });
 }
@@ -107,6 +112,7 @@ export const messageOf = (error: unknown): string => (error instanceof Error ? e
 
 /** Shows a batch that has just been stored, without reading all the others again. */
 async function show(batch: Batch): Promise<void> {
+  await larderFor([batch]);
   await mutate(one(batch.id), batch, { revalidate: false });
   // What is rehearsed is in no list.
   if (isRehearsal(batch.id)) return;

@@ -1,4 +1,5 @@
 /** The worker's own thread. */
+import '../core/food/catalogue/more';
 import { expose } from 'comlink';
 import { api } from './api';
 

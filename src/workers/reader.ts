@@ -7,6 +7,9 @@ const PATIENCE_S = 60;
 
 const ask = lively<ReaderApi>(() => new Worker(new URL('./reader-entry', window.location.href)), PATIENCE_S);
 
+/** Reads a whole recipe as it was sent: a plan to be looked over. */
+export const readPlan = (...args: Parameters<ReaderApi['readPlan']>) => ask((remote) => remote.readPlan(...args));
+
 /** Reads lines of a recipe. */
 export const readLines = (...args: Parameters<ReaderApi['readLines']>) => ask((remote) => remote.readLines(...args));
 

@@ -37,7 +37,7 @@ export function uncountedSentence(uncounted: readonly Uncounted[]): string {
   if (!first) return '';
   const more = others.length === 0 ? '' : ` (and ${others.length} more)`;
   const what = {
-    unknown: `“${first.name}”${more} is not in the larder and counts nothing: say what it is most like.`,
+    unknown: `“${first.name}”${more} is not in the larder: say what it is most like.`,
     unit: `${first.name}${more} counts nothing in that unit: weigh it.`,
     preparation: `How ${first.name.toLowerCase()}${more} was prepared is not known: choose it.`,
   };
@@ -54,7 +54,7 @@ export const uncountedFindings = (
     if (why === 'unknown') {
       return {
         lineId,
-        text: `The larder has no “${name}”: it counts nothing until you say what it is most like.`,
+        text: `The larder has no “${name}”: say what it is most like. Until then it is taken to be anything from dry to all water.`,
         fix: null,
       };
     }

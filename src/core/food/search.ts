@@ -2,6 +2,7 @@
 import levenshtein from 'damerau-levenshtein';
 import Fuse from 'fuse.js';
 import { catalogue, ingredientById } from './catalogue';
+import './catalogue/more';
 import { readOwn } from './larder';
 import { aliasesOf } from './names';
 import { type Ingredient } from './ingredient';

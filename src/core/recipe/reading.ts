@@ -3,3 +3,4 @@ export { searchIngredients } from '../food/search';
 export { parseLine } from './parse-line';
 export { question, toLine } from './to-line';
 export { sentencesOn } from './method';
+export { takeApart } from './whole';

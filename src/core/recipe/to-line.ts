@@ -152,13 +152,13 @@ const NEAR = 3;
 const FAR = 0.7;
 
 /** Answers to the question a line leaves open, to be tapped; none where only the cook's own words can answer it. */
-export function answers(parsed: ParsedLine, own: readonly OwnIngredient[] = []): Answer[] {
+export function answers(parsed: ParsedLine, own: readonly OwnIngredient[] = [], near = NEAR): Answer[] {
   const ingredient = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
   if (parsed.name !== null && !ingredient) {
     const { name, text } = parsed;
-    return searchIngredients(name, NEAR, FAR, own).map((near) => ({
-      label: near.name,
-      text: text.includes(name) ? text.replace(name, near.name.toLowerCase()) : `${text} ${near.name.toLowerCase()}`,
+    return searchIngredients(name, near, FAR, own).map((other) => ({
+      label: other.name,
+      text: text.includes(name) ? text.replace(name, other.name.toLowerCase()) : `${text} ${other.name.toLowerCase()}`,
     }));
   }
   if (ingredient && parsed.grams === null) {

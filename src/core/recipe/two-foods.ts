@@ -10,7 +10,10 @@ const CITRUS_AFTER =
   /^(?<of>(?:[\d½¼¾./ ]+|an?\s+|half\s+an?\s+).*?\b(?:lemon|lime|orange)s?)\b,?\s+(?:finely\s+grated\s+)?(?<first>zest|rind|juice)\s+(?:and|&|\+)\s+(?<second>zest|rind|juice)(?:d)?\b/i;
 /** What is stirred into the other: "potato starch mixed with 2 tbsp water". */
 const MIXED_WITH =
-  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked|soaked|moistened|braised|fried|softened|sweated|cooked|simmered|stewed|browned)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+  /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked|soaked|moistened)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+/** "1 onion, chopped and fried in 2 tbsp oil": how it is treated stays with it. */
+const COOKED_IN =
+  /^(?<first>.+?\b(?:braised|fried|softened|sweated|cooked|simmered|stewed|browned|poached|roasted))\s+(?:with|in)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
 /** "2 onions, fried (50 g butter)". */
 const IN_PARENTHESES =
   /^(?<first>.+?)\s*\((?:in\s+|with\s+)?(?<second>[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*\s*(?:g|ml|tbsp|tsp)\s+(?:of\s+)?[a-z][a-z ]+)\)\s*$/i;
@@ -34,7 +37,7 @@ export function foodsIn(text: string, own: readonly OwnIngredient[] = []): strin
     return [...foodsIn(both.first, own), ...foodsIn(both.second, own)];
   const several = severalIn(text, own);
   if (several) return several;
-  const mixed = MIXED_WITH.exec(text)?.groups;
+  const mixed = (MIXED_WITH.exec(text) ?? COOKED_IN.exec(text))?.groups;
   if (mixed) return [mixed.first, ...foodsIn(mixed.second, own)];
   const beside = IN_PARENTHESES.exec(text)?.groups;
   if (beside && findIngredient(leadingAmount(beside.second)?.rest.replace(/^\S+\s+(?:of\s+)?/, '') ?? '', own))

@@ -25,13 +25,5 @@ corn-oil | Corn oil | 0 0 100 0 0 0 | 0.92 | 0
 walnut-oil | Walnut oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=nuts
 mustard-oil | Mustard oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=mustard
 garlic-butter | Garlic butter | 17 1.2 78 2 0.3 1.7 | 0.95 | 1.2 | allergens=milk
-butter-spreadable | Spreadable butter | 33 0.6 64 0.6 0 1.5 | 0.95 | 1 | allergens=milk
-butter-vegan | Plant-based butter | 20 0.3 78 0.5 0 1.2 | 0.95 | 0.9
-vegetable-shortening | Vegetable shortening | 0 0 100 0 0 0 | 0.88 | 0
-suet-vegetable | Vegetable suet | 1 1 86 12 0 0.2 | 0.6 | 0 | allergens=gluten
-soya-oil | Soya oil | =corn-oil | allergens=soya
-truffle-oil | Truffle oil | =olive-oil | dose=1-10
-garlic-oil | Garlic oil | =olive-oil | dose=3-40
-lemon-oil | Lemon oil | =olive-oil | dose=1-20
 `,
 };

@@ -1,4 +1,4 @@
-/** Every ingredient the larder ships with. A row is read when it is asked for: of a whole larder a batch needs a dozen. */
+/** Every ingredient the larder ships with; those that are met less often are added by `more`. A row is read when it is asked for: of a whole larder a batch needs a dozen. */
 import { type Family } from '../../vocabulary/foods';
 import { type Ingredient } from '../ingredient';
 import { readRow, rowsOf, type Table } from '../table';
@@ -20,7 +20,7 @@ import { SEASONINGS } from './seasonings';
 import { STARCHES } from './starches';
 import { VEGETABLES } from './vegetables';
 
-const TABLES: readonly Table[] = [
+let tables: readonly Table[] = [
   MEAT,
   FISH,
   EGGS,
@@ -44,7 +44,7 @@ let rows: ReadonlyMap<string, { family: Family; row: string }> | null = null;
 const read = new Map<string, Ingredient>();
 
 function allRows(): ReadonlyMap<string, { family: Family; row: string }> {
-  rows ??= new Map(TABLES.flatMap((table) => rowsOf(table).map(([id, row]) => [id, { family: table.family, row }])));
+  rows ??= new Map(tables.flatMap((table) => rowsOf(table).map(([id, row]) => [id, { family: table.family, row }])));
   return rows;
 }
 
@@ -60,6 +60,16 @@ export function ingredientById(id: string): Ingredient | undefined {
 }
 
 let all: readonly Ingredient[] | null = null;
+
+/** Puts further tables beside the usual ones. @throws Error where one has an id that is there already */
+export function addTables(more: readonly Table[]): void {
+  const known = allRows();
+  const twice = more.flatMap(rowsOf).find(([id]) => known.has(id));
+  if (twice) throw new Error(`catalogue: ${twice[0]} twice`);
+  tables = [...tables, ...more];
+  rows = null;
+  all = null;
+}
 
 /** All of them, family by family. */
 export function catalogue(): readonly Ingredient[] {

@@ -52,48 +52,5 @@ lime-leaf | Lime leaves | 70 4 1 15 8 2 | 0.12 | 0 | piece=0.5 dose=0.5-5
 seaweed-dried | Seaweed, dried | 8 35 3 30 12 11 | 0.1 | 4 | release=driedSponge
 cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.8 | release=jarred
 coleslaw-mix | Shredded cabbage and carrot | 91.5 1.2 0.1 4.2 2.5 0.6 | 0.3 | 0.08 | release=firmLeaf
-spinach-tinned | Spinach, tinned | 92 2.8 0.5 1.3 2.2 1.2 | 0.9 | 0.5 | release=jarred tin=230
-spinach-chopped-frozen | Chopped spinach, frozen | =spinach-frozen | piece=45 cube=45
-lambs-lettuce | Lamb's lettuce | =watercress | bag=80 handful=15
-pea-shoots | Pea shoots | =watercress | bag=80 handful=15
-beet-leaves | Beetroot leaves | =beet-greens | bunch=150
-radish-leaves | Radish leaves | =bitter-greens | bunch=80
-dandelion | Dandelion leaves | =bitter-greens | handful=20
-wild-leaves | Wild leaves, mixed | =bitter-greens | handful=20
-cavolo-nero | Black kale | =kale | bunch=200
-kale-baby | Baby kale | =kale | bag=150
-collards | Collards | =spring-greens | bunch=250
-cabbage-pointed | Pointed cabbage | =savoy-cabbage | piece=600 head=600
-cabbage-flat | Flat cabbage | =white-cabbage | piece=1200
-pak-choi-baby | Baby pak choi | =pak-choi | piece=100 head=100
-choy-sum | Choy sum | =pak-choi | bunch=250
-chinese-broccoli | Chinese broccoli | =spring-greens | bunch=250
-mizuna | Mizuna | =rocket | bag=80
-mustard-greens | Mustard greens | =bitter-greens | bunch=250
-sauerkraut-jar | Sauerkraut, from a jar | =sauerkraut | tin=500
-preserved-mustard-stem | Preserved mustard stem | 77 2.5 0.3 6 3 11 | 0.6 | 9 | release=brined
-preserved-mustard-dried | Dried preserved mustard | 25 13 1.5 30 14 16 | 0.3 | 12 | release=driedSponge
-vine-leaves | Vine leaves, in brine | 78 4 1 5 7 5 | 0.4 | 4 | release=brined piece=4
-banana-leaf | Banana leaf | 80 3 1 10 5 1 | 0.2 | 0
-romaine | Romaine | =lettuce | piece=350 head=350
-iceberg | Iceberg lettuce | =lettuce | piece=500 head=500
-little-gem | Little gem | =lettuce | piece=120 head=120
-salad-leaves | Mixed salad leaves | =lettuce | bag=100 handful=20
-endive-white | White chicory | =chicory | piece=130 head=130
-escarole | Escarole | =chicory | piece=300 head=300
-microgreens | Cress | =watercress | punnet=30
-coriander-root | Coriander roots | =coriander-leaf | piece=3
-thai-basil | Thai basil | =basil | bunch=30 handful=10 leaf=0.5
-savory-fresh | Savory, fresh | =oregano-fresh | sprig=1
-fennel-fronds | Fennel fronds | =dill | handful=10
-carrot-tops | Carrot tops | =parsley | bunch=80
-shiso | Shiso | =mint | leaf=0.7 piece=0.7
-epazote | Epazote | =oregano-fresh | sprig=1
-vietnamese-coriander | Vietnamese coriander | =coriander-leaf | bunch=30
-fenugreek-fresh | Fenugreek leaves, fresh | =spinach | bunch=100
-pandan | Pandan leaf | =lime-leaf | piece=3
-nori-sheets | Nori sheets | =seaweed-dried | sheet=2.5 piece=2.5
-kelp-dried | Dried kelp | 10 6 1 45 8 30 | 0.2 | 8 | piece=5
-seaweed-fresh | Seaweed, fresh | 86 2 0.5 4 2 5 | 0.5 | 2.5 | release=brined
 `,
 };

@@ -27,14 +27,5 @@ marzipan | Marzipan | 12 9 23 50 4.5 1.3 | 1.1 | 0.02 | allergens=nuts sugar=45
 poppy-ground | Poppy seeds, ground | 6 18 41.6 8.6 19.5 6.4 | 0.5 | 0.07 | binder=ground-seeds
 chia-seeds | Chia or flax seeds | 6 17 31 8 33 4.8 | 0.65 | 0.04 | binder=oats
 coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05
-almond-butter | Almond butter | =peanut-butter | allergens=nuts salt=0.1
-hazelnut-spread | Hazelnut and cocoa spread | 1 6 31 57 3.5 1.5 | 1.15 | 0.1 | allergens=nuts+milk+soya sugar=55
-brazil-nuts | Brazil nuts | =macadamias | piece=5
-cashew-salted | Salted cashews | =cashews | salt=1.2
-chestnut-vac | Chestnuts, vacuum-packed | =chestnuts | piece=9 pack=180
-chestnut-puree | Chestnut purée | 66 2 1.5 26 3.5 0.8 | 1.05 | 0.05 | tin=435
-chestnut-sweet | Sweet chestnut spread | 33 1.2 1 61 3 0.5 | 1.2 | 0.02 | sugar=45
-hemp-seeds | Hemp seeds | 5 31 49 5 4 5 | 0.6 | 0.02
-praline | Nut brittle | 2 8 24 62 3 1 | 0.8 | 0.1 | allergens=nuts sugar=55
 `,
 };

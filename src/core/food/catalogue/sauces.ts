@@ -46,43 +46,5 @@ fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | a
 soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten
 ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60
 guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5
-tamari | Tamari | =soy-sauce | allergens=soya
-soy-sweet | Sweet soy sauce | 38 3 0 52 0 7 | 1.3 | 6 | liquid allergens=soya+gluten sugar=48
-coconut-aminos | Coconut aminos | 70 1 0 22 0 5 | 1.15 | 4.5 | liquid
-thin-sauce | Thin salty sauce | 74 2 0.5 15 0.5 7 | 1.12 | 6 | liquid allergens=soya+gluten+fish+celery+mustard
-ponzu | Citrus soy | 78 4 0 8 0 8 | 1.1 | 7.5 | liquid allergens=soya+gluten
-maggi-sauce | Liquid seasoning | 68 8 0.1 4 0 20 | 1.2 | 18 | liquid allergens=soya+gluten+celery
-black-bean-sauce | Black bean sauce | 58 6 5 17 3 9 | 1.15 | 7.5 | allergens=soya+gluten
-xo-sauce | Dried seafood sauce | 30 18 38 8 2 6 | 1 | 4.5 | allergens=crustaceans+molluscs+fish
-chilli-crisp | Chilli crisp | 6 6 66 14 6 5 | 0.95 | 3 | allergens=soya
-chilli-garlic-sauce | Chilli and garlic sauce | =chilli-paste | salt=5
-sriracha | Thick chilli sauce | 76 1.5 1 16 2 5.5 | 1.1 | 4.5
-ajvar | Red pepper paste, mild | 84 1.5 6 6 2 1.5 | 1.02 | 1.1 | release=sauce
-pepper-paste | Red pepper paste | 70 3.5 3 14 4 8 | 1.1 | 6.5
-chipotle-paste | Smoked chilli paste | 68 3 6 15 4 4.5 | 1.08 | 3.5
-curry-sauce | Curry sauce, made | 80 2 7 8 1 1.6 | 1.04 | 1 | release=sauce tin=440 allergens=milk
-tomato-sun-dried-paste | Sun-dried tomato paste | 58 4 22 11 4 3 | 1.05 | 2
-tapenade | Olive paste | 60 1.5 28 3 3 5 | 1 | 4
-taramasalata | Roe dip | 42 4 45 6 0.5 2.5 | 1 | 1.8 | hazard=cured allergens=fish+gluten
-tzatziki | Yoghurt and cucumber dip | 83 4 7 4 0.5 1.2 | 1.02 | 0.8 | release=yoghurt allergens=milk
-baba-ganoush | Aubergine dip | 74 2.5 14 5 3.5 1.4 | 1 | 0.9 | allergens=sesame
-salad-cream | Salad cream | 50 1.5 30 16 0 2.2 | 1.02 | 1.8 | allergens=egg+mustard
-mayonnaise-light | Light mayonnaise | 60 0.7 27 9 0.3 2.3 | 1 | 1.8 | allergens=egg+mustard
-french-dressing | Vinaigrette | 40 0.5 52 5 0 2 | 0.98 | 1.6
-mustard-dijon | Dijon-type mustard | =mustard | salt=5.5
-mustard-honey | Honey mustard | 55 3 8 28 2 2.6 | 1.1 | 2 | allergens=mustard
-brown-sauce | Brown sauce | 65 0.8 0.2 30 1 3 | 1.15 | 2.3
-pickle-lime | Lime pickle | 62 2 15 6 4 11 | 1.05 | 9
-piccalilli | Piccalilli | 80 1 0.6 14 1.5 2.6 | 1.08 | 1.9 | allergens=mustard
-caperberries | Caperberries | =capers | piece=4
-bechamel | Béchamel, thick | 72 4 9 12 0.4 1.3 | 1.06 | 0.7 | allergens=milk+gluten
-cheese-sauce | Cheese sauce, made | 70 7 12 8 0.2 2 | 1.05 | 1.1 | allergens=milk+gluten release=sauce
-hollandaise | Hollandaise | 35 3 58 2 0 1.5 | 0.97 | 1.1 | allergens=egg+milk hazard=egg
-bolognese-thick | Bolognese, cooked thick | 66 13 12 6 1.2 1.6 | 1 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
-satay-sauce | Peanut sauce | 45 10 28 12 3 2.2 | 1.1 | 1.6 | allergens=peanut
-tamarind-block | Tamarind, pressed | 30 2.8 0.6 60 5 2 | 1.1 | 0.1
-miso-white | White miso | 42 9 3 36 4 6.5 | 1.15 | 5.5 | allergens=soya+gluten
-browning | Gravy browning | 45 1 0 40 0 14 | 1.25 | 12 | liquid dose=1-8
-chocolate-sauce | Chocolate sauce | 30 3 12 52 2.5 1 | 1.25 | 0.2 | allergens=milk sugar=45
 `,
 };

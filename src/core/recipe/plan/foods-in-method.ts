@@ -2,6 +2,7 @@
 import { ingredientById } from '../../food/catalogue';
 import { type OwnIngredient } from '../../food/own-ingredient';
 import { parseLine } from '../parse-line';
+import { foodsIn } from '../two-foods';
 
 const AMOUNT_AND_FOOD =
   /\b(\d+(?:[.,]\d+)?(?:\s*½)?|½|¼|¾|an?|one|two)\s*(ml|g|tbsp|tablespoons?|tsp|teaspoons?|cups?|l|litres?)\s+(?:of\s+)?((?:hot |cold |boiling |warm |melted |olive |sunflower |vegetable |sesame )?(?:water|oil|butter|stock|broth|milk|wine|cream|flour|cornflour|starch|lard|vinegar))\b/gi;
@@ -18,7 +19,9 @@ export function foodsInMethod(
   lines: readonly string[],
   own: readonly OwnIngredient[],
 ): string[] {
-  const known = new Set(lines.map((line) => parseLine(line, undefined, own).ingredientId));
+  const known = new Set(
+    lines.flatMap((line) => foodsIn(line, own)).map((food) => parseLine(food, undefined, own).ingredientId),
+  );
   const families = new Set([...known].map((id) => (id === null ? undefined : ingredientById(id)?.family)));
   return sentences.flatMap((sentence) => {
     if (OF_THE_PAN.test(sentence)) return [];

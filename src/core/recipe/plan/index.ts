@@ -4,7 +4,7 @@ import { type PlanSaid, type RecipePlan } from './found';
 import { planned } from './planned';
 import { type Part, type Sections, sectionsOf } from './sections';
 
-export type { Found, Planned, PlanSaid, RecipePlan } from './found';
+export type { Ask, Found, Planned, PlanSaid, RecipePlan } from './found';
 
 /** So long a text is read; what is longer is read no further. */
 export const MOST_RECIPE_LETTERS = 20_000;

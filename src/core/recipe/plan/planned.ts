@@ -4,23 +4,26 @@ import { MOST } from '../../vocabulary/limits';
 import { type Batch } from '../../stored/schema';
 import { DOUGHS } from '../../vocabulary/doughs';
 import { METHODS } from '../../vocabulary/methods';
-import { SCHOOLS } from '../../vocabulary/schools';
+import { type School, SCHOOLS } from '../../vocabulary/schools';
 import { FORMS } from '../../forms';
 import { acrossOf } from '../../forms/skins';
 import { mainStep, plannedMinutes } from '../../stored/cooking';
 import { lookUp } from '../../food/larder';
+import { findIngredient } from '../../food/search';
 import { normaliseName, singular } from '../../food/singular';
 import { type OwnIngredient } from '../../food/own-ingredient';
 import { formatGrams } from '../../units/format';
 import { notFilling } from '../not-filling';
 import { readLines } from '../read-lines';
 import { batchInWords, countWithin } from '../to-batch';
+import { type ParsedLine } from '../parse-line';
+import { type Answer, answers } from '../to-line';
 import { boiledOff, boilsOff } from './boil-off';
 import { type DoughInWords, doughInWords } from './dough-in-words';
 import { foodsInMethod } from './foods-in-method';
 import { type HeatInWords, heatInWords } from './heat-in-words';
 import { type HowMany, howMany } from './how-many';
-import { type Found, type Planned, type PlanSaid } from './found';
+import { type Ask, type Found, type Planned, type PlanSaid } from './found';
 import { type SchoolInWords, schoolInWords } from './school-in-words';
 import { type Part, type Sections } from './sections';
 import { sentencesOf } from './sentences';
@@ -52,7 +55,7 @@ interface Read {
 
 export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Planned {
   const read = readAll(toPlan);
-  const { batch: begun, questions } = begin(toPlan, read, fresh);
+  const { batch: begun, questions, notes } = begin(toPlan, read, fresh);
   const dried = read.boils === null ? begun : boiledOff(begun);
   const isSkinSaid = read.shape.skin !== null && (toPlan.said.form ?? read.shape.form) === read.shape.form;
   const batch = sized(dried, {
@@ -60,7 +63,13 @@ export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Plan
     portion: read.shape.portionG !== null,
     skin: isSkinSaid,
   });
-  return { batch, questions, notes: read.notes, found: foundIn(batch, read, dried !== begun) };
+  return {
+    batch,
+    questions,
+    asks: asksIn(read.lines, read.school.school, toPlan.own),
+    notes: [...notes, ...read.notes],
+    found: foundIn(batch, read, dried !== begun),
+  };
 }
 
 function readAll({ part, sections: { title, parts, steps, said: stated }, own, said }: ToPlan): Read {
@@ -95,6 +104,31 @@ function readAll({ part, sections: { title, parts, steps, said: stated }, own, s
   };
 }
 
+/** What is still to be said of the lines, or could be said otherwise. */
+const asksIn = (lines: readonly string[], school: School, own: readonly OwnIngredient[]): Ask[] =>
+  lines.flatMap((line) => {
+    const read = readLines(line, school, own);
+    if (read.kind === 'note') return [];
+    return read.lines.flatMap(({ parsed, question, answers: offered }): Ask[] => {
+      if (question === null && parsed.takenAs === null) return [];
+      // Of what is taken as its class, others of its family are offered.
+      const given = question === null ? likeIt(parsed, own) : offered;
+      return [{ text: parsed.text, question, takenAs: parsed.takenAs, answers: given }];
+    });
+  });
+
+function likeIt(parsed: ParsedLine, own: readonly OwnIngredient[]): Answer[] {
+  const taken = parsed.ingredientId === null ? undefined : lookUp(own, parsed.ingredientId);
+  return answers({ ...parsed, ingredientId: null }, own, MANY)
+    .filter(({ label }) => {
+      const other = findIngredient(label, own);
+      return other !== undefined && other.id !== taken?.id && other.family === taken?.family;
+    })
+    .slice(0, FEW);
+}
+const MANY = 24;
+const FEW = 3;
+
 const foodsOf = (lines: readonly string[], own: readonly OwnIngredient[]) =>
   lines.flatMap((text) => {
     const read = readLines(text, 'raw', own);
@@ -109,7 +143,7 @@ const foodsOf = (lines: readonly string[], own: readonly OwnIngredient[]) =>
 function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read, fresh: { id: string; at: string }) {
   const { shape, heat, wrapper, count } = read;
   const { form } = shape;
-  const { batch, questions } = batchInWords(
+  const { batch, questions, notes } = batchInWords(
     {
       title: titleOf(sections, part, isOneOfSeveral, form),
       form,
@@ -142,7 +176,7 @@ function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read
     },
     cook: { ...batch.cook, ...(heat?.steps ? { steps: heat.steps } : {}) },
   };
-  return { batch: shaped, questions };
+  return { batch: shaped, questions, notes };
 }
 
 /** What was found, each with its words. */

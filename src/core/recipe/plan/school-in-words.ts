@@ -51,5 +51,6 @@ export function schoolInWords(
         cooking.length > 0 && foods.some((food) => !flesh.includes(food) && isNamed(food)) ? 'part-cooked' : 'raw',
       words,
     };
-  return { school: foods.some(({ text }) => DONE.test(text)) ? 'cooked' : 'raw', words };
+  const done = foods.find(({ text }) => DONE.test(text));
+  return { school: done ? 'cooked' : 'raw', words: words ?? done?.text ?? null };
 }

@@ -41,7 +41,7 @@ const INLINE =
   /^((?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,30}?(?:\s+for\s+\d+)?\s*(?:\([^)]{1,40}\))?)(?:\s*:\s*|\s+(?:is|are|has|needs|of)\s+(?=[\d½¼¾⅓⅔]|an?\s|half\s))(.+)$/i;
 /** Where one food of a list in a sentence ends and the next begins. */
 const NEXT_FOOD =
-  /\s*;\s*|,\s*(?:and\s+)?(?=(?:[\d½¼¾⅓⅔]|an?\s|half\s|one\s|two\s|three\s|a few\s|some\s|pinch|bit of|a bit|handful|salt\b|pepper\b|black pepper|nutmeg|oil\b|water\b|juice|zest|knob|clove|bunch|plenty)\s*)|\s+and\s+(?=[\d½¼¾⅓⅔]\s*\S)/i;
+  /\s*;\s*|\s+\/\s+|,\s*(?:and\s+)?(?=(?:[\d½¼¾⅓⅔]|an?\s|half\s|one\s|two\s|three\s|a few\s|some\s|pinch|bit of|a bit|handful|salt\b|pepper\b|black pepper|nutmeg|oil\b|water\b|juice|zest|knob|clove|bunch|plenty)\s*)|\s+and\s+(?=[\d½¼¾⅓⅔]\s*\S)/i;
 
 const AMOUNT =
   /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|four\s|five\s|six\s|half\s|a few|some\s|pinch|handful|juice\s|zest\s|knob\s|plenty|bunch|small bunch|large bunch|c\.\s*\d|about \d)/i;

@@ -29,7 +29,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
     line.cut === null ? '' : line.cut,
     line.note,
     salt >= 0.5 && ingredient?.id !== 'salt' ? `counts ${formatNumber(salt, 1)} g salt` : '',
-    ingredient ? '' : 'not in the larder: counts nothing',
+    ingredient ? '' : 'not in the larder: what is it like?',
   ].filter((word) => word !== '');
   const p = usePalette();
   return (

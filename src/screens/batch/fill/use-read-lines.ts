@@ -4,7 +4,8 @@ import { type School } from '@/core/vocabulary/schools';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { type FromMethod } from '@/core/recipe/method';
 import { type ReadFood, type ReadLines } from '@/core/recipe/read-lines';
-import { takeApart, type WholeRecipe } from '@/core/recipe/whole';
+import { type WholeRecipe } from '@/core/recipe/whole';
+import { useReading } from '@/data/use-reading';
 import { readLines, readMethod } from '@/workers/reader';
 
 /** More are read when these have gone in. */
@@ -44,6 +45,8 @@ function rememberedFor(own: readonly OwnIngredient[]): Map<string, ReadLines> {
   return fresh;
 }
 
+const NOTHING_READ: WholeRecipe = { title: null, count: null, serves: null, ingredients: [], others: [], steps: [] };
+
 const keyOf = (text: string, school: School): string => `${school} ${text}`;
 const NOTHING: readonly (FromMethod | null)[] = [];
 
@@ -53,7 +56,8 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
   const [answers, setAnswers] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
   const [method, setMethod] = useState<{ of: string; said: readonly (FromMethod | null)[] }>({ of: '', said: NOTHING });
-  const recipe = useMemo(() => takeApart(text), [text]);
+  const { reading, problem: notThere } = useReading(true);
+  const recipe = useMemo(() => reading?.takeApart(text) ?? NOTHING_READ, [reading, text]);
   const lines = useMemo(() => {
     const known = rememberedFor(own);
     // What is in `known` has changed with the last answer.
@@ -112,6 +116,6 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
     items: foods.map((item, i) => ({ ...item, from: said[i] ?? null })),
     done,
     beyond: recipe.ingredients.slice(MOST_READ),
-    problem,
+    problem: problem ?? notThere,
   };
 }

@@ -1,0 +1,21 @@
+import { withBrowser } from './serve.mjs';
+import { readFileSync } from 'node:fs';
+const text = (n) => readFileSync(`test/known-recipes/${n}.txt`, 'utf8').split('=== expected')[0].trim();
+await withBrowser(async (address, browser) => {
+  const wide = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' });
+  await wide.goto(address + '/begin');
+  await wide.getByLabel('Paste a recipe: a message, a page or a card').fill(text('17-two-fillings'));
+  await wide.getByRole('list', { name: 'The five checks' }).nth(1).waitFor();
+  await wide.waitForTimeout(3000);
+  await wide.screenshot({ path: '/tmp/w1.png' });
+  await wide.close();
+  const page = await browser.newPage({ viewport: { width: 390, height: 2000 } });
+  await page.goto(address + '/begin');
+  await page.getByLabel('Paste a recipe: a message, a page or a card').fill(text('32-card-potato-cheese').replace('pepper', 'pepper; 3 tbsp tayberry jam; 80 g snozzle'));
+  await page.getByRole('list', { name: 'The five checks' }).first().waitFor();
+  await page.waitForTimeout(3000);
+  await page.getByRole('button', { name: /^Form: / }).click();
+  await page.getByRole('button', { name: /taken as what/ }).click();
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: '/tmp/p3.png' });
+});

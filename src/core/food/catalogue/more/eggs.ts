@@ -1,0 +1,14 @@
+/** Eggs that a kitchen meets less often. Composition: national food tables; rows made of another are house estimates. Columns as in `table.ts`. */
+import { type Table } from '../../table';
+
+export const MORE_EGGS: Table = {
+  family: 'egg',
+  rows: `
+goose-egg | Goose egg | =duck-egg | piece=140
+turkey-egg | Turkey egg | =duck-egg | piece=80
+quail-egg-boiled | Quail egg, boiled | =egg-boiled | piece=9
+egg-salted | Salted duck egg | 68 13 13 1.5 0 5 | 1 | 4 | hazard=cured allergens=egg piece=65
+egg-century | Preserved duck egg | 70 14 10.5 2 0 2.5 | 1 | 1.4 | hazard=cured allergens=egg piece=60
+egg-tea | Egg, soy-marinated | =egg-boiled | piece=50 salt=1
+`,
+};

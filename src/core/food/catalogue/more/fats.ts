@@ -1,0 +1,16 @@
+/** Fats that a kitchen meets less often. Composition: national food tables; rows made of another are house estimates. Columns as in `table.ts`. */
+import { type Table } from '../../table';
+
+export const MORE_FATS: Table = {
+  family: 'fat',
+  rows: `
+butter-spreadable | Spreadable butter | 33 0.6 64 0.6 0 1.5 | 0.95 | 1 | allergens=milk
+butter-vegan | Plant-based butter | 20 0.3 78 0.5 0 1.2 | 0.95 | 0.9
+vegetable-shortening | Vegetable shortening | 0 0 100 0 0 0 | 0.88 | 0
+suet-vegetable | Vegetable suet | 1 1 86 12 0 0.2 | 0.6 | 0 | allergens=gluten
+soya-oil | Soya oil | =corn-oil | allergens=soya
+truffle-oil | Truffle oil | =olive-oil | dose=1-10
+garlic-oil | Garlic oil | =olive-oil | dose=3-40
+lemon-oil | Lemon oil | =olive-oil | dose=1-20
+`,
+};

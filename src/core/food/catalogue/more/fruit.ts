@@ -1,0 +1,47 @@
+/** Fruit that a kitchen meets less often. Composition: national food tables; rows made of another are house estimates. Columns as in `table.ts`. */
+import { type Table } from '../../table';
+
+export const MORE_FRUIT: Table = {
+  family: 'fruit',
+  rows: `
+apple-eating | Eating apple | =apple | piece=150
+apple-tart | Tart eating apple | =apple | piece=160
+apple-pie-filling | Apple pie filling, tinned | 73 0.2 0.1 25.5 1 0.3 | 1.08 | 0.05 | release=sauce sugar=20 tin=385
+apple-crab | Crab apple | =apple | piece=25
+apricots-tinned | Apricots, tinned | =peaches-tinned | tin=240
+cherry-glace | Glacé cherries | 23 0.4 0.1 75 1 0.3 | 0.75 | 0.05 | piece=5 sugar=66
+cherry-pie-filling | Cherry pie filling, tinned | =apple-pie-filling | tin=400
+damson | Damsons | =plum | piece=15
+dates-medjool | Large soft dates | =dates | piece=22
+dates-paste | Date paste | 25 2.3 0.4 64 7 1.6 | 1.2 | 0.01 | sugar=60
+dates-block | Dates, pressed block | =dates | block=250
+elderberries | Elderberries | 80 0.7 0.5 11.5 7 0.6 | 0.6 | 0 | release=juicyFruit sugar=7
+fruit-cocktail | Fruit cocktail, tinned | =peaches-tinned | tin=250
+grapefruit | Grapefruit | =orange | piece=230
+grapes-seedless | Grapes, seedless | =grapes | piece=5 bunch=400
+guava | Guava | 81 2.5 1 9 5.4 1.4 | 0.65 | 0 | release=fruit piece=90 sugar=9
+kiwi | Kiwi fruit | 83.9 1.1 0.5 11.7 3 0.7 | 0.65 | 0 | release=juicyFruit piece=75 sugar=9
+kumquat | Kumquat | =orange | piece=15
+lemon-peel | Lemon peel | =lemon-zest | piece=15 strip=2
+lime-zest | Lime zest | =lemon-zest | piece=3 dose=1-8
+loquat | Loquat | =apricot | piece=25
+lychee | Lychee | =grapes | piece=15
+mango-green | Green mango | =apple | piece=250
+mango-pulp | Mango pulp, tinned | 80 0.5 0.2 18 1 0.3 | 1.05 | 0.01 | release=sauce sugar=16 tin=850
+melon | Melon | 90 0.8 0.2 7.7 0.9 0.6 | 0.65 | 0.02 | release=juicyFruit piece=900 sugar=8
+mincemeat | Fruit mincemeat | 25 0.6 6 65 2.5 0.9 | 1.2 | 0.1 | allergens=sulphites sugar=58 tin=410
+nectarine | Nectarine | =peach | piece=130
+orange-peel-strip | Orange peel | =orange-zest | strip=3 piece=20
+papaya | Papaya | =melon | piece=400
+passion-fruit | Passion fruit | 73 2.2 0.7 13 10.4 0.8 | 1 | 0.05 | piece=20 sugar=11
+pear-tinned | Pears, tinned | =peaches-tinned | tin=240
+pear-asian | Asian pear | =pear | piece=250
+pineapple-tinned | Pineapple, tinned | =peaches-tinned | tin=260 ring=40 slice=40
+plum-sour-green | Green plum | =plum | piece=15
+rhubarb-stalk | Rhubarb stalks | =rhubarb | stick=70 stalk=70 piece=70
+tangerine | Tangerine | =orange | piece=75
+tamarillo | Tamarillo | =tomato | piece=60
+pomegranate-whole | Pomegranate | =pomegranate | piece=150
+pomegranate-molasses | Pomegranate syrup | 28 0.6 0.2 69 0 1.5 | 1.3 | 0.1 | sugar=60
+`,
+};

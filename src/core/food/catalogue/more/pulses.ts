@@ -1,0 +1,28 @@
+/** Pulses that a kitchen meets less often. Composition: national food tables; rows made of another are house estimates. Columns as in `table.ts`. */
+import { type Table } from '../../table';
+
+export const MORE_PULSES: Table = {
+  family: 'pulse',
+  rows: `
+tofu-soft | Soft tofu | 84 8 4.5 2 0.3 0.8 | 1 | 0.02 | release=pressable allergens=soya block=350 pack=350
+tofu-extra-firm | Extra-firm tofu | 70 16 9 2 1.5 1.2 | 0.95 | 0.03 | release=firm allergens=soya block=280 pack=280
+tofu-marinated | Marinated tofu | 62 17 13 4 1.5 2.3 | 0.9 | 1.4 | release=firm allergens=soya pack=160
+tofu-fermented | Fermented bean curd | 60 12 10 5 0.5 10 | 1.05 | 8.5 | allergens=soya piece=10
+soya-mince-ready | Plant mince | 66 16 6 4 5 2 | 0.9 | 1 | release=firm allergens=soya+gluten
+plant-sausage | Vegetarian sausage | 58 16 9 10 4 2.2 | 0.9 | 1.5 | release=firm allergens=soya+gluten piece=50
+soybeans | Soya beans, cooked | 63 16.6 9 4 6 1.9 | 0.75 | 0 | release=firm allergens=soya tin=240
+natto | Natto | 55 19 11 7 5.4 1.9 | 0.9 | 0.02 | allergens=soya pack=45
+lentils-pouch | Lentils, ready-cooked | =lentils-cooked | pack=250
+chickpeas-roasted | Chickpeas, roasted | 5 21 6 55 11 3 | 0.6 | 0.8
+black-eyed-beans | Black-eyed beans | =pinto-beans | tin=240
+baked-beans | Baked beans in sauce | 72 5 0.5 16 4.5 1.6 | 1.05 | 0.9 | release=sauce tin=415
+borlotti | Borlotti beans | =pinto-beans | tin=240
+gigantes | Giant white beans | =butter-beans | tin=240
+lupin | Lupin beans, in brine | 71 16 3 7 2.8 2 | 0.75 | 1.5 | release=brined
+mixed-beans | Mixed beans, tinned | =pinto-beans | tin=240
+black-sesame-paste-sweet | Sweet black sesame paste | 18 8 25 44 4 2 | 1.2 | 0.05 | allergens=sesame sugar=36
+falafel | Falafel, cooked | 40 13 18 22 6 3 | 0.7 | 1.2 | release=firm allergens=sesame piece=25
+okara | Soya pulp | 80 4 2 3 10 0.9 | 0.8 | 0 | release=pressable allergens=soya
+peanut-boiled | Peanuts, boiled | 42 14 22 12 8.5 1.5 | 0.65 | 1 | allergens=peanut
+`,
+};

@@ -1,0 +1,29 @@
+/** Roots that a kitchen meets less often. Composition: national food tables; rows made of another are house estimates. Columns as in `table.ts`. */
+import { type Table } from '../../table';
+
+export const MORE_ROOTS: Table = {
+  family: 'root',
+  rows: `
+carrot-baby | Baby carrots | =carrot | piece=12
+carrot-frozen | Carrots, frozen | =carrot | release=frozenFirm
+potato-roast | Roast potatoes | 66 2.8 4.5 23.5 2.2 1 | 0.6 | 0.1 | release=firm
+potato-waxy | Waxy potatoes | =potato-new | piece=120
+potato-mash-butter | Mashed potato with butter | 75 1.8 4.2 16 1.6 1.2 | 1 | 0.6 | binder=mashed-potato allergens=milk
+potato-chips | Chips, cooked | 55 3.2 9 29 3 1 | 0.45 | 0.3 | release=firm
+potato-crisps | Potato crisps | 2 6 33 53 4.5 1.8 | 0.12 | 1.3
+hash-browns | Grated potato, fried | 62 2.2 9 23 2 1.3 | 0.6 | 0.8 | release=firm
+potato-tinned | Potatoes, tinned | =potato-new | tin=340
+potato-purple | Purple potato | =potato | piece=120
+taro | Taro | 70.6 1.5 0.2 22 4.1 1.2 | 0.62 | 0.03 | release=potato piece=200
+turnip-pickled | Pickled turnip | 91 1 0.1 3 2 3 | 0.65 | 2 | release=jarred
+turnip-baby | Baby turnip | =turnip | piece=45
+radish-preserved | Preserved radish | 60 4 0.5 17 5 13 | 0.55 | 11 | release=brined
+radish-red | Radishes, red | =white-radish | piece=12 bunch=150
+daikon-dried | Dried radish | 15 9 0.7 60 11 6 | 0.25 | 0.6 | release=driedSponge
+beetroot-baby | Baby beetroot, cooked | =beetroot-cooked | piece=35
+beetroot-vac | Beetroot, vacuum-packed | =beetroot-cooked | pack=250
+beetroot-golden | Golden beetroot | =beetroot | piece=110
+burdock | Burdock | 80 1.5 0.2 14 3.3 0.9 | 0.55 | 0.01 | release=dicedRoot
+jicama | Jicama | =water-chestnuts | release=dicedRoot
+`,
+};

@@ -1,0 +1,58 @@
+/** Seasonings that a kitchen meets less often. Composition: national food tables; rows made of another are house estimates. Columns as in `table.ts`. */
+import { type Table } from '../../table';
+
+export const MORE_SEASONINGS: Table = {
+  family: 'seasoning',
+  rows: `
+salt-low-sodium | Low-sodium salt | 0.5 0 0 0 0 99.5 | 1.15 | 35
+salt-celery | Celery salt | =garlic-salt | allergens=celery
+pepper-lemon | Lemon pepper | =spice-blend | salt=10
+peppercorns-green | Green peppercorns | 80 3 1 10 4 2.5 | 0.6 | 1.2 | dose=1-20
+chilli-kashmiri | Mild red chilli powder | =paprika | dose=1-15
+chilli-ancho | Ancho chilli, dried | =chilli-dried | piece=12
+cinnamon-stick | Cinnamon stick | =cinnamon | piece=3 stick=3
+cardamom-pods | Cardamom pods | =cardamom | piece=0.2 pod=0.2
+turmeric-fresh | Turmeric, fresh | =ginger | piece=12 thumb=15 dose=2-20
+ginger-stem | Stem ginger in syrup | 27 0.3 0.1 71 1 0.3 | 1 | 0.05 | piece=18 ball=18 sugar=65
+ginger-pickled | Pickled ginger | 85 0.4 0.2 10 1.5 2.5 | 0.9 | 2
+vegetable-powder | Dried soup vegetables | =onion-dried | allergens=celery
+bouquet-garni | Bouquet garni | =mixed-herbs | piece=3
+lovage-dried | Lovage, dried | =parsley-dried | allergens=celery
+lime-dried | Dried lime | 10 6 1 65 12 6 | 0.4 | 0.2 | piece=5 strong dose=0.5-5
+tandoori | Tandoori spice | =spice-blend | salt=8
+chaat-masala | Sour spice mixture | =spice-blend | salt=25
+zaatar | Za'atar | 8 10 12 35 25 8 | 0.42 | 3 | allergens=sesame strong dose=2-30
+dukkah | Dukkah | 4 17 45 16 12 5 | 0.5 | 2.5 | allergens=nuts+sesame
+cajun | Cajun spice | =spice-blend | salt=12
+taco-seasoning | Taco spice mixture | =spice-blend | salt=18 pack=30
+bbq-rub | Barbecue rub | =spice-blend | salt=15
+jerk-seasoning | Jerk seasoning | =spice-blend | salt=10
+chicken-seasoning | Chicken seasoning | =spice-blend | salt=35
+all-purpose-seasoning | All-purpose seasoning | =spice-blend | salt=45
+adjika-dry | Georgian spice mixture | =spice-blend | salt=8
+furikake | Rice sprinkle | 6 22 25 25 9 12 | 0.4 | 8 | allergens=fish+sesame
+sausage-seasoning | Sausage seasoning | =spice-blend | salt=30
+stock-cube | Stock cube | =stock-powder | piece=10 cube=10
+stock-pot | Stock pot, jellied | 62 4 5 8 0 20 | 1.1 | 17 | piece=28 pot=28 allergens=celery
+stock-dashi-powder | Dashi powder | =stock-powder | allergens=fish
+onion-soup-mix | Onion soup mix, dry | 4 7 2 63 5 19 | 0.55 | 17 | pack=40 allergens=celery+gluten
+nutritional-yeast | Nutritional yeast | 5 50 5 20 16 5 | 0.2 | 0.3 | dose=3-40
+yeast-sachet | Dried yeast, sachet | =yeast-dried | pack=7 sachet=7
+sugar-cube | Sugar cube | =sugar | piece=4 cube=4
+sweetener | Sweetener, granulated | 2 0.5 0 97 0 0.3 | 0.15 | 0
+treacle | Black treacle | 25 1 0 69 0 5 | 1.4 | 0.4 | sugar=62
+malt-extract | Malt extract | =syrup | allergens=gluten
+chocolate-milk | Milk chocolate | 1.5 8 31 55 2.5 1.8 | 0.65 | 0.2 | allergens=milk+soya sugar=52 square=5
+chocolate-white | White chocolate | 1.3 6.5 32 58 0 1.7 | 0.65 | 0.25 | allergens=milk+soya sugar=57 square=5
+chocolate-chips | Chocolate chips | =chocolate | piece=0.3
+cocoa-drink | Drinking chocolate | 2 6 5 80 4 2.5 | 0.5 | 0.4 | allergens=milk sugar=70
+coffee-instant | Instant coffee | 4 14 0.5 65 10 8 | 0.25 | 0.1 | dose=1-15
+matcha | Matcha | 5 30 5 22 32 6 | 0.4 | 0.02 | dose=2-20
+almond-extract | Almond extract | =vanilla | dose=0.3-5
+vanilla-paste | Vanilla paste | 40 0.3 0.2 58 0.5 0.5 | 1.15 | 0.02 | sugar=50
+food-colour | Food colouring | =vanilla | dose=0.1-2
+cream-of-tartar | Cream of tartar | 0 0 0 61 0 38 | 0.95 | 0 | leavener
+ammonium-bicarbonate | Ammonium bicarbonate | =bicarbonate | leavener
+liquid-smoke | Liquid smoke | 88 0 0 11 0 0.5 | 1.05 | 0 | liquid dose=0.3-5
+`,
+};

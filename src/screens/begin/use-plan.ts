@@ -1,0 +1,58 @@
+/** A pasted recipe read in the reading worker: the plan as it stands, and what the cook has said otherwise. */
+import { useEffect, useState } from 'react';
+import { type OwnIngredient } from '@/core/food/own-ingredient';
+import { type PlanSaid, type RecipePlan } from '@/core/recipe/plan';
+import { now } from '@/data/hooks';
+import { larderFor } from '@/data/larder-rows';
+import { newId } from '@/data/new-id';
+import { readPlan } from '@/workers/reader';
+
+interface ReadPlan {
+  /** Null until it is read for the first time. */
+  plan: RecipePlan | null;
+  isReading: boolean;
+  problem: string | null;
+}
+
+/** While somebody types nothing is read, ms. */
+const PAUSE_MS = 250;
+
+/** Reads a text; the last plan stays until the next has come. */
+export function usePlan(text: string, own: readonly OwnIngredient[], said: readonly PlanSaid[]): ReadPlan {
+  const [read, setRead] = useState<{ of: string; plan: RecipePlan | null; problem: string | null }>({
+    of: '',
+    plan: null,
+    problem: null,
+  });
+  const key = `${JSON.stringify(said)} ${text}`;
+  useEffect(() => {
+    let gone = false;
+    const ask = () =>
+      readPlan(text, { id: newId(), at: now() }, own, said)
+        .then(async (plan) => {
+          await larderFor(plan.plans.map(({ batch }) => batch));
+          return plan;
+        })
+        .then(
+          (plan) => {
+            if (!gone) setRead({ of: key, plan, problem: null });
+          },
+          (error: unknown) => {
+            if (!gone)
+              setRead({
+                of: key,
+                plan: null,
+                problem: `The recipe could not be read (${String(error)}). It is still here.`,
+              });
+          },
+        );
+    const timer = setTimeout(() => void ask(), read.of === '' ? 0 : PAUSE_MS);
+    return () => {
+      gone = true;
+      clearTimeout(timer);
+    };
+    // What was said is in the key.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, own]);
+  return { plan: read.plan, isReading: read.of !== key, problem: read.problem };
+}
