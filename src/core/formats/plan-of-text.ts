@@ -1,15 +1,9 @@
 /** A recipe as it was sent: plain words, a saved page, or schema.org Recipe as JSON; read as a plan. */
 import { type OwnIngredient } from '../food/own-ingredient';
-import {
-  MOST_RECIPE_LETTERS,
-  type PlanFresh,
-  planOf,
-  planOfSections,
-  type PlanSaid,
-  type RecipePlan,
-} from '../recipe/plan';
+import { type PlanFresh, planOf, planOfSections, type PlanSaid, type RecipePlan } from '../recipe/plan';
 import { linesInPage } from './page';
-import { readRecipe, type RecipeText } from './recipe';
+import { readRecipe } from './recipe';
+import { sectionsOfRecipe } from './recipe-as-words';
 
 const isMarkup = (text: string): boolean =>
   /^<(?:!doctype|html|head|body|div|article|meta|p\b|h\d|ul|script)/i.test(text);
@@ -33,27 +27,11 @@ export function planOfText(
   if (isMarkup(text) || isJson(text)) {
     const page = text.slice(0, MOST_PAGE_LETTERS);
     const recipe = readRecipe(page);
-    if (recipe.ok) return planOf(asWords(recipe.value), fresh, own, said);
+    if (recipe.ok) return planOfSections(sectionsOfRecipe(recipe.value), fresh, own, said);
     // A page without a recipe that says so of itself is read by its lines.
     if (isMarkup(text)) return planOf(linesInPage(page), fresh, own, said);
   }
   return text === ''
     ? planOfSections({ title: null, parts: [], steps: [], said: [] }, fresh, own, said)
     : planOf(text, fresh, own, said);
-}
-
-/** A recipe from a page as it would stand on a card. */
-function asWords({ name, count, ingredients, steps }: RecipeText): string {
-  return [
-    name,
-    ...(count === null ? [] : [`Makes ${count}`]),
-    '',
-    'Ingredients',
-    ...ingredients,
-    '',
-    'Method',
-    ...steps,
-  ]
-    .join('\n')
-    .slice(0, MOST_RECIPE_LETTERS);
 }

@@ -7,18 +7,18 @@ export const FRUIT: Table = {
 apple | Apple | 85.6 0.3 0.2 11.4 2.4 0.2 | 0.5 | 0 | release=fruit piece=150 sugar=10
 pear | Pear | 84 0.4 0.1 12.1 3.1 0.3 | 0.6 | 0 | release=fruit piece=170 sugar=10
 prunes | Prunes | 30.9 2.2 0.4 56.8 7.1 2.6 | 0.7 | 0 | release=driedFruit piece=9 sugar=38
-raisins | Raisins | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | 0 | release=driedFruit allergens=sulphites sugar=60
+raisins | Raisins | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | 0 | release=driedFruit allergens=sulphites sugar=60 piece=0.6
 plum | Plum | 87.2 0.7 0.3 10 1.4 0.4 | 0.65 | 0 | release=juicyFruit piece=65 sugar=10
 cherry | Cherries | 82.3 1.1 0.2 13.9 2.1 0.5 | 0.62 | 0 | release=juicyFruit sugar=13 piece=8
 apricot | Apricot | 86.4 1.4 0.4 9.1 2 0.7 | 0.65 | 0 | release=juicyFruit piece=35 sugar=9
 apricots-dried | Dried apricots | 30.9 3.4 0.5 55.3 7.3 2.6 | 0.55 | 0.03 | release=driedFruit allergens=sulphites sugar=53 piece=7
-blueberries | Blueberries | 84.2 0.7 0.3 12.1 2.4 0.2 | 0.62 | 0 | release=juicyFruit sugar=10
-raspberries | Raspberries | 85.7 1.2 0.7 5.4 6.5 0.5 | 0.52 | 0 | release=juicyFruit sugar=5
-blackberries | Blackberries | 88.2 1.4 0.5 4.3 5.3 0.4 | 0.6 | 0 | release=juicyFruit sugar=5
-strawberries | Strawberries | 91 0.7 0.3 5.7 2 0.4 | 0.62 | 0 | release=juicyFruit sugar=5
+blueberries | Blueberries | 84.2 0.7 0.3 12.1 2.4 0.2 | 0.62 | 0 | release=juicyFruit sugar=10 piece=1.2
+raspberries | Raspberries | 85.7 1.2 0.7 5.4 6.5 0.5 | 0.52 | 0 | release=juicyFruit sugar=5 piece=4
+blackberries | Blackberries | 88.2 1.4 0.5 4.3 5.3 0.4 | 0.6 | 0 | release=juicyFruit sugar=5 piece=5
+strawberries | Strawberries | 91 0.7 0.3 5.7 2 0.4 | 0.62 | 0 | release=juicyFruit sugar=5 piece=12
 rhubarb | Rhubarb | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.5 | 0.01 | release=watery
 quince | Quince | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.55 | 0.01 | release=fruit piece=250 sugar=9
-cranberries | Cranberries | 87.3 0.5 0.1 8.4 3.6 0.1 | 0.42 | 0 | release=juicyFruit sugar=4
+cranberries | Cranberries | 87.3 0.5 0.1 8.4 3.6 0.1 | 0.42 | 0 | release=juicyFruit sugar=4 piece=1
 cranberries-dried | Dried cranberries | 15.8 0.2 1.1 77.1 5.3 0.3 | 0.5 | 0.01 | release=driedFruit sugar=65
 currants | Currants | 17 4 0.3 70 6.5 2.1 | 0.6 | 0.02 | sugar=63
 dates | Dates | 21 2.4 0.4 67 7.8 1.7 | 0.65 | 0.01 | piece=8 sugar=63
@@ -27,15 +27,15 @@ banana | Banana | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.65 | 0 | piece=110 sugar=13
 mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | release=fruit piece=250 sugar=13
 pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | release=fruit sugar=10 piece=900 slice=80 ring=80
 pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13
-chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02
+chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02 | piece=9
 lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 dose=1-8
 orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 dose=1-8
 cooking-apple | Cooking apple | 87.7 0.3 0.1 8.9 2.2 0.2 | 0.5 | 0 | release=fruit piece=200 sugar=9
-sour-cherry | Sour cherries | 86.1 1 0.3 10.6 1.6 0.4 | 0.62 | 0 | release=juicyFruit sugar=9
+sour-cherry | Sour cherries | 86.1 1 0.3 10.6 1.6 0.4 | 0.62 | 0 | release=juicyFruit sugar=9 piece=5
 cherries-tinned | Cherries, from the jar | 80 0.7 0.2 17 1.3 0.4 | 0.7 | 0.01 | release=juicyFruit tin=240 sugar=15
 peach | Peach | 88.9 0.9 0.3 7.9 1.5 0.4 | 0.65 | 0 | release=juicyFruit piece=130 sugar=8
 peaches-tinned | Peaches, tinned | 84 0.5 0.1 13.5 1.2 0.3 | 0.75 | 0.01 | release=fruit tin=250 sugar=12
-gooseberries | Gooseberries | 87.9 0.9 0.6 5.9 4.3 0.5 | 0.6 | 0 | release=juicyFruit sugar=6
+gooseberries | Gooseberries | 87.9 0.9 0.6 5.9 4.3 0.5 | 0.6 | 0 | release=juicyFruit sugar=6 piece=4
 redcurrants | Redcurrants | 84 1.4 0.2 9.5 4.3 0.6 | 0.55 | 0 | release=juicyFruit sugar=7
 berries-frozen | Mixed berries, frozen | 86 1 0.4 8.7 3.5 0.4 | 0.6 | 0 | release=juicyFruit sugar=7
 grapes | Grapes | 80.5 0.7 0.2 17 0.9 0.5 | 0.62 | 0.01 | release=juicyFruit piece=5 sugar=16

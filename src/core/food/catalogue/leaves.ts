@@ -4,9 +4,9 @@ import { type Table } from '../table';
 export const LEAVES: Table = {
   family: 'leaf',
   rows: `
-spinach | Spinach | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | 0.2 | release=wiltingLeaf bunch=250 handful=30 bag=200
-chard | Chard | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | 0.54 | release=wiltingLeaf bunch=300 handful=30
-kale | Kale | 89.6 2.9 1.5 0.4 4.1 1.5 | 0.1 | 0.13 | release=wiltingLeaf bunch=200 handful=30 bag=200
+spinach | Spinach | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | 0.2 | release=wiltingLeaf bunch=250 handful=30 bag=200 piece=2
+chard | Chard | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | 0.54 | release=wiltingLeaf bunch=300 handful=30 piece=25
+kale | Kale | 89.6 2.9 1.5 0.4 4.1 1.5 | 0.1 | 0.13 | release=wiltingLeaf bunch=200 handful=30 bag=200 piece=15
 nettles | Nettle tops | 87.7 2.7 0.1 0.6 6.9 2 | 0.12 | 0 | release=wiltingLeaf handful=15 bag=150
 white-cabbage | White cabbage | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | 0.05 | release=firmLeaf piece=900 head=900
 red-cabbage | Red cabbage | 90.4 1.4 0.2 5.3 2.1 0.6 | 0.38 | 0.07 | release=firmLeaf piece=900 head=900
@@ -19,10 +19,10 @@ mint | Mint | 81.5 3.6 0.9 5.5 6.8 1.7 | 0.12 | 0.08 | release=moist bunch=30 ha
 chives | Chives | 90.7 3.3 0.7 1.9 2.5 1 | 0.2 | 0.01 | release=moist bunch=20 tender dose=5-400 handful=8
 savoy-cabbage | Savoy cabbage | 91 2 0.1 3 3.1 0.8 | 0.3 | 0.07 | release=firmLeaf piece=900 head=900
 brussels-sprouts | Brussels sprouts | 86 3.4 0.3 5.2 3.8 1.4 | 0.4 | 0.06 | release=firmLeaf piece=18
-pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf
+pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf piece=150
 beet-greens | Beet greens | 91 2.2 0.1 0.6 3.7 2.3 | 0.15 | 0.57 | release=wiltingLeaf
 sorrel | Sorrel | 93 2 0.7 0.3 2.9 1.1 | 0.13 | 0.01 | release=wiltingLeaf bunch=80 handful=15
-rocket | Rocket | 91.7 2.6 0.7 2.1 1.6 1.4 | 0.08 | 0.07 | release=wiltingLeaf
+rocket | Rocket | 91.7 2.6 0.7 2.1 1.6 1.4 | 0.08 | 0.07 | release=wiltingLeaf piece=3
 watercress | Watercress | 95.1 2.3 0.1 0.8 0.5 1.2 | 0.14 | 0.1 | release=wiltingLeaf
 spinach-frozen | Spinach, frozen | 92 2.8 0.4 1.1 2.2 1.6 | 0.65 | 0.2 | release=frozenLeaf
 wild-garlic | Wild garlic | 89 2.7 0.5 3.8 2.5 1.3 | 0.12 | 0.02 | release=wiltingLeaf tender dose=5-400
@@ -37,7 +37,7 @@ thyme | Thyme, fresh | 65.1 5.6 1.7 10.5 14 3.2 | 0.15 | 0.02 | release=moist sp
 oregano-fresh | Oregano, fresh | 78 4 1.5 7 7.5 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
 marjoram-fresh | Marjoram, fresh | 80 3.5 1.3 6.5 6.7 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
 lovage | Lovage | 87 3.5 0.5 4 3 2 | 0.12 | 0.05 | release=moist allergens=celery dose=3-15 sprig=2 handful=8
-garlic-chives | Garlic chives | 90.5 2.6 0.5 3 2.4 0.9 | 0.22 | 0.01 | release=moist bunch=100 dose=20-500
+garlic-chives | Garlic chives | 90.5 2.6 0.5 3 2.4 0.9 | 0.22 | 0.01 | release=moist bunch=100 dose=20-500 piece=3
 spring-greens | Spring greens | 90 3 0.5 2 3.6 1 | 0.15 | 0.05 | release=firmLeaf handful=30
 bitter-greens | Bitter greens | 92.5 2 0.3 1.5 2.8 1 | 0.12 | 0.1 | release=wiltingLeaf bunch=250 handful=30
 chicory | Chicory | 94 1.2 0.2 2 1.9 0.7 | 0.35 | 0.02 | release=juicyLeaf piece=130 head=130

@@ -9,7 +9,7 @@ turkey-breast-mince | Turkey breast mince | 74.8 22.6 1.5 0 0 1.1 | 0.95 | 0.15 
 chicken-thigh-mince | Chicken thigh mince | 73.2 17.5 8.1 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
 chicken-breast | Chicken breast | 74.8 22.5 2.6 0 0 1.1 | 0.9 | 0.11 | release=wholeMeat hazard=poultry piece=180
 chicken-thigh | Chicken thigh | 75.7 19.7 4.1 0 0 1 | 0.9 | 0.22 | release=wholeMeat hazard=poultry piece=110
-duck-breast | Duck, raw | 73.8 18.3 6 0.9 0 1.1 | 0.9 | 0.19 | release=wholeMeat hazard=poultry
+duck-breast | Duck, raw | 73.8 18.3 6 0.9 0 1.1 | 0.9 | 0.19 | release=wholeMeat hazard=poultry piece=180
 pork-mince | Pork mince | 61.1 16.9 21.2 0 0 0.9 | 0.95 | 0.14 | release=mince hazard=minced-meat
 pork-mince-lean | Lean pork mince | 72 20.5 6.5 0 0 1 | 0.95 | 0.14 | release=mince hazard=minced-meat
 beef-mince | Beef mince | 61.9 17.2 20 0 0 0.9 | 0.95 | 0.17 | release=mince hazard=minced-meat
@@ -30,9 +30,9 @@ pork-back-fat | Pork back fat | 7.7 2.9 88.7 0 0 0.2 | 0.92 | 0 | hazard=whole-m
 chicken-breast-mince | Chicken breast mince | 75.8 21.5 1.9 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
 duck-mince | Duck mince | 66 16.5 16.5 0 0 1 | 0.95 | 0.17 | release=poultryMince hazard=poultry
 turkey-thigh | Turkey thigh | 74 19.5 5 0 0 1 | 0.9 | 0.18 | release=wholeMeat hazard=poultry
-chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry
-pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry
-rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
+chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry piece=30
+pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry piece=700
+rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat piece=1000
 chicken-cooked | Chicken, cooked | 63 28.5 7.4 0 0 1.1 | 0.6 | 0.2 | release=braisedMeat hazard=cooked-animal piece=700
 goose-cooked | Goose, cooked | 56 26 17 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal
 lamb-shoulder | Lamb shoulder | 66 18 15 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
@@ -40,8 +40,8 @@ lamb-braised | Lamb shoulder, braised | 57 26 16 0 0 1 | 0.75 | 0.2 | release=br
 beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat
 pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
-pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat
-pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat
+pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat piece=160
+pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat piece=120
 wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
 wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat
 venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
@@ -51,14 +51,14 @@ cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release
 salami | Salami | 36 22 36.5 1 0 4.5 | 0.8 | 4 | hazard=cured slice=6
 air-dried-ham | Air-dried ham | 51 27 15 0.3 0 6.5 | 0.7 | 5.5 | hazard=cured slice=15
 mixed-mince | Mixed mince, beef and pork | 61.5 17 20.6 0 0 0.9 | 0.95 | 0.16 | release=mince hazard=minced-meat
-turkey-breast | Turkey breast | 74.8 23.5 0.7 0 0 1.1 | 0.9 | 0.12 | release=wholeMeat hazard=poultry
+turkey-breast | Turkey breast | 74.8 23.5 0.7 0 0 1.1 | 0.9 | 0.12 | release=wholeMeat hazard=poultry piece=600
 duck-leg | Duck leg, raw | 67 17 15 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry piece=280
 goose | Goose, raw | 68.3 22.8 7.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry
 chicken-skin | Chicken skin | 54.2 13.3 32.4 0 0 0.4 | 0.9 | 0.16 | hazard=poultry
 beef-skirt | Beef skirt | 70 20.5 8.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
-beef-rump | Beef rump | 72.5 22 4.5 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
+beef-rump | Beef rump | 72.5 22 4.5 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat piece=200
 beef-brisket | Beef brisket | 64 18.5 16.5 0 0 0.9 | 0.9 | 0.18 | release=wholeMeat hazard=whole-meat
-beef-cheek | Beef cheek | 72 20 7 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
+beef-cheek | Beef cheek | 72 20 7 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat piece=350
 beef-boiled | Beef, boiled | 58 30 11 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 beef-roast | Beef, roast | 62 28.5 8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 pork-roast | Pork, roast | 58 27.5 13.3 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
@@ -67,9 +67,9 @@ duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMea
 veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
-beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat
+beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat piece=120
 kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100
-heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat
+heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250
 sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65
 ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=cured slice=25

@@ -5,12 +5,12 @@ export const MUSHROOMS: Table = {
   family: 'mushroom',
   rows: `
 mushroom | Mushrooms | 92.5 3.1 0.3 2.3 1 0.9 | 0.3 | 0.01 | release=spongy piece=18 punnet=250 pack=250
-oyster-mushroom | Oyster mushrooms | 89.2 3.3 0.4 3.8 2.3 1 | 0.3 | 0.04 | release=spongy
+oyster-mushroom | Oyster mushrooms | 89.2 3.3 0.4 3.8 2.3 1 | 0.3 | 0.04 | release=spongy piece=12
 shiitake | Shiitake mushrooms | 89.7 2.2 0.5 4.3 2.5 0.7 | 0.35 | 0.02 | release=spongy piece=12
-wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy
+wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy piece=15
 mushrooms-dried | Dried mushrooms | 10 18 2 45 18 7 | 0.15 | 0.03 | release=driedSponge piece=3
 mushrooms-soaked | Dried mushrooms, soaked | 82 4 0.5 8.5 4 1 | 0.5 | 0.01 | release=jarred
-porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy
+porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy piece=40
 king-oyster | King oyster mushrooms | 88.5 3 0.3 5 2.5 0.8 | 0.38 | 0.01 | release=spongy piece=60
 enoki | Enoki mushrooms | 88.3 2.7 0.3 5.1 2.7 0.9 | 0.3 | 0.01 | release=spongy
 portobello | Large flat mushrooms | 92 2.5 0.3 3 1.3 0.9 | 0.3 | 0.02 | release=spongy piece=85

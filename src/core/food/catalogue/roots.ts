@@ -10,19 +10,19 @@ swede | Swede | 89.4 1.1 0.2 6.3 2.3 0.8 | 0.55 | 0.03 | release=dicedRoot piece
 parsnip | Parsnip | 79.5 1.2 0.3 13.1 4.9 1 | 0.52 | 0.03 | release=dicedRoot piece=120
 turnip | Turnip | 91.9 0.9 0.1 4.6 1.8 0.7 | 0.55 | 0.17 | release=dicedRoot piece=120
 beetroot | Beetroot | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.55 | 0.2 | release=dicedRoot piece=110
-white-radish | White radish | 94.6 0.6 0.1 2.5 1.6 0.6 | 0.5 | 0.05 | release=watery
+white-radish | White radish | 94.6 0.6 0.1 2.5 1.6 0.6 | 0.5 | 0.05 | release=watery piece=350
 potato | Potato | 79.3 2.1 0.1 15.3 2.1 1.1 | 0.63 | 0.02 | release=potato piece=170
 sweet-potato | Sweet potato | 77.3 1.6 0.1 17.1 3 1 | 0.56 | 0.14 | release=potato piece=200
 mashed-potato | Mashed potato, plain | 77.5 1.7 0.1 18.2 1.8 0.7 | 1 | 0 | binder=mashed-potato
-jerusalem-artichoke | Jerusalem artichoke | 78 2 0 15.8 1.6 2.5 | 0.6 | 0.01 | release=dicedRoot
-salsify | Salsify | 77 3.3 0.2 15.3 3.3 0.9 | 0.55 | 0.05 | release=dicedRoot
+jerusalem-artichoke | Jerusalem artichoke | 78 2 0 15.8 1.6 2.5 | 0.6 | 0.01 | release=dicedRoot piece=60
+salsify | Salsify | 77 3.3 0.2 15.3 3.3 0.9 | 0.55 | 0.05 | release=dicedRoot piece=80
 kohlrabi | Kohlrabi | 91 1.7 0.1 2.6 3.6 1 | 0.55 | 0.05 | release=dicedRoot piece=250
-parsley-root | Parsley root | 84 2.9 0.6 6.6 4.3 1.3 | 0.52 | 0.03 | release=dicedRoot
-yam | Yam | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.6 | 0.02 | release=potato
+parsley-root | Parsley root | 84 2.9 0.6 6.6 4.3 1.3 | 0.52 | 0.03 | release=dicedRoot piece=80
+yam | Yam | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.6 | 0.02 | release=potato piece=400
 horseradish | Horseradish, grated | 85 1.2 0.7 8 3.3 1.6 | 0.95 | 0.6 | dose=5-40
 potato-new | New potatoes | 81.5 1.7 0.1 14 1.6 1 | 0.65 | 0.02 | release=potato piece=50
 beetroot-cooked | Beetroot, cooked | 87 1.7 0.2 7.2 2.5 1.1 | 0.6 | 0.2 | release=firm piece=80
-cassava | Cassava | 59.7 1.4 0.3 36.3 1.8 0.6 | 0.62 | 0.04 | release=potato
+cassava | Cassava | 59.7 1.4 0.3 36.3 1.8 0.6 | 0.62 | 0.04 | release=potato piece=400
 black-radish | Black radish | 93 1.2 0.1 3 2 0.8 | 0.52 | 0.05 | release=watery piece=250
 `,
 };

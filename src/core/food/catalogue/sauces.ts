@@ -11,7 +11,7 @@ oyster-sauce | Oyster-type sauce | 64 2 0.2 22.5 0.3 11 | 1.2 | 10 | allergens=m
 miso | Miso | 43 12.8 6 20.5 5.4 12.2 | 1.15 | 11 | allergens=soya+gluten
 mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard dose=5-25
 tomato-paste | Tomato purée, double | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | 0.2
-capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 | release=brined
+capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 | release=brined piece=0.3
 olives | Olives | 75 1 15 1.8 3.3 3.9 | 0.6 | 3.5 | release=brined piece=4
 dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten
 worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15

@@ -15,17 +15,17 @@ peas | Peas | 78.9 5.4 0.4 8.8 5.7 0.9 | 0.61 | 0.01
 sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260
 aubergine | Aubergine | 92.3 1 0.2 2.9 3 0.7 | 0.4 | 0.01 | release=aubergine piece=300
 asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | release=crisp piece=17 spear=17 bunch=250
-green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot
+green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot piece=6
 broccoli | Broccoli | 89.3 2.8 0.4 4 2.6 0.9 | 0.36 | 0.08 | release=dicedRoot piece=400 head=400 floret=20
 cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | release=dicedRoot piece=700 head=700 floret=20
 fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=230
 bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | release=juicyLeaf handful=50 bag=300
 bamboo-shoots | Bamboo shoots, tinned | 94 1.7 0.4 1.8 1.4 0.7 | 0.6 | 0.02 | release=jarred tin=140
 water-chestnuts | Water chestnuts, tinned | 86.4 0.9 0.1 9.8 2.5 0.3 | 0.6 | 0.02 | release=dicedRoot tin=140
-okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | release=dicedRoot
+okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | release=dicedRoot piece=12
 chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fleshy piece=15 dose=2-25
-pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred
-artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred
+pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred piece=90
+artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred piece=35
 broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
 tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=sieved tin=400
@@ -38,19 +38,19 @@ sweetcorn-frozen | Sweetcorn, frozen | 76.5 3 1 16.5 2.3 0.6 | 0.62 | 0.01 | rel
 vegetables-frozen | Mixed vegetables, frozen | 82 3.3 0.5 9.5 4 0.7 | 0.58 | 0.1 | release=frozenFirm
 broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | release=frozenFirm
 broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
-sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp
-runner-beans | Runner beans | 91 1.6 0.4 3.2 2.6 0.7 | 0.45 | 0 | release=dicedRoot
+sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp piece=4
+runner-beans | Runner beans | 91 1.6 0.4 3.2 2.6 0.7 | 0.45 | 0 | release=dicedRoot piece=12
 marrow | Marrow | 95.6 0.5 0.2 2.2 0.9 0.5 | 0.5 | 0 | release=watery piece=900
 small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
 pumpkin-tinned | Pumpkin purée, tinned | 90 1.1 0.3 5.2 2.9 0.7 | 1.02 | 0.01 | release=squash tin=400
 plantain | Plantain | 65.3 1.3 0.4 29.6 2.3 1.2 | 0.65 | 0.01 | release=dicedRoot piece=180
 jackfruit-tinned | Young jackfruit, tinned | 92 1 0.3 2 3.8 1 | 0.7 | 0.6 | release=jarred tin=225
 palm-hearts | Palm hearts, tinned | 90.2 2.5 0.6 2.2 2.4 1.8 | 0.65 | 1.1 | release=jarred tin=220
-chilli-pickled | Pickled chillies | 91 1 0.5 3 2 2.5 | 0.6 | 2 | release=jarred dose=3-60
+chilli-pickled | Pickled chillies | 91 1 0.5 3 2 2.5 | 0.6 | 2 | release=jarred dose=3-60 piece=5
 jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40
-beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=jarred
-onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=jarred
-lotus-root | Lotus root | 79.1 2.6 0.1 12.4 4.9 1 | 0.6 | 0.1 | release=dicedRoot
+beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=jarred piece=30
+onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=jarred piece=10
+lotus-root | Lotus root | 79.1 2.6 0.1 12.4 4.9 1 | 0.6 | 0.1 | release=dicedRoot piece=200
 tomatillo | Tomatillo | 91.6 1 1 3.9 1.9 0.6 | 0.65 | 0 | release=pulpy piece=35
 sweetcorn-creamed | Creamed sweetcorn | 78.7 1.7 0.4 17 1.2 1 | 1.02 | 0.6 | tin=400
 `,

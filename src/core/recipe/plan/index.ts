@@ -4,6 +4,7 @@ import { type PlanSaid, type RecipePlan } from './found';
 import { planned } from './planned';
 import { type Part, type Sections, sectionsOf } from './sections';
 
+export { type Sections, sectionsOf } from './sections';
 export type { Ask, Found, Planned, PlanSaid, RecipePlan } from './found';
 
 /** So long a text is read; what is longer is read no further. */

@@ -14,6 +14,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { amountText } from '../amount-text';
 import { LineEditor } from './line-editor';
 import { type LineProps } from './line-props';
+import { SayWhat } from './say-what';
 
 /** Drawn again only when it is open or what it shows has changed: sixty lines stay light. */
 export const FillingLine = memo(function FillingLine(props: LineProps) {
@@ -51,6 +52,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
           {finding.fix && <Press title={finding.fix.label} onPress={() => edit(finding.fix?.change ?? [])} />}
         </View>
       ))}
+      {!ingredient && <SayWhat {...props} />}
       {open && <LineEditor {...props} onClose={() => onOpen(false)} />}
     </View>
   );

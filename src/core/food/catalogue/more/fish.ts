@@ -17,14 +17,14 @@ sprats-smoked | Smoked sprats | =mackerel-smoked | tin=110
 sardines | Sardines, fresh | 69 20 9 0 0 1.6 | 0.95 | 0.25 | release=oilyFish hazard=fish allergens=fish piece=60
 anchovies-fresh | Anchovies, fresh | =herring | piece=12
 anchovies-white | Anchovies in vinegar | 66 21 8 1 0 3.4 | 0.9 | 2.5 | release=jarred hazard=cured allergens=fish piece=6
-hake | Hake | =white-fish | fillet=160
+hake | Hake | =white-fish | fillet=160 piece=160
 whiting | Whiting | =white-fish | fillet=110
 coley | Coley | =pollock | fillet=160
 ling | Ling | =cod
 halibut | Halibut | 79 18.5 1.5 0 0 1.3 | 0.95 | 0.17 | release=fish hazard=fish allergens=fish piece=170 fillet=170
 turbot | Turbot | =flat-fish | fillet=150
-plaice | Plaice | =flat-fish | fillet=120
-sole | Sole | =flat-fish | fillet=90
+plaice | Plaice | =flat-fish | fillet=120 piece=120
+sole | Sole | =flat-fish | fillet=90 piece=110
 flounder | Flounder | =flat-fish | fillet=120
 sea-bream | Sea bream | =sea-bass | fillet=110
 red-mullet | Mullet | =sea-bass | fillet=80
