@@ -413,7 +413,7 @@ bicarbonate: baking soda
 monosodium-glutamate: msg, umami seasoning
 noodle-alkali: alkali, lye powder
 yeast-fresh: compressed yeast, baker’s yeast
-yeast-dried: instant yeast, active dry yeast
+yeast-dried: yeast, instant yeast, active dry yeast
 mixed-spice: mixed spice, pumpkin spice, gingerbread spice, pumpkin pie spice, mulling spice, speculaas spice, apple pie spice, chai spice
 spice-blend: ras el hanout, baharat, berbere, seven spice, lebanese seven spice, seven-spice chilli, shichimi, togarashi, five whole spices, panch phoron, pickling spice
 chilli-powder-mild: mild chilli powder, ancho chilli, chipotle, aleppo pepper

@@ -11,6 +11,39 @@ import { type IngredientActions, IngredientFacts } from './ingredient-facts';
 /** The list has its own scroll, so that what is chosen stays beside it. */
 const LIST_PX = 560;
 
+/** More are not listed at once. */
+const MOST_AT_ONCE = 60;
+
+interface HeadingProps {
+  family: string;
+  count: number;
+  isOpen: boolean;
+  onOpen?: () => void;
+}
+
+function FamilyHeading({ family, count, isOpen, onOpen }: HeadingProps) {
+  const name = family[0].toUpperCase() + family.slice(1);
+  if (onOpen === undefined)
+    return (
+      <Heading level={3} soft>
+        {name}
+      </Heading>
+    );
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={isOpen}
+      aria-label={`${name}, ${count}`}
+      onPress={onOpen}
+      style={{ minHeight: 44, justifyContent: 'center' }}
+    >
+      <Heading level={3} soft>
+        {name} {count}
+      </Heading>
+    </Pressable>
+  );
+}
+
 interface Props {
   ingredients: readonly Ingredient[];
   actionsFor: (ingredient: Ingredient) => IngredientActions;
@@ -19,6 +52,9 @@ interface Props {
 export function ByFamily({ ingredients, actionsFor }: Props) {
   const p = usePalette();
   const [chosenId, setChosenId] = useState<string | null>(null);
+  /** Of a whole larder one family at a time is listed; of what was found all of it. */
+  const [openFamily, setOpenFamily] = useState<string | null>(null);
+  const isLong = ingredients.length > MOST_AT_ONCE;
   const families = FAMILIES.map((family) => ({
     family,
     members: ingredients.filter((i) => i.family === family),
@@ -30,10 +66,13 @@ export function ByFamily({ ingredients, actionsFor }: Props) {
       <ScrollView style={{ flex: 1, maxHeight: LIST_PX }} role="list" aria-label="Ingredients">
         {families.map(({ family, members }) => (
           <View key={family} style={{ paddingBottom: 14 }}>
-            <Heading level={3} soft>
-              {family[0].toUpperCase() + family.slice(1)}
-            </Heading>
-            {members.map((ingredient) => {
+            <FamilyHeading
+              family={family}
+              count={members.length}
+              isOpen={!isLong || family === (openFamily ?? families[0].family)}
+              onOpen={isLong ? () => setOpenFamily(family) : undefined}
+            />
+            {(isLong && family !== (openFamily ?? families[0].family) ? [] : members).map((ingredient) => {
               const isChosen = ingredient.id === chosen.id;
               return (
                 <View role="listitem" key={ingredient.id}>

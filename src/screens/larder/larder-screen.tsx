@@ -1,5 +1,5 @@
 /** The Larder: what ingredients are made of, what can be done to the wet ones, and the cook's own. */
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { catalogue } from '@/core/food/catalogue';
 import { type Ingredient } from '@/core/food/ingredient';
@@ -12,7 +12,7 @@ import { useReading } from '@/data/use-reading';
 import { Problem } from '@/ui/parts/problem';
 import { Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
-import { Body } from '@/ui/parts/text';
+import { Body, Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
@@ -32,8 +32,12 @@ export function LarderScreen() {
   const [text, setText] = useState('');
   const [all, setAll] = useState(false);
   const [form, setForm] = useState<{ own: OwnIngredient | null } | null>(null);
-  const everything = [...wholeLarder(own)].sort((a, b) => a.name.localeCompare(b.name));
-  const { reading, problem } = useReading(text.trim() !== '');
+  // The less usual rows come with the search.
+  const { reading, problem } = useReading(true);
+  const everything = useMemo(
+    () => (reading === null ? [] : [...wholeLarder(own)].sort((a, b) => a.name.localeCompare(b.name))),
+    [reading, own],
+  );
   const isSearching = text.trim() !== '';
   const found = isSearching ? (reading?.searchIngredients(text, MOST_FOUND, undefined, own) ?? []) : everything;
   const shown = all || isSearching ? found : found.slice(0, FIRST);
@@ -63,7 +67,7 @@ export function LarderScreen() {
   return (
     <PlaceScreen
       title="Larder"
-      note={`${catalogue().length} ingredients${own.length > 0 ? ` and ${own.length} of your own` : ''}. Composition from national food tables; releases and minutes are house estimates.`}
+      note={`${reading === null ? 'All' : catalogue().length} ingredients${own.length > 0 ? ` and ${own.length} of your own` : ''}. Composition from national food tables; releases and minutes are house estimates.`}
     >
       <TextField label="Find" value={text} onChange={setText} placeholder="leek" most={100} />
       {form ? (
@@ -82,7 +86,8 @@ export function LarderScreen() {
       <Unsaid own={own} />
       <OwnDoughs doughs={doughs} />
       <Problem text={problem} />
-      {shown.length === 0 && (!isSearching || reading !== null) && (
+      {reading === null && problem === null && <Small role="status">Opening the larder …</Small>}
+      {isSearching && shown.length === 0 && reading !== null && (
         <Body role="status">Nothing is called “{text}”. Try another name for it.</Body>
       )}
       {wide ? (

@@ -29,9 +29,11 @@ const NAMED: readonly [RegExp, DoughId][] = [
   [/\bpastry\b/i, 'short'],
 ];
 
-/** % of the flour. House estimates of where one family ends and the next begins. */
-const SHORT_FAT = 25;
-const RICH = 8;
+/** Fat, % of the flour. House estimates of where one family ends and the next begins. */
+/** Share of fat in an egg: without more than that it is no rich dough. */
+const EGG_FAT = 0.1;
+const SHORT_FAT = 20;
+const RICH = 6;
 
 /** Reads it from the lines of the dough, else from what is named anywhere. */
 export function doughInWords(
@@ -41,7 +43,7 @@ export function doughInWords(
 ): DoughInWords | null {
   const formula = formulaIn(doughLines);
   if (formula) {
-    const like = familyOf(formula, doughLines.join(' '), method);
+    const like = familyOf(formula, [...doughLines, ...named].join(' '), method);
     return { dough: like, ownDough: ownDough(formula, like), words: doughLines.join(', ') };
   }
   for (const line of [...doughLines, ...named]) {
@@ -72,9 +74,15 @@ function formulaIn(lines: readonly string[]): Formula | null {
 function familyOf(formula: Formula, words: string, method: Method | null): DoughId {
   const of = (test: (id: string) => boolean): number =>
     [...formula].reduce((sum, [id, percent]) => sum + (test(id) ? percent : 0), 0);
-  const fat = of((id) => ingredientById(id)?.family === 'fat' || id === 'cream' || id === 'soured-cream');
+  const fat = [...formula].reduce(
+    (sum, [id, percent]) => sum + percent * (ingredientById(id)?.composition.fat ?? 0),
+    0,
+  );
   const egg = of((id) => id.startsWith('egg'));
-  const isHot = /\b(?:hot|boiling) water\b/i.test(words);
+  const isHot =
+    /\b(?:hot|boiling)[- ]water (?:crust|dough|pastry)\b|\d\s*(?:g|ml|cups?|c\.?) (?:of )?(?:hot|boiling) water\b/i.test(
+      words,
+    );
   if (of((id) => id.startsWith('yeast')) > 0) {
     if (method === 'steam') return 'steamed-bun';
     return egg > 0 || fat >= RICH ? 'enriched' : 'bread';
@@ -85,7 +93,7 @@ function familyOf(formula: Formula, words: string, method: Method | null): Dough
     return fat >= SHORT_FAT ? 'short' : 'raised';
   }
   if (fat >= SHORT_FAT) return 'short';
-  if (fat > 0 && egg > 0) return 'oil-egg';
+  if (egg > 0 && fat > egg * EGG_FAT + 1) return 'oil-egg';
   return 'noodle';
 }
 

@@ -48,6 +48,9 @@ const MINUTES = new RegExp(
   'gi',
 );
 
+/** From so many minutes on whole ones are meant. */
+const LONG = 10;
+
 const toNumber = (text: string): number =>
   text.endsWith('½') ? Number(text.slice(0, -1) || '0') + 0.5 : Number(text.replace(',', '.'));
 
@@ -57,7 +60,9 @@ function minutesIn(text: string): { minutes: number; at: number }[] {
     const [, low, high, unit] = found;
     const factor = /^h/i.test(unit) ? 60 : 1;
     const middle = low === undefined ? toNumber(high) : (toNumber(low) + toNumber(high)) / 2;
-    return { minutes: middle * factor, at: found.index };
+    // Nobody times a bake by the half minute.
+    const minutes = middle * factor;
+    return { minutes: minutes >= LONG ? Math.round(minutes) : minutes, at: found.index };
   });
 }
 

@@ -74,7 +74,9 @@ export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Plan
 
 function readAll({ part, sections: { title, parts, steps, said: stated }, own, said }: ToPlan): Read {
   const sentences = sentencesOf(steps);
-  const doughLines = parts.filter(({ kind }) => kind === 'dough').flatMap(({ lines }) => lines);
+  const doughs = parts.filter(({ kind }) => kind === 'dough');
+  const doughLines = doughs.flatMap(({ lines }) => lines);
+  const doughNames = doughs.flatMap(({ name }) => name ?? []);
   const heatRead = heatInWords(steps);
   const heat = said.method !== undefined && heatRead?.method !== said.method ? null : heatRead;
   const method = said.method ?? heatRead?.method ?? null;
@@ -99,7 +101,7 @@ function readAll({ part, sections: { title, parts, steps, said: stated }, own, s
       said.school === undefined ? schoolInWords(foodsOf(lines, own), sentences) : { school: said.school, words: null },
     many,
     count: said.count ?? countInWords(form, many),
-    wrapper: doughInWords(doughLines, named, method),
+    wrapper: doughInWords(doughLines, [...doughNames, ...named], method),
     boils: sentences.find(boilsOff) ?? null,
   };
 }
@@ -238,9 +240,12 @@ function isBrushed(line: string, sentences: readonly string[], own: readonly Own
   return named.length > 0 && named.every((sentence) => BRUSHES.test(sentence));
 }
 
+/** "Leek pies, makes 12": the number is no part of the name. */
+const HOW_MANY = /[,;:–—-]?\s*\(?\b(?:makes?|yields?|serves|enough for|for)\s+(?:about\s+)?\d+\b.*$/i;
+
 function titleOf({ title }: Sections, part: Part, isOneOfSeveral: boolean, form: Batch['wrap']['form']): string {
   const usual = FORMS[form].plural;
-  const base = title ?? `${usual[0].toUpperCase()}${usual.slice(1)}`;
+  const base = title?.replace(HOW_MANY, '').trim() ?? `${usual[0].toUpperCase()}${usual.slice(1)}`;
   const name =
     part.name
       ?.replace(/\s*\([^)]*\)/g, '')

@@ -55,7 +55,7 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
   ],
   [/\bpast(?:y|ies)\b|\bpockets?\b/i, 'pocket'],
   [
-    /\bturnovers?\b|\bhand[- ]pies?\b|\bfold(?:ed)?\b|\bhalf[- ]moons?\b|\bdumplings?\b|\bpotstickers?\b|\bempanadas?\b|\bpierogi\b/i,
+    /\bturnovers?\b|\bhand[- ]pies?\b|\bfold(?:ed)?\b(?!\s+(?:in\b(?!\s+half)|through\b|it through\b|the \w+ (?:in|through)\b))|\bhalf[- ]moons?\b|\bdumplings?\b|\bpotstickers?\b|\bempanadas?\b|\bpierogi\b/i,
     'half-moon',
   ],
   [/\bpies?\b/i, 'pan-pie'],
@@ -80,16 +80,13 @@ export function shapeInWords(
 ): ShapeInWords {
   const sentences = [...lines, ...sentencesOf(steps)];
   const all = [title, ...sentences].join('\n');
-  const skin = skinIn(sentences);
-  const found = formIn(title, steps, method, skin);
-  const thickness = new RegExp(
-    `(\\d+(?:[.,]\\d+)?)\\s*mm(?=\\s*(?:thin|thick|,|\\.|$|and|\\s))(?!\\s*(?:squares?|rounds?|dice|cubes?))`,
-    'i',
-  ).exec(
-    sentencesOf(steps)
-      .filter((one) => /\broll|\bthin\b|\bthick/i.test(one))
-      .join(' '),
-  );
+  const first = skinIn(sentences);
+  const found = formIn(title, steps, method, first);
+  // A flat round is rolled out again once it is filled: the last size is what it has then.
+  const skin = found.form === 'flat-round' ? (lastRolled(steps) ?? first) : first;
+  const rolled = sentencesOf(steps)
+    .filter((one) => /\broll|\bthin\b|\bthick/i.test(one))
+    .join(' ');
   const portion =
     /(\d{1,3})\s*g\s+(?:of filling\s+)?(?:in|into|on|onto|per|for)\s+(?:each|every|a|the)\b/i.exec(all) ??
     /\b(?:fill|put|wrappers?|each)\b[^.\n]{0,40}?\b(?:with|of)?\s*(?:about|around)?\s*(\d{1,3})\s*g\b(?!\s*(?:a piece|each|piece|of dough))/i.exec(
@@ -101,11 +98,20 @@ export function shapeInWords(
   return {
     form: found.form,
     skin,
-    thicknessMm: thickness ? Number(thickness[1].replace(',', '.')) : null,
+    thicknessMm: thicknessIn(rolled),
     portionG: portion ? Number(portion[1]) : null,
     edge: edge !== null && FORMS[found.form].edges.includes(edge) ? edge : null,
     words: found.words,
   };
+}
+
+/** How thin it is rolled, mm: `3 mm thin`, `1/8 inch`. */
+function thicknessIn(rolled: string): number | null {
+  const inches = /\b(\d)\/(\d{1,2})[\s-]*(?:inch|in\b|")/i.exec(rolled);
+  if (inches) return Math.round((10 * INCH * Number(inches[1])) / Number(inches[2])) / 10;
+  const found =
+    /(\d+(?:[.,]\d+)?)\s*mm(?=\s*(?:thin|thick|,|\.|$|and|\s))(?!\s*(?:squares?|rounds?|dice|cubes?))/i.exec(rolled);
+  return found ? Number(found[1].replace(',', '.')) : null;
 }
 
 function formIn(
@@ -132,6 +138,19 @@ function formIn(
   if (form === 'flat-round' && method !== 'griddle') return { form: 'purse', words };
   return { form, words };
 }
+
+function lastRolled(steps: readonly string[]): SkinInWords | null {
+  const all = [...steps.join(' ').matchAll(new RegExp(`\\bto\\s+(?:an?\\s+|about\\s+)?${LENGTH}(?!\\s*thick)`, 'gi'))];
+  const last = all.at(-1);
+  return last ? { shape: 'round', diameterMm: mm(last[1], last[2]) } : null;
+}
+
+/** What is at hand to cut with, mm across. House estimates. */
+const CUTTERS: readonly [RegExp, number][] = [
+  [/\b(?:cut|stamp)\w* (?:\w+ ){0,4}?(?:with|using|round) an? (?:\w+ )?(?:glass|tumbler|mug|cup)\b/i, 75],
+  [/\b(?:cut|stamp)\w* (?:\w+ ){0,4}?(?:with|using|round) an? (?:saucer|bowl)\b/i, 140],
+  [/\b(?:cut|stamp)\w* (?:\w+ ){0,4}?(?:with|using|round) an? (?:side |tea |small )?plate\b/i, 180],
+];
 
 /** The skin, by the first sentence that measures one. */
 function skinIn(sentences: readonly string[]): SkinInWords | null {
@@ -171,7 +190,8 @@ function skinIn(sentences: readonly string[]): SkinInWords | null {
     const across = groups ? mm(groups[0], groups[1]) : null;
     if (across !== null && across >= 40) return { shape: 'round', diameterMm: across };
   }
-  return null;
+  const cutter = sentences.flatMap((sentence) => CUTTERS.filter(([pattern]) => pattern.test(sentence)))[0];
+  return cutter ? { shape: 'round', diameterMm: cutter[1] } : null;
 }
 
 function find(sentences: readonly string[], pattern: RegExp, also?: RegExp, not?: RegExp): RegExpExecArray | null {

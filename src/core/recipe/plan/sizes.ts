@@ -1,12 +1,14 @@
 /** Sizes where a recipe is silent: filling and count give the portion, portion and form the skin that closes comfortably. */
 import { DEFAULT_KITCHEN } from '../../stored/kitchen';
 import { type Batch } from '../../stored/schema';
+import { wasteShare } from '../../learning/learned';
 import { LIMITS } from '../../vocabulary/limits';
 import { FORMS } from '../../forms';
 import { usualRimMm } from '../../forms/usual-rim';
 import { type Skin } from '../../forms/skins';
 import { fillingDensity } from '../../filling/density';
 import { drawLedger, type Ledger } from '../../filling/ledger';
+import { panContents } from '../../filling/pan';
 import { resolveLines } from '../../filling/lines';
 
 interface Said {
@@ -14,6 +16,9 @@ interface Said {
   portion: boolean;
   skin: boolean;
 }
+
+/** Share of a hot filling that leaves as steam while it cools on a tray. House estimate. */
+const STEAMS_OFF = 0.07;
 
 /** Skins are cut in steps of so many mm. */
 const STEP_MM = 5;
@@ -25,7 +30,10 @@ const ledgerOf = (batch: Batch): Ledger => drawLedger(resolveLines(batch, DEFAUL
 export function sized(batch: Batch, said: Said): Batch {
   const lines = resolveLines(batch, DEFAULT_KITCHEN);
   if (lines.length === 0) return batch;
-  const { finishedG, composition } = ledgerOf(batch);
+  const { finishedG: madeG, composition } = ledgerOf(batch);
+  // What steams off as it cools is not known yet, and something stays in the pan.
+  const hotG = batch.school === 'raw' ? 0 : panContents(lines);
+  const finishedG = (madeG - STEAMS_OFF * hotG) * (1 - wasteShare(DEFAULT_KITCHEN));
   const density = fillingDensity(composition);
   const { form } = batch.wrap;
   const usualG = middleMl(batch.wrap.skin, batch) * density;
@@ -37,7 +45,8 @@ export function sized(batch: Batch, said: Said): Batch {
   return { ...batch, count, wrap: { ...batch.wrap, portionG, skin, rimMm: usualRimMm(form, skin) } };
 }
 
-const round = (g: number): number => (g < 60 ? Math.round(2 * g) / 2 : Math.round(g));
+/** Down, so that the last parcel is filled, too. */
+const round = (g: number): number => (g < 60 ? Math.floor(2 * g) / 2 : Math.floor(g));
 const clamp = (value: number, { least, most }: { least: number; most: number }): number =>
   Math.min(most, Math.max(least, value));
 const within = (count: number): number => Math.round(clamp(count, LIMITS.count));
