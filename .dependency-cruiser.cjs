@@ -73,7 +73,16 @@ module.exports = {
       'core-stands-alone',
       '^src/core',
       ['^src/core'],
-      library('zod', 'date-fns', '@date-fns/tz', 'fuse.js', 'ml-levenberg-marquardt', 'papaparse', 'htmlparser2', 'damerau-levenshtein'),
+      library(
+        'zod',
+        'date-fns',
+        '@date-fns/tz',
+        'fuse.js',
+        'ml-levenberg-marquardt',
+        'papaparse',
+        'htmlparser2',
+        'damerau-levenshtein',
+      ),
     ),
     only('workers-use-core', '^src/workers', ['^src/(core|workers)'], library('comlink')),
     {
