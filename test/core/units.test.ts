@@ -30,6 +30,10 @@ describe('amounts as cooks write them', () => {
     );
   });
 
+  it('thirds have a sign of their own', () => {
+    expect([1 / 3, 0.33, 2 / 3, 1.667, 0.375].map(formatFraction)).toEqual(['⅓', '⅓', '⅔', '1⅔', '⅜']);
+  });
+
   it('shows sensible digits', () => {
     expect(formatNumber(1312.4)).toBe('1\u202f312');
     expect(formatNumber(6.84)).toBe('6.8');

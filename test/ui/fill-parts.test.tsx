@@ -7,7 +7,7 @@ import { lanternSupper } from '@/data/demo';
 import { FatLine } from '@/screens/batch/fill/fat-line';
 import { PreparationTable } from '@/screens/batch/fill/preparation-table';
 import { StageHeading } from '@/screens/batch/fill/stage-heading';
-import { amountText } from '@/screens/batch/amount-text';
+import { amountText } from '@/screens/amount-text';
 import { WaterLine } from '@/ui/parts/water-line';
 import { renderPart } from './render';
 

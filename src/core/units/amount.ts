@@ -46,8 +46,18 @@ function divide(whole: number, numerator: string, denominator: string): number |
   return Number(denominator) === 0 ? null : whole + Number(numerator) / Number(denominator);
 }
 
-/** Writes a number of spoons or cups with the nearest fraction glyph (`1.5` → `1½`), to an eighth. */
+const isWholeOf = (value: number, parts: number): boolean => Math.abs(value * parts - Math.round(value * parts)) < 0.02;
+
+/** Whether a number is one that spoons and cups have a sign for: eighths and thirds. */
+export const hasGlyph = (value: number): boolean => isWholeOf(value, 8) || isWholeOf(value, 3);
+
+/** Writes a number of spoons or cups with the nearest fraction glyph (`1.5` → `1½`, `0.33` → `⅓`), to an eighth or a third. */
 export function formatFraction(value: number): string {
+  if (isWholeOf(value, 3) && !isWholeOf(value, 8)) {
+    const thirds = Math.round(value * 3);
+    const whole = Math.floor(thirds / 3);
+    return `${whole === 0 ? '' : whole}${thirds - 3 * whole === 1 ? '⅓' : '⅔'}`;
+  }
   const eighths = Math.round(value * 8);
   const whole = Math.floor(eighths / 8);
   const glyph = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'][eighths - whole * 8];

@@ -15,7 +15,7 @@ import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from './station-props';
 import { ADD_LINE_ID } from './use-keys';
-import { amountText } from './amount-text';
+import { amountText } from '../amount-text';
 import { keepOwn } from './keep-own';
 
 /** Taken when no amount can be read. */

@@ -12,6 +12,7 @@ import { useKitchen } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { amountText } from '../amount-text';
 import { AskRow } from './ask-row';
 
 interface Props {
@@ -33,7 +34,7 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
       <View role="list" aria-label="What goes in">
         {batch.lines.map((line) => {
           const ingredient = lookUp(batch.ingredients, line.ingredientId);
-          const grams = ingredient ? gramsOf(ingredient, line, kitchen) : line.unit === 'g' ? line.amount : null;
+          const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
           const prep =
             ingredient && ingredient.release !== 'dry' ? preparation(ingredient.release, line.preparation).label : '';
           const words = [prep === AS_IT_IS ? '' : prep, line.note].filter((part) => part !== '').join('; ');
@@ -47,9 +48,10 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
                 <Body>{lineName(line, ingredient?.name)}</Body>
                 {words !== '' && <Small>{words}</Small>}
               </View>
-              <Strong style={{ color: ingredient ? p.ink : p.beet }}>
-                {grams === null ? '?' : formatGrams(grams)}
-              </Strong>
+              <View style={{ alignItems: 'flex-end' }}>
+                <Strong style={{ color: ingredient ? p.ink : p.beet }}>{amountText(line)}</Strong>
+                {line.unit !== 'g' && grams !== null && <Small>{formatGrams(grams)}</Small>}
+              </View>
             </View>
           );
         })}

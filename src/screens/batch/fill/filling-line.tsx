@@ -11,7 +11,7 @@ import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { amountText } from '../amount-text';
+import { amountText } from '../../amount-text';
 import { LineEditor } from './line-editor';
 import { type LineProps } from './line-props';
 import { SayWhat } from './say-what';
