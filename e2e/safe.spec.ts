@@ -159,11 +159,11 @@ test('what the larder does not have is asked after: Enter takes nothing that is 
 }) => {
   await page.goto(`${TURKEY}/fill`);
   const add = page.getByRole('textbox', { name: 'Add what goes in' });
-  await add.fill('200 g oysters');
+  await add.fill('200 g limpets');
   await add.press('Enter');
-  await expect(page.getByText(/The larder has no “oysters”\. Tap the one you mean/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Oyster/ })).toHaveCount(0);
-  await expect(add).toHaveValue('200 g oysters');
+  await expect(page.getByText(/The larder has no “limpets”\. Tap the one you mean/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Limpet/ })).toHaveCount(0);
+  await expect(add).toHaveValue('200 g limpets');
 });
 
 test('an alarm is shown through the service worker, and one file has all of them', async ({ browser }) => {

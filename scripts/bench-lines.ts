@@ -1,5 +1,5 @@
 /** The known lines as a list: how each was read. */
-import { KNOWN_LINES, type KnownLine, SECOND_LINES } from '../test/known-lines/known-lines';
+import { KNOWN_LINES, type KnownLine, SECOND_LINES, THIRD_LINES } from '../test/known-lines/known-lines';
 import { type Read, readKnown } from '../test/known-lines/judged';
 
 function list(lines: readonly KnownLine[], what: string): void {
@@ -17,3 +17,4 @@ function list(lines: readonly KnownLine[], what: string): void {
 
 list(KNOWN_LINES, 'first lines');
 list(SECOND_LINES, 'second lines');
+list(THIRD_LINES, 'third lines');

@@ -3,14 +3,15 @@ import { catalogue, ingredientById } from '@/core/food/catalogue';
 import { CLASS_ROWS } from '@/core/recipe/classes';
 import { parseLine } from '@/core/recipe/parse-line';
 import { readLines } from '@/core/recipe/read-lines';
-import { KNOWN_LINES, type KnownLine, SECOND_LINES } from '../known-lines/known-lines';
+import { KNOWN_LINES, type KnownLine, SECOND_LINES, THIRD_LINES } from '../known-lines/known-lines';
 import { readKnown } from '../known-lines/judged';
 
 const read = (lines: readonly KnownLine[]) => lines.map((line) => ({ line, ...readKnown(line) }));
 
 describe.each([
   ['the lines written before the reader', read(KNOWN_LINES), 0.97],
-  ['the lines written after it', read(SECOND_LINES), 0.95],
+  ['the lines written after it', read(SECOND_LINES), 0.97],
+  ['and those written after that', read(THIRD_LINES), 0.97],
 ] as const)('%s', (_what, lines, least) => {
   it('are understood', () => {
     const wrong = lines.filter(({ how }) => how !== 'right').map(({ line, made }) => `${line.text} → ${made}`);
@@ -46,7 +47,7 @@ describe('amounts, wherever they stand and however they are written', () => {
       const made = readLines(text, 'raw');
       return made.kind === 'lines' ? made.lines[0].line : null;
     };
-    expect(salt('2 tsp kosher salt')).toMatchObject({ amount: 5.6, unit: 'g' });
+    expect(salt('2 tsp kosher salt')).toMatchObject({ amount: 8, unit: 'g' });
     expect(salt('1 tsp fine salt')).toMatchObject({ amount: 6, unit: 'g' });
     expect(salt('1 tsp salt')).toMatchObject({ amount: 1, unit: 'tsp' });
   });

@@ -37,3 +37,5 @@ const linesOf = (file: string): readonly KnownLine[] =>
 export const KNOWN_LINES = linesOf('lines.txt');
 /** Written when the reader had been rebuilt with the first. */
 export const SECOND_LINES = linesOf('lines-second.txt');
+/** Written when the second was read well. */
+export const THIRD_LINES = linesOf('lines-third.txt');

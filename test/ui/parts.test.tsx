@@ -1,8 +1,9 @@
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { type Check } from '@/core/checks/check';
 import { AmountField } from '@/ui/parts/amount-field';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Choices, Toggles } from '@/ui/parts/press';
+import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { LIGHT, DARK, type Palette } from '@/ui/theme/palette';
 import { scatter } from '@/ui/section/scatter';
 import { renderPart } from './render';
@@ -164,5 +165,18 @@ describe('what is in the filling', () => {
     for (const { x, y } of points) {
       expect(((x - 3) / 12) ** 2 + ((y + 9) / 7) ** 2).toBeLessThanOrEqual(1);
     }
+  });
+});
+
+describe('what is typed and handed over', () => {
+  it('leaves its field; what has been typed meanwhile stays in it', () => {
+    const { result } = renderHook(() => useHandedOver(''));
+    act(() => result.current.type('150 g leek'));
+    const { handedOver } = result.current;
+    act(() => result.current.type('120 ml stock'));
+    act(() => handedOver(Promise.resolve({ ok: true })));
+    expect(result.current.value).toBe('120 ml stock');
+    act(() => result.current.handedOver(Promise.resolve({ ok: true })));
+    expect(result.current.value).toBe('');
   });
 });

@@ -11,7 +11,7 @@ import { formatGrams } from '../units/format';
 import { inSpoons } from '../units/spoons';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement } from './check';
-import { percent } from './salt';
+import { percent, SLACK } from './salt';
 import { type Mending } from './rule';
 
 /** Stretching a filling beyond this would be another recipe. */
@@ -19,7 +19,7 @@ const MOST_STRETCH = 1.6;
 
 function candidates(accounts: Accounts, { value, band: [low, high] }: Judgement): Candidate[] {
   if (value === null || low === null || high === null) return [];
-  if (value > high) return lessSalt(accounts);
+  if (value > high + SLACK) return lessSalt(accounts);
   return value < low ? moreSalt(accounts) : [];
 }
 

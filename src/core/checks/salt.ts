@@ -1,5 +1,11 @@
 /** Salt: of the filling, and of the whole bite. */
-import { type SaltAccount, USUAL_BITE_SALT, USUAL_FILLING_SALT, USUAL_SWEET_SALT } from '../filling/salt';
+import {
+  FAR_FROM_USUAL_SALT,
+  type SaltAccount,
+  USUAL_BITE_SALT,
+  USUAL_FILLING_SALT,
+  USUAL_SWEET_SALT,
+} from '../filling/salt';
 import { learnedOf, saltAim } from '../learning/learned';
 import { EVERYTHING } from '../vocabulary/learned';
 import { formatNumber } from '../units/amount';
@@ -10,11 +16,14 @@ import { type CheckRule } from './rule';
 
 export const percent = (value: number): string => `${formatNumber(value, 2)} %`;
 const range = ([low, high]: readonly [number, number]): string => `${low} to ${high} %`;
-/** So far from the usual is Fix rather than Watch, in % points. House estimate. */
-const FAR = 0.2;
-/** A saltless wrapper raises the edges no further than this, %. House estimate. */
+/** A saltless wrapper raises the low edge no further than this, %. House estimate. */
 const MOST_LOW = 1;
-const MOST_HIGH = 1.8;
+/** So little over the edge nobody tastes, % points. */
+export const SLACK = 0.05;
+/** So far over the edge a sweet filling is Fix, % points. House estimate. */
+const FAR_FROM_SWEET = 0.2;
+/** Less than this that ran off is not worth a word, g. */
+const WORTH_SAYING_G = 0.5;
 
 function judge(accounts: Accounts): Judgement {
   const { salt } = accounts;
@@ -39,30 +48,31 @@ function judge(accounts: Accounts): Judgement {
   return {
     ...common,
     state: saltState(salt),
-    headline: `Salt: ${salt.fillingPercent > high ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'as it should be'}`,
+    headline: `Salt: ${salt.fillingPercent > high + SLACK ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'as it should be'}`,
     sentence: salt.isSweet
       ? `*${percent(salt.fillingPercent)}* of the filling. It is sweet: a pinch, to ${percent(high)}.`
-      : `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.`,
+      : `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.${ranOff(salt)}`,
   };
 }
 
+const ranOff = ({ ranOffG }: SaltAccount): string =>
+  ranOffG >= WORTH_SAYING_G ? ` ${formatGrams(ranOffG)} of salt ran off with the squeezed juice.` : '';
+
 const isLearned = ({ kitchen }: Accounts): boolean => learnedOf(kitchen.learned, 'salt', EVERYTHING) !== null;
 
-/** The usual band; both edges are raised where the wrapper brings little salt. */
-function bandOf({ blandBelowPercent, saltyAbovePercent, isSweet }: SaltAccount): { low: number; high: number } {
+/** The usual band; the low edge is raised where the wrapper brings little salt. */
+function bandOf({ blandBelowPercent, isSweet }: SaltAccount): { low: number; high: number } {
   if (isSweet) return { low: USUAL_SWEET_SALT[0], high: USUAL_SWEET_SALT[1] };
   const [low, high] = USUAL_FILLING_SALT;
-  return {
-    low: Math.max(low, Math.min(blandBelowPercent, MOST_LOW)),
-    high: Math.max(high, Math.min(saltyAbovePercent, MOST_HIGH)),
-  };
+  return { low: Math.max(low, Math.min(blandBelowPercent, MOST_LOW)), high };
 }
 
 function saltState(salt: SaltAccount): CheckState {
   const { low, high } = bandOf(salt);
-  if (!salt.isSweet && salt.fillingPercent < USUAL_FILLING_SALT[0] - FAR) return 'fix';
-  if (salt.fillingPercent > high + FAR) return 'fix';
-  return salt.fillingPercent < low || salt.fillingPercent > high ? 'watch' : 'good';
+  const { fillingPercent, isSweet } = salt;
+  const [bland, salty] = isSweet ? [0, high + FAR_FROM_SWEET] : FAR_FROM_USUAL_SALT;
+  if (fillingPercent < bland || fillingPercent > salty) return 'fix';
+  return fillingPercent < low || fillingPercent > high + SLACK ? 'watch' : 'good';
 }
 
 export const salt: CheckRule = { label: 'Salt', judge };

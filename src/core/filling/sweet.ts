@@ -1,4 +1,5 @@
 /** What makes a filling a sweet one. House estimates. */
+import { isSalt } from '../food/ingredient';
 import { HAZARDS } from '../vocabulary/foods';
 import { type ResolvedLine } from './lines';
 
@@ -32,6 +33,38 @@ export const sugarPer100 = (lines: readonly ResolvedLine[]): number => {
   return all > 0 ? lines.reduce((sum, l) => sum + l.ingredient.sugar * l.rawG, 0) / all : 0;
 };
 
+/** With so little sugar it is sweet only where nothing savoury is in it, g in 100 g. */
+const MILD_SUGAR_PER_100 = 3;
+/** So much salt in one line seasons a savoury filling, g. */
+const SAVOURY_SALT_G = 2.5;
+/** Spices that sweet fillings have, too. */
+const SPICES_OF_SWEETS: readonly string[] = [
+  'vanilla',
+  'vanilla-pod',
+  'vanilla-paste',
+  'almond-extract',
+  'cardamom',
+  'cardamom-ground',
+  'cardamom-pods',
+  'ginger-ground',
+  'star-anise',
+  'saffron',
+  'nutmeg',
+  'mace',
+  'allspice',
+  'cloves',
+];
+const isSavourySpice = ({ ingredient: { id, family, isStrong, isSweet, isLeavener } }: ResolvedLine): boolean =>
+  family === 'seasoning' && isStrong && !isSweet && !isLeavener && !SPICES_OF_SWEETS.includes(id);
+
+/** A mildly sweet one: some sugar, and neither a savoury spice nor a savoury spoon of salt. */
+const isMildlySweet = (lines: readonly ResolvedLine[]): boolean =>
+  sugarPer100(lines) >= MILD_SUGAR_PER_100 &&
+  !lines.some(isSavourySpice) &&
+  !lines.some((l) => isSalt(l.ingredient) && l.saltG >= SAVOURY_SALT_G);
+
 /** A sweet filling: sugared, or mostly fruit, and without meat, fish, stock or onions. */
 export const isSweetFilling = (lines: readonly ResolvedLine[]): boolean =>
-  lines.length > 0 && share(lines, isSavoury) < TRACE && (sugarPer100(lines) >= SUGAR_PER_100 || isFruity(lines));
+  lines.length > 0 &&
+  share(lines, isSavoury) < TRACE &&
+  (sugarPer100(lines) >= SUGAR_PER_100 || isFruity(lines) || isMildlySweet(lines));

@@ -97,6 +97,7 @@ mackerel-tinned: canned mackerel, tinned mackerel, tinned herring
 fish-flakes: bonito flakes
 egg: whole egg, beaten egg, pasteurised egg, liquid egg, egg product
 egg-boiled: hard-boiled egg, boiled egg, cooked egg
+egg-white: white of egg, whites
 egg-yolk: yolk, yolks
 egg-yolk-salted: salted duck egg yolk
 milk: whole milk, long-life milk, uht milk
@@ -198,7 +199,8 @@ tomatoes-tinned: tinned tomatoes, canned tomatoes, tinned chopped tomatoes, chop
 passata: sieved tomatoes, strained tomatoes, passata with herbs, passata with basil, tomato passata
 cherry-tomatoes: grape tomatoes
 tomatoes-dried: sundried tomatoes, sun-dried tomato halves, dried tomatoes
-gherkins: pickles, pickled cucumbers, cornichon, cocktail gherkin, pickle spear, mixed pickled vegetables, giardiniera, mixed pickles, bread and butter pickles, pickled vegetables
+cornichons: cornichon, cocktail gherkin
+gherkins: pickles, pickled cucumbers, pickle spear, mixed pickled vegetables, giardiniera, mixed pickles, bread and butter pickles, pickled vegetables
 peas-frozen: frozen peas, petits pois
 sweetcorn-frozen: frozen corn, frozen sweetcorn
 vegetables-frozen: frozen mixed vegetables, frozen vegetables, mixed vegetables
@@ -325,7 +327,7 @@ stock-gelled: stock jelly, jellied stock, jellied chicken stock, aspic, pork jel
 rice-wine: cooking wine, shaoxing wine, sake
 sweet-rice-wine: mirin
 sherry: dry sherry
-beer: ale, stout, lager, pale ale, lager beer, dark beer, porter, guinness-style stout, dark ale
+beer: ale, stout, lager, pale ale, lager beer, dark beer, porter, dark ale
 lime-juice: juice of a lime
 soya-milk: soy milk
 vegetable-stock: vegetable broth, mushroom stock
@@ -349,7 +351,7 @@ miso: soya bean paste, red miso, aka miso, dark miso
 mustard: prepared mustard, yellow mustard, mild yellow mustard, american mustard, german mustard, sweet mustard
 tomato-paste: tomato paste, tomato puree, tomato concentrate, tube tomato purée, double concentrate
 worcester-sauce: worcestershire sauce, worcestershire, worcester
-hot-sauce: tabasco
+hot-sauce: pepper sauce
 ketchup: ketchup
 chilli-paste: harissa, sambal, sambal oelek, rose harissa, harissa paste
 bean-chilli-paste: doubanjiang
@@ -592,7 +594,7 @@ queso-fresco: queso fresco, cotija, queso blanco
 tvorog: tvorog, dry curd, dry cottage cheese, twarog, tvorog cheese, farmers cheese, farmer's cheese, baker's cheese
 fromage-blanc: fromage frais, fromage blanc, petit suisse
 cream-cheese-garlic: garlic and herb cheese, herb cream cheese, garlic cream cheese, soft cheese with herbs
-cream-cheese-block: full-fat soft cheese, soft cheese, philadelphia-style cheese
+cream-cheese-block: full-fat soft cheese, soft cheese
 cheese-spread: spreadable cheese, cheese triangles
 blue-strong: stilton, roquefort, gorgonzola, danish blue
 blue-mild: dolcelatte, cambozola, gorgonzola dolce
@@ -612,7 +614,7 @@ dulce-de-leche: dulce de leche, caramelised condensed milk
 caramel: toffee, fudge, caramel sauce, caramels
 butter-spreadable: butter spread, light butter
 butter-vegan: vegan butter, dairy-free spread, plant butter
-vegetable-shortening: shortening, white vegetable fat, vegetable fat, trex-style fat
+vegetable-shortening: shortening, white vegetable fat, vegetable fat
 suet-vegetable: shredded suet
 soya-oil: soybean oil, soy oil
 garlic-oil: garlic-infused oil, herb oil, basil oil
@@ -688,7 +690,7 @@ okra-frozen: frozen okra, ladies fingers
 peas-tinned: canned peas, marrowfat peas
 sweet-pepper-mini: mini pepper, snack peppers
 sweet-pepper-long: romano pepper, ramiro pepper, pointed red pepper
-sweet-pepper-pickled: peppadew-style peppers, pickled peppers, pickled red pepper
+sweet-pepper-pickled: pickled peppers, pickled red pepper
 pepper-oil: antipasti peppers, chargrilled peppers
 pimento: pimentos, piquillo peppers
 squash-frozen: frozen butternut squash, frozen pumpkin
@@ -705,7 +707,7 @@ shimeji: beech mushrooms, brown shimeji
 porcini-dried: dried porcini mushrooms, dried cep, porcini dried
 shiitake-dried: dried black mushrooms, chinese dried mushrooms, dried shiitake mushroom
 mushroom-powder: porcini powder, dried mushroom powder
-apple-eating: dessert apple, sweet apple, gala apple, fuji apple, pink lady apple, golden delicious
+apple-eating: dessert apple, sweet apple, gala apple, fuji apple, golden delicious
 apple-tart: granny smith, granny smith apple, braeburn, sharp apple
 apple-pie-filling: apple pie filling, fruit pie filling
 apricots-tinned: canned apricots
@@ -734,7 +736,7 @@ pomegranate-molasses: pomegranate molasses
 tofu-soft: medium tofu, soft bean curd
 tofu-extra-firm: pressed tofu, dry bean curd, five-spice tofu, bean curd
 tofu-fermented: fermented tofu, white fermented tofu
-soya-mince-ready: vegetarian mince, vegan mince, meat-free mince, plant-based mince, quorn-style mince, mycoprotein mince
+soya-mince-ready: vegetarian mince, vegan mince, meat-free mince, plant-based mince, mycoprotein mince
 plant-sausage: vegan sausage, veggie sausage, meat-free sausage
 soybeans: soybeans, soya beans
 lentils-pouch: ready-to-eat lentils, pouch lentils, pre-cooked lentils
@@ -801,7 +803,7 @@ gravy-granules: gravy powder, gravy mix, chicken gravy granules, instant gravy
 gravy-thin: made-up gravy
 soy-sweet: kecap manis, sweet dark soy
 thin-sauce: ponzu, stir-fry sauce, steak sauce, tonkatsu sauce
-maggi-sauce: seasoning sauce, liquid aminos
+liquid-seasoning: seasoning sauce, liquid aminos
 black-bean-sauce: black bean paste salty, black bean garlic sauce
 xo-sauce: xo sauce
 chilli-crisp: crispy chilli oil, chilli oil with bits
@@ -814,11 +816,11 @@ curry-sauce: tikka sauce, korma sauce, cooking sauce
 tomato-sun-dried-paste: red pesto, sundried tomato pesto
 tapenade: tapenade, black olive paste, olive tapenade
 tzatziki: tzatziki, raita
-salad-cream: miracle-style dressing, tartare sauce, tartar sauce, remoulade, pink dressing, thousand island, burger sauce, ranch dressing, caesar dressing
+salad-cream: tartare sauce, tartar sauce, remoulade, pink dressing, thousand island, burger sauce, ranch dressing, caesar dressing
 mayonnaise-light: reduced fat mayonnaise, vegan mayonnaise
 french-dressing: french dressing, italian dressing, salad dressing
 mustard-dijon: dijon mustard, dijon
-brown-sauce: hp-style sauce, fruity brown sauce
+brown-sauce: fruity brown sauce
 pickle-lime: mango pickle, achar, indian pickle
 bechamel: thick bechamel, thick white sauce
 cheese-sauce: cheese sauce, mornay sauce
@@ -848,9 +850,9 @@ jerk-seasoning: jerk paste
 chicken-seasoning: chicken salt
 all-purpose-seasoning: seasoning salt, vegetable seasoning, universal seasoning, seasoning cube
 adjika-dry: khmeli suneli, svanetian salt
-stock-cube: bouillon cube, chicken stock cube, beef stock cube, vegetable stock cube, lamb stock cube, fish stock cube, oxo-style cube
+stock-cube: bouillon cube, chicken stock cube, beef stock cube, vegetable stock cube, lamb stock cube, fish stock cube
 stock-pot: stockpot, concentrated stock pot, stock concentrate, stock paste, bouillon paste
-stock-dashi-powder: instant dashi, hondashi-style powder
+stock-dashi-powder: instant dashi
 onion-soup-mix: dried onion soup, onion soup powder, packet soup mix
 nutritional-yeast: yeast flakes
 yeast-sachet: fast-action yeast, easy-bake yeast, dry yeast
@@ -918,7 +920,6 @@ turmeric: ground turmeric, turmeric powder, haldi
 honey: runny honey, clear honey, set honey, acacia honey
 saffron: saffron threads, saffron strands
 sumac: ground sumac
-egg-white: from a carton egg white, liquid egg whites
 suet: shredded beef suet, beef suet
 olive-oil: avocado oil
 coconut-oil: cocoa butter

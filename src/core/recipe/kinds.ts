@@ -15,6 +15,7 @@ interface Species {
   /** By the way it was cooked. */
   braised?: string;
   boiled?: string;
+  confit?: string;
   stock?: string;
   smoked?: string;
 }
@@ -67,6 +68,7 @@ const SPECIES: readonly Species[] = [
     mince: 'duck-mince',
     cooked: 'duck-cooked',
     braised: 'duck-leg-braised',
+    confit: 'duck-confit',
     stock: 'chicken-stock',
     smoked: 'duck-smoked',
   },
@@ -98,7 +100,7 @@ const LEAN = 'lean breast fillet';
  */
 export function kindNamed(words: Words, noted: Words): string | null | 'unknown' {
   const species = SPECIES.filter(({ named }) => any(words, named));
-  const isMinced = any(words, MINCED_WORDS) || (noted.has('minced') && species.length > 0);
+  const isMinced = any(words, MINCED_WORDS) || ((noted.has('minced') || noted.has('ground')) && species.length > 0);
   if (any(words, STOCK)) {
     if (any(words, CONCENTRATED)) return 'stock-powder';
     if (
@@ -132,7 +134,8 @@ export function kindNamed(words: Words, noted: Words): string | null | 'unknown'
   return any(words, COOKED_WORDS) ? cookedKind(one, words) : null;
 }
 
-function cookedKind({ cooked, braised, boiled }: Species, words: Words): string | null {
+function cookedKind({ cooked, braised, boiled, confit }: Species, words: Words): string | null {
+  if (words.has('confit') && confit !== undefined) return confit;
   if (any(words, BRAISED)) return braised ?? cooked ?? null;
   if (words.has('boiled')) return boiled ?? cooked ?? null;
   return cooked ?? null;

@@ -30,16 +30,19 @@ const UNDRAINED =
 /** "198 g, drained (165 g)", "drained weight 240 g": what is left is said. */
 const SAYS_DRAINED = /\bdrained(?:\s+weight)?:?\s*(?:about\s*)?\(?\s*\d|\d\s*(?:g|oz)\s+drained(?: weight)?\b/i;
 
-/** What a line says of the kind of salt: a spoon of flakes weighs half a spoon of fine. */
-const SALTS: readonly [RegExp, keyof typeof SALT_KINDS][] = [
-  [/\b(?:kosher|flak(?:ed?|es|y)|maldon)\b/i, 'flake'],
-  [/\b(?:coarse|rock|pickling)\b/i, 'coarse'],
-  [/\bfine sea\b/i, 'sea-fine'],
-  [/\b(?:fine|table)\b/i, 'fine'],
+/** Kosher salt, g in a 5 ml spoon: between its two makings, 2.8 and 4.8. House estimate. */
+const KOSHER_G_PER_TSP = 4;
+/** What a line says of the kind of salt, g in a spoon: one of flakes weighs half a spoon of fine. */
+const SALTS: readonly [RegExp, number][] = [
+  [/\bkosher\b/i, KOSHER_G_PER_TSP],
+  [/\bflak(?:ed?|es|y)\b/i, SALT_KINDS.flake.gPerTsp],
+  [/\b(?:coarse|rock|pickling)\b/i, SALT_KINDS.coarse.gPerTsp],
+  [/\bfine sea\b/i, SALT_KINDS['sea-fine'].gPerTsp],
+  [/\b(?:fine|table)\b/i, SALT_KINDS.fine.gPerTsp],
 ];
 const saltGPerMl = (line: string): number | null => {
-  const kind = SALTS.find(([pattern]) => pattern.test(line))?.[1];
-  return kind === undefined ? null : SALT_KINDS[kind].gPerTsp / 5;
+  const gPerTsp = SALTS.find(([pattern]) => pattern.test(line))?.[1];
+  return gPerTsp === undefined ? null : gPerTsp / 5;
 };
 
 /** Whether the line says which salt its spoons are of: its grams then hold whatever salt the kitchen has. */

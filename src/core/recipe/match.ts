@@ -81,8 +81,12 @@ function better(a: Match, b: Match): Match {
   return RANK.indexOf(a.sureness) <= RANK.indexOf(b.sureness) ? a : b;
 }
 
+/** "Bone-in", "skin on", "crusts removed": how it comes, and no food of its own. */
+const AS_IT_COMES =
+  /\b(?:bones?|skins?|shells?|heads?|tails?|rinds?|fat|crusts?|stones?)[- ](?:in|on|off|removed|out)\b/gi;
+
 const wordsOf = (name: string): string[] =>
-  normaliseName(name.replace(/(s)?['’](?:s)?(?=\s|$)/g, '$1'))
+  normaliseName(name.replace(AS_IT_COMES, ' ').replace(/(s)?['’](?:s)?(?=\s|$)/g, '$1'))
     .replace(/[^a-z0-9½¼¾⅓⅔.%() ]+/g, ' ')
     .split(' ')
     .filter((word) => word !== '' && !/^[\d½¼¾⅓⅔.%()]+$/.test(word));
@@ -263,7 +267,7 @@ function isHarmlessState(word: string, ingredient: Ingredient): boolean {
   if (ownWords(ingredient).has(word)) return true;
   if ((word === 'dried' || word === 'dry') && ingredient.composition.water < DRY_WATER) return true;
   if (COOKED_WORDS.has(word) || word === 'boiled' || word === 'poached')
-    return hazard === 'none' || hazard === 'cooked-animal' || hazard === 'egg';
+    return hazard === 'none' || hazard === 'cooked-animal' || hazard === 'egg' || hazard === 'cured';
   if (word === 'minced' || word === 'ground') return family !== 'meat' && family !== 'nut';
   return false;
 }

@@ -10,6 +10,7 @@ import { drainedShare, gramsOf, weightSaid } from './line-grams';
 import { MOST_LETTERS } from './limits';
 import { lengthIn, withScant } from './pieces';
 import { type Measure, parseMeasure } from './measures';
+import { DESCRIBING, STATES } from './words';
 import { asRead } from './written';
 
 export interface ParsedLine {
@@ -196,5 +197,12 @@ function firstOf(name: string): string {
   if (!either) return name;
   const [, one, other] = either;
   const both = `${one} ${other.split(' ').at(-1) ?? ''}`;
-  return findIngredient(both) ? both : one;
+  if (findIngredient(both)) return both;
+  // "Fresh or frozen blueberries": two states of one thing.
+  const isState = one
+    .split(' ')
+    .every(
+      (word) => DESCRIBING.has(word.toLowerCase()) || STATES.has(word.toLowerCase()) || word.toLowerCase() === 'frozen',
+    );
+  return isState ? other : one;
 }

@@ -75,7 +75,7 @@ export const COOKED_WORDS = setOf(
 );
 /** Food that the larder does not have, in the singular: asked after, and never taken for a name that is spelled nearly so. */
 export const OTHER_FOODS = setOf(`
-  whelk limpet abalone conch urchin lamprey shark skate frog turtle snail
+  limpet abalone conch urchin lamprey shark skate frog turtle
   emu moose bear seal whale insect cricket locust mealworm grasshopper
 `);
 export const MINCED_WORDS = setOf('mince minced ground');

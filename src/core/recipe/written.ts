@@ -65,6 +65,15 @@ const TWICE = new RegExp(
   'i',
 );
 
+/** `a 400 g piece of gammon`. */
+const ONE_PIECE = new RegExp(
+  `^(?:an?|one)\\s+(${NUMBER}\\s?(?:${WEIGHT}))\\s+(?:piece|chunk|slab|joint|fillet|lump|hunk|wedge|portion)\\s+(?:of\\s+)?`,
+  'i',
+);
+/** `seeds from half a pomegranate`, `kernels from 2 ears of corn`. */
+const PART_OF_SOME =
+  /^(?:the\s+)?(seeds?|leaves|flesh|kernels?|meat|pulp|florets?|tips?|stalks?)\s+(?:of|from|cut from|off)\s+((?:half an?|an?|one|two|three|four|six|\d).+)$/i;
+
 const simply = (text: string): string =>
   text
     .replace(/[\u00a0\u202f\u2009]/g, ' ')
@@ -96,6 +105,7 @@ export function asRead(text: string): string {
   for (const [pattern, made] of DOZENS) line = line.replace(pattern, made);
   const part = HALF_PACK.exec(line);
   if (part) line = `${SHARES[part[1].toLowerCase()] ?? '0.25'} x ${part[2]}${line.slice(part[0].length)}`;
+  line = line.replace(ONE_PIECE, '$1 ').replace(PART_OF_SOME, '$2, $1');
   const like = LIKE_A.exec(line);
   if (like) return `${SIZES[like[1].toLowerCase()]} g ${like[2]}`;
   const large = AS_LARGE.exec(line);

@@ -139,6 +139,9 @@ const root = (extra: Options) => [
   cooked('browned', 'fried', 2, 0.8, 12, extra),
 ];
 
+/** Share of its salt that fish keeps when it is poached and flaked. House estimate. */
+const POACHED_KEEPS = 0.75;
+
 /** Tables by how an ingredient behaves; the first entry is the one assumed. */
 export const RELEASES = recordsOf<readonly Preparation[]>()({
   dry: [raw(0, 'as it is')],
@@ -273,6 +276,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     prep('worked', 'minced, mixed with salt until sticky', 6, { treatment: 'mix', rendersFat: 0.1, handsOnMinutes: 6 }),
     cooked('flaked', 'cooked, flaked and drained', 4, 0.82, 8, {
       losesTo: 'drained',
+      saltKept: POACHED_KEEPS,
       rendersFat: 0.1,
       waitMinutes: 12,
     }),
@@ -282,6 +286,7 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     prep('worked', 'minced, mixed with salt until sticky', 6, { treatment: 'mix', rendersFat: 0.1, handsOnMinutes: 6 }),
     cooked('flaked', 'cooked, flaked and drained', 4, 0.82, 8, {
       losesTo: 'drained',
+      saltKept: POACHED_KEEPS,
       rendersFat: 0.1,
       waitMinutes: 12,
     }),

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Ingredient } from '@/core/food/ingredient';
+import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/vocabulary/releases';
 import { MOST_LETTERS } from '@/core/recipe/limits';
 import { newId } from '@/data/new-id';
@@ -26,7 +27,8 @@ const SUGGESTIONS = 5;
 function foundBy({ parseLine, searchIngredients }: Reading, text: string, own: StationProps['kitchen']['ingredients']) {
   const { name, ingredientId } = parseLine(text, undefined, own);
   const near = name === null ? [] : searchIngredients(name, SUGGESTIONS, undefined, own);
-  return [...near].sort((a, b) => Number(b.id === ingredientId) - Number(a.id === ingredientId));
+  const meant = ingredientId === null ? undefined : lookUp(own, ingredientId);
+  return meant ? [meant, ...near.filter(({ id }) => id !== meant.id)].slice(0, SUGGESTIONS) : near;
 }
 
 /** The line that a text becomes, meant of an ingredient. */
@@ -66,7 +68,7 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
       const by = reading ?? (await loadReading());
       // Enter takes what was named. What is only near is chosen by a tap: an oyster is no oyster mushroom.
       const { ingredientId, name: named } = by.parseLine(text, undefined, own);
-      const meant = foundBy(by, text, own).find(({ id }) => id === ingredientId);
+      const meant = ingredientId === null ? undefined : lookUp(own, ingredientId);
       if (meant) add(meant, by);
       else if (named !== null)
         setMissing(`The larder has no “${named}”. Tap the one you mean, or add your own in the Larder.`);

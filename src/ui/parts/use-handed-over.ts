@@ -16,7 +16,8 @@ export function useHandedOver<Value>(empty: Value): {
     value,
     type: setValue,
     handedOver: (answer) => {
-      setValue(empty);
+      // What has been typed while it was looked up stays.
+      setValue((now) => (now === value ? empty : now));
       if (answer instanceof Promise)
         void answer.then((outcome: unknown) => {
           if (isRefusal(outcome)) setValue((now) => (now === empty ? value : now));

@@ -26,7 +26,7 @@ figs-dried | Dried figs | 30 3.3 0.9 54 9.8 1.9 | 0.6 | 0.03 | release=driedFrui
 banana | Banana | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.65 | 0 | piece=110 sugar=13
 mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | release=fruit piece=250 sugar=13
 pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | release=fruit sugar=10 piece=900 slice=80 ring=80
-pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13
+pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13 piece=150
 chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02 | piece=9
 lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 dose=1-8
 orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 dose=1-8

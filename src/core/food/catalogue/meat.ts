@@ -63,7 +63,7 @@ beef-boiled | Beef, boiled | 58 30 11 0 0 1 | 0.75 | 0.2 | release=braisedMeat h
 beef-roast | Beef, roast | 62 28.5 8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 pork-roast | Pork, roast | 58 27.5 13.3 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
-duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
+duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal piece=160
 veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat

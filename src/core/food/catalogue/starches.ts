@@ -47,7 +47,7 @@ egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 
 sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca
 custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour
 matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs
-biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28
+biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28 piece=7
 oat-bran | Oat bran | 6.5 17.3 7 50.8 15.4 2.9 | 0.4 | 0.01 | allergens=gluten binder=oats
 stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal
 rice-cake | Rice cakes, sliced | 50 4 0.5 44 1 0.4 | 0.7 | 0.5 | binder=cooked-grain

@@ -9,7 +9,7 @@ soy-sweet | Sweet soy sauce | 38 3 0 52 0 7 | 1.3 | 6 | liquid allergens=soya+gl
 coconut-aminos | Coconut aminos | 70 1 0 22 0 5 | 1.15 | 4.5 | liquid
 thin-sauce | Thin salty sauce | 74 2 0.5 15 0.5 7 | 1.12 | 6 | liquid allergens=soya+gluten+fish+celery+mustard
 ponzu | Citrus soy | 78 4 0 8 0 8 | 1.1 | 7.5 | liquid allergens=soya+gluten
-maggi-sauce | Liquid seasoning | 68 8 0.1 4 0 20 | 1.2 | 18 | liquid allergens=soya+gluten+celery
+liquid-seasoning | Liquid seasoning | 68 8 0.1 4 0 20 | 1.2 | 18 | liquid allergens=soya+gluten+celery
 black-bean-sauce | Black bean sauce | 58 6 5 17 3 9 | 1.15 | 7.5 | allergens=soya+gluten
 xo-sauce | Dried seafood sauce | 30 18 38 8 2 6 | 1 | 4.5 | allergens=crustaceans+molluscs+fish
 chilli-crisp | Chilli crisp | 6 6 66 14 6 5 | 0.95 | 3 | allergens=soya

@@ -12,7 +12,7 @@ beans-runner-frozen | Runner beans, frozen | =runner-beans | release=frozenFirm
 green-beans-frozen | Green beans, frozen | =green-beans | release=frozenFirm
 green-beans-tinned | Green beans, tinned | =green-beans | release=jarred tin=220 salt=0.6
 soya-sprouts | Soya bean sprouts | =bean-sprouts | allergens=soya
-broccoli-tender | Tenderstem broccoli | =broccoli | piece=20 stalk=20 bunch=200
+broccoli-tender | Long-stemmed broccoli | =broccoli | piece=20 stalk=20 bunch=200
 romanesco | Romanesco | =cauliflower | piece=600 head=600
 celery-heart | Celery heart | =celery | piece=300 head=400 bunch=450
 chayote | Chayote | =marrow | piece=250
@@ -54,5 +54,6 @@ water-chestnuts-fresh | Water chestnuts, fresh | =water-chestnuts | piece=12
 lotus-root-frozen | Lotus root, sliced | =lotus-root | slice=12
 ratatouille | Ratatouille | 86 1.2 4.5 5 2 1 | 1 | 0.6 | release=sauce tin=380
 caponata | Aubergine relish | 76 1.3 10 9 3 1.2 | 1 | 0.9 | release=sauce
+cornichons | Cornichons | =gherkins | piece=8
 `,
 };
