@@ -98,6 +98,6 @@ describe('amounts', () => {
     [{ amount: 3, unit: 'piece' }, '3 pieces'],
     [{ amount: 1, unit: 'piece' }, '1 piece'],
     [{ amount: 420, unit: 'g' }, '420 g'],
-    [{ amount: 0.33, unit: 'cup' }, '0.33 cup'],
+    [{ amount: 0.33, unit: 'cup' }, '⅓ cup'],
   ] as const)('%j reads %s', (line, text) => expect(amountText(line)).toBe(text));
 });

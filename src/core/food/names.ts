@@ -279,7 +279,7 @@ marzipan: almond paste, sweet almond paste, frangipane, almond cream
 poppy-ground: ground poppy seeds, ground poppy seed
 chia-seeds: chia seeds, flax seeds, linseed, ground flax, flaxseed, ground linseed, milled linseed
 coconut-fresh: grated coconut, shredded coconut, young flesh coconut, young coconut, frozen grated coconut
-wheat-flour: flour, wheat flour, all-purpose flour, white flour, pastry flour, cake flour, soft flour, 00 flour, plain white flour
+wheat-flour: maida, flour, wheat flour, all-purpose flour, white flour, pastry flour, cake flour, soft flour, 00 flour, plain white flour
 breadcrumbs-dry: dried breadcrumbs, bread crumbs, breadcrumbs, golden breadcrumbs, golden crumbs, seasoned breadcrumbs, fine breadcrumbs, toasted breadcrumbs, rye crumbs, rye breadcrumbs, croutons, dried bread cubes, bread cubes
 breadcrumbs-fresh: fresh bread crumbs
 oats: porridge oats, oatmeal, medium oatmeal, pinhead oatmeal, steel-cut oats, jumbo oats, quick oats, instant oats

@@ -35,7 +35,11 @@ export function identify(called: string, said: Said, own: readonly OwnIngredient
   if (name === '') return { ingredient: null, describing: [], sureness: 'sure', as: null };
   const tinned = said.tinned || name !== called;
   const special =
-    partOf(name, said.note) ?? boiledEgg(name, said.note) ?? inverted(name, said.note) ?? measured(name, said.measure);
+    partOf(name, said.note) ??
+    boiledEgg(name, said.note) ??
+    frozen(name, said.note) ??
+    inverted(name, said.note) ??
+    measured(name, said.measure);
   if (special) return sure(special);
   const match = matchIngredient(name, own, said);
   const fromTin =
@@ -63,6 +67,10 @@ const boiledEgg = (name: string, note: string): Ingredient | undefined =>
   HARD_BOILED.test(note) && /\beggs?$/i.test(name)
     ? findIngredient(`hard-boiled ${name.replace(/['’]s\b/g, '')}`)
     : undefined;
+
+/** "Spinach (frozen, thawed)": another food than fresh, where the larder has it so. */
+const frozen = (name: string, note: string): Ingredient | undefined =>
+  /\b(?:frozen|thawed|defrosted)\b/i.test(note) ? findIngredient(`frozen ${name}`) : undefined;
 
 /** "Thyme, dried", "Milk, skimmed": the larder's own way of naming. What is soaked at home was weighed dry. */
 const inverted = (name: string, note: string): Ingredient | undefined =>

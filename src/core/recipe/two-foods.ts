@@ -13,7 +13,7 @@ const MIXED_WITH =
   /^(?<first>.+?),?\s+(?:mixed|slaked|blended|stirred|dissolved|whisked|soaked|moistened)\s+(?:with|in|into)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
 /** "1 onion, chopped and fried in 2 tbsp oil": how it is treated stays with it. */
 const COOKED_IN =
-  /^(?<first>.+?\b(?:braised|fried|softened|sweated|cooked|simmered|stewed|browned|poached|roasted))\s+(?:with|in)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
+  /^(?<first>.+?\b(?:braised|fried|softened|sweated|cooked|simmered|stewed|browned|poached|roasted)(?:\s+\w+){0,2}?)\s+(?:with|in)\s+(?<second>[\d½¼¾⅓⅔].+)$/i;
 /** "2 onions, fried (50 g butter)". */
 const IN_PARENTHESES =
   /^(?<first>.+?)\s*\((?:in\s+|with\s+)?(?<second>[\d½¼¾⅓⅔][\d½¼¾⅓⅔./ ]*\s*(?:g|ml|tbsp|tsp)\s+(?:of\s+)?[a-z][a-z ]+)\)\s*$/i;

@@ -33,7 +33,7 @@ export const DESCRIBING = setOf(`
   regular ordinary normal usual favourite favorite decent nice superfine fine-ground medium-hot kept strained unstrained
   undyed dyed responsibly wild farmed line-caught corn-fed grass-fed outdoor-reared british local
   minus about-to standing resting rested worked pulled picked-through
-  overnight beforehand soaked steeped marinated blanched wilted sweated sauteed browned seared mashed riced blitzed processed sieved hung
+  rough overnight beforehand soaked steeped marinated blanched wilted sweated sauteed browned seared mashed riced blitzed processed sieved hung
   simmered dissolved slaked whisked whipped crisped scooped broken dusted rehydrated wrung salted shucked filleted
   double triple thick-set pressed sliced-thin fine-cut shaven scraped brushed patted dried-off
 `);

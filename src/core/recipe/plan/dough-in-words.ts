@@ -14,6 +14,7 @@ export interface DoughInWords {
 
 /** Bought, or named without a formula. The telling ones first. */
 const NAMED: readonly [RegExp, DoughId][] = [
+  [/\bboiling water\b[^.]*\bskins?\b|\bskins?\b[^.]*\bboiling water\b/i, 'hot-water'],
   [/\b(?:filo|phyllo|fillo|strudel)\b/i, 'bought-sheets'],
   [
     /\b(?:wonton|gyoza|dumpling|spring[- ]roll|egg[- ]roll|rice[- ]paper)\b[^.]*\b(?:wrappers?|skins?|sheets?|rounds?)\b/i,

@@ -27,7 +27,7 @@ const SERVING = /\b(?:serve|brush with|drizzle|sprinkle|dust with)\b/i;
 const METHODS_SAID: readonly [RegExp, Method][] = [
   [/\b(?:fry|sear|brown|pan[- ]fry)\b[^.]*\b(?:water|slurry)\b[^.]*\b(?:steam|cover|lid)\b|\bpotsticker/i, 'sear'],
   [
-    /\bdeep[- ]?(?:fat )?fr(?:y|ied|ying)\b|\bfr(?:y|ied) in (?:plenty of |hot |deep )?(?:oil|fat|lard)\b|\boil (?:at|to|until) \d/i,
+    /\bdeep[- ]?(?:fat )?fr(?:y|ied|ying)\b|\bfr(?:y|ied) in (?:plenty of |hot |deep |\d{3}\S* )?(?:oil|fat|lard)\b|\boil (?:at|to|until) \d/i,
     'fry',
   ],
   [/\bsteam(?:ed|er|ing)?\b/i, 'steam'],
@@ -41,6 +41,8 @@ const METHODS_SAID: readonly [RegExp, Method][] = [
     'boil',
   ],
   [/\b(?:shallow[- ]fry|fry|pan[- ]fry)\b/i, 'griddle'],
+  // "180°C 45 mins": degrees and a time are an oven's.
+  [/\d{3}\s*°?\s*[CF]\b[^.]*\d\s*min/i, 'bake'],
 ];
 const NUMBER = '\\d+(?:[.,]\\d+)?|\\d*½';
 const MINUTES = new RegExp(
@@ -77,6 +79,9 @@ export function degreesIn(text: string): { c: number; at: number }[] {
     add(Number(m[1]) + (m[2] === undefined ? 0 : FAN), m.index);
   for (const m of text.matchAll(/(\d{3})\s*(?:°|º)(?!\s*[FC])/g)) add(Number(m[1]), m.index);
   for (const m of text.matchAll(/\bgas(?:\s*mark)?\s*(\d)\b/gi)) add(GAS_MARK[Number(m[1])] ?? 0, m.index);
+  if (found.length === 0)
+    for (const m of text.matchAll(/\b(?:bake|oven|at|in)\b\D{0,12}?(3\d\d|4[0-7]\d)\b(?!\s*(?:g|ml|kg)\b)/gi))
+      add(((Number(m[1]) - 32) * 5) / 9, m.index);
   if (found.length === 0)
     for (const m of text.matchAll(/\b(?:at|oven|to)\s+(1[4-9]0|2[0-5]0)\b(?!\s*(?:g|ml|min))/gi))
       add(Number(m[1]), m.index);

@@ -38,6 +38,7 @@ const COUNTS: readonly RegExp[] = [
   new RegExp(`\\bfor\\s+(?:about\\s+)?${NUMBER}\\s+(?:\\w+\\s+)?${PARCEL}\\b`, 'i'),
   new RegExp(`\\(\\s*(?:about|for|makes)?\\s*${NUMBER}\\s+(?:large|big|small|individual|${PARCEL})[^)]*\\)`, 'i'),
   new RegExp(`^(?:about\\s+)?${NUMBER}\\s+(?!kinds?\\b|sorts?\\b|types?\\b)(?:\\w+\\s+){0,2}?${PARCEL}\\b`, 'im'),
+  /^for\s+(\d{1,3})\s+(?!people\b|persons?\b|guests?\b|servings?\b|min|hours?\b)[a-z]+(?:\s+you need)?:?$/im,
   /^\(?(?:about|approx\.?)\s+(\d{1,3})\)?$/im,
 ];
 const SERVES = new RegExp(
@@ -46,17 +47,20 @@ const SERVES = new RegExp(
 );
 /** What is cut or divided into so many. */
 const DIVIDED = new RegExp(
-  `\\b(?:cut|divide|roll|make|shape)\\w*\\s+(?:\\w+\\s+){0,4}?(?:into|in|out)?\\s*${NUMBER}\\s+(?:\\d+[- ]?(?:cm|inch|in)\\s+)?(?:equal\\s+|round\\s+)?(?:balls|pieces|rounds|circles|squares|parts|discs)\\b|\\b(?:into|in)\\s+${NUMBER}(?=[,.;]|$|\\s+and\\b)`,
+  `\\b(?:cut|divide|roll|make|shape)\\w*\\s+(?:\\w+\\s+){0,4}?(?:into|in|out)?\\s*${NUMBER}\\s+(?:\\d+[- ]?(?:cm|inch|in)\\s+)?(?:equal\\s+|round\\s+)?(?:balls|pieces|rounds|circles|squares|parts|discs)\\b|(?:^|[.,;]\\s*)(\\d{1,2})\\s+balls\\b|\\b(?:into|in)\\s+${NUMBER}(?=[,.;]|$|\\s+and\\b)`,
   'i',
 );
 /** Wrappers that are counted: "40 round dumpling wrappers". */
 const WRAPPERS = new RegExp(
-  `^${NUMBER}\\s+(?:[\\w'’-]+\\s+){0,4}?(?:wrappers?|skins?|discs?|rounds?|squares?)\\b`,
+  `^${NUMBER}\\s+(?!(?:pkg|packs?|packets?|package)\\b)(?:[\\w'’-]+\\s+){0,4}?(?:wrappers?|skins?|discs?|rounds?|squares?)\\b`,
   'i',
 );
 
 /** "16 steamed buns." */
 const ALONE = new RegExp(`^${DIGITS}\\s+(?:\\w+\\s+){0,2}?${PARCEL}\\.?$`, 'i');
+
+/** A packet of wrappers that says how many: "1 packet spring roll wrappers (about 20)". */
+const IN_PACKET = /\b(?:wrappers?|skins?|sheets?|discs?)\b[^(]*\(\s*(?:about\s+)?(\d{1,3})\s*\)/i;
 
 const numberOf = (text: string): number => WORDS[text.toLowerCase()] ?? Number(text);
 
@@ -80,12 +84,12 @@ export function howMany(said: readonly string[], steps: readonly string[], lines
     }
   }
   for (const line of [...lines, ...sentencesOf(steps)]) {
-    const found = WRAPPERS.exec(line);
+    const found = IN_PACKET.exec(line) ?? WRAPPERS.exec(line);
     if (found) return { count: numberOf(found[1]), serves: people, words: found[0].trim() };
   }
-  for (const step of steps) {
+  for (const step of [...steps, ...sentencesOf([...steps, ...said])]) {
     const found = DIVIDED.exec(step);
-    const n = found && numberOf(found[1] ?? found[2]);
+    const n = found && numberOf(found[1] ?? found[2] ?? found[3]);
     if (found && n && n > 1) return { count: n, serves: people, words: found[0].trim() };
   }
   return { ...none, serves: people, words: serves?.[0] ?? null };

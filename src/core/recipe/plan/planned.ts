@@ -227,7 +227,7 @@ const split = (lines: readonly string[], test: (line: string) => boolean): [stri
 const DRAWS =
   /\bsalt\b[^.]*\b(?:for|to salt|to draw)\s+(?:the\s+)?(?:\w+\s+)?(?:cabbage|courgettes?|zucchini|cucumbers?|marrow|aubergines?|eggplants?|radish\w*|vegetables?|sweating|drawing|squeezing)\b/i;
 
-const BRUSHES = /\b(?:brush|glaze|egg ?wash|grease|dust)\w*\b/i;
+const BRUSHES = /\b(?:brush|glaze|egg ?wash|grease|dust)\w*\b|\bbutter (?:an?|the|each)\b|\bbuttered\b|\bexcept\b/i;
 /** Fat, egg or milk that the method only brushes on. */
 function isBrushed(line: string, sentences: readonly string[], own: readonly OwnIngredient[]): boolean {
   const read = readLines(line, 'raw', own);

@@ -35,22 +35,22 @@ const OTHER_WORD =
   /\b(?:glaze|egg ?wash|dip|dipping|sauce to serve|to serve|serving|garnish|topping|to finish|for frying|to fry|to brush|sauce)\b/i;
 const FILLING_WORD = /\b(?:filling|stuffing|mixture|inside|mince|farce)\b/i;
 /** A heading: a few words with a colon, in capitals, or "for the …". */
-const HEADING = /^(?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,40}(?:\([^)]{1,40}\))?\s*:?\s*$/i;
+const HEADING = /^(?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,40}(?:\([^)]{1,40}\))?\s*[:–-]?\s*$/i;
 /** A heading with what belongs to it behind it: "Dough: 350 g flour, 7 g yeast", "filling is 1 kg potatoes, …". */
 const INLINE =
-  /^((?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,30}?(?:\s+for\s+\d+)?\s*(?:\([^)]{1,40}\))?)(?:\s*:\s*|\s+(?:is|are|has|needs|of)\s+(?=[\d½¼¾⅓⅔]|an?\s|half\s))(.+)$/i;
+  /^((?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,30}?(?:\s+for\s+\d+)?\s*(?:\([^)]{1,40}\))?)(?:\s*:\s*|\s*[-–—]\s+|\s+(?:is|are|has|needs|of)\s+(?=[\d½¼¾⅓⅔]|an?\s|half\s))(.+)$/i;
 /** Where one food of a list in a sentence ends and the next begins. */
 const NEXT_FOOD =
-  /\s*;\s*|\s+\/\s+|,\s*(?:and\s+)?(?=(?:[\d½¼¾⅓⅔]|an?\s|half\s|one\s|two\s|three\s|a few\s|some\s|pinch|bit of|a bit|handful|salt\b|pepper\b|black pepper|nutmeg|oil\b|water\b|juice|zest|knob|clove|bunch|plenty)\s*)|\s+and\s+(?=[\d½¼¾⅓⅔]\s*\S)/i;
+  /\s*;\s*|\s+\/\s+|,\s*(?:and\s+)?(?=(?:[\d½¼¾⅓⅔]|an?\s|half\s|one\s|two\s|three\s|a few\s|some\s|pinch|bit of|a bit|handful|salt\b|pepper\b|black pepper|nutmeg|oil\b|water\b|juice|zest|knob|clove|bunch|plenty|lots)\s*)|\s+and\s+(?=[\d½¼¾⅓⅔]\s*\S)/i;
 
 const AMOUNT =
-  /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|four\s|five\s|six\s|half\s|a few|some\s|pinch|handful|juice\s|zest\s|knob\s|plenty|bunch|small bunch|large bunch|c\.\s*\d|about \d)/i;
+  /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|four\s|five\s|six\s|half\s|a few|some\s|pinch|handful|juice\s|zest\s|knob\s|plenty|lots of\s|bunch|small bunch|large bunch|c\.\s*\d|about \d)/i;
 const BARE_FOOD =
   /^(?:salt|freshly|black pepper|white pepper|pepper|nutmeg|vanilla|oil|water|egg ?wash|beaten egg|milk|sugar|flour|cinnamon|parsley|dill)\b.{0,60}$/i;
 const VERB =
   /^\(?(?:to make|heat|cook|fry|stir|simmer|boil|bake|mix|leave|let|soften|brown|add|combine|season|fold|roll|chill|cool|squeeze|drain|salt the|rub|beat|whisk|knead|wilt|poach|sweat|roast|toss|thaw|peel|chop|put|place|divide|cut|fill|seal|make|gather|steam|deep|dry fry|pan|brush|serve|preheat|set|line|spread|cover|press|bring|pour|stew|wrap|mash|spoon|shape|prepare|wash|soak|grate|blanch|pile|lay|simmer|stand|rest|turn|take|use|melt|warm|dust)\b\s*(?!sugar|rice|sauce|bread|flour|lentil|onion|stock|fat|butter|pork|beef|chicken|potato|fish)/i;
 const COUNT_LINE =
-  /\b(?:makes?|yields?|yield|serves|feeds|enough for)\b|^\(?\s*(?:for|about|makes|approx\.?)?\s*(?:\d{1,3}|an?|one|two|three)\s*(?:dozen|pieces?|pies?|buns?|turnovers?|rolls?|pockets?|parcels?|dumplings?|pasties|people|portions|servings)\b|^\(\s*(?:about\s+)?\d{1,3}\s+(?:large|big|small|individual)[^)]*\)$|^(?:about|approx\.?)\s+\d{1,3}$/i;
+  /^for\s+\d{1,3}\s+[a-z]+(?:\s+you need)?:?$|\b(?:makes?|yields?|yield|serves|feeds|enough for)\b|^\(?\s*(?:for|about|makes|approx\.?)?\s*(?:\d{1,3}|an?|one|two|three)\s*(?:dozen|pieces?|pies?|buns?|turnovers?|rolls?|pockets?|parcels?|dumplings?|pasties|people|portions|servings)\b|^\(\s*(?:about\s+)?\d{1,3}\s+(?:large|big|small|individual)[^)]*\)$|^(?:about|approx\.?)\s+\d{1,3}$/i;
 const DISH =
   /\b(?:pies?|pockets?|half[- ]moons?|purses?|buns?|dumplings?|parcels?|turnovers?|rolls?|pasties|pasty|puffs?|breads?|triangles?|pillows?|potstickers?|samosas?|squares?)\b/i;
 const UNIT = /\d\s*(?:g|kg|ml|oz|lb|tbsp|tsp|cups?)\b/i;
@@ -174,6 +174,7 @@ function inLines(text: string): Sections {
       return;
     }
     if (INGREDIENTS.test(bare)) {
+      if (/\d/.test(bare)) out.said.push(bare.replace(/^\S+\s*/, ''));
       isMethod = false;
       part = null;
       return;
@@ -193,9 +194,13 @@ function inLines(text: string): Sections {
     }
     if (!isMethod || /:$/.test(bare)) {
       const isHeading = HEADING.test(bare) && isPartWord(bare) && !AMOUNT.test(bare) && bare.split(' ').length <= 7;
-      if (isHeading && (/:$/.test(bare) || /^for\b/i.test(bare) || bare.split(' ').length <= 3) && out.title !== null) {
+      if (
+        isHeading &&
+        (/[:–-]$/.test(bare) || /^for\b/i.test(bare) || bare.split(' ').length <= 3) &&
+        out.title !== null
+      ) {
         isMethod = false;
-        part = open(kindOf(bare), bare.replace(/:$/, '').trim());
+        part = open(kindOf(bare), bare.replace(/[:–-]$/, '').trim());
         return;
       }
     }

@@ -34,7 +34,10 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
     'pan-pie',
   ],
   [/\b(?:individual|small) (?:pie )?tins\b|\bin \d+ ?cm tins\b/i, 'pan-pie'],
-  [/\btin\b[^.]{0,40}\b\d+\s*x\s*\d+\s*cm/i, 'pan-pie'],
+  [
+    /\btin\b[^.]{0,40}\b\d+\s*x\s*\d+\s*cm|\d+\s*x\s*\d+\s*(?:cm|inch|in|")\s+(?:baking\s+)?(?:tin|tray|dish|pan)\b/i,
+    'pan-pie',
+  ],
   [/\btriangles?\b|\bsamosas?\b/i, 'triangle'],
   [
     /\b(?:four|all|the) corners (?:to|in|into|up to|towards) the (?:middle|centre|center)\b|\benvelopes?\b/i,
@@ -59,7 +62,8 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
     'half-moon',
   ],
   [/\bpies?\b/i, 'pan-pie'],
-  [/\brolls?\b/i, 'roll'],
+  [/\bpleat/i, 'half-moon'],
+  [/\brolls\b/i, 'roll'],
 ];
 
 /** From so large a round on, one is a hand's and not a mouthful, mm. House estimate. */
