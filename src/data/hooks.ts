@@ -8,7 +8,7 @@ import { type Batch } from '@/core/stored/schema';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
-import { larderFor } from './larder-rows';
+import { rowsWanted } from './larder-rows';
 import { say } from './notices';
 import { forget } from './forget';
 import { whilePending } from './pending';
@@ -64,7 +64,8 @@ export function useBatches() {
   return useSWR<Batches, Error>(BATCHES, async () => {
     await opened();
     const list = await repository.listBatches();
-    await larderFor(list.batches);
+    const wanted = rowsWanted(list.batches);
+    if (wanted !== null) await wanted;
     return list;
   });
 }
@@ -76,7 +77,8 @@ export function useBatch(id: string) {
     if (isRehearsal(id)) await (await import('./rehearsal-store')).openRehearsal(id);
     const batch = await repository.loadBatch(id);
     if (batch === null || repository.isBroken(batch)) return batch;
-    await larderFor([batch]);
+    const wanted = rowsWanted([batch]);
+    if (wanted !== null) await wanted;
     await undo.recall(batch, repository.WRITER);
     return batch;
   });
@@ -112,7 +114,8 @@ export const messageOf = (error: unknown): string => (error instanceof Error ? e
 
 /** Shows a batch that has just been stored, without reading all the others again. */
 async function show(batch: Batch): Promise<void> {
-  await larderFor([batch]);
+  const wanted = rowsWanted([batch]);
+  if (wanted !== null) await wanted;
   await mutate(one(batch.id), batch, { revalidate: false });
   // What is rehearsed is in no list.
   if (isRehearsal(batch.id)) return;

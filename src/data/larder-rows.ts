@@ -10,7 +10,9 @@ const usesMore = ({ lines, wrap }: Batch): boolean =>
     ({ ingredientId }) => !OWN.test(ingredientId) && ingredientById(ingredientId) === undefined,
   );
 
-/** Sees that every row which these batches use is there. @throws Error where that part of the program cannot be had */
-export async function larderFor(batches: readonly Batch[]): Promise<void> {
-  if (batches.some(usesMore)) await loadReading();
-}
+/**
+ * What a batch has to wait for before it is shown: null where every row that it uses is there. It is no promise then, so that
+ * what is read together is shown together.
+ */
+export const rowsWanted = (batches: readonly Batch[]): Promise<unknown> | null =>
+  batches.some(usesMore) ? loadReading() : null;

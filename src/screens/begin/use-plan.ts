@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { type PlanSaid, type RecipePlan } from '@/core/recipe/plan';
 import { now } from '@/data/hooks';
-import { larderFor } from '@/data/larder-rows';
+import { rowsWanted } from '@/data/larder-rows';
 import { newId } from '@/data/new-id';
 import { readPlan } from '@/workers/reader';
 
@@ -30,7 +30,7 @@ export function usePlan(text: string, own: readonly OwnIngredient[], said: reado
     const ask = () =>
       readPlan(text, { id: newId(), at: now() }, own, said)
         .then(async (plan) => {
-          await larderFor(plan.plans.map(({ batch }) => batch));
+          await rowsWanted(plan.plans.map(({ batch }) => batch));
           return plan;
         })
         .then(
