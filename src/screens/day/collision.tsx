@@ -65,7 +65,11 @@ async function take(day: Day, { label, change }: Remedy): Promise<void> {
 
 export function Collision({ day, plan, remedies, stage, zone }: Props) {
   const p = usePalette();
-  const sentences = conflictSentences(plan);
+  // How late all of it would be is not said of a first try: while it is looked at, it begins earlier.
+  const isFirstTry = stage === 'planning' && plan.overdue.length === 0;
+  const sentences = conflictSentences(
+    isFirstTry ? { ...plan, conflicts: plan.conflicts.filter(({ kind }) => kind !== 'too-late') } : plan,
+  );
   if (sentences.length === 0) return null;
   const serve = minuteOf(day.serveAt);
   const isTight = plan.overdue.length === 0 && troubleOf(plan.conflicts) <= TIGHT;
