@@ -39,12 +39,8 @@ quark-low-fat | Low-fat quark | 82 12.5 0.3 4 0 0.8 | 1.02 | 0.1 | release=curd 
 hard-goat-cheese | Hard goat cheese | 35 25 33 2.5 0 4 | 0.47 | 1.8 | allergens=milk grated
 sheep-cheese | Sheep cheese, hard | 37 24 32 2 0 4.5 | 0.45 | 2.2 | allergens=milk grated
 soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk piece=250
-washed-cheese | Melting mountain cheese | 40 25 29 1.5 0 3.5 | 0.5 | 1.7 | allergens=milk grated slice=25
-processed-cheese | Processed cheese | 46 17 25 6 0 5 | 0.9 | 2.6 | allergens=milk slice=20
-ricotta-salted | Salted whey cheese | 50 18 22 3 0 6 | 0.6 | 4 | release=brined allergens=milk
 cream-cheese-light | Light cream cheese | 68 8 15 7 0 1.5 | 1 | 0.9 | release=firm allergens=milk
 milk-powder | Milk powder | 2.5 26.3 26.7 38.4 0 6.1 | 0.5 | 0.95 | allergens=milk
-goat-milk | Goat milk | 87 3.6 4.1 4.5 0 0.8 | 1.03 | 0.12 | allergens=milk liquid release=liquid
 custard | Custard, thick | 74 4 6 15 0 0.7 | 1.08 | 0.15 | hazard=cooked-animal allergens=milk+egg sugar=11
 `,
 };

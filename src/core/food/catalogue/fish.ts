@@ -14,7 +14,6 @@ trout | Trout | 71.9 20.5 6.2 0 0 1.2 | 0.95 | 0.13 | release=oilyFish hazard=fi
 pollock | Pollock | 81.5 17 0.8 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish piece=160
 mackerel | Mackerel | 65 18.7 14.5 0 0 1.4 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=250
 herring | Herring | 72 17.9 9 0 0 1.5 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=120
-carp | Carp | 76.3 17.2 5.3 0 0 1.3 | 0.95 | 0.12 | release=oilyFish hazard=fish allergens=fish
 tuna-tinned | Tuna, tinned | 73 23.5 1.2 0 0 1.8 | 0.7 | 0.8 | release=firm hazard=cooked-animal allergens=fish tin=110
 salmon-tinned | Salmon, tinned | 68 22 7 0 0 2.3 | 0.75 | 1 | release=firm hazard=cooked-animal allergens=fish tin=160
 sardines-tinned | Sardines, tinned | 60 24.6 11.5 0 0 3.4 | 0.85 | 1 | release=firm hazard=cooked-animal allergens=fish tin=90 piece=25
@@ -28,25 +27,12 @@ mussels-cooked | Mussels, cooked | 69 20 3.5 5.2 0 2 | 0.65 | 0.9 | release=firm
 white-fish | White fish fillet | 81 17.5 0.8 0 0 1.1 | 0.95 | 0.2 | release=fish hazard=fish allergens=fish fillet=160 piece=160
 flat-fish | Flat fish | 80 17 1.5 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish fillet=120 piece=150
 sea-bass | Sea bass | 76.5 18.8 3.2 0 0 1.2 | 0.95 | 0.18 | release=fish hazard=fish allergens=fish fillet=110 piece=350
-monkfish | Monkfish | 83.2 14.5 1.5 0 0 1.1 | 0.95 | 0.1 | release=fish hazard=fish allergens=fish piece=200
-catfish | Catfish | 80 16.4 2.8 0 0 1 | 0.95 | 0.11 | release=fish hazard=fish allergens=fish
-pike | Pike | 78.9 19.3 0.7 0 0 1.2 | 0.95 | 0.1 | release=fish hazard=fish allergens=fish
 tuna | Tuna, raw | 68.1 27 3 0 0 1.4 | 0.95 | 0.1 | release=oilyFish hazard=fish allergens=fish piece=170
 white-fish-cooked | White fish, cooked | 75.5 22.5 0.9 0 0 1.2 | 0.75 | 0.25 | release=cookedFish hazard=cooked-animal allergens=fish
 salmon-cooked | Salmon, cooked | 62 23.5 13.2 0 0 1.3 | 0.75 | 0.2 | release=cookedFish hazard=cooked-animal allergens=fish
 herring-pickled | Pickled herring | 55.2 14.2 18 9.6 0 2.9 | 0.9 | 2.2 | release=jarred hazard=cured allergens=fish
-herring-salted | Salted herring | 52 19 14 0 0 13 | 0.9 | 11 | release=brined hazard=cured allergens=fish
-kipper | Kipper | 61 21 15 0 0 3 | 0.85 | 2 | release=oilyFish hazard=fish allergens=fish piece=160
 trout-smoked | Smoked trout | 68 22 7 0 0 3.2 | 0.8 | 2.2 | release=firm hazard=cooked-animal allergens=fish piece=80
-salt-cod | Salt cod, soaked | 73 24 0.6 0 0 2.4 | 0.85 | 1.8 | release=fish hazard=fish allergens=fish
-fish-roe | Fish roe | 68 22 6.4 1.5 0 2 | 1 | 0.3 | release=fish hazard=fish allergens=fish
 surimi | Crab sticks | 74 8 0.5 15 0.2 2.3 | 0.85 | 1.6 | release=firm hazard=cooked-animal allergens=fish+crustaceans+egg piece=15 stick=15
-lobster-cooked | Lobster, cooked | 78.1 19 0.9 0 0 1.9 | 0.7 | 1.2 | release=firm hazard=cooked-animal allergens=crustaceans
-clams-cooked | Clams, cooked | 70 22 2 4.5 0 1.5 | 0.65 | 1.5 | release=firm hazard=cooked-animal allergens=molluscs tin=150 piece=4
-octopus-cooked | Octopus, cooked | 70 24 1.8 3 0 1.5 | 0.75 | 1 | release=firm hazard=cooked-animal allergens=molluscs
-shrimps-dried | Dried shrimps | 20 60 4 1 0 14 | 0.4 | 7 | release=driedSponge hazard=cured allergens=crustaceans
-mackerel-tinned | Mackerel, tinned | 62 20 15.5 0 0 2.3 | 0.8 | 1 | release=firm hazard=cooked-animal allergens=fish tin=90
-anchovy-paste | Anchovy paste | 45 20 17 4 0 13 | 1.1 | 10 | hazard=cured allergens=fish
 fish-flakes | Dried fish flakes | 15 75 3 1 0 4.5 | 0.08 | 1.2 | allergens=fish
 `,
 };

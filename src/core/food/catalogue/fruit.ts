@@ -43,11 +43,7 @@ figs | Figs, fresh | 79.1 0.8 0.3 16.3 2.9 0.7 | 0.6 | 0 | release=fruit piece=5
 orange | Orange, flesh | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.68 | 0 | release=juicyFruit piece=130 sugar=9
 lemon | Lemon, whole | 89 1.1 0.3 6.5 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=100 slice=8
 lime | Lime, whole | 88.3 0.7 0.2 7.7 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=65
-persimmon | Persimmon | 80.3 0.6 0.2 15 3.6 0.3 | 0.65 | 0 | release=fruit piece=170 sugar=12
 apple-dried | Dried apple | 31.8 0.9 0.3 57.2 8.7 1.1 | 0.35 | 0.2 | release=driedFruit allergens=sulphites sugar=57
-barberries | Dried barberries | 15 3 1 70 8 3 | 0.4 | 0.02 | release=driedFruit sugar=40
-candied-peel | Candied peel | 20 0.3 0.3 74 4.8 0.4 | 0.7 | 0.1 | sugar=70
-ginger-crystallised | Crystallised ginger | 16 0.3 0.2 82 1 0.3 | 0.75 | 0.1 | sugar=78
 apple-sauce | Apple sauce | 84 0.2 0.1 14 1.4 0.2 | 1.05 | 0.01 | sugar=13 release=sauce
 cranberry-sauce | Cranberry sauce | 58 0.3 0.1 40 1.2 0.2 | 1.15 | 0.03 | sugar=36
 fruit-butter | Plum butter | 40 1.2 0.2 55 3 0.6 | 1.25 | 0.02 | sugar=50

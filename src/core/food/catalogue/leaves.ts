@@ -43,12 +43,9 @@ bitter-greens | Bitter greens | 92.5 2 0.3 1.5 2.8 1 | 0.12 | 0.1 | release=wilt
 chicory | Chicory | 94 1.2 0.2 2 1.9 0.7 | 0.35 | 0.02 | release=juicyLeaf piece=130 head=130
 radicchio | Radicchio | 93.1 1.4 0.3 3.6 0.9 0.7 | 0.17 | 0.06 | release=juicyLeaf piece=250 head=250
 lettuce | Lettuce | 95 1.3 0.2 1.6 1.3 0.6 | 0.2 | 0.03 | release=juicyLeaf piece=350 head=350
-water-spinach | Water spinach | 92.5 2.6 0.2 1 2.1 1.6 | 0.13 | 0.28 | release=wiltingLeaf
-kale-frozen | Kale, frozen | 90 3 1 1.5 3.2 1.3 | 0.5 | 0.1 | release=frozenLeaf
 celery-leaf | Celery leaves | 88 3 0.6 3.5 3.2 1.7 | 0.14 | 0.25 | release=moist allergens=celery tender
 herbs-fresh | Mixed soft herbs | 87 3.2 0.8 3.2 3.4 2 | 0.13 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-4000
 curry-leaf | Curry leaves | 66.3 6.1 1 16 6.4 4 | 0.12 | 0.05 | dose=1-8 sprig=1 piece=0.2
-lime-leaf | Lime leaves | 70 4 1 15 8 2 | 0.12 | 0 | piece=0.5 dose=0.5-5
 seaweed-dried | Seaweed, dried | 8 35 3 30 12 11 | 0.1 | 4 | release=driedSponge
 cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.8 | release=jarred
 coleslaw-mix | Shredded cabbage and carrot | 91.5 1.2 0.1 4.2 2.5 0.6 | 0.3 | 0.08 | release=firmLeaf

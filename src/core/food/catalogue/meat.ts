@@ -66,7 +66,6 @@ lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat
 duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal piece=160
 veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
-goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat piece=120
 kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100
 heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250
@@ -76,10 +75,7 @@ ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=
 gammon | Gammon, raw | 70 18.5 8 0 0 3.5 | 0.9 | 2.8 | release=wholeMeat hazard=whole-meat slice=120
 ham-hock | Ham hock, cooked | 66 22 9 0 0 3 | 0.75 | 2.2 | release=braisedMeat hazard=cooked-animal
 back-bacon | Back bacon | 64 17 15 0.3 0 3.7 | 0.9 | 3.2 | release=bacon hazard=whole-meat piece=30 rasher=30 slice=30
-air-dried-beef | Air-dried beef | 54 33 4 0.5 0 6 | 0.7 | 5 | hazard=cured
-smoked-air-dried-ham | Smoked air-dried ham | 48 26 19 0.5 0 6 | 0.75 | 5.3 | hazard=cured
 cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50
-blood-sausage | Blood sausage | 47 14.5 30 5 0.5 2.5 | 0.95 | 1.8 | release=firm hazard=cooked-animal
 duck-smoked | Smoked duck | 60 20 16 0.5 0 3 | 0.85 | 2.5 | release=firm hazard=cured
 chicken-smoked | Smoked chicken | 68 24 5 0.5 0 2.5 | 0.75 | 1.8 | release=firm hazard=cooked-animal
 meatballs | Meatballs, cooked | 58 17 17.5 5 0.6 1.9 | 0.75 | 1.3 | release=firm hazard=cooked-animal piece=30

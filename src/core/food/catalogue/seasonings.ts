@@ -72,18 +72,12 @@ mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.
 spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-30
 chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15
 chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1
-pink-pepper | Pink peppercorns | 12 8 8 45 22 4.5 | 0.4 | 0.05 | strong dose=0.5-4
-asafoetida | Asafoetida | 16 4 1 68 4 7 | 0.6 | 0.1 | strong dose=0.1-1
-ajwain | Ajwain | 9 16 18 38 12 7 | 0.42 | 0.1 | strong dose=0.5-4
-amchur | Dried mango powder | 8 3 1 73 10 4 | 0.5 | 0.1 | strong dose=1-10
-fenugreek-leaf | Fenugreek leaves, dried | 8 22 6 34 23 7 | 0.15 | 0.2 | strong dose=0.5-5
 lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece=15 stalk=15 stick=15
 galangal | Galangal | 78 1.5 1 15 3 1.2 | 0.45 | 0.02 | piece=15 thumb=15 dose=2-20
 vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8
 vanilla-pod | Vanilla pod | 25 4 15 40 13 3 | 0.5 | 0 | piece=3 strong
 onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=driedSponge
 garlic-salt | Garlic salt | 1 2 0.1 9 1 87 | 1.1 | 85
-sherbet-acid | Citric acid | 0 0 0 100 0 0 | 0.9 | 0 | strong dose=0.2-2
 garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60
 `,
 };

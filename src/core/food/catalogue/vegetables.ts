@@ -43,15 +43,10 @@ runner-beans | Runner beans | 91 1.6 0.4 3.2 2.6 0.7 | 0.45 | 0 | release=dicedR
 marrow | Marrow | 95.6 0.5 0.2 2.2 0.9 0.5 | 0.5 | 0 | release=watery piece=900
 small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
 pumpkin-tinned | Pumpkin purée, tinned | 90 1.1 0.3 5.2 2.9 0.7 | 1.02 | 0.01 | release=squash tin=400
-plantain | Plantain | 65.3 1.3 0.4 29.6 2.3 1.2 | 0.65 | 0.01 | release=dicedRoot piece=180
-jackfruit-tinned | Young jackfruit, tinned | 92 1 0.3 2 3.8 1 | 0.7 | 0.6 | release=jarred tin=225
-palm-hearts | Palm hearts, tinned | 90.2 2.5 0.6 2.2 2.4 1.8 | 0.65 | 1.1 | release=jarred tin=220
 chilli-pickled | Pickled chillies | 91 1 0.5 3 2 2.5 | 0.6 | 2 | release=jarred dose=3-60 piece=5
 jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40
 beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=jarred piece=30
 onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=jarred piece=10
-lotus-root | Lotus root | 79.1 2.6 0.1 12.4 4.9 1 | 0.6 | 0.1 | release=dicedRoot piece=200
-tomatillo | Tomatillo | 91.6 1 1 3.9 1.9 0.6 | 0.65 | 0 | release=pulpy piece=35
 sweetcorn-creamed | Creamed sweetcorn | 78.7 1.7 0.4 17 1.2 1 | 1.02 | 0.6 | tin=400
 `,
 };

@@ -4,6 +4,10 @@ import { type Table } from '../../table';
 export const MORE_DAIRY: Table = {
   family: 'dairy',
   rows: `
+washed-cheese | Melting mountain cheese | 40 25 29 1.5 0 3.5 | 0.5 | 1.7 | allergens=milk grated slice=25
+processed-cheese | Processed cheese | 46 17 25 6 0 5 | 0.9 | 2.6 | allergens=milk slice=20
+ricotta-salted | Salted whey cheese | 50 18 22 3 0 6 | 0.6 | 4 | release=brined allergens=milk
+goat-milk | Goat milk | 87 3.6 4.1 4.5 0 0.8 | 1.03 | 0.12 | allergens=milk liquid release=liquid
 buffalo-mozzarella | Buffalo stretched cheese | 62 15 20 1 0 1.2 | 0.9 | 0.6 | release=dripping allergens=milk piece=125 ball=125
 mozzarella-pearls | Small fresh cheese balls | =stretched-cheese | piece=8 ball=8
 mozzarella-grated | Grated stretched cheese | =stretched-cheese-low

@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_EGGS: Table = {
   family: 'egg',
   rows: `
+egg-yolk-salted | Salted egg yolk | 35 22 33 4 0 6 | 0.9 | 4.5 | hazard=cured allergens=egg piece=14
 goose-egg | Goose egg | =duck-egg | piece=140
 turkey-egg | Turkey egg | =duck-egg | piece=80
 quail-egg-boiled | Quail egg, boiled | =egg-boiled | piece=9

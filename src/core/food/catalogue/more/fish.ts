@@ -4,6 +4,20 @@ import { type Table } from '../../table';
 export const MORE_FISH: Table = {
   family: 'fish',
   rows: `
+carp | Carp | 76.3 17.2 5.3 0 0 1.3 | 0.95 | 0.12 | release=oilyFish hazard=fish allergens=fish
+monkfish | Monkfish | 83.2 14.5 1.5 0 0 1.1 | 0.95 | 0.1 | release=fish hazard=fish allergens=fish piece=200
+catfish | Catfish | 80 16.4 2.8 0 0 1 | 0.95 | 0.11 | release=fish hazard=fish allergens=fish
+pike | Pike | 78.9 19.3 0.7 0 0 1.2 | 0.95 | 0.1 | release=fish hazard=fish allergens=fish
+herring-salted | Salted herring | 52 19 14 0 0 13 | 0.9 | 11 | release=brined hazard=cured allergens=fish
+kipper | Kipper | 61 21 15 0 0 3 | 0.85 | 2 | release=oilyFish hazard=fish allergens=fish piece=160
+salt-cod | Salt cod, soaked | 73 24 0.6 0 0 2.4 | 0.85 | 1.8 | release=fish hazard=fish allergens=fish
+fish-roe | Fish roe | 68 22 6.4 1.5 0 2 | 1 | 0.3 | release=fish hazard=fish allergens=fish
+lobster-cooked | Lobster, cooked | 78.1 19 0.9 0 0 1.9 | 0.7 | 1.2 | release=firm hazard=cooked-animal allergens=crustaceans
+clams-cooked | Clams, cooked | 70 22 2 4.5 0 1.5 | 0.65 | 1.5 | release=firm hazard=cooked-animal allergens=molluscs tin=150 piece=4
+octopus-cooked | Octopus, cooked | 70 24 1.8 3 0 1.5 | 0.75 | 1 | release=firm hazard=cooked-animal allergens=molluscs
+shrimps-dried | Dried shrimps | 20 60 4 1 0 14 | 0.4 | 7 | release=driedSponge hazard=cured allergens=crustaceans
+mackerel-tinned | Mackerel, tinned | 62 20 15.5 0 0 2.3 | 0.8 | 1 | release=firm hazard=cooked-animal allergens=fish tin=90
+anchovy-paste | Anchovy paste | 45 20 17 4 0 13 | 1.1 | 10 | hazard=cured allergens=fish
 oysters | Oysters | 83 9 2 4 0 1.8 | 1 | 1 | release=shellfish hazard=shellfish allergens=molluscs piece=14 dozen=168
 oysters-smoked | Smoked oysters, tinned | 62 17 10 8 0 2.2 | 0.85 | 1.2 | release=firm hazard=cooked-animal allergens=molluscs tin=65
 oysters-dried | Dried oysters | 20 48 9 15 0 8 | 0.5 | 5 | release=driedSponge hazard=cured allergens=molluscs

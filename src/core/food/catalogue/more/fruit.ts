@@ -4,6 +4,10 @@ import { type Table } from '../../table';
 export const MORE_FRUIT: Table = {
   family: 'fruit',
   rows: `
+persimmon | Persimmon | 80.3 0.6 0.2 15 3.6 0.3 | 0.65 | 0 | release=fruit piece=170 sugar=12
+barberries | Dried barberries | 15 3 1 70 8 3 | 0.4 | 0.02 | release=driedFruit sugar=40
+candied-peel | Candied peel | 20 0.3 0.3 74 4.8 0.4 | 0.7 | 0.1 | sugar=70
+ginger-crystallised | Crystallised ginger | 16 0.3 0.2 82 1 0.3 | 0.75 | 0.1 | sugar=78
 apple-eating | Eating apple | =apple | piece=150
 apple-tart | Tart eating apple | =apple | piece=160
 apple-pie-filling | Apple pie filling, tinned | 73 0.2 0.1 25.5 1 0.3 | 1.08 | 0.05 | release=sauce sugar=20 tin=385

@@ -4,6 +4,9 @@ import { type Table } from '../../table';
 export const MORE_LEAVES: Table = {
   family: 'leaf',
   rows: `
+water-spinach | Water spinach | 92.5 2.6 0.2 1 2.1 1.6 | 0.13 | 0.28 | release=wiltingLeaf
+kale-frozen | Kale, frozen | 90 3 1 1.5 3.2 1.3 | 0.5 | 0.1 | release=frozenLeaf
+lime-leaf | Lime leaves | 70 4 1 15 8 2 | 0.12 | 0 | piece=0.5 dose=0.5-5
 spinach-tinned | Spinach, tinned | 92 2.8 0.5 1.3 2.2 1.2 | 0.9 | 0.5 | release=jarred tin=230
 spinach-chopped-frozen | Chopped spinach, frozen | =spinach-frozen | piece=45 cube=45
 lambs-lettuce | Lamb's lettuce | =watercress | bag=80 handful=15

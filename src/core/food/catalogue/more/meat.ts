@@ -4,6 +4,10 @@ import { type Table } from '../../table';
 export const MORE_MEAT: Table = {
   family: 'meat',
   rows: `
+goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
+air-dried-beef | Air-dried beef | 54 33 4 0.5 0 6 | 0.7 | 5 | hazard=cured
+smoked-air-dried-ham | Smoked air-dried ham | 48 26 19 0.5 0 6 | 0.75 | 5.3 | hazard=cured
+blood-sausage | Blood sausage | 47 14.5 30 5 0.5 2.5 | 0.95 | 1.8 | release=firm hazard=cooked-animal
 mince-unsaid | Mince, meat not said | =pork-mince | hazard=poultry
 meat-unsaid | Meat, not said which | =pork-shoulder | hazard=poultry
 meat-cooked-unsaid | Cooked meat, not said which | =pork-roast

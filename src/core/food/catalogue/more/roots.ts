@@ -4,6 +4,8 @@ import { type Table } from '../../table';
 export const MORE_ROOTS: Table = {
   family: 'root',
   rows: `
+cassava | Cassava | 59.7 1.4 0.3 36.3 1.8 0.6 | 0.62 | 0.04 | release=potato piece=400
+black-radish | Black radish | 93 1.2 0.1 3 2 0.8 | 0.52 | 0.05 | release=watery piece=250
 carrot-baby | Baby carrots | =carrot | piece=12
 carrot-frozen | Carrots, frozen | =carrot | release=frozenFirm
 potato-roast | Roast potatoes | 66 2.8 4.5 23.5 2.2 1 | 0.6 | 0.1 | release=firm

@@ -4,6 +4,12 @@ import { type Table } from '../../table';
 export const MORE_SEASONINGS: Table = {
   family: 'seasoning',
   rows: `
+pink-pepper | Pink peppercorns | 12 8 8 45 22 4.5 | 0.4 | 0.05 | strong dose=0.5-4
+asafoetida | Asafoetida | 16 4 1 68 4 7 | 0.6 | 0.1 | strong dose=0.1-1
+ajwain | Ajwain | 9 16 18 38 12 7 | 0.42 | 0.1 | strong dose=0.5-4
+amchur | Dried mango powder | 8 3 1 73 10 4 | 0.5 | 0.1 | strong dose=1-10
+fenugreek-leaf | Fenugreek leaves, dried | 8 22 6 34 23 7 | 0.15 | 0.2 | strong dose=0.5-5
+sherbet-acid | Citric acid | 0 0 0 100 0 0 | 0.9 | 0 | strong dose=0.2-2
 salt-low-sodium | Low-sodium salt | 0.5 0 0 0 0 99.5 | 1.15 | 35
 salt-celery | Celery salt | =garlic-salt | allergens=celery
 pepper-lemon | Lemon pepper | =spice-blend | salt=10

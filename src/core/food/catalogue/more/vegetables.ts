@@ -4,6 +4,11 @@ import { type Table } from '../../table';
 export const MORE_VEGETABLES: Table = {
   family: 'vegetable',
   rows: `
+plantain | Plantain | 65.3 1.3 0.4 29.6 2.3 1.2 | 0.65 | 0.01 | release=dicedRoot piece=180
+jackfruit-tinned | Young jackfruit, tinned | 92 1 0.3 2 3.8 1 | 0.7 | 0.6 | release=jarred tin=225
+palm-hearts | Palm hearts, tinned | 90.2 2.5 0.6 2.2 2.4 1.8 | 0.65 | 1.1 | release=jarred tin=220
+lotus-root | Lotus root | 79.1 2.6 0.1 12.4 4.9 1 | 0.6 | 0.1 | release=dicedRoot piece=200
+tomatillo | Tomatillo | 91.6 1 1 3.9 1.9 0.6 | 0.65 | 0 | release=pulpy piece=35
 asparagus-white | White asparagus | =asparagus | piece=40 spear=40 bunch=500
 asparagus-jar | Asparagus, from a jar | 94 1.8 0.2 1 1.3 1.2 | 0.75 | 0.8 | release=jarred tin=200
 artichoke-globe | Globe artichoke | =artichoke-hearts | piece=120 salt=0.2
