@@ -78,13 +78,13 @@ export const assessCommand: Command = (input) => {
     }));
     return [id, { state, headline, value, band, unit, fixes: offered }];
   });
-  const figure = (moment: 'board' | 'heat') => {
+  const figure = (moment: 'board' | 'heat' | 'dry') => {
     const { value, band } = moisture[moment];
     return { value, band };
   };
   return {
     checks: Object.fromEntries(shown),
-    moisture: { board: figure('board'), heat: figure('heat') },
+    moisture: { board: figure('board'), heat: figure('heat'), dry: figure('dry') },
     ledger,
     portion,
     cooling: heat.cooling,

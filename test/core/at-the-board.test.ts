@@ -213,7 +213,7 @@ describe('the card', () => {
       expect(card.checks.map((c) => c.sentence).join()).not.toContain('*');
     }
     const card = batchCard(haddock, quick(haddock), DEFAULT_KITCHEN);
-    expect(card.facts.find((f) => f.name === 'Stop weight')?.text).toMatch(/^pan and filling 2\s[5-7]\d\d g$/);
+    expect(card.facts.find((f) => f.name === 'Stop weight')?.text).toMatch(/^pan and filling 2\s[4-7]\d\d g$/);
     expect(card.stages.flatMap((s) => s.lines).find((l) => l.name === 'Milk')).toMatchObject({ grams: '927 g' });
     const held = changed(turkey, { do: 'setSeason', to: { heldBack: true } });
     expect(

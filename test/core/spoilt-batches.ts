@@ -51,7 +51,7 @@ export const FAULTS: readonly Fault[] = [
     name: 'water poured in',
     is: ['wet-filling', 'wet-at-board'],
     fits: anything,
-    spoil: (b, m) => [addLine(b, 'water', between(0.16, 0.24, m))],
+    spoil: (b, m) => [addLine(b, 'water', between(0.45, 0.6, m))],
   },
   {
     name: 'spoon too large',

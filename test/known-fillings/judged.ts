@@ -1,6 +1,6 @@
 /** The known fillings put through the application, as pasting does it. */
 import { assess } from '../../src/core/checks/assess';
-import { CHECK_IDS, type CheckId, type CheckState } from '../../src/core/checks/check';
+import { CHECK_IDS, type CheckId, type CheckState, ORDER } from '../../src/core/checks/check';
 import { type Assessment } from '../../src/core/checks/judgement';
 import { forecastHeat } from '../../src/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '../../src/core/stored/kitchen';
@@ -42,12 +42,11 @@ const agrees = (says: Says, state: CheckState): boolean => (says === 'ok' ? stat
 /** The number that a fault is about. */
 function figuresOf({ checks, moisture, heat }: Assessment): Record<Fault, number> {
   const salt = checks.salt.value ?? 0;
-  const dry = moisture.heat.deciding;
   return {
     'wet at the board': moisture.board.value,
     wet: moisture.heat.value,
-    dry,
-    pasty: -dry,
+    dry: moisture.dry.value,
+    pasty: moisture.paste.value,
     bland: salt,
     salty: salt,
     'slow to cool': heat?.cooling?.minutes ?? heat?.cooling?.samples.at(-1)?.minute ?? 0,
@@ -68,11 +67,13 @@ export function judgeKnown(known: KnownFilling): JudgedKnown {
     hasWays: known.first !== null,
     asked: known.first === null ? [] : CHECK_IDS,
   });
-  const { board, heat } = a.moisture;
+  const { board, heat, dry, paste } = a.moisture;
+  // In the heat it is wet, dry, pasty or right: the worst of these.
+  const [inHeat] = [heat, dry, paste].sort((x, y) => ORDER[y.state] - ORDER[x.state]);
   const { salt, cooling } = a.checks;
   const found: Record<keyof Verdicts, { state: CheckState; words: string }> = {
     board: { state: board.state, words: board.sentence },
-    heat: { state: heat.state, words: heat.sentence },
+    heat: { state: inHeat.state, words: inHeat.sentence },
     salt: { state: salt.state, words: salt.sentence },
     cooling: { state: cooling.state, words: cooling.sentence },
   };
@@ -106,9 +107,10 @@ const CHECK_OF: Readonly<Record<Fault, CheckId>> = {
 /** What the application says of a fault. */
 const SAYS: Readonly<Record<Fault, (a: Assessment) => boolean>> = {
   'wet at the board': ({ moisture }) => moisture.board.state !== 'good',
-  wet: ({ moisture }) => moisture.heat.headline.includes('too wet'),
-  dry: ({ moisture }) => moisture.heat.headline.includes('dry'),
-  pasty: ({ moisture }) => moisture.heat.headline.includes('pasty'),
+  // Poured into the pan it is loose while it is wrapped, too, and that may be the worse.
+  wet: ({ checks }) => /wet|loose/.test(checks.moisture.headline),
+  dry: ({ checks }) => checks.moisture.headline.includes('dry'),
+  pasty: ({ checks }) => checks.moisture.headline.includes('pasty'),
   bland: ({ checks }) => checks.salt.headline.includes('bland'),
   salty: ({ checks }) => checks.salt.headline.includes('too salty'),
   'slow to cool': ({ checks }) => checks.cooling.headline.includes('too slow'),

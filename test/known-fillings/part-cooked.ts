@@ -13,7 +13,7 @@ export const PART_COOKED = [
     1 tsp juniper berries, crushed
     40 g fresh breadcrumbs`,
     'Lean game with bacon fat, mushrooms and crumbs: moist enough.',
-    [{ without: ['200 g mushrooms'], plus: '400 g mushrooms, sliced', wrong: 'wet at the board', first: /mushroom/i }],
+    [{ without: ['200 g mushrooms'], plus: '700 g mushrooms, sliced', wrong: 'wet at the board', first: /mushroom/i }],
     { salt: 'ok', changed: 'with 150 g of bacon a teaspoon of salt is on the high side' },
   ),
   known(

@@ -85,7 +85,7 @@ export const RAW_MEAT = [
     'Starch and stirring keep thigh meat springy; nothing wet in it.',
     [
       {
-        plus: '150 g mushrooms, chopped\n150 ml chicken stock',
+        plus: '150 g mushrooms, chopped\n300 ml chicken stock',
         wrong: 'wet at the board',
         first: /mushroom|less|only|stock/i,
       },

@@ -8,7 +8,7 @@ import { accountFat, type FatAccount } from '../filling/fat';
 import { kindOf } from '../filling/kind';
 import { drawLedger, type Ledger } from '../filling/ledger';
 import { accountSalt, type SaltAccount } from '../filling/salt';
-import { type Takes, takesOf } from '../filling/takes';
+import { type Takes, takesOf, withBroth } from '../filling/takes';
 import { laidOf } from '../wrapper/laid';
 import { type Exposure, exposureOf } from '../cooling/exposure-of';
 import { wrapMinutesOf } from '../cooling/board-clock';
@@ -37,7 +37,7 @@ export interface Accounts extends Outline {
   fit: Fit;
   /** Parcels that filling and dough make. */
   balance: Balance;
-  /** How much free liquid this parcel takes. */
+  /** How much free liquid this parcel takes, and how dry it may be. */
   takes: Takes;
   /** g of steam that is not counted on: of a cooling that is too slow. */
   steamLeftOut: number;
@@ -84,7 +84,7 @@ export function account(
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
-  const takes = takesOf(
+  const usual = takesOf(
     kindOf(o.lines),
     {
       form: wrap.form,
@@ -95,7 +95,8 @@ export function account(
     kitchen.learned,
   );
   const steamG = heat?.cooling?.soundSteamG ?? 0;
-  const ledger = drawLedger(o.lines, batch.water, steamG, takes.ovenPer100);
+  const ledger = drawLedger(o.lines, batch.water, steamG, usual.ovenPer100);
+  const takes = withBroth(usual, wrap.form, ledger);
   const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY));
   const laid = laidOf(wrap, o.dough);
   const fit = once(() =>

@@ -27,6 +27,10 @@ export interface Candidate {
   minutes?: number;
   /** Of one group the best are offered. */
   group?: string;
+  /** g that a line treated so no longer lets go of. */
+  sparesG?: number;
+  /** g of a binder that it adds. */
+  doseG?: number;
 }
 
 /** A change that mends a check, and what it promises. */
@@ -48,23 +52,22 @@ export interface Reason {
   source?: string;
 }
 
-/** One of the figures of a check that has two, with what is said of it. Of Fit the headline follows `Fit: `. */
+/** One of the figures of a check that has several, with what is said of it. Of Fit the headline follows `Fit: `. */
 export interface Figure {
   value: number;
   band: readonly [number, number];
-  /** The number that decides: `value`, or below 0 what is missing, where it is dry or pasty. */
-  deciding: number;
   state: CheckState;
   headline: string;
   sentence: string;
 }
 
-/** Moisture has two moments: at the board, and in the heat. */
-export interface Figures {
-  /** The one that the check shows: the worse. */
-  decides: 'board' | 'heat';
-  board: Figure;
-  heat: Figure;
+/** What Moisture asks: what is loose while you fill, what runs in the heat, what it still wants, and whether starch makes paste. */
+export const MOISTURE_FIGURES = ['board', 'heat', 'dry', 'paste'] as const;
+export type MoistureFigure = (typeof MOISTURE_FIGURES)[number];
+
+export interface Figures extends Readonly<Record<MoistureFigure, Figure>> {
+  /** The one that the check shows: the worst, wet before dry. */
+  decides: MoistureFigure;
 }
 
 /** Fit asks two questions: does it close, and does it come out even? */
@@ -91,7 +94,7 @@ export interface Judgement {
   value: number | null;
   band: readonly [number | null, number | null];
   unit: string;
-  /** Where a check looks at two moments. */
+  /** Of Moisture, all its figures. */
   figures?: Figures;
   /** Of Core in dry heat, the crust beside the middle. */
   crust?: CrustFigures;

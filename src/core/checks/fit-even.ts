@@ -57,7 +57,7 @@ export function evenFigure(accounts: Accounts): Figure | null {
   const value = uneven?.makes ?? Math.min(fromFilling, fromDough ?? Infinity);
   const band = [count * (1 - UNSEEN), count * (1 + OVER)] as const;
   const whole = (parcels: number): string => formatNumber(Math.floor(parcels + 1e-9), 0);
-  const common = { value, band, deciding: value };
+  const common = { value, band };
   const each = `${formatNumber(wrap.portionG)} g each`;
   if (uneven === null) {
     return {

@@ -47,7 +47,7 @@ function closesFigure({ batch, fit, density }: Accounts): Figure {
   const portion = `${formatNumber(batch.wrap.portionG)} g`;
   const isNearlyEnough = fit.fillMl < low && fit.fillMl >= SLIGHTLY * low;
   const state = isNearlyEnough ? ('good' as const) : fit.state;
-  const common = { value: fit.fillMl, band: fit.comfortableMl, deciding: fit.fillMl, state };
+  const common = { value: fit.fillMl, band: fit.comfortableMl, state };
   if (state === 'good' && isMostlyDough(batch.wrap.form, fit.ratio)) {
     return {
       ...common,

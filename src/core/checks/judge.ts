@@ -46,12 +46,18 @@ const unlessGood = (judgement: Judgement, name: string): Judgement =>
       }
     : judgement;
 
+/** Where it lies on its line: what is still wanted, or pasty, lies on the dry side. */
+const along = ({ value, figures }: Judgement): number => {
+  const isDry = figures?.decides === 'dry' || figures?.decides === 'paste';
+  return (isDry ? -1 : 1) * (value ?? 0);
+};
+
 /** Judged at the ends: what they agree on, or what it is open between. */
 function between(judgement: Judgement, accounts: Accounts, ends: readonly Accounts[]): Judgement {
   const { label, judge: judgeAlone } = CHECKS[judgement.id];
   const [{ name }, ...others] = accounts.uncounted.filter(countsNothing);
   const more = others.length === 0 ? '' : ` and ${others.length} more`;
-  const judged = ends.map(judgeAlone).sort((a, b) => (a.value ?? 0) - (b.value ?? 0));
+  const judged = ends.map(judgeAlone).sort((a, b) => along(a) - along(b));
   const [low, high] = [judged[0], judged[judged.length - 1]];
   const word = ({ headline }: Judgement): string => headline.replace(`${label}: `, '');
   const isOpen = !isNextToNothing(accounts, ends);

@@ -142,7 +142,7 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
     ledger,
     salt,
     sources: shareOut(lines, ledger),
-    stop: whenToStop(lines, batch.water, ledger, takes.band),
+    stop: whenToStop(lines, batch.water, ledger, takes),
     fat,
     holdBack: holdBack(lines, ledger.finishedG),
     stages: stageProgress(batch, lines),
@@ -190,9 +190,9 @@ export function described(accounts: Accounts, judged: Judgements, proposed: Prop
 }
 
 /** Binders are compared where there is too much liquid, at the dose that brings it well into the band. */
-function bindersFor({ ledger, takes: { band }, lines }: Accounts): BinderOption[] {
-  const isTooWet = lines.length > 0 && ledger.problem === null && ledger.freePer100 > band[1];
-  return isTooWet ? compareBinders(ledger, aimOf(band), isFruity(lines) ? STARCH_IN_FRUIT : 1) : [];
+function bindersFor({ ledger, takes: { wet }, lines }: Accounts): BinderOption[] {
+  const isTooWet = lines.length > 0 && ledger.problem === null && ledger.freePer100 > wet;
+  return isTooWet ? compareBinders(ledger, aimOf(wet), isFruity(lines) ? STARCH_IN_FRUIT : 1) : [];
 }
 
 /** What a practitioner would say of single lines: forgotten, at the wrong stage, too much of it, too lean or too fat. */

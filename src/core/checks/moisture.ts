@@ -1,5 +1,10 @@
-/** Moisture: liquid loose at the board, when it is wrapped, and in the heat, when it is eaten. The check shows the worse. */
-import { BOARD_GOOD, BOARD_WATCH, FIRM_WITHIN_THE_HOUR, WITHIN_THE_HOUR } from '../filling/board';
+/**
+ * Moisture: what is loose while the parcel is filled, what runs in the heat, what the filling would still take, and whether its
+ * starch makes paste. A cook sees one line: loose, right, or wanting.
+ */
+import { BOARD_EDGES, FIRM_WITHIN_THE_HOUR, WITHIN_THE_HOUR } from '../filling/board';
+import { type DryAccount } from '../filling/dry';
+import { PASTY_TIMES } from '../filling/paste';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
@@ -9,12 +14,12 @@ import {
   type Figures,
   HOUSE,
   type Judgement,
+  type MoistureFigure,
   nothingIn,
+  ORDER,
   PLAIN,
   type Reason,
-  worse,
 } from './check';
-import { drynessOf, isPasty, LEAN_PERCENT, starchPower } from './pasty';
 import { type CheckRule } from './rule';
 
 const UNIT = 'g per 100 g';
@@ -22,68 +27,119 @@ export const per100 = (value: number): string => formatNumber(value, 1);
 
 export const moisture: CheckRule = { label: 'Moisture', judge };
 
-/** One of the two moments, judged. */
-type Moment = Omit<Figure, 'value' | 'band'>;
+const RIGHT = 'Moisture: as it should be';
+/** Half of the last figure that is shown: nobody is warned of 2.0 where 2 is right. */
+const UNSEEN = 0.05;
 
 /** Liquid loose when the parcel is closed. */
-function atTheBoard({ ledger: { board } }: Accounts): Moment {
-  const state = board.per100 > BOARD_WATCH ? 'fix' : board.per100 > BOARD_GOOD ? 'watch' : 'good';
+function whileFilling(accounts: Accounts): Figure {
+  const { board } = accounts.ledger;
+  const edges = accounts.takes.board;
+  const { good, watch } = edges ?? BOARD_EDGES;
+  const value = board.per100;
+  const state: CheckState = edges === null || value <= good + UNSEEN ? 'good' : value <= watch ? 'watch' : 'fix';
   const from = board.lines.slice(0, 2).map((l) => l.name.toLowerCase());
-  const of = from.length === 0 || state === 'good' ? '' : `, most of it from ${from.join(' and ')}`;
+  const most = from.length === 0 ? '' : `, most of it from ${from.join(' and ')}`;
+  const limit =
+    edges?.isSealed === true
+      ? state === 'fix'
+        ? `above ${formatNumber(watch)} the skin tears`
+        : `up to ${formatNumber(good)} you can wrap it`
+      : `the sheets take ${formatNumber(good)}`;
   return {
+    value,
+    band: [0, good],
     state,
-    deciding: board.per100,
-    headline: `Moisture: ${state === 'fix' ? 'too wet to wrap' : state === 'watch' ? 'loose at the board' : 'as it should be'}`,
-    sentence: `At the board *${per100(board.per100)} g* loose per 100 g${of}; to ${BOARD_GOOD} it wraps, above ${BOARD_WATCH} the skin tears and will not seal.`,
+    headline: state === 'good' ? RIGHT : `Moisture: ${state === 'fix' ? 'too wet to wrap' : 'a little loose to wrap'}`,
+    sentence: `*${per100(value)} g* in 100 g are loose while you fill${most}; ${limit}.`,
   };
 }
 
 /** Liquid loose in the cooked parcel. */
-function inTheHeat(accounts: Accounts): Moment {
-  const { ledger, lines, takes } = accounts;
-  const { band, parcel } = takes;
-  const [dry, wet] = band;
+function inTheHeat({ ledger, takes }: Accounts): Figure {
   const value = ledger.freePer100;
-  const dryness = drynessOf(ledger, lines);
-  const per = (grams: number): number => (100 * grams) / Math.max(1, ledger.finishedG);
-  if (dryness !== null) {
-    return {
-      state: 'watch',
-      deciding: dryness.because === 'absorbers' ? -per(dryness.figure) : dryness.figure - LEAN_PERCENT,
-      headline: 'Moisture: dry',
-      sentence:
-        dryness.because === 'absorbers'
-          ? `${dryness.name} could take up *${formatGrams(dryness.figure)}* more than runs: the meat ends dry, a ball loose in its shell.`
-          : `*${formatNumber(dryness.figure, 1)} %* fat, neither mixed nor with starch: lean ${dryness.name.toLowerCase()} ends dry and dense.`,
-    };
-  }
-  if (isPasty(ledger, lines)) {
-    return {
-      state: 'watch',
-      deciding: -per(starchPower(ledger, lines) - ledger.heldByBinders),
-      headline: 'Moisture: pasty, too much starch',
-      sentence: `Starch could bind *${formatGrams(starchPower(ledger, lines))}*, at least twice what it was given.`,
-    };
-  }
+  const { wet, parcel } = takes;
   const state = moistureState(value, wet);
+  const runs = value < UNSEEN ? '*Nothing* runs' : `*${per100(value)} g* run from 100 g`;
   return {
+    value,
+    band: [0, wet],
     state,
-    deciding: value,
-    headline: `Moisture: ${value > wet ? 'too wet' : 'as it should be'}`,
-    sentence: `Free liquid *${per100(value)} g* per 100 g in the heat; ${parcel} takes ${formatNumber(dry)} to ${formatNumber(wet)}${takes.isLearned ? ' in your kitchen' : ''}.`,
+    headline: state === 'good' ? RIGHT : 'Moisture: too wet',
+    sentence: `${runs} in the heat; ${parcel} takes ${formatNumber(wet, 1)}${takes.isLearned ? ' in your kitchen' : ''}.`,
   };
 }
 
-/** Both moments, and which of them decides. */
-export function moistureFigures(accounts: Accounts): Figures {
+/** Watch up to so much more than what is right, g in 100 g: science.md, 2. House estimate. */
+const DRY_IS_WATCH = 5;
+/** What is said of a filling is rounded to what a cook weighs, g. */
+const round5 = (grams: number): number => Math.max(5, Math.round(grams / 5) * 5);
+
+/** What moistens a filling like this one, in words. */
+const moistener = ({ salt, takes }: Accounts): string =>
+  salt.isSweet ? 'milk, syrup or butter' : takes.kind === 'raw' ? 'stock or fat' : 'stock, sauce or butter';
+
+/** What it would still take. */
+function stillTakes(accounts: Accounts): Figure {
   const { ledger, takes } = accounts;
-  const [board, heat] = [atTheBoard(accounts), inTheHeat(accounts)];
+  const { dry } = ledger;
+  const value = dry.per100;
+  const state: CheckState = value <= takes.dry + UNSEEN ? 'good' : value <= takes.dry + DRY_IS_WATCH ? 'watch' : 'fix';
+  const isFloury = floury(dry);
   return {
-    decides: board.state !== 'good' && worse(board.state, heat.state) ? 'board' : 'heat',
-    board: { value: ledger.board.per100, band: [0, BOARD_GOOD], ...board },
-    heat: { value: ledger.freePer100, band: takes.band, ...heat },
+    value,
+    band: [0, takes.dry],
+    state,
+    headline:
+      state === 'good' ? RIGHT : `Moisture: ${isFloury ? 'dry and floury' : state === 'fix' ? 'dry' : 'a little dry'}`,
+    sentence:
+      dry.lines.length === 0
+        ? ''
+        : isFloury
+          ? `${dry.lines[0].name} has too little to swell in: it would still take about *${formatGrams(round5(dry.grams))}*.`
+          : `It would still take about *${formatGrams(round5(dry.grams))}* of ${moistener(accounts)}${mostFor(dry)}.`,
   };
 }
+const floury = ({ lines: [most] }: DryAccount): boolean => most?.dryBy === 'swelling';
+/** One line that wants half of all, named. */
+const mostFor = ({ lines: [most], wants }: DryAccount): string =>
+  most && most.wants >= wants / 2 ? `, most of it for the ${most.name.toLowerCase()}` : '';
+
+/** Starch against what it has to thicken. */
+function pasty({ ledger: { paste } }: Accounts): Figure {
+  return {
+    value: paste.times,
+    band: [0, PASTY_TIMES],
+    state: paste.isPasty ? 'watch' : 'good',
+    headline: paste.isPasty ? 'Moisture: pasty, too much starch' : RIGHT,
+    sentence: `The starch would thicken *${formatNumber(paste.times, 1)} times* the liquid there is; from ${formatNumber(PASTY_TIMES, 1)} it sets to a paste.`,
+  };
+}
+
+/** All four, and which of them decides: the worst; wet is told before dry, dry to mend before pasty, pasty before a little dry. */
+export function moistureFigures(accounts: Accounts): Figures {
+  const heat = inTheHeat(accounts);
+  // What runs is not missing: where it is too wet, nothing is said of what some of it would still take.
+  const isWet = heat.state !== 'good';
+  const quiet = (figure: Figure): Figure => (isWet ? { ...figure, state: 'good', headline: RIGHT } : figure);
+  const figures = {
+    heat,
+    board: whileFilling(accounts),
+    paste: quiet(pasty(accounts)),
+    dry: quiet(stillTakes(accounts)),
+  };
+  const told: MoistureFigure[] = ['heat', 'board', 'paste', 'dry'];
+  const decides = told.reduce((worst, id) => (ORDER[figures[id].state] > ORDER[figures[worst].state] ? id : worst));
+  return { decides, ...figures };
+}
+
+/** How the station bar shows each: a pasty filling in times, a dry one by what it wants. */
+const SHOWN: Readonly<Record<MoistureFigure, (value: number) => string>> = {
+  board: per100,
+  heat: per100,
+  dry: (value) => `dry ${formatNumber(value)}`,
+  paste: (value) => `${formatNumber(value, 1)}×`,
+};
 
 function judge(accounts: Accounts): Judgement {
   const { ledger } = accounts;
@@ -93,10 +149,10 @@ function judge(accounts: Accounts): Judgement {
   const common = {
     ...PLAIN,
     id: 'moisture' as const,
-    value: shown.deciding,
+    value: shown.value,
     band: shown.band,
-    unit: UNIT,
-    figure: per100(shown.value),
+    unit: decides === 'paste' ? 'times' : UNIT,
+    figure: SHOWN[decides](shown.value),
     figures,
     why: accounts.isTrial ? [] : reasons(accounts),
   };
@@ -114,7 +170,7 @@ function judge(accounts: Accounts): Judgement {
     ...common,
     state: shown.state,
     headline: shown.headline,
-    sentence: [shown.sentence, otherMoment(accounts, decides), coldNote(accounts), steamNote(accounts)]
+    sentence: [shown.sentence, otherMoment(figures), coldNote(accounts), steamNote(accounts)]
       .filter((part) => part !== '')
       .join(' '),
   };
@@ -123,24 +179,21 @@ function judge(accounts: Accounts): Judgement {
 /** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. */
 function moistureState(value: number, wet: number): CheckState {
   if (value > wet + Math.max(0.5, 0.1 * wet)) return 'fix';
-  return value > wet ? 'watch' : 'good';
+  return value > wet + UNSEEN ? 'watch' : 'good';
 }
 
-/** The other figure, in short. */
-function otherMoment({ ledger, takes: { band } }: Accounts, decides: 'board' | 'heat'): string {
-  return decides === 'board'
-    ? `In the heat ${per100(ledger.freePer100)} g; ${formatNumber(band[0])} to ${formatNumber(band[1])} is right.`
-    : `At the board ${per100(ledger.board.per100)} g.`;
+/** The other moment, where it asks for something, too. */
+function otherMoment({ decides, board, heat }: Figures): string {
+  const other = decides === 'heat' ? board : decides === 'board' ? heat : null;
+  return other === null || other.state === 'good' ? '' : other.sentence.replaceAll('*', '');
 }
 
 const coldNote = ({ ledger: { setCold } }: Accounts): string =>
-  setCold >= 1 ? `Cold, ${formatGrams(setCold)} of it is set by gelatine: it wraps as a jelly and runs when hot.` : '';
+  setCold >= 1 ? `Cold, ${formatGrams(setCold)} of it is jelly: it wraps firm and runs as broth when hot.` : '';
 
 /** Where the verdict leans on steam that is still to leave, it says so. */
 const steamNote = ({ ledger: { steamedOff, finishedG } }: Accounts): string =>
-  steamedOff > finishedG * STEAM_WORTH_SAYING
-    ? `Counted on: ${formatGrams(steamedOff)} that leave as steam while it cools.`
-    : '';
+  steamedOff > finishedG * STEAM_WORTH_SAYING ? `(${formatGrams(steamedOff)} leave as steam while it cools.)` : '';
 const STEAM_WORTH_SAYING = 0.01;
 
 function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
@@ -189,6 +242,16 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
     ...(ledger.heldByMeat > 0.5
       ? [{ text: 'Kept by the meat that took it up', figure: formatGrams(ledger.heldByMeat), source: HOUSE }]
       : []),
+    ...dryReasons(ledger.dry),
+    ...(ledger.paste.power > 1
+      ? [
+          {
+            text: `Its starch could thicken, of ${formatGrams(ledger.paste.liquid)} that it meets`,
+            figure: formatGrams(ledger.paste.power),
+            source: HOUSE,
+          },
+        ]
+      : []),
     ...binders.map((l) => ({ text: `${l.name} can hold`, figure: formatGrams(l.canHold), source: HOUSE })),
     { text: 'Left free', figure: formatGrams(ledger.free) },
     ...(ledger.driedInOven > 0.05
@@ -197,7 +260,32 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
     { text: 'in a finished filling of', figure: formatGrams(ledger.finishedG) },
     {
       text: `What ${takes.parcel} takes before it soaks or bursts`,
+      figure: `${formatNumber(takes.wet, 1)} g per 100 g`,
       source: takes.isLearned ? 'learned in your kitchen' : HOUSE,
     },
+  ];
+}
+
+/** Each dry thing with what it wants; what is brought against it. */
+function dryReasons({ lines, brings, caught, grams }: DryAccount): Reason[] {
+  const dry = lines.filter((l) => l.wants >= 1).slice(0, 5);
+  if (dry.length === 0) return [];
+  return [
+    ...dry.map((l) => ({
+      text: `To eat moist, ${l.name.toLowerCase()} wants`,
+      figure: formatGrams(l.wants),
+      source: HOUSE,
+    })),
+    { text: 'Liquid, fat and juice that moisten it', figure: formatGrams(brings), source: HOUSE },
+    ...(caught > 0.5
+      ? [
+          {
+            text: 'of which juice of raw meat that crumbs and starch catch',
+            figure: formatGrams(caught),
+            source: HOUSE,
+          },
+        ]
+      : []),
+    { text: 'It would still take', figure: formatGrams(grams) },
   ];
 }

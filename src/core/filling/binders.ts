@@ -130,7 +130,7 @@ export const BINDERS: readonly Binder[] = [
     isStarch: true,
     takesUpFat: 0.5,
   }),
-  binder('semolina', 'semolina', 'semolina', 8, 85, 'trickle in, stirring', 'wheaty; slightly grainy', {
+  binder('semolina', 'semolina', 'semolina', 6, 85, 'trickle in, stirring', 'wheaty; slightly grainy', {
     isGrain: true,
     takesUpFat: 0.5,
   }),
@@ -162,7 +162,7 @@ export const BINDERS: readonly Binder[] = [
     'grating-cheese',
     'hard grated cheese',
     'grating-cheese',
-    0.4,
+    0.3,
     null,
     'stir in when cool',
     'savoury, and salty',

@@ -4,7 +4,7 @@
  */
 import { STAGES } from '../vocabulary/stages';
 import { binderOf } from './binders';
-import { type ResolvedLine } from './lines';
+import { isDrySugar, type ResolvedLine } from './lines';
 import { type Uptake } from './uptake';
 
 /**
@@ -14,38 +14,55 @@ import { type Uptake } from './uptake';
 export const WITHIN_THE_HOUR = 0.4;
 export const FIRM_WITHIN_THE_HOUR = 0.2;
 const FIRM: readonly string[] = ['crisp', 'root', 'dicedRoot', 'potato', 'squash', 'fleshy', 'frozenFirm'];
-/** g per 100 g of filling: up to the first it wraps, up to the second with care, beyond it the skin tears. */
-export const BOARD_GOOD = 2;
-export const BOARD_WATCH = 5;
+/** g loose in 100 g of filling: up to the first it is right, up to the second it wants care, beyond it must be mended. */
+export interface BoardEdges {
+  good: number;
+  watch: number;
+  /** A skin is sealed round it; else sheets lie under it. */
+  isSealed: boolean;
+}
+/** Up to the first it wraps, up to the second with care, beyond it the skin tears. */
+export const BOARD_EDGES: BoardEdges = { good: 2, watch: 5, isSealed: true };
+/** Sheets in a tin drink so much with their butter; beyond the second they go to pieces. House estimates (10–15, 18–25). */
+export const SHEET_EDGES: BoardEdges = { good: 12, watch: 20, isSealed: false };
 
 const SOLID_FLESH: readonly string[] = ['meat', 'fish'];
 
 /** g of liquid that a line has let go of when the parcel is closed. */
 function runsAtBoard(l: ResolvedLine): number {
+  const { looseShare } = l.preparation;
   if (l.ingredient.liquid) return l.releaseG;
+  // In the pan it has been heated already.
+  const isHeated = STAGES[l.line.stage].isInPan;
+  if (looseShare !== null) return (isHeated && !l.preparation.cooked ? 1 : looseShare) * l.releaseG;
   // Meat keeps its juice until the heat, and what was cooked and squeezed has lost what runs.
   if (SOLID_FLESH.includes(l.ingredient.family) || l.preparation.treatment !== 'none') return 0;
-  // In the pan it has been heated already.
-  if (STAGES[l.line.stage].isInPan) return l.preparation.cooked ? 0 : l.releaseG;
+  if (isHeated) return l.preparation.cooked ? 0 : l.releaseG;
   if (l.preparation.cooked || l.ingredient.family === 'dairy' || l.ingredient.family === 'fruit') return 0;
   return (FIRM.includes(l.ingredient.release) ? FIRM_WITHIN_THE_HOUR : WITHIN_THE_HOUR) * l.releaseG;
 }
 
 /** Dry sugar becomes a syrup that clings, g of liquid a gram. */
 const SUGAR_HOLDS = 0.3;
-const isDrySugar = ({ ingredient }: ResolvedLine): boolean => ingredient.sugar >= 95;
+
+/** What was boiled is full by now: cold it takes up so much of what it would take hot. House estimate. */
+const COLD_SHARE = 0.4;
 
 /** g of liquid that a line holds at the board: what soaks cold, what has been boiled, and jelly as long as it is cold. */
 function holdsAtBoard(l: ResolvedLine): number {
   const binder = binderOf(l);
-  const takesUp = Math.max(l.preparation.takesUp, isDrySugar(l) ? SUGAR_HOLDS : 0) * l.readyG;
+  const isFull = l.preparation.cooked && l.ingredient.family !== 'meat';
+  const takesUp =
+    Math.max((isFull ? COLD_SHARE : 1) * l.preparation.takesUp, isDrySugar(l) ? SUGAR_HOLDS : 0) * l.readyG;
   if (!binder) return takesUp;
+  if (binder.isFood && !binder.isThickener) return Math.max(takesUp, COLD_SHARE * binder.capacity * l.readyG);
   const works = !binder.isEgg && (!binder.isThickener || STAGES[l.line.stage].isInPan);
   return works ? Math.max(takesUp, binder.capacity * l.readyG) : takesUp;
 }
 
 /** Jellied liquid is set while it is wrapped. */
-const isJelly = ({ ingredient }: ResolvedLine): boolean => ingredient.liquid && ingredient.composition.protein > 0.04;
+export const isJelly = ({ ingredient }: ResolvedLine): boolean =>
+  ingredient.liquid && ingredient.composition.protein > 0.04;
 
 export interface BoardAccount {
   /** g of liquid loose when the parcel is closed. */

@@ -7,7 +7,9 @@ import { STAGES } from '../vocabulary/stages';
 import { type Composition, mix, withoutWater } from '../food/composition';
 import { binderOf } from './binders';
 import { cookOffOf } from './cook-off';
-import { accountBoard, type BoardAccount } from './board';
+import { accountBoard, type BoardAccount, isJelly } from './board';
+import { accountDry, type DryAccount } from './dry';
+import { accountPaste, type PasteAccount } from './paste';
 import { type ResolvedLine } from './lines';
 import { panContents } from './pan';
 import { isFruity } from './sweet';
@@ -49,6 +51,10 @@ export interface Ledger {
   freePer100: number;
   /** At the board, when the parcel is closed. */
   board: BoardAccount;
+  /** What it would still take of liquid or fat. */
+  dry: DryAccount;
+  /** What its starch could thicken, against what there is. */
+  paste: PasteAccount;
   /** What the finished filling is made of. */
   composition: Composition;
   lines: LedgerLine[];
@@ -88,7 +94,8 @@ export function drawLedger(
   left -= steamedOff;
 
   const strength = isFruity(lines) ? STARCH_IN_FRUIT : 1;
-  const rows = lines.map((l) => ledgerLine(l, strength));
+  const custard = custardOf(lines);
+  const rows = lines.map((l) => ledgerLine(l, strength, custard));
   const released = sum(rows.map((row) => row.letsGo));
   const canHold = sum(rows.map((row) => row.canHold));
   const running = Math.max(0, Math.min(left, released - inPan - drainedByWeight - steamedOff));
@@ -99,6 +106,8 @@ export function drawLedger(
   const finishedG = readyG - inPan - drainedByWeight - steamedOff;
   const heldByTissue = left - free - heldByBinders;
   const driedInOven = Math.min(free, (ovenPer100 / 100) * finishedG);
+  const goneG = inPan + drainedByWeight;
+  const met = { looseG: Math.max(0, released - goneG), goneG, finishedG };
   return {
     broughtIn,
     cookedOff: lostTo('cookedOff') + inPan,
@@ -115,6 +124,12 @@ export function drawLedger(
     driedInOven,
     freePer100: finishedG > 0 ? (100 * (free - driedInOven)) / finishedG : 0,
     board: accountBoard(lines, uptake, inPan + drainedByWeight + steamedOff, finishedG),
+    dry: accountDry(lines, met),
+    paste: accountPaste(
+      lines,
+      rows.map((row) => row.canHold),
+      met,
+    ),
     composition: withoutWater(
       mix(lines.map((l) => ({ grams: l.readyG, composition: l.composition }))),
       readyG,
@@ -142,19 +157,29 @@ export function holds(l: ResolvedLine, strength = 1): number {
   return Math.max(takesUp, binder.capacity * (binder.isThickener ? strength : 1) * l.readyG);
 }
 
+/** Gelatine sets what is poured in; jellied stock is set as it comes. */
 function setsCold(l: ResolvedLine): number {
   const binder = binderOf(l);
-  return binder?.coldOnly ? binder.capacity * l.readyG : 0;
+  return binder?.coldOnly ? binder.capacity * l.readyG : isJelly(l) ? l.releaseG : 0;
 }
 
-function ledgerLine(l: ResolvedLine, strength: number): LedgerLine {
+/** Egg sets as much again of the milk and cream that it is beaten with, g a gram: a custard (an egg to 100–125 ml). */
+function custardOf(lines: readonly ResolvedLine[]): number {
+  const egg = sum(lines.map((l) => (binderOf(l)?.isEgg === true ? l.readyG : 0)));
+  const isMilk = ({ ingredient, preparation }: ResolvedLine): boolean =>
+    ingredient.family === 'dairy' && ingredient.liquid && preparation.treatment === 'none';
+  const milk = sum(lines.filter(isMilk).map((l) => l.releaseG));
+  return egg > 0 ? Math.min(1, milk / egg) : 0;
+}
+
+function ledgerLine(l: ResolvedLine, strength: number, custard: number): LedgerLine {
   return {
     lineId: l.line.id,
     name: l.ingredient.name,
     preparation: l.preparation.label,
     brings: l.waterG,
     letsGo: l.releaseG,
-    canHold: holds(l, strength),
+    canHold: holds(l, strength) + (binderOf(l)?.isEgg === true ? custard * l.readyG : 0),
   };
 }
 

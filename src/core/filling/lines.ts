@@ -92,6 +92,9 @@ function resolve(line: Line, own: Batch['ingredients'], kitchen: Kitchen): Resol
   };
 }
 
+/** Sugar by the bag: it melts to syrup in what runs. */
+export const isDrySugar = ({ ingredient }: ResolvedLine): boolean => ingredient.sugar >= 95;
+
 /** All lines of a batch that can be counted. */
 export const resolveLines = (batch: Pick<Batch, 'lines' | 'ingredients'>, kitchen: Kitchen): ResolvedLine[] =>
   batch.lines

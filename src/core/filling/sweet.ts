@@ -27,6 +27,10 @@ const isSavoury = ({ ingredient: { family, hazard, liquid, salt } }: ResolvedLin
 export const isFruity = (lines: readonly ResolvedLine[]): boolean =>
   share(lines, (l) => l.ingredient.family === 'fruit') > MOSTLY;
 
+/** Fruit that is not dried. */
+export const isMoistFruit = ({ ingredient, composition }: ResolvedLine): boolean =>
+  ingredient.family === 'fruit' && composition.water > 0.5;
+
 /** g of sugar in 100 g of filling. */
 export const sugarPer100 = (lines: readonly ResolvedLine[]): number => {
   const all = lines.reduce((sum, l) => sum + l.readyG, 0);
@@ -63,8 +67,18 @@ const isMildlySweet = (lines: readonly ResolvedLine[]): boolean =>
   !lines.some(isSavourySpice) &&
   !lines.some((l) => isSalt(l.ingredient) && l.saltG >= SAVOURY_SALT_G);
 
+/** So much salt, or grated cheese: chutney, fruit or biscuits in it do not make a savoury filling sweet. House estimate, %. */
+const SAVOURY_PERCENT = 0.8;
+const isSaltedOrCheesy = (lines: readonly ResolvedLine[]): boolean => {
+  const all = lines.reduce((sum, l) => sum + l.readyG, 0);
+  const salt = lines.reduce((sum, l) => sum + l.saltG, 0);
+  const isCheese = ({ ingredient: { family, isGrated } }: ResolvedLine): boolean => family === 'dairy' && isGrated;
+  return (all > 0 && (100 * salt) / all >= SAVOURY_PERCENT) || share(lines, isCheese) >= TRACE;
+};
+
 /** A sweet filling: sugared, or mostly fruit, and without meat, fish, stock or onions. */
 export const isSweetFilling = (lines: readonly ResolvedLine[]): boolean =>
   lines.length > 0 &&
   share(lines, isSavoury) < TRACE &&
-  (sugarPer100(lines) >= SUGAR_PER_100 || isFruity(lines) || isMildlySweet(lines));
+  // Fruit is sweet however much salt has got into it.
+  (isFruity(lines) || (!isSaltedOrCheesy(lines) && (sugarPer100(lines) >= SUGAR_PER_100 || isMildlySweet(lines))));

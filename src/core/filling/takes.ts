@@ -1,15 +1,23 @@
-/** How much free liquid a parcel takes in the heat: by what fills it, its dough, its form and how it is cooked. */
+/** How much free liquid a parcel takes in the heat, and how dry it may be: by what fills it, its dough, its form and how it is cooked. */
 import { type VentId } from '../vocabulary/edges';
 import { type Learned } from '../learning/learned';
 import { learnedOf } from '../learning/learned';
 import { FORMS } from '../forms';
 import { type FormId } from '../forms';
 import { METHODS, type Method } from '../vocabulary/methods';
-import { type Band, type DoughKind, type FillingKind } from '../vocabulary/methods/method';
+import { type DoughKind, type FillingKind } from '../vocabulary/methods/method';
+import { BOARD_EDGES, type BoardEdges, SHEET_EDGES } from './board';
+import { DRY_GOOD } from './dry';
+import { type Ledger } from './ledger';
 
 export interface Takes {
   kind: FillingKind;
-  band: Band;
+  /** The most free liquid in the heat that is right, g in 100 g; there is no least. */
+  wet: number;
+  /** The most that it may still take of liquid or fat and be right, g in 100 g. */
+  dry: number;
+  /** What may be loose while it is filled; null in a tin of pastry or an open bun, where nothing is sealed. */
+  board: BoardEdges | null;
   /** The parcel, as the sentence names it. */
   parcel: string;
   /** g in 100 g of filling that leave as steam while it bakes. */
@@ -23,11 +31,8 @@ export interface Takes {
 export const KIND_WORDS: Readonly<Record<FillingKind, string>> = {
   raw: 'with raw meat or fish in it',
   cooked: 'with a cooked or meatless filling',
-  sweet: 'with a sweet one',
+  fruit: 'with fruit in it',
 };
-
-/** A band is at least so wide, g in 100 g. House estimate. */
-const LEAST_BAND = 2;
 
 /** What an open mouth lets off in the oven, g in 100 g of filling. House estimate. */
 const OPEN_PER_100 = 6;
@@ -40,28 +45,37 @@ export const bakesOff = ({ form, vent, method }: { form: FormId; vent: VentId; m
       ? Math.max(OPEN_PER_100, FORMS[form].bakesOffPer100)
       : FORMS[form].bakesOffPer100;
 
+/** In a tin, and in a bun that is filled when it is baked, nothing is sealed: only thin sheets mind what is loose. */
+const boardEdges = (form: FormId, dough: DoughKind): BoardEdges | null =>
+  FORMS[form].isClosed && FORMS[form].size !== 'pan' ? BOARD_EDGES : dough === 'thin' ? SHEET_EDGES : null;
+
 /** How much free liquid a parcel takes. */
 export function takesOf(
   kind: FillingKind,
   { form, vent, method, dough }: { form: FormId; vent: VentId; method: Method; dough: DoughKind },
   learned: readonly Learned[] = [],
 ): Takes {
-  const { parcel, ...bands } = METHODS[method].tolerance[dough];
+  const { parcel, ...edges } = METHODS[method].tolerance[dough];
   const { brothy } = FORMS[form];
-  const [dry, wet] = bands[kind];
+  const wet = edges[kind];
   const holdsBroth =
     brothy !== null && vent !== 'mouth' && kind === 'raw' && dough !== 'yeasted' && !METHODS[method].isDry;
-  const usual: Band = [dry, holdsBroth ? Math.max(wet, brothy) : wet];
   const of = [method, dough, kind, ...(holdsBroth ? ['broth'] : [])].join(' ');
-  const [least, most] = [learnedOf(learned, 'dry-edge', of), learnedOf(learned, 'wet-edge', of)];
-  // The edges never meet.
-  const wetEdge = Math.max(most?.value ?? usual[1], usual[0] + LEAST_BAND);
+  const [ownWet, ownDry] = [learnedOf(learned, 'wet-edge', of), learnedOf(learned, 'still-takes', of)];
   return {
     kind,
     of,
-    isLearned: least !== null || most !== null,
-    band: [Math.min(least?.value ?? usual[0], wetEdge - LEAST_BAND), wetEdge],
+    isLearned: ownWet !== null || ownDry !== null,
+    wet: ownWet?.value ?? (holdsBroth ? Math.max(wet, brothy) : wet),
+    dry: ownDry?.value ?? DRY_GOOD,
+    board: boardEdges(form, dough),
     parcel: `${parcel} ${KIND_WORDS[kind]}`,
     ovenPer100: bakesOff({ form, vent, method }),
   };
 }
+
+/** Set broth is meant to run: what gelatine holds cold is room more, in a form that is closed. */
+export const withBroth = (takes: Takes, form: FormId, { setCold, finishedG }: Ledger): Takes =>
+  FORMS[form].isClosed && setCold > 0 && finishedG > 0
+    ? { ...takes, wet: takes.wet + (100 * setCold) / finishedG }
+    : takes;

@@ -1,10 +1,10 @@
 /** When to stop boiling down. */
 import { type Batch } from '../stored/schema';
-import { BOARD_GOOD } from './board';
 import { cookOffOf } from './cook-off';
 import { type Ledger } from './ledger';
 import { type ResolvedLine } from './lines';
 import { panContents, panRelease } from './pan';
+import { type Takes } from './takes';
 import { stopWeight, toCookOff } from './stop-weight';
 
 export interface WhenToStop {
@@ -16,28 +16,28 @@ export interface WhenToStop {
 
 /** Less than this is not worth lighting the hob for. */
 const LEAST_COOK_OFF_G = 5;
-/** So far up in the band a filling has boiled down enough: a few grams on the scale are not worth going back to the hob. */
+/** So near its wet edge a filling has boiled down enough: a few grams on the scale are not worth going back to the hob. */
 const ENOUGH = 0.75;
 
-/** Where in the band drying aims: well below the wet edge, not at the dry one. */
-export const aimOf = ([dry, wet]: readonly [number, number]): number => dry + 0.6 * (wet - dry);
+/** What drying aims at: well below the wet edge. */
+export const aimOf = (wet: number): number => 0.6 * wet;
 
 /** Null where nothing is in a pan. Only what runs there can boil off without drying the food. */
 export function whenToStop(
   lines: readonly ResolvedLine[],
   water: Batch['water'],
   ledger: Ledger,
-  band: readonly [number, number],
+  { wet, board }: Pick<Takes, 'wet' | 'board'>,
 ): WhenToStop | null {
   const inPan = panContents(lines);
   if (inPan === 0) return null;
   const soFar = cookOffOf(water, inPan).grams;
   const running = panRelease(lines) - soFar;
   // What is too much at either moment; the oven takes its own share.
-  const forHeat = toCookOff(ledger.free - ledger.driedInOven, ledger.finishedG, aimOf(band));
-  const forBoard = toCookOff(ledger.board.looseG, ledger.finishedG, BOARD_GOOD / 2);
-  const isTooWet = ledger.freePer100 > band[0] + ENOUGH * (band[1] - band[0]);
-  const isLoose = ledger.board.per100 > BOARD_GOOD;
+  const forHeat = toCookOff(ledger.free - ledger.driedInOven, ledger.finishedG, aimOf(wet));
+  const forBoard = toCookOff(ledger.board.looseG, ledger.finishedG, (board?.good ?? 0) / 2);
+  const isTooWet = ledger.freePer100 > ENOUGH * wet;
+  const isLoose = board !== null && ledger.board.per100 > board.good;
   const wanted = Math.min(Math.max(isTooWet ? forHeat : 0, isLoose ? forBoard : 0), running);
   const isEnough = !isTooWet && !isLoose;
   const toGoG = isEnough || wanted < LEAST_COOK_OFF_G ? 0 : wanted;

@@ -1,5 +1,6 @@
 /** What the larder says of an ingredient. */
 import { type Allergen, type Family, type Hazard } from '../vocabulary/foods';
+import { type Moist } from '../vocabulary/moist';
 import { type Release } from '../vocabulary/releases';
 import type { Composition } from './composition';
 
@@ -23,6 +24,8 @@ export interface Ingredient {
   liquid: boolean;
   /** Set where the ingredient holds liquid; a key of the binder table. */
   binder?: string;
+  /** How dry or moist it is, where its family, table and binder do not say. */
+  moist?: Moist;
   /** It loses its scent in the heat. */
   isTender: boolean;
   /** A spice so strong that some cooks scale it less than in proportion. */

@@ -386,6 +386,7 @@ thyme-dried: dried thyme, ground thyme
 juniper: juniper berry, crushed juniper
 brown-sugar: muscovado, demerara sugar, dark brown sugar, dark muscovado, dark muscovado sugar, molasses sugar, soft dark brown sugar, light brown sugar, light muscovado, soft light brown sugar, soft brown sugar, palm sugar, jaggery, coconut sugar, piloncillo, gur, turbinado sugar, raw sugar, cane sugar
 icing-sugar: powdered sugar, confectioners sugar
+sugar-syrup: sugar syrup, simple syrup, stock syrup, light syrup, thin syrup, sugar and water syrup
 syrup: corn syrup, agave syrup, agave nectar, date syrup, glucose syrup, rice syrup, malt syrup
 jam: preserve, apricot jam, apricot preserve, apricot conserve, cranberry jelly, red currant jelly, crab apple jelly, quince jelly, apple jelly, gooseberry jam, strawberry jam, raspberry jam, blackcurrant jam, cherry jam, blackberry jam, blueberry jam, fig jam, rhubarb jam, rose petal jam, marmalade, orange marmalade, lemon marmalade, lime marmalade, ginger marmalade, peach jam, soft plum jam
 szechuan-pepper: szechuan pepper, sichuan pepper

@@ -6,11 +6,13 @@
  *
  * The second kind has the figures and behaviour of the first, and none of its weights of a piece.
  *
- * What else: `release=` table of preparations, `hazard=`, `allergens=a+b`, `binder=`, `dose=low-high` g in a kg of filling,
+ * What else: `release=` table of preparations, `hazard=`, `allergens=a+b`, `binder=`, `moist=` where its family says too little of it,
+ * `dose=low-high` g in a kg of filling,
  * `less-salt=` id, `sugar=` and `salt=` g in 100 g, `density=` g/ml; `liquid`, `tender`, `strong`, `leavener`, `sweet`, `grated`, `packs`; and what one of it weighs, as `piece=150` or
  * `bunch=40`.
  */
 import { type Allergen, ALLERGENS, type Family, HAZARDS } from '../vocabulary/foods';
+import { MOIST } from '../vocabulary/moist';
 import { isIdOf } from '../vocabulary/records';
 import { RELEASES } from '../vocabulary/releases';
 import { type Ingredient } from './ingredient';
@@ -82,6 +84,7 @@ function withExtra(ingredient: Ingredient, extra: string, line: string): Ingredi
   if (key === 'density' && Number(value) > 0) return { ...ingredient, gPerMl: Number(value) };
   if (key === 'less-salt') return { ...ingredient, lessSalt: value };
   if (key === 'release' && isIdOf(RELEASES, value)) return { ...ingredient, release: value };
+  if (key === 'moist' && isIdOf(MOIST, value)) return { ...ingredient, moist: value };
   if (key === 'hazard' && isIdOf(HAZARDS, value)) return { ...ingredient, hazard: value };
   if (key === 'dose') {
     const [low, high] = value.split('-').map(Number);

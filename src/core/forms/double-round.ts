@@ -37,7 +37,7 @@ export const doubleRound: Form = {
   isClosed: true,
   canHaveMouth: false,
   edges: ['fork', 'pressed', 'rope'],
-  bakesOffPer100: 1.5,
+  bakesOffPer100: 4,
   brothy: null,
   usual: {
     skin: { shape: 'round', diameterMm: 100 },

@@ -38,7 +38,7 @@ export const flatRound: Form = {
   isClosed: true,
   canHaveMouth: false,
   edges: ['pressed', 'fork'],
-  bakesOffPer100: 1.5,
+  bakesOffPer100: 4,
   brothy: null,
   usual: {
     skin: { shape: 'round', diameterMm: 180 },

@@ -38,7 +38,7 @@ export const halfMoon: Form = {
   isClosed: true,
   canHaveMouth: false,
   edges: ['pressed', 'fork', 'pleats', 'rope'],
-  bakesOffPer100: 1.5,
+  bakesOffPer100: 4,
   brothy: null,
   usual: {
     skin: { shape: 'round', diameterMm: 90 },

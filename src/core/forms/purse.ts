@@ -41,7 +41,7 @@ export const purse: Form = {
   isClosed: true,
   canHaveMouth: true,
   edges: ['pleats'],
-  bakesOffPer100: 1.5,
+  bakesOffPer100: 4,
   brothy: 28,
   usual: {
     skin: { shape: 'round', diameterMm: 110 },

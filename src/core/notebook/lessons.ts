@@ -40,30 +40,48 @@ function edges(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
     dough: accounts.dough.kind,
   });
   const { of } = usual;
-  const value = n.heat.value;
-  const [dry, wet] = n.heat.band;
-  const said = `*${formatNumber(value, 1)} g* of free liquid per 100 g`;
+  const { wet, dry } = accounts.takes;
+  const runs = n.heat.value;
+  const stillTakes = accounts.ledger.dry.per100;
   const right = outcomes.find(({ what }) => RIGHT.includes(what));
   const isWet = outcomes.filter(({ what }) => WET.includes(what));
   const isDry = outcomes.filter(({ what }) => DRY.includes(what));
-  const teach = (what: 'wet-edge' | 'dry-edge', x: number, because: string): Taught[] => [
-    { what, of, estimate: usual.band[what === 'dry-edge' ? 0 : 1], x, because: `${said}, ${because}.` },
+  const teachWet = (x: number, because: string): Taught[] => [
+    {
+      what: 'wet-edge',
+      of,
+      estimate: usual.wet,
+      x,
+      because: `*${formatNumber(runs, 1)} g* ran from 100 g, ${because}.`,
+    },
+  ];
+  const teachDry = (x: number, because: string): Taught[] => [
+    {
+      what: 'still-takes',
+      of,
+      estimate: usual.dry,
+      x: Math.max(0, x),
+      because: `It would still have taken *${formatNumber(stillTakes, 1)} g* of liquid or fat per 100 g, ${because}.`,
+    },
   ];
   const [wetFault] = isWet.filter((o) => isOpen(o, explained, BY_LIQUID));
   const [dryFault] = isDry.filter((o) => isOpen(o, explained, BY_DRYNESS));
+  // Where nothing ran, or nothing was wanting, an edge is not what was wrong.
   return [
-    ...(wetFault && value > dry && value <= wet
-      ? teach('wet-edge', value - BESIDE[wetFault.much], 'inside the band, and it was too wet all the same')
-      : right && isWet.length === 0 && value > wet
-        ? teach('wet-edge', value, 'above the band, and it was right')
+    ...(wetFault && runs > LEAST && runs <= wet
+      ? teachWet(runs - BESIDE[wetFault.much], 'within what is right, and it was too wet all the same')
+      : right && isWet.length === 0 && runs > wet
+        ? teachWet(runs, 'more than is right, and it was right')
         : []),
-    ...(dryFault && value >= dry && value < wet
-      ? teach('dry-edge', value + BESIDE[dryFault.much], 'inside the band, and it was dry all the same')
-      : right && isDry.length === 0 && value < dry
-        ? teach('dry-edge', value, 'under the band, and it was right')
+    ...(dryFault && stillTakes > LEAST && stillTakes <= dry
+      ? teachDry(stillTakes - BESIDE[dryFault.much], 'within what is right, and it was dry all the same')
+      : right && isDry.length === 0 && stillTakes > dry
+        ? teachDry(stillTakes, 'more than is right, and it was right')
         : []),
   ];
 }
+/** Less is nothing, g in 100 g. */
+const LEAST = 0.3;
 
 /** Nothing explains it better than its liquid would. */
 function isOpen(outcome: Outcome, explained: readonly Explained[], by: readonly string[]): boolean {

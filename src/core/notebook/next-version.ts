@@ -1,6 +1,6 @@
 /** The next version of a batch: changes that answer its causes, each with what the checks say before and after. */
 import { assess } from '../checks/assess';
-import { type CheckId } from '../checks/check';
+import { type CheckId, type MoistureFigure } from '../checks/check';
 import { forecastHeat, type HeatForecast } from '../forecast/heat';
 import { type Assessment, judgement } from '../checks/judgement';
 import { type Kitchen } from '../stored/kitchen-schema';
@@ -20,17 +20,24 @@ const MOST_EACH = 2;
 
 /** What a check's figure is called beside a change. */
 const FIGURE_WORDS: Readonly<Record<CheckId, string>> = {
-  moisture: 'free liquid',
+  moisture: 'liquid',
   salt: 'salt',
   cooling: 'cooling',
   fit: 'fit',
   core: 'core',
 };
 
+/** Each figure of Moisture after its number. */
+const MOISTURE_WORDS: Readonly<Record<MoistureFigure, string>> = {
+  board: 'g in 100 g loose while you fill',
+  heat: 'g run from 100 g',
+  dry: 'g per 100 g still wanted',
+  paste: 'times its liquid in starch',
+};
+
 /** The figure of a check, as it stands beside a change. */
-function figureOf(id: CheckId, { checks, moisture, salt, heat }: Assessment, decides: 'heat' | 'board'): string {
-  if (id === 'moisture')
-    return `${formatNumber(Math.max(0, moisture[decides].value), 1)} g per 100 g${decides === 'board' ? ' at the board' : ''}`;
+function figureOf(id: CheckId, { checks, moisture, salt, heat }: Assessment, decides: MoistureFigure): string {
+  if (id === 'moisture') return `${formatNumber(moisture[decides].value, 1)} ${MOISTURE_WORDS[decides]}`;
   if (id === 'salt') return `${formatNumber(salt.fillingPercent, 2)} %`;
   if (id === 'cooling') return heat?.cooling?.minutes == null ? 'never' : `${Math.round(heat.cooling.minutes)} min`;
   if (id === 'core')

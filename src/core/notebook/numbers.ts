@@ -15,7 +15,6 @@ import { type Kitchen } from '../stored/kitchen-schema';
 import { type Outcome } from '../stored/note-schema';
 import { type Batch } from '../stored/schema';
 import { METHODS } from '../vocabulary/methods';
-import { type Band } from '../vocabulary/methods/method';
 import { type OutcomeId } from '../vocabulary/outcomes';
 import { weighedParcel, type Weighing, weighing } from '../wrapper/weighings';
 
@@ -25,8 +24,8 @@ export interface BatchNumbers {
   accounts: Accounts;
   outcomes: readonly Outcome[];
   /** Free liquid, g in 100 g: in the heat, where the oven has taken its part, and at the board; each with what is usual. */
-  heat: { value: number; band: Band };
-  board: { value: number; band: Band };
+  heat: { value: number; band: readonly [number, number] };
+  board: { value: number; band: readonly [number, number] };
   /** Filling in a parcel, g: as weighed, else as planned. */
   portionG: number;
   isWeighed: boolean;

@@ -6,6 +6,7 @@ import { convert } from '../units/units';
 import { leadingAmount } from './amount';
 import { type Measure, parseMeasure } from './measures';
 import { asRead } from './written';
+import { UNDRAINED } from './undrained';
 
 const WEIGHTS: readonly string[] = ['g', 'kg', 'oz', 'lb'];
 /** How large one of it is: after the number, or apart as in "3 onions, large"; "cut into small dice" says nothing of it. */
@@ -25,8 +26,6 @@ const sizeIn = (line: string): number => SIZED.find(([front, apart]) => front.te
 /** Drained, a tin gives about this share of the weight on it. House estimate. */
 const DRAINED_SHARE = 0.6;
 const USUAL_TIN = { least: 350, most: 450 };
-const UNDRAINED =
-  /\b(?:not|un|without being|don't|do not)[ -]?(?:drained|drain)\b|\bwith (?:its|their|the) (?:juices?|liquid)\b/i;
 /** "198 g, drained (165 g)", "drained weight 240 g": what is left is said. */
 const SAYS_DRAINED = /\bdrained(?:\s+weight)?:?\s*(?:about\s*)?\(?\s*\d|\d\s*(?:g|oz)\s+drained(?: weight)?\b/i;
 
@@ -132,10 +131,12 @@ interface Tinned {
 
 /** What is left of a tin's weight once it is drained. A tin without a weight is counted drained already. */
 export function drainedShare(ingredient: Ingredient | null, { tinned, tinG, isCount, line }: Tinned): number {
-  if (!tinned || UNDRAINED.test(line) || SAYS_DRAINED.test(line)) return 1;
+  if (!tinned || SAYS_DRAINED.test(line)) return 1;
   const isDrained = /\bdrained\b/i.test(line);
   const usual = ingredient?.counts.tin;
   const holdsLiquid = usual === undefined || usual >= USUAL_TIN.least;
+  // The larder's tins are drained: with its liquid one weighs what stands on it.
+  if (UNDRAINED.test(line)) return isCount && !holdsLiquid ? 1 / DRAINED_SHARE : 1;
   if (holdsLiquid) return isDrained ? DRAINED_SHARE : 1;
   if (isCount) return 1;
   const isUsual = tinG >= USUAL_TIN.least && tinG <= USUAL_TIN.most;

@@ -2,7 +2,6 @@
 import { account } from '../checks/account';
 import { crustOf } from '../checks/crust';
 import { type HeatForecast } from '../forecast/heat';
-import { drynessOf, isPasty } from '../checks/pasty';
 import { isTooCold } from '../checks/pot-finding';
 import { plannedMinutes } from '../stored/cooking';
 import { type Kitchen } from '../stored/kitchen-schema';
@@ -40,7 +39,7 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
     if (by > 0) outcomes.push({ what, much: by > 0.5 ? 'clearly' : 'little', where });
   };
   const free = ledger.freePer100 + truth.extraFree;
-  const over = free - takes.band[1];
+  const over = free - takes.wet;
   const portion = wrap.portionG * truth.portionFactor;
   const fit = fitParcel({ form: wrap.form, laid, dough, fillingG: portion, density, hasMouth: wrap.vent === 'mouth' });
   const fullness = fit.fillMl / fit.comfortableMl[1];
@@ -62,8 +61,8 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
   find('cold-centre', (limit.c - 3 - lowestC) / 10, 'middle');
   find('bland', salt.isSweet ? 0 : (salt.blandBelowPercent - salted) * 3);
   find('salty', (salted - salt.saltyAbovePercent) * 3);
-  find('dry', drynessOf(ledger, lines) === null ? (takes.band[0] - 2 - free) / 5 : 0.8, 'middle');
-  find('pasty', isPasty(ledger, lines) ? 0.9 : 0, 'middle');
+  find('dry', (ledger.dry.per100 - takes.dry) / 8, 'middle');
+  find('pasty', ledger.paste.isPasty ? 0.9 : 0, 'middle');
   find('greasy', (fat.loosePer100 - 9) / 5, 'middle');
   const crust = heat.core && crustOf(batch, heat.core);
   const browns = cook.steps.some(({ medium }) => MEDIA[medium].browns);

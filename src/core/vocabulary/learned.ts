@@ -25,13 +25,13 @@ export const LEARNED = recordsOf<LearnedRecord>()({
     isShare: false,
     bounds: [1, 25],
   },
-  'dry-edge': {
-    label: 'least free liquid',
+  'still-takes': {
+    label: 'most it may still take of liquid or fat',
     unit: 'g per 100 g',
     digits: 1,
     sd: 2,
     isShare: false,
-    bounds: [0, 12],
+    bounds: [0, 8],
   },
   'wrap-seconds': {
     label: 'filling and closing one',

@@ -28,6 +28,11 @@ export interface Preparation {
   spent: boolean;
   /** g of liquid that a gram takes up once it is cooked: potato, grains, pulses. House estimate. */
   takesUp: number;
+  /**
+   * Share of what it lets go of that is loose when the parcel is closed; null where that is decided by what it is and when it
+   * goes in. House estimate.
+   */
+  looseShare: number | null;
   /** It takes starch that would be a line of its own. */
   takesStarch: boolean;
   /** Share of its fat that melts out and runs by the time the parcel is hot. House estimate. */
@@ -50,6 +55,7 @@ const prep = (id: string, label: string, release: number, options: Options = {})
   cooked: false,
   spent: false,
   takesUp: 0,
+  looseShare: null,
   takesStarch: false,
   rendersFat: 0,
   handsOnMinutes: 0,
@@ -99,20 +105,30 @@ const blanched = (release: number, left: number) =>
 /** Half of the salt of what lies in brine goes into an hour's water. House estimate. */
 const rinsed = (release: number, label = 'soaked an hour, drained') =>
   prep('rinsed', label, release, { treatment: 'soak', saltKept: 0.5, handsOnMinutes: 2, waitMinutes: 60 });
-/** Cooked potato, grains and pulses take up so much, g a gram. House estimate. */
+/** Cooked grain and mash take up so much, g a gram; boiled potato and pulses, whose cells are whole, less. House estimates. */
 export const STARCHY_TAKES_UP = 0.15;
+const WHOLE_TAKES_UP = 0.05;
 /** Cooked, pulled meat soaks up sauce between its fibres, g a gram. House estimate. */
 const SOAKS_UP: Options = { takesUp: 0.1 };
-const swollen = (id: string, label: string, times: number, handsOnMinutes: number, waitMinutes: number) =>
+const swollen = (
+  id: string,
+  label: string,
+  times: number,
+  handsOnMinutes: number,
+  waitMinutes: number,
+  takesUp = STARCHY_TAKES_UP,
+) =>
   prep(id, label, 0, {
     yield: times,
     treatment: 'soak',
     cooked: true,
     spent: true,
-    takesUp: STARCHY_TAKES_UP,
+    takesUp,
     handsOnMinutes,
     waitMinutes,
   });
+/** From a tin or jar with all that is in it: of 400 g 240 are the food. */
+const WITH_LIQUID = prep('with-liquid', 'with its liquid', 40, { looseShare: 1 });
 
 /** Raw meat mixed until it sticks is what a raw filling is made of: the first of the table. */
 const mince = (loose: number, worked: number) => [
@@ -142,11 +158,15 @@ const root = (extra: Options) => [
 /** Share of its salt that fish keeps when it is poached and flaked. House estimate. */
 const POACHED_KEEPS = 0.75;
 
+/** Salt is dissolved in the whey: about a quarter goes with it. House estimate. */
+const WHEY_TAKES_SALT: Options = { saltKept: 0.75 };
+
 /** Tables by how an ingredient behaves; the first entry is the one assumed. */
 export const RELEASES = recordsOf<readonly Preparation[]>()({
   dry: [raw(0, 'as it is')],
   liquid: [
     raw(0, 'as it is'),
+    prep('beaten', 'beaten in by the spoonful', 0, { treatment: 'mix', handsOnMinutes: 5 }),
     cooked('simmered-down', 'simmered down by half', 0, 0.5, 10, { treatment: 'reduce' }),
     cooked('simmered-dry', 'simmered until nearly dry', 0, 0.2, 15, { treatment: 'reduce' }),
   ],
@@ -156,12 +176,28 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     prep('raw', 'as it is', 18, { cooked: true, rendersFat: 0.3 }),
     cooked('cooked-down', 'cooked down', 5, 0.8, 15, { treatment: 'reduce', rendersFat: 0.3 }),
   ],
-  wiltingLeaf: [raw(35), wilted(4, 0.33), blanched(5, 0.36), squeezed(10, 0.6)],
-  frozenLeaf: [raw(30, 'thawed, as it is'), drained('squeezed', 'thawed and squeezed', 5, 0.5, { cooked: true })],
+  wiltingLeaf: [
+    raw(50),
+    wilted(4, 0.33),
+    blanched(5, 0.36),
+    squeezed(10, 0.6),
+    prep('wilted', 'wilted, not squeezed', 45, {
+      yield: 0.8,
+      losesTo: 'drained',
+      cooked: true,
+      looseShare: 1,
+      handsOnMinutes: 6,
+    }),
+  ],
+  frozenLeaf: [
+    raw(40, 'thawed, as it is', { looseShare: 1 }),
+    drained('squeezed', 'thawed and squeezed', 5, 0.5, { cooked: true }),
+    drained('squeezed-hard', 'thawed and squeezed very hard', 5, 0.45, { cooked: true, handsOnMinutes: 5 }),
+  ],
   frozenFirm: [raw(5, 'thawed', { cooked: true }), cooked('sweated', 'cooked dry in the pan', 2, 0.9, 6)],
   moist: [raw(8)],
-  firmLeaf: [raw(22), squeezed(7, 0.78), sweated(5, 0.75), blanched(7, 0.85), browned(3, 0.6, 'fried brown')],
-  juicyLeaf: [raw(30), squeezed(7, 0.65), sweated(5, 0.65), blanched(7, 0.75)],
+  firmLeaf: [raw(28), squeezed(7, 0.78), sweated(5, 0.75), blanched(7, 0.85), browned(3, 0.6, 'fried brown')],
+  juicyLeaf: [raw(45), squeezed(7, 0.65), sweated(5, 0.65), blanched(7, 0.75)],
   crisp: [raw(22), sweated(6, 0.75), browned(2, 0.5, 'browned', { handsOnMinutes: 25 }), blanched(6, 0.9)],
   spongy: [raw(40), browned(4, 0.5, 'browned dry'), cooked('sweated', 'cooked until soft', 12, 0.7, 8)],
   watery: [
@@ -181,7 +217,8 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
   squash: [
     raw(25, 'grated, raw'),
     prep('diced', 'in dice, raw', 10),
-    cooked('boiled-mash', 'boiled and mashed', 18, 1, 8, { waitMinutes: 20 }),
+    cooked('boiled-mash', 'boiled and mashed', 28, 1, 8, { waitMinutes: 20 }),
+    cooked('dried-mash', 'boiled, mashed and dried over the heat', 10, 0.78, 18, { waitMinutes: 20 }),
     cooked('roasted-mash', 'roasted and mashed', 8, 0.75, 8, { waitMinutes: 45 }),
     cooked('roasted', 'roasted in dice', 5, 0.75, 6, { waitMinutes: 30 }),
     sweated(10, 0.8),
@@ -190,7 +227,11 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
   // Grated where nothing else is said, as carrots are; the others in dice.
   root: [GRATED, DICED, ...root({})],
   dicedRoot: [DICED, GRATED, ...root({})],
-  potato: [DICED, GRATED, ...root({ takesUp: STARCHY_TAKES_UP })],
+  potato: [
+    DICED,
+    GRATED,
+    ...root({ takesUp: WHOLE_TAKES_UP }).map((p) => (p.id === 'boiled-mash' ? { ...p, takesUp: STARCHY_TAKES_UP } : p)),
+  ],
   fleshy: [raw(25), sweated(8, 0.75), cooked('roasted', 'roasted and peeled', 7, 0.7, 10, { waitMinutes: 30 })],
   pulpy: [
     raw(50, 'chopped, raw'),
@@ -203,8 +244,11 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     cooked('cooked-down', 'cooked down', 10, 0.5, 20, { treatment: 'reduce' }),
     drained('drained-overnight', 'drained', 35, 0.7, { waitMinutes: 10 }),
   ],
+  // Sieved and cooked already: it is cooked down, not drained.
+  passata: [raw(50, 'as it is'), cooked('cooked-down', 'cooked down', 10, 0.5, 20, { treatment: 'reduce' })],
   fruit: [
-    raw(12),
+    raw(22),
+    prep('grated', 'grated, raw', 40, { looseShare: 0.4 }),
     sweated(6, 0.8),
     cooked('cooked-soft', 'cooked until soft', 8, 0.85, 12),
     cooked('cooked-down', 'cooked down', 3, 0.65, 25, { treatment: 'reduce' }),
@@ -220,14 +264,20 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     raw(0, 'dry, as it is'),
   ],
   driedFruit: [
-    raw(0, 'as it is'),
+    raw(0, 'as it is', { takesUp: 0.25 }),
     prep('soaked', 'soaked and drained', 4, { yield: 1.3, treatment: 'soak', handsOnMinutes: 2, waitMinutes: 60 }),
   ],
-  driedGrain: [swollen('boiled', 'cooked', 2.8, 5, 25), raw(0, 'dry, as it is')],
-  driedPulse: [swollen('boiled', 'cooked and drained', 2.4, 5, 60), raw(0, 'dry, as it is')],
-  driedNoodle: [swollen('soaked', 'soaked and drained', 3.3, 3, 15), raw(0, 'dry, as it is')],
+  driedGrain: [swollen('boiled', 'cooked', 2.8, 5, 25), raw(0, 'dry, as it is', { takesUp: 1.8 })],
+  driedPulse: [
+    swollen('boiled', 'cooked and drained', 2.4, 5, 60, WHOLE_TAKES_UP),
+    raw(0, 'dry, as it is', { takesUp: 0.8 }),
+  ],
+  // Soaked, not boiled: they swell on in the parcel.
+  driedNoodle: [swollen('soaked', 'soaked and drained', 3.3, 3, 15, 0.3), raw(0, 'dry, as it is', { takesUp: 2.5 })],
+  tinned: [raw(2, 'drained', { takesUp: WHOLE_TAKES_UP }), WITH_LIQUID],
   jarred: [
-    raw(25, 'from the jar'),
+    raw(25, 'from the jar', { looseShare: 0.8 }),
+    WITH_LIQUID,
     drained('squeezed', 'squeezed', 10, 0.8, { handsOnMinutes: 2 }),
     drained('rinsed-squeezed', 'rinsed and squeezed', 10, 0.85, { saltKept: 0.5, handsOnMinutes: 4 }),
     browned(4, 0.6, 'fried dry'),
@@ -237,18 +287,45 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     raw(12, 'as it is'),
     drained('drained-overnight', 'drained overnight', 3, 0.88, { handsOnMinutes: 2, waitMinutes: 600 }),
   ],
+  // Thin cream and whey stand between the grains: a tub drains a third, low-fat quark a fifth.
+  wheyCurd: [
+    raw(32, 'from the tub', { looseShare: 0.6 }),
+    drained('drained-overnight', 'drained overnight', 5, 0.68, {
+      ...WHEY_TAKES_SALT,
+      handsOnMinutes: 2,
+      waitMinutes: 600,
+    }),
+  ],
+  leanCurd: [
+    raw(20, 'as it is', { looseShare: 0.3 }),
+    drained('drained-overnight', 'drained overnight', 5, 0.82, {
+      ...WHEY_TAKES_SALT,
+      handsOnMinutes: 2,
+      waitMinutes: 600,
+    }),
+  ],
+  // Fat keeps the whey in.
+  cultured: [
+    raw(8, 'as it is'),
+    drained('drained-overnight', 'hung overnight', 3, 0.85, { handsOnMinutes: 2, waitMinutes: 600 }),
+  ],
   yoghurt: [
-    raw(35, 'as it is'),
-    drained('drained-overnight', 'strained overnight', 8, 0.6, { handsOnMinutes: 2, waitMinutes: 600 }),
+    raw(45, 'as it is', { looseShare: 0.4 }),
+    drained('drained-overnight', 'strained overnight', 8, 0.6, {
+      ...WHEY_TAKES_SALT,
+      handsOnMinutes: 2,
+      waitMinutes: 600,
+    }),
   ],
   dripping: [
     raw(15, 'as it is', { rendersFat: 0.1 }),
     drained('drained-overnight', 'torn and drained', 6, 0.88, { rendersFat: 0.1, waitMinutes: 120 }),
   ],
   firm: [raw(3, 'as it is', { rendersFat: 0.15 })],
+  cookedRoot: [raw(6, 'as it is'), prep('grated', 'grated', 15, { looseShare: 0.6 })],
   bacon: [raw(5, 'as it is', { rendersFat: 0.2 }), browned(1, 0.65, 'fried', { rendersFat: 0.3 })],
   pressable: [
-    raw(15, 'as it is'),
+    raw(18, 'as it is', { looseShare: 0.4 }),
     drained('pressed', 'pressed', 5, 0.85, { handsOnMinutes: 2, waitMinutes: 30 }),
     browned(3, 0.75, 'fried'),
   ],
@@ -295,6 +372,12 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
     prep('worked', 'chopped, mixed until sticky', 6, { treatment: 'mix', handsOnMinutes: 5 }),
     raw(15, 'raw, in pieces'),
     cooked('flaked', 'cooked and drained', 4, 0.78, 6, { losesTo: 'drained' }),
+  ],
+  tinnedFish: [raw(3, 'drained', { rendersFat: 0.15 }), WITH_LIQUID],
+  tinnedFruit: [
+    raw(22, 'drained'),
+    WITH_LIQUID,
+    cooked('cooked-down', 'cooked down', 6, 0.6, 20, { treatment: 'reduce' }),
   ],
   cookedFish: [prep('flaked', 'flaked', 4, { cooked: true, rendersFat: 0.1 })],
 });

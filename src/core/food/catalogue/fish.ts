@@ -14,13 +14,13 @@ trout | Trout | 71.9 20.5 6.2 0 0 1.2 | 0.95 | 0.13 | release=oilyFish hazard=fi
 pollock | Pollock | 81.5 17 0.8 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish piece=160
 mackerel | Mackerel | 65 18.7 14.5 0 0 1.4 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=250
 herring | Herring | 72 17.9 9 0 0 1.5 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=120
-tuna-tinned | Tuna, tinned | 73 23.5 1.2 0 0 1.8 | 0.7 | 0.8 | release=firm hazard=cooked-animal allergens=fish tin=110
-salmon-tinned | Salmon, tinned | 68 22 7 0 0 2.3 | 0.75 | 1 | release=firm hazard=cooked-animal allergens=fish tin=160
-sardines-tinned | Sardines, tinned | 60 24.6 11.5 0 0 3.4 | 0.85 | 1 | release=firm hazard=cooked-animal allergens=fish tin=90 piece=25
+tuna-tinned | Tuna, tinned | 73 23.5 1.2 0 0 1.8 | 0.7 | 0.8 | release=tinnedFish hazard=cooked-animal allergens=fish tin=110
+salmon-tinned | Salmon, tinned | 68 22 7 0 0 2.3 | 0.75 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=160
+sardines-tinned | Sardines, tinned | 60 24.6 11.5 0 0 3.4 | 0.85 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=90 piece=25
 salmon-smoked | Smoked salmon | 71 19 4.8 0 0 4.6 | 0.9 | 3.5 | release=firm hazard=cured allergens=fish
 mackerel-smoked | Smoked mackerel | 51 19 26 0 0 3.5 | 0.85 | 2.2 | release=firm hazard=cooked-animal allergens=fish piece=80
 prawns-cooked | Prawns, cooked | 76.5 20.5 0.6 0.2 0 2 | 0.7 | 1.2 | release=firm hazard=cooked-animal allergens=crustaceans tin=100
-crab-cooked | Crab meat | 77.6 18.5 1.1 0.5 0 2 | 0.6 | 1 | release=firm hazard=cooked-animal allergens=crustaceans tin=120
+crab-cooked | Crab meat | 77.6 18.5 1.1 0.5 0 2 | 0.6 | 1 | release=tinnedFish hazard=cooked-animal allergens=crustaceans tin=120
 squid | Squid | 78.6 15.6 1.4 3.1 0 1.4 | 0.95 | 0.11 | release=fish hazard=shellfish allergens=molluscs piece=120
 scallops | Scallops | 82.5 12.1 0.5 3.2 0 1.6 | 0.95 | 0.4 | release=fish hazard=shellfish allergens=molluscs piece=25
 mussels-cooked | Mussels, cooked | 69 20 3.5 5.2 0 2 | 0.65 | 0.9 | release=firm hazard=cooked-animal allergens=molluscs piece=6

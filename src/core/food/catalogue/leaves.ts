@@ -46,7 +46,7 @@ lettuce | Lettuce | 95 1.3 0.2 1.6 1.3 0.6 | 0.2 | 0.03 | release=juicyLeaf piec
 celery-leaf | Celery leaves | 88 3 0.6 3.5 3.2 1.7 | 0.14 | 0.25 | release=moist allergens=celery tender
 herbs-fresh | Mixed soft herbs | 87 3.2 0.8 3.2 3.4 2 | 0.13 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-4000
 curry-leaf | Curry leaves | 66.3 6.1 1 16 6.4 4 | 0.12 | 0.05 | dose=1-8 sprig=1 piece=0.2
-seaweed-dried | Seaweed, dried | 8 35 3 30 12 11 | 0.1 | 4 | release=driedSponge
+seaweed-dried | Seaweed, dried | 8 35 3 30 12 11 | 0.1 | 4 | release=driedSponge moist=seaweed
 cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.8 | release=jarred
 coleslaw-mix | Shredded cabbage and carrot | 91.5 1.2 0.1 4.2 2.5 0.6 | 0.3 | 0.08 | release=firmLeaf
 `,

@@ -30,7 +30,7 @@ pork-back-fat | Pork back fat | 7.7 2.9 88.7 0 0 0.2 | 0.92 | 0 | hazard=whole-m
 chicken-breast-mince | Chicken breast mince | 75.8 21.5 1.9 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
 duck-mince | Duck mince | 66 16.5 16.5 0 0 1 | 0.95 | 0.17 | release=poultryMince hazard=poultry
 turkey-thigh | Turkey thigh | 74 19.5 5 0 0 1 | 0.9 | 0.18 | release=wholeMeat hazard=poultry
-chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry piece=30
+chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry piece=30 moist=offal
 pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry piece=700
 rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat piece=1000
 chicken-cooked | Chicken, cooked | 63 28.5 7.4 0 0 1.1 | 0.6 | 0.2 | release=braisedMeat hazard=cooked-animal piece=700
@@ -41,12 +41,12 @@ beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat ha
 veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat
 pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
 pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat piece=160
-pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat piece=120
+pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat piece=120 moist=offal
 wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
 wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat
 venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 salt-beef | Salt beef, cooked | 60 18 18.5 0.5 0 3 | 0.75 | 2.5 | release=firm hazard=cooked-animal
-smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90
+smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90 moist=sausage
 cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release=firm hazard=cured piece=225
 salami | Salami | 36 22 36.5 1 0 4.5 | 0.8 | 4 | hazard=cured slice=6
 air-dried-ham | Air-dried ham | 51 27 15 0.3 0 6.5 | 0.7 | 5.5 | hazard=cured slice=15
@@ -66,18 +66,18 @@ lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat
 duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal piece=160
 veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
-beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat piece=120
-kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100
-heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250
+beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat piece=120 moist=offal
+kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100 moist=offal
+heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250 moist=offal
 sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65
 ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=cured slice=25
 gammon | Gammon, raw | 70 18.5 8 0 0 3.5 | 0.9 | 2.8 | release=wholeMeat hazard=whole-meat slice=120
 ham-hock | Ham hock, cooked | 66 22 9 0 0 3 | 0.75 | 2.2 | release=braisedMeat hazard=cooked-animal
 back-bacon | Back bacon | 64 17 15 0.3 0 3.7 | 0.9 | 3.2 | release=bacon hazard=whole-meat piece=30 rasher=30 slice=30
-cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50
+cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50 moist=sausage
 duck-smoked | Smoked duck | 60 20 16 0.5 0 3 | 0.85 | 2.5 | release=firm hazard=cured
 chicken-smoked | Smoked chicken | 68 24 5 0.5 0 2.5 | 0.75 | 1.8 | release=firm hazard=cooked-animal
-meatballs | Meatballs, cooked | 58 17 17.5 5 0.6 1.9 | 0.75 | 1.3 | release=firm hazard=cooked-animal piece=30
+meatballs | Meatballs, cooked | 58 17 17.5 5 0.6 1.9 | 0.75 | 1.3 | release=firm hazard=cooked-animal piece=30 moist=sausage
 `,
 };

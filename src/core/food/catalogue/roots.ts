@@ -21,6 +21,6 @@ parsley-root | Parsley root | 84 2.9 0.6 6.6 4.3 1.3 | 0.52 | 0.03 | release=dic
 yam | Yam | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.6 | 0.02 | release=potato piece=400
 horseradish | Horseradish, grated | 85 1.2 0.7 8 3.3 1.6 | 0.95 | 0.6 | dose=5-40
 potato-new | New potatoes | 81.5 1.7 0.1 14 1.6 1 | 0.65 | 0.02 | release=potato piece=50
-beetroot-cooked | Beetroot, cooked | 87 1.7 0.2 7.2 2.5 1.1 | 0.6 | 0.2 | release=firm piece=80
+beetroot-cooked | Beetroot, cooked | 87 1.7 0.2 7.2 2.5 1.1 | 0.6 | 0.2 | release=cookedRoot piece=80
 `,
 };

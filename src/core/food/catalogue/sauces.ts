@@ -17,7 +17,7 @@ dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=
 worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15
 hot-sauce | Hot chilli sauce | 89 0.6 0.4 2 0.8 7 | 1.05 | 6 | liquid
 ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3
-mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard
+mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard moist=cream
 chilli-paste | Chilli paste | 75 3 8 6 4 4 | 1.05 | 3
 curry-paste | Curry paste | 62 3 15 9 5 6 | 1.05 | 5
 bean-chilli-paste | Chilli bean paste | 57 7 8 7 4 17 | 1.1 | 15 | allergens=soya+gluten
@@ -35,8 +35,8 @@ barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens
 sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40
 white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
 meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
-tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=sieved
-chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42
+tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=sauce
+chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42 moist=jam
 salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=sieved
 horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard
 mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25
@@ -45,6 +45,6 @@ yeast-extract | Yeast extract | 34 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten
 fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten
 soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten
 ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60
-guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5
+guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5 | moist=soft
 `,
 };

@@ -8,7 +8,7 @@ ginger | Ginger | 78.9 1.8 0.8 15.8 2 0.8 | 0.45 | 0.03 | release=crisp piece=15
 salt | Salt | 0.2 0 0 0 0 99.8 | 1.2 | 100
 stock-powder | Stock powder | 3 10 14 20 1 52 | 0.75 | 50 | allergens=celery piece=10 cube=10
 sugar | Sugar | 0.1 0 0 99.9 0 0 | 0.85 | 0 | dose=2-25 sweet sugar=100
-honey | Honey | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | 0 | sugar=82
+honey | Honey | 17.1 0.3 0 82.2 0.2 0.2 | 1.42 | 0 | sugar=82 moist=syrup
 black-pepper | Black pepper | 12.5 10.4 3.3 44 25.3 4.5 | 0.46 | 0.05 | strong dose=0.5-6
 nutmeg | Nutmeg | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.44 | 0.04 | strong dose=0.3-2 piece=5
 cumin | Cumin | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.42 | 0.43 | strong dose=1-6
@@ -19,11 +19,11 @@ thyme-dried | Thyme, dried | 7.8 9.1 7.4 26.9 37 11.7 | 0.2 | 0.14 | strong dose
 juniper | Juniper berries | 20 4 12 40 20 4 | 0.4 | 0 | piece=0.3 strong dose=0.5-4
 brown-sugar | Brown sugar | 1.3 0.1 0 98.1 0 0.5 | 0.85 | 0.07 | dose=2-20 sweet packs sugar=98
 icing-sugar | Icing sugar | 0.2 0 0 99.8 0 0 | 0.5 | 0 | sugar=100
-syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79
-maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66
-jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65
-chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35
-cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong
+syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79 moist=syrup
+maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66 moist=syrup
+jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65 moist=jam
+chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35 moist=melting
+cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong moist=crumbs
 white-pepper | White pepper | 11.4 10.4 2.1 48.5 26.2 1.6 | 0.48 | 0.01 | strong dose=0.5-3
 szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4
 cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0.2-3
@@ -61,7 +61,7 @@ parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong
 mixed-herbs | Mixed dried herbs | 8.5 10 6 28 37 10 | 0.2 | 0.2 | strong dose=0.5-4
 bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong leaf=0.4
 bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener
-baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong
+baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong moist=neither
 monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong
 noodle-alkali | Noodle alkali, powder | 1 0 0 0 0 98 | 1 | 60 | dose=2-5 leavener
 yeast-fresh | Fresh yeast | 70 12 1.5 8 7 1.5 | 0.9 | 0.1 | strong

@@ -34,7 +34,7 @@ rice | Rice, dry | 11.6 7.1 0.7 78.7 1.3 0.6 | 0.82 | 0.01 | release=driedGrain
 glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain
 rice-noodles | Rice vermicelli, cooked | 75 1.8 0.2 22.5 0.4 0.1 | 0.6 | 0.02 | binder=cooked-grain
 breadcrumbs-coarse | Coarse dry breadcrumbs | 7 12 4 70 4 2.6 | 0.22 | 1.2 | binder=dry-crumbs allergens=gluten
-bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 slice=30
+bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piece=30 slice=30 moist=freshCrumbs
 pasta-cooked | Pasta, cooked | 62.1 5.8 0.9 29 1.8 0.4 | 0.6 | 0.01 | allergens=gluten binder=cooked-grain
 couscous-cooked | Couscous, cooked | 72.6 3.8 0.2 21.8 1.4 0.2 | 0.65 | 0.01 | allergens=gluten binder=cooked-grain
 freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
@@ -47,9 +47,9 @@ egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 
 sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca
 custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour
 matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs
-biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28 piece=7
+biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28 piece=7 moist=biscuit
 oat-bran | Oat bran | 6.5 17.3 7 50.8 15.4 2.9 | 0.4 | 0.01 | allergens=gluten binder=oats
-stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal
+stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal moist=brined
 rice-cake | Rice cakes, sliced | 50 4 0.5 44 1 0.4 | 0.7 | 0.5 | binder=cooked-grain
 vital-gluten | Seitan | 62 25 2 8 1 1.6 | 0.8 | 1.2 | release=firm allergens=gluten+soya
 `,

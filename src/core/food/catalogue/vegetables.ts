@@ -12,7 +12,7 @@ sweet-pepper | Sweet pepper | 92.2 1 0.3 3.9 2.1 0.5 | 0.62 | 0 | release=fleshy
 tomato | Tomato | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.75 | 0 | release=pulpy piece=100
 celery | Celery | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.42 | 0.2 | release=crisp allergens=celery piece=40 stalk=40 stick=40
 peas | Peas | 78.9 5.4 0.4 8.8 5.7 0.9 | 0.61 | 0.01
-sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260
+sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260 release=tinned
 aubergine | Aubergine | 92.3 1 0.2 2.9 3 0.7 | 0.4 | 0.01 | release=aubergine piece=300
 asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | release=crisp piece=17 spear=17 bunch=250
 green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot piece=6
@@ -29,9 +29,9 @@ artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | relea
 broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
 tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=sieved tin=400
-passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=sieved
+passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=passata
 cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15
-tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5 | piece=4
+tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5 | piece=4 moist=driedFruit
 gherkins | Gherkins | 93 0.6 0.2 2.2 1.1 2.9 | 0.65 | 2 | release=jarred piece=50
 peas-frozen | Peas, frozen | 79.5 5.2 0.4 8.5 5.5 0.9 | 0.58 | 0.15 | release=frozenFirm
 sweetcorn-frozen | Sweetcorn, frozen | 76.5 3 1 16.5 2.3 0.6 | 0.62 | 0.01 | release=frozenFirm

@@ -1,5 +1,4 @@
 /** Causes in the filling's liquid: too much, too little, bound to paste, lean, fat. */
-import { bindingPower, drynessOf, isPasty, starchPower } from '../../checks/pasty';
 import { isRawMince } from '../../filling/uptake';
 import { formatNumber } from '../../units/amount';
 import { type CauseRule, ramp, read } from '../cause';
@@ -40,7 +39,7 @@ export const liquidCauses: readonly CauseRule[] = [
       return read(
         ramp(value, band[1] - 1, band[1] + CLEAR),
         'Too much free liquid',
-        `*${formatNumber(value, 1)} g* of free liquid per 100 g in the heat, where ${formatNumber(band[0])} to ${formatNumber(band[1])} is usual.`,
+        `*${formatNumber(value, 1)} g* ran from 100 g in the heat; up to ${formatNumber(band[1])} is usual.`,
         { evidence: [estimated(n)], isMeasured: isByWeighing(n) },
       );
     },
@@ -52,7 +51,7 @@ export const liquidCauses: readonly CauseRule[] = [
       read(
         ramp(value, band[1], band[1] + CLEAR),
         'Wet when it was wrapped',
-        `*${formatNumber(value, 1)} g* loose per 100 g at the board; to ${formatNumber(band[1])} it wraps and the seam seals.`,
+        `*${formatNumber(value, 1)} g* in 100 g were loose while you filled; up to ${formatNumber(band[1])} the seam seals.`,
         { evidence: ['by the ledger'] },
       ),
   },
@@ -74,22 +73,15 @@ export const liquidCauses: readonly CauseRule[] = [
     id: 'too-dry',
     of: { dry: 1, 'loose-filling': 0.9, dense: 0.7 },
     read: (n) => {
-      const { ledger, lines } = n.accounts;
-      const dryness = drynessOf(ledger, lines);
-      if (dryness?.because === 'absorbers')
-        return read(
-          0.8,
-          'Dry things took up the juice',
-          `${dryness.name} could take up *${formatNumber(dryness.figure)} g* more than runs.`,
-          { evidence: ['by the ledger'] },
-        );
-      const { value, band } = n.heat;
-      // Boiled down too far: nothing is left to run.
-      const short = band[0] - value;
+      const { ledger, takes } = n.accounts;
+      const { dry } = ledger;
+      const [most] = dry.lines;
+      if (!most) return null;
+      const isSoaking = most.dryBy === 'soaking';
       return read(
-        ramp(short, 0, Math.max(3, band[0])),
-        'Too little free liquid',
-        `*${formatNumber(value, 1)} g* of free liquid per 100 g, where ${formatNumber(band[0])} to ${formatNumber(band[1])} is usual.`,
+        ramp(dry.per100, takes.dry - 1, takes.dry + CLEAR),
+        isSoaking ? 'Dry things took up the juice' : 'Too little that moistens it',
+        `It would still take about *${formatNumber(dry.grams)} g* of liquid or fat; ${most.name.toLowerCase()} wants most.`,
         { evidence: [estimated(n)], isMeasured: isByWeighing(n) },
       );
     },
@@ -115,23 +107,23 @@ export const liquidCauses: readonly CauseRule[] = [
   {
     id: 'overbound',
     of: { pasty: 1, dense: 0.8, dry: 0.7 },
-    read: ({ accounts: { ledger, lines } }) => {
-      const power = starchPower(ledger, lines);
-      const ran = Math.max(1, ledger.held + ledger.free - ledger.heldByTissue);
-      const strength = isPasty(ledger, lines) ? 1 : ramp(power / ran, 1.3, 2.5);
-      return read(
-        power <= 0 ? 0 : strength,
+    read: ({
+      accounts: {
+        ledger: { paste },
+      },
+    }) =>
+      read(
+        paste.power <= 0 ? 0 : paste.isPasty ? 1 : ramp(paste.times, 1.3, 2.5),
         'More starch than there was to bind',
-        `Starch and flour could bind *${formatNumber(power)} g*, and there were ${formatNumber(ran)} to bind.`,
-        { evidence: [`all binders together ${formatNumber(bindingPower(ledger))} g`] },
-      );
-    },
+        `The starch would thicken *${formatNumber(paste.times, 1)} times* the liquid there was.`,
+        { evidence: [`it could bind ${formatNumber(paste.power)} g; there were ${formatNumber(paste.liquid)}`] },
+      ),
   },
   {
     id: 'too-absorbent',
     of: { dry: 0.8, dense: 0.5 },
-    read: ({ accounts: { ledger, lines } }) => {
-      const power = bindingPower(ledger) - starchPower(ledger, lines);
+    read: ({ accounts: { ledger } }) => {
+      const power = ledger.lines.reduce((sum, l) => sum + l.canHold, 0) - ledger.paste.power;
       const ran = Math.max(1, ledger.held + ledger.free - ledger.heldByTissue);
       return read(
         power <= 0 || ledger.free > 1 ? 0 : 0.8 * ramp(power / ran, 1.2, 3),

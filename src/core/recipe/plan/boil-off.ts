@@ -25,7 +25,7 @@ export function boiledOff(batch: Batch): Batch {
     DEFAULT_KITCHEN.learned,
   );
   const ledger = drawLedger(lines, water, 0, takes.ovenPer100);
-  const toGo = whenToStop(lines, water, ledger, takes.band)?.toGoG ?? 0;
+  const toGo = whenToStop(lines, water, ledger, takes)?.toGoG ?? 0;
   if (toGo <= 0 || water.estimate.by !== 'grams') return batch;
   return { ...batch, water: { ...water, estimate: { by: 'grams', grams: Math.round(water.estimate.grams + toGo) } } };
 }

@@ -2,7 +2,7 @@
 import { step } from '../media/step';
 import { type MethodRecord, type Tolerance } from './method';
 
-const FRIED: Tolerance = { raw: [0, 6], cooked: [0, 3], sweet: [0, 4], parcel: 'a fried parcel' };
+const FRIED: Tolerance = { raw: 12, cooked: 4, fruit: 6, parcel: 'a fried parcel' };
 
 const USUAL_C = 175;
 

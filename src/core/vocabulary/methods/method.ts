@@ -5,13 +5,10 @@ import { type CookStep } from '../media/step';
 export type DoughKind = 'yeasted' | 'noodle' | 'short' | 'laminated' | 'thin';
 
 /** What fills it, as far as it decides how much liquid is right. */
-export type FillingKind = 'raw' | 'cooked' | 'sweet';
+export type FillingKind = 'raw' | 'cooked' | 'fruit';
 
-/** g of free liquid in 100 g of filling, in the heat. */
-export type Band = readonly [dry: number, wet: number];
-
-/** How much free liquid a parcel takes, by what fills it. House estimates. */
-export interface Tolerance extends Readonly<Record<FillingKind, Band>> {
+/** The most free liquid that a parcel takes in the heat, g in 100 g of filling, by what fills it. House estimates. */
+export interface Tolerance extends Readonly<Record<FillingKind, number>> {
   /** The parcel, as the sentence names it. */
   parcel: string;
 }
@@ -40,6 +37,6 @@ export interface MethodRecord {
 }
 
 /** Thin skins over or in boiling water: a dumpling is meant to run a little. */
-export const THIN_IN_WATER: Readonly<Record<FillingKind, Band>> = { raw: [4, 20], cooked: [0, 9], sweet: [0, 12] };
+export const THIN_IN_WATER: Readonly<Record<FillingKind, number>> = { raw: 22, cooked: 12, fruit: 12 };
 /** A yeasted crumb round it, steamed or boiled. */
-export const BUN_IN_STEAM: Readonly<Record<FillingKind, Band>> = { raw: [3, 15], cooked: [0, 8], sweet: [0, 8] };
+export const BUN_IN_STEAM: Readonly<Record<FillingKind, number>> = { raw: 18, cooked: 8, fruit: 8 };

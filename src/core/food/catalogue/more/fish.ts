@@ -13,10 +13,10 @@ kipper | Kipper | 61 21 15 0 0 3 | 0.85 | 2 | release=oilyFish hazard=fish aller
 salt-cod | Salt cod, soaked | 73 24 0.6 0 0 2.4 | 0.85 | 1.8 | release=fish hazard=fish allergens=fish
 fish-roe | Fish roe | 68 22 6.4 1.5 0 2 | 1 | 0.3 | release=fish hazard=fish allergens=fish
 lobster-cooked | Lobster, cooked | 78.1 19 0.9 0 0 1.9 | 0.7 | 1.2 | release=firm hazard=cooked-animal allergens=crustaceans
-clams-cooked | Clams, cooked | 70 22 2 4.5 0 1.5 | 0.65 | 1.5 | release=firm hazard=cooked-animal allergens=molluscs tin=150 piece=4
+clams-cooked | Clams, cooked | 70 22 2 4.5 0 1.5 | 0.65 | 1.5 | release=tinnedFish hazard=cooked-animal allergens=molluscs tin=150 piece=4
 octopus-cooked | Octopus, cooked | 70 24 1.8 3 0 1.5 | 0.75 | 1 | release=firm hazard=cooked-animal allergens=molluscs
 shrimps-dried | Dried shrimps | 20 60 4 1 0 14 | 0.4 | 7 | release=driedSponge hazard=cured allergens=crustaceans
-mackerel-tinned | Mackerel, tinned | 62 20 15.5 0 0 2.3 | 0.8 | 1 | release=firm hazard=cooked-animal allergens=fish tin=90
+mackerel-tinned | Mackerel, tinned | 62 20 15.5 0 0 2.3 | 0.8 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=90
 anchovy-paste | Anchovy paste | 45 20 17 4 0 13 | 1.1 | 10 | hazard=cured allergens=fish
 oysters | Oysters | 83 9 2 4 0 1.8 | 1 | 1 | release=shellfish hazard=shellfish allergens=molluscs piece=14 dozen=168
 oysters-smoked | Smoked oysters, tinned | 62 17 10 8 0 2.2 | 0.85 | 1.2 | release=firm hazard=cooked-animal allergens=molluscs tin=65
@@ -82,7 +82,7 @@ cockles | Cockles, cooked | =clams-cooked
 whelks | Whelks, cooked | =octopus-cooked
 snails | Snails, cooked | 76 17 1.5 3 0 1.5 | 0.9 | 0.8 | release=firm hazard=cooked-animal allergens=molluscs piece=5 tin=120
 seafood-mix | Mixed seafood, frozen | =squid | allergens=molluscs+crustaceans
-fish-balls | Fish balls | 76 10 1.5 10 0 2.2 | 0.9 | 1.7 | release=firm hazard=cooked-animal allergens=fish piece=15
+fish-balls | Fish balls | 76 10 1.5 10 0 2.2 | 0.9 | 1.7 | release=firm hazard=cooked-animal allergens=fish piece=15 moist=sausage
 fish-fingers | Breaded fish, cooked | 52 14 11 20 1 1.5 | 0.7 | 0.9 | release=firm hazard=cooked-animal allergens=fish+gluten piece=28
 fish-dried | Dried fish | 15 70 3 0 0 11 | 0.3 | 4 | release=driedSponge hazard=cured allergens=fish
 anchovies-dried | Dried anchovies | 18 60 6 1 0 14 | 0.3 | 8 | hazard=cured allergens=fish

@@ -6,8 +6,8 @@ export const MORE_FRUIT: Table = {
   rows: `
 persimmon | Persimmon | 80.3 0.6 0.2 15 3.6 0.3 | 0.65 | 0 | release=fruit piece=170 sugar=12
 barberries | Dried barberries | 15 3 1 70 8 3 | 0.4 | 0.02 | release=driedFruit sugar=40
-candied-peel | Candied peel | 20 0.3 0.3 74 4.8 0.4 | 0.7 | 0.1 | sugar=70
-ginger-crystallised | Crystallised ginger | 16 0.3 0.2 82 1 0.3 | 0.75 | 0.1 | sugar=78
+candied-peel | Candied peel | 20 0.3 0.3 74 4.8 0.4 | 0.7 | 0.1 | sugar=70 moist=neither
+ginger-crystallised | Crystallised ginger | 16 0.3 0.2 82 1 0.3 | 0.75 | 0.1 | sugar=78 moist=neither
 apple-eating | Eating apple | =apple | piece=150
 apple-tart | Tart eating apple | =apple | piece=160
 apple-pie-filling | Apple pie filling, tinned | 73 0.2 0.1 25.5 1 0.3 | 1.08 | 0.05 | release=sauce sugar=20 tin=385
@@ -17,7 +17,7 @@ cherry-glace | Glacé cherries | 23 0.4 0.1 75 1 0.3 | 0.75 | 0.05 | piece=5 sug
 cherry-pie-filling | Cherry pie filling, tinned | =apple-pie-filling | tin=400
 damson | Damsons | =plum | piece=15
 dates-medjool | Large soft dates | =dates | piece=22
-dates-paste | Date paste | 25 2.3 0.4 64 7 1.6 | 1.2 | 0.01 | sugar=60
+dates-paste | Date paste | 25 2.3 0.4 64 7 1.6 | 1.2 | 0.01 | sugar=60 moist=jam
 dates-block | Dates, pressed block | =dates | block=250
 elderberries | Elderberries | 80 0.7 0.5 11.5 7 0.6 | 0.6 | 0 | release=juicyFruit sugar=7
 fruit-cocktail | Fruit cocktail, tinned | =peaches-tinned | tin=250
@@ -33,7 +33,7 @@ lychee | Lychee | =grapes | piece=15
 mango-green | Green mango | =apple | piece=250
 mango-pulp | Mango pulp, tinned | 80 0.5 0.2 18 1 0.3 | 1.05 | 0.01 | release=sauce sugar=16 tin=850
 melon | Melon | 90 0.8 0.2 7.7 0.9 0.6 | 0.65 | 0.02 | release=juicyFruit piece=900 sugar=8
-mincemeat | Fruit mincemeat | 25 0.6 6 65 2.5 0.9 | 1.2 | 0.1 | allergens=sulphites sugar=58 tin=410
+mincemeat | Fruit mincemeat | 25 0.6 6 65 2.5 0.9 | 1.2 | 0.1 | allergens=sulphites sugar=58 tin=410 moist=jam
 nectarine | Nectarine | =peach | piece=130
 orange-peel-strip | Orange peel | =orange-zest | strip=3 piece=20
 papaya | Papaya | =melon | piece=400
@@ -46,6 +46,6 @@ rhubarb-stalk | Rhubarb stalks | =rhubarb | stick=70 stalk=70 piece=70
 tangerine | Tangerine | =orange | piece=75
 tamarillo | Tamarillo | =tomato | piece=60
 pomegranate-whole | Pomegranate | =pomegranate | piece=150
-pomegranate-molasses | Pomegranate syrup | 28 0.6 0.2 69 0 1.5 | 1.3 | 0.1 | sugar=60
+pomegranate-molasses | Pomegranate syrup | 28 0.6 0.2 69 0 1.5 | 1.3 | 0.1 | sugar=60 moist=syrup
 `,
 };

@@ -48,7 +48,7 @@ vietnamese-coriander | Vietnamese coriander | =coriander-leaf | bunch=30
 fenugreek-fresh | Fenugreek leaves, fresh | =spinach | bunch=100
 pandan | Pandan leaf | =lime-leaf | piece=3
 nori-sheets | Nori sheets | =seaweed-dried | sheet=2.5 piece=2.5
-kelp-dried | Dried kelp | 10 6 1 45 8 30 | 0.2 | 8 | piece=5
+kelp-dried | Dried kelp | 10 6 1 45 8 30 | 0.2 | 8 | piece=5 moist=seaweed
 seaweed-fresh | Seaweed, fresh | 86 2 0.5 4 2 5 | 0.5 | 2.5 | release=brined
 `,
 };

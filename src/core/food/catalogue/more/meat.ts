@@ -7,7 +7,7 @@ export const MORE_MEAT: Table = {
 goat-meat | Goat | 75.8 20.6 2.3 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 air-dried-beef | Air-dried beef | 54 33 4 0.5 0 6 | 0.7 | 5 | hazard=cured
 smoked-air-dried-ham | Smoked air-dried ham | 48 26 19 0.5 0 6 | 0.75 | 5.3 | hazard=cured
-blood-sausage | Blood sausage | 47 14.5 30 5 0.5 2.5 | 0.95 | 1.8 | release=firm hazard=cooked-animal
+blood-sausage | Blood sausage | 47 14.5 30 5 0.5 2.5 | 0.95 | 1.8 | release=firm hazard=cooked-animal moist=sausage
 mince-unsaid | Mince, meat not said | =pork-mince | hazard=poultry
 meat-unsaid | Meat, not said which | =pork-shoulder | hazard=poultry
 meat-cooked-unsaid | Cooked meat, not said which | =pork-roast
@@ -109,14 +109,14 @@ beef-sausage | Beef sausage, raw | =sausage-raw | release=sausage hazard=minced-
 lamb-sausage | Lamb sausage, raw | =sausage-raw | piece=60
 chicken-sausage | Chicken sausage, raw | 66 16 14 1.5 0 2.4 | 0.95 | 1.7 | release=sausage hazard=poultry piece=65
 veal-sausage | Veal sausage, scalded | =cooked-sausage | piece=100
-sausage-cooked | Pork sausage, cooked | 50 18 24 4 0.5 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50
+sausage-cooked | Pork sausage, cooked | 50 18 24 4 0.5 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50 moist=sausage
 cocktail-sausage | Small cooked sausages | =cooked-sausage | piece=12
 chinese-sausage | Sweet dried sausage | 20 22 42 12 0 4 | 0.85 | 3.2 | release=firm hazard=cured piece=40
-spreading-sausage | Spreading sausage | 32 15 46 2 0 4 | 0.95 | 3.2 | hazard=cured
-liver-sausage | Liver sausage | 54 13 28 3 0 2.3 | 1 | 1.8 | hazard=cooked-animal
-liver-pate | Liver pâté | 56 13 26 3 0 2 | 1 | 1.6 | hazard=cooked-animal
+spreading-sausage | Spreading sausage | 32 15 46 2 0 4 | 0.95 | 3.2 | hazard=cured moist=sausage
+liver-sausage | Liver sausage | 54 13 28 3 0 2.3 | 1 | 1.8 | hazard=cooked-animal moist=sausage
+liver-pate | Liver pâté | 56 13 26 3 0 2 | 1 | 1.6 | hazard=cooked-animal moist=sausage
 game-terrine | Meat terrine | =liver-pate
-haggis | Oat and offal pudding | 49 11 20 17 1 2 | 0.95 | 1.6 | release=firm hazard=cooked-animal
+haggis | Oat and offal pudding | 49 11 20 17 1 2 | 0.95 | 1.6 | release=firm hazard=cooked-animal moist=sausage
 white-pudding | White pudding | =blood-sausage
 meatloaf | Meatloaf, cooked | =meatballs | slice=80
 cured-neck | Cured pork neck | =air-dried-ham | slice=8
@@ -133,7 +133,7 @@ duck-confit | Duck leg, confit | 54 24 21 0 0 1.6 | 0.75 | 1.2 | release=braised
 pheasant-cooked | Pheasant, cooked | =turkey-cooked
 game-cooked | Game, braised | =venison-braised
 goat-cooked | Goat, braised | =lamb-braised
-liver-cooked | Liver, cooked | 64 25 5 4 0 1.4 | 0.95 | 0.3 | release=firm hazard=cooked-animal
+liver-cooked | Liver, cooked | 64 25 5 4 0 1.4 | 0.95 | 0.3 | release=firm hazard=cooked-animal moist=offal
 heart-cooked | Heart, cooked | =beef-boiled
 offal-cooked | Offal, cooked | =liver-cooked
 beef-cheek-braised | Beef cheek, braised | =beef-braised

@@ -5,12 +5,12 @@ export const MORE_NUTS: Table = {
   family: 'nut',
   rows: `
 almond-butter | Almond butter | =peanut-butter | allergens=nuts salt=0.1
-hazelnut-spread | Hazelnut and cocoa spread | 1 6 31 57 3.5 1.5 | 1.15 | 0.1 | allergens=nuts+milk+soya sugar=55
+hazelnut-spread | Hazelnut and cocoa spread | 1 6 31 57 3.5 1.5 | 1.15 | 0.1 | allergens=nuts+milk+soya sugar=55 moist=nutPaste
 brazil-nuts | Brazil nuts | =macadamias | piece=5
 cashew-salted | Salted cashews | =cashews | salt=1.2
 chestnut-vac | Chestnuts, vacuum-packed | =chestnuts | piece=9 pack=180
-chestnut-puree | Chestnut purée | 66 2 1.5 26 3.5 0.8 | 1.05 | 0.05 | tin=435
-chestnut-sweet | Sweet chestnut spread | 33 1.2 1 61 3 0.5 | 1.2 | 0.02 | sugar=45
+chestnut-puree | Chestnut purée | 66 2 1.5 26 3.5 0.8 | 1.05 | 0.05 | tin=435 moist=soft
+chestnut-sweet | Sweet chestnut spread | 33 1.2 1 61 3 0.5 | 1.2 | 0.02 | sugar=45 moist=jam
 hemp-seeds | Hemp seeds | 5 31 49 5 4 5 | 0.6 | 0.02
 praline | Nut brittle | 2 8 24 62 3 1 | 0.8 | 0.1 | allergens=nuts sugar=55
 `,

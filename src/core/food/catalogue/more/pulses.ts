@@ -10,7 +10,7 @@ tofu-marinated | Marinated tofu | 62 17 13 4 1.5 2.3 | 0.9 | 1.4 | release=firm 
 tofu-fermented | Fermented bean curd | 60 12 10 5 0.5 10 | 1.05 | 8.5 | allergens=soya piece=10
 soya-mince-ready | Plant mince | 66 16 6 4 5 2 | 0.9 | 1 | release=firm allergens=soya+gluten
 plant-sausage | Vegetarian sausage | 58 16 9 10 4 2.2 | 0.9 | 1.5 | release=firm allergens=soya+gluten piece=50
-soybeans | Soya beans, cooked | 63 16.6 9 4 6 1.9 | 0.75 | 0 | release=firm allergens=soya tin=240
+soybeans | Soya beans, cooked | 63 16.6 9 4 6 1.9 | 0.75 | 0 | release=tinned allergens=soya tin=240
 natto | Natto | 55 19 11 7 5.4 1.9 | 0.9 | 0.02 | allergens=soya pack=45
 lentils-pouch | Lentils, ready-cooked | =lentils-cooked | pack=250
 chickpeas-roasted | Chickpeas, roasted | 5 21 6 55 11 3 | 0.6 | 0.8
@@ -20,7 +20,7 @@ borlotti | Borlotti beans | =pinto-beans | tin=240
 gigantes | Giant white beans | =butter-beans | tin=240
 lupin | Lupin beans, in brine | 71 16 3 7 2.8 2 | 0.75 | 1.5 | release=brined
 mixed-beans | Mixed beans, tinned | =pinto-beans | tin=240
-black-sesame-paste-sweet | Sweet black sesame paste | 18 8 25 44 4 2 | 1.2 | 0.05 | allergens=sesame sugar=36
+black-sesame-paste-sweet | Sweet black sesame paste | 18 8 25 44 4 2 | 1.2 | 0.05 | allergens=sesame sugar=36 moist=nutPaste
 falafel | Falafel, cooked | 40 13 18 22 6 3 | 0.7 | 1.2 | release=firm allergens=sesame piece=25
 okara | Soya pulp | 80 4 2 3 10 0.9 | 0.8 | 0 | release=pressable allergens=soya
 peanut-boiled | Peanuts, boiled | 42 14 22 12 8.5 1.5 | 0.65 | 1 | allergens=peanut

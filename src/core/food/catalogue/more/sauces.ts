@@ -41,6 +41,6 @@ satay-sauce | Peanut sauce | 45 10 28 12 3 2.2 | 1.1 | 1.6 | allergens=peanut
 tamarind-block | Tamarind, pressed | 30 2.8 0.6 60 5 2 | 1.1 | 0.1
 miso-white | White miso | 42 9 3 36 4 6.5 | 1.15 | 5.5 | allergens=soya+gluten
 browning | Gravy browning | 45 1 0 40 0 14 | 1.25 | 12 | liquid dose=1-8
-chocolate-sauce | Chocolate sauce | 30 3 12 52 2.5 1 | 1.25 | 0.2 | allergens=milk sugar=45
+chocolate-sauce | Chocolate sauce | 30 3 12 52 2.5 1 | 1.25 | 0.2 | allergens=milk sugar=45 moist=syrup
 `,
 };

@@ -46,10 +46,10 @@ nutritional-yeast | Nutritional yeast | 5 50 5 20 16 5 | 0.2 | 0.3 | dose=3-40
 yeast-sachet | Dried yeast, sachet | =yeast-dried | pack=7 sachet=7
 sugar-cube | Sugar cube | =sugar | piece=4 cube=4
 sweetener | Sweetener, granulated | 2 0.5 0 97 0 0.3 | 0.15 | 0
-treacle | Black treacle | 25 1 0 69 0 5 | 1.4 | 0.4 | sugar=62
+treacle | Black treacle | 25 1 0 69 0 5 | 1.4 | 0.4 | sugar=62 moist=syrup
 malt-extract | Malt extract | =syrup | allergens=gluten
-chocolate-milk | Milk chocolate | 1.5 8 31 55 2.5 1.8 | 0.65 | 0.2 | allergens=milk+soya sugar=52 square=5
-chocolate-white | White chocolate | 1.3 6.5 32 58 0 1.7 | 0.65 | 0.25 | allergens=milk+soya sugar=57 square=5
+chocolate-milk | Milk chocolate | 1.5 8 31 55 2.5 1.8 | 0.65 | 0.2 | allergens=milk+soya sugar=52 square=5 moist=melting
+chocolate-white | White chocolate | 1.3 6.5 32 58 0 1.7 | 0.65 | 0.25 | allergens=milk+soya sugar=57 square=5 moist=melting
 chocolate-chips | Chocolate chips | =chocolate | piece=0.3
 cocoa-drink | Drinking chocolate | 2 6 5 80 4 2.5 | 0.5 | 0.4 | allergens=milk sugar=70
 coffee-instant | Instant coffee | 4 14 0.5 65 10 8 | 0.25 | 0.1 | dose=1-15

@@ -27,7 +27,7 @@ matzo | Matzo | =matzo-meal | piece=30 sheet=30
 digestive | Sweet wholemeal biscuits | =biscuit-crumbs | piece=15
 ginger-biscuits | Ginger biscuits | =biscuit-crumbs | piece=10
 shortbread | Shortbread | 4 6 26 60 2 1.2 | 0.5 | 0.8 | allergens=gluten+milk binder=dry-crumbs piece=17 sugar=17
-cake-crumbs | Cake crumbs | 24 5.5 16 52 1 1.5 | 0.4 | 0.6 | allergens=gluten+egg+milk binder=fresh-crumbs sugar=30
+cake-crumbs | Cake crumbs | 24 5.5 16 52 1 1.5 | 0.4 | 0.6 | allergens=gluten+egg+milk binder=fresh-crumbs sugar=30 moist=freshCrumbs
 meringue | Meringue | 4 5 0.1 90 0 0.5 | 0.15 | 0.2 | allergens=egg sugar=88 piece=15
 cornflakes | Cornflakes | 3 7.5 0.9 84 3 2 | 0.12 | 1.5 | binder=dry-crumbs
 oats-cooked | Porridge, cooked | 83 2.5 1.3 11 1.7 0.4 | 1.03 | 0.02 | allergens=gluten binder=cooked-grain
@@ -44,7 +44,7 @@ pasta-fresh | Pasta, fresh | 28 11 2.5 55 2.5 1 | 0.5 | 0.1 | allergens=gluten+e
 macaroni-cheese | Macaroni cheese, leftover | 68 7 8 14.5 1 1.6 | 0.95 | 0.9 | allergens=gluten+milk hazard=cooked-animal
 gnocchi | Potato gnocchi | 52 4.5 0.7 38 2.5 1.8 | 0.7 | 1.2 | allergens=gluten
 dumpling-dough-scraps | Spaetzle, cooked | =pasta-cooked | allergens=gluten+egg
-tortilla-crumbs | Tortilla chips, crushed | 2 7 23 61 5 2 | 0.3 | 1.1
+tortilla-crumbs | Tortilla chips, crushed | 2 7 23 61 5 2 | 0.3 | 1.1 | moist=crumbs
 stuffing-mix | Stuffing mixture, dry | 7 11 4 67 6 4.5 | 0.4 | 3.2 | allergens=gluten+celery binder=dry-crumbs pack=85
 yorkshire | Pancakes, cooked | 55 7 9 27 1 1.4 | 0.6 | 0.6 | allergens=gluten+egg+milk hazard=cooked-animal piece=50
 popcorn | Popcorn | 3 12 5 63 15 1.5 | 0.06 | 0.01

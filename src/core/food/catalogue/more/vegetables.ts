@@ -34,8 +34,8 @@ gourd-bitter | Bitter gourd | =marrow | piece=150
 gourd-bottle | Bottle gourd | =marrow | piece=600
 gourd-ridge | Ridge gourd | =marrow | piece=200
 okra-frozen | Okra, frozen | =okra | piece=10
-peas-tinned | Peas, tinned | 80 5 0.5 8.5 5 1 | 0.7 | 0.5 | release=firm tin=180
-peas-mushy | Mushy peas | 77 6 0.5 12 3.5 0.9 | 1.02 | 0.5 | tin=300
+peas-tinned | Peas, tinned | 80 5 0.5 8.5 5 1 | 0.7 | 0.5 | release=tinned tin=180
+peas-mushy | Mushy peas | 77 6 0.5 12 3.5 0.9 | 1.02 | 0.5 | tin=300 moist=soft
 peas-sugar-snap | Sugar snaps | =sugar-peas | piece=5
 sweet-pepper-mini | Mini sweet peppers | =sweet-pepper | piece=30
 sweet-pepper-long | Long sweet pepper | =sweet-pepper | piece=110
@@ -48,12 +48,12 @@ delicata | Delicata squash | =small-pumpkin | piece=450
 patty-pan | Patty pan squash | =courgette | piece=60
 tomato-plum | Plum tomato | =tomato | piece=75
 tomato-green | Green tomato | =tomato | piece=100
-tomatoes-dried-oil | Sun-dried tomatoes in oil | 54 5 14 17.5 5.8 4 | 0.55 | 1.5 | piece=6 tin=180
+tomatoes-dried-oil | Sun-dried tomatoes in oil | 54 5 14 17.5 5.8 4 | 0.55 | 1.5 | piece=6 tin=180 moist=driedFruit
 tomatoes-cherry-tinned | Cherry tomatoes, tinned | =tomatoes-tinned | tin=400
 vegetables-mixed-cooked | Vegetables, cooked | 86 2 0.5 7.5 3 0.8 | 0.65 | 0.1 | release=firm
 stir-fry-mix | Stir-fry vegetables | =bean-sprouts | bag=300
 vegetables-grilled | Vegetables, grilled in oil | 78 1.6 10 6.5 2.5 1.2 | 0.8 | 0.8 | release=brined
-avocado | Avocado | 73.2 2 14.7 1.8 6.7 1.6 | 0.6 | 0.02 | piece=140
+avocado | Avocado | 73.2 2 14.7 1.8 6.7 1.6 | 0.6 | 0.02 | piece=140 moist=soft
 banana-blossom | Banana blossom, tinned | =palm-hearts | tin=225
 water-chestnuts-fresh | Water chestnuts, fresh | =water-chestnuts | piece=12
 lotus-root-frozen | Lotus root, sliced | =lotus-root | slice=12
