@@ -65,7 +65,12 @@ export interface Figure {
 export const MOISTURE_FIGURES = ['board', 'heat', 'dry', 'paste'] as const;
 export type MoistureFigure = (typeof MOISTURE_FIGURES)[number];
 
-export interface Figures extends Readonly<Record<MoistureFigure, Figure>> {
+export interface MoistureMark extends Figure {
+  /** Up to here it is Watch, beyond it Fix; null where Fix is never said. */
+  watch: number | null;
+}
+
+export interface Figures extends Readonly<Record<MoistureFigure, MoistureMark>> {
   /** The one that the check shows: the worst, wet before dry. */
   decides: MoistureFigure;
 }

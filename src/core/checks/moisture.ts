@@ -10,11 +10,11 @@ import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
 import {
   type CheckState,
-  type Figure,
   type Figures,
   HOUSE,
   type Judgement,
   type MoistureFigure,
+  type MoistureMark,
   nothingIn,
   ORDER,
   PLAIN,
@@ -32,7 +32,7 @@ const RIGHT = 'Moisture: as it should be';
 const UNSEEN = 0.05;
 
 /** Liquid loose when the parcel is closed. */
-function whileFilling(accounts: Accounts): Figure {
+function whileFilling(accounts: Accounts): MoistureMark {
   const { board } = accounts.ledger;
   const edges = accounts.takes.board;
   const { good, watch } = edges ?? BOARD_EDGES;
@@ -49,24 +49,29 @@ function whileFilling(accounts: Accounts): Figure {
   return {
     value,
     band: [0, good],
+    watch: edges && watch,
     state,
     headline: state === 'good' ? RIGHT : `Moisture: ${state === 'fix' ? 'too wet to wrap' : 'a little loose to wrap'}`,
     sentence: `*${per100(value)} g* in 100 g are loose while you fill${most}; ${limit}.`,
   };
 }
 
+/** An edge as it is said: `5`, `19.8`. */
+const edge = (value: number): string => formatNumber(value, Math.abs(value - Math.round(value)) < UNSEEN ? 0 : 1);
+
 /** Liquid loose in the cooked parcel. */
-function inTheHeat({ ledger, takes }: Accounts): Figure {
+function inTheHeat({ ledger, takes }: Accounts): MoistureMark {
   const value = ledger.freePer100;
-  const { wet, parcel } = takes;
+  const { wet } = takes;
   const state = moistureState(value, wet);
   const runs = value < UNSEEN ? '*Nothing* runs' : `*${per100(value)} g* run from 100 g`;
   return {
     value,
     band: [0, wet],
+    watch: watchTo(wet),
     state,
     headline: state === 'good' ? RIGHT : 'Moisture: too wet',
-    sentence: `${runs} in the heat; ${parcel} takes ${formatNumber(wet, 1)}${takes.isLearned ? ' in your kitchen' : ''}.`,
+    sentence: `${runs} in the heat; ${takes.wrapping} takes ${edge(wet)}${takes.isLearned ? ' in your kitchen' : ''}.`,
   };
 }
 
@@ -80,7 +85,7 @@ const moistener = ({ salt, takes }: Accounts): string =>
   salt.isSweet ? 'milk, syrup or butter' : takes.kind === 'raw' ? 'stock or fat' : 'stock, sauce or butter';
 
 /** What it would still take. */
-function stillTakes(accounts: Accounts): Figure {
+function stillTakes(accounts: Accounts): MoistureMark {
   const { ledger, takes } = accounts;
   const { dry } = ledger;
   const value = dry.per100;
@@ -89,6 +94,7 @@ function stillTakes(accounts: Accounts): Figure {
   return {
     value,
     band: [0, takes.dry],
+    watch: takes.dry + DRY_IS_WATCH,
     state,
     headline:
       state === 'good' ? RIGHT : `Moisture: ${isFloury ? 'dry and floury' : state === 'fix' ? 'dry' : 'a little dry'}`,
@@ -106,10 +112,11 @@ const mostFor = ({ lines: [most], wants }: DryAccount): string =>
   most && most.wants >= wants / 2 ? `, most of it for the ${most.name.toLowerCase()}` : '';
 
 /** Starch against what it has to thicken. */
-function pasty({ ledger: { paste } }: Accounts): Figure {
+function pasty({ ledger: { paste } }: Accounts): MoistureMark {
   return {
     value: paste.times,
     band: [0, PASTY_TIMES],
+    watch: null,
     state: paste.isPasty ? 'watch' : 'good',
     headline: paste.isPasty ? 'Moisture: pasty, too much starch' : RIGHT,
     sentence: `The starch would thicken *${formatNumber(paste.times, 1)} times* the liquid there is; from ${formatNumber(PASTY_TIMES, 1)} it sets to a paste.`,
@@ -121,7 +128,7 @@ export function moistureFigures(accounts: Accounts): Figures {
   const heat = inTheHeat(accounts);
   // What runs is not missing: where it is too wet, nothing is said of what some of it would still take.
   const isWet = heat.state !== 'good';
-  const quiet = (figure: Figure): Figure => (isWet ? { ...figure, state: 'good', headline: RIGHT } : figure);
+  const quiet = (figure: MoistureMark): MoistureMark => (isWet ? { ...figure, state: 'good', headline: RIGHT } : figure);
   const figures = {
     heat,
     board: whileFilling(accounts),
@@ -177,8 +184,9 @@ function judge(accounts: Accounts): Judgement {
 }
 
 /** A tenth over the wet edge, or half a gram, is Watch; beyond it Fix. */
+const watchTo = (wet: number): number => wet + Math.max(0.5, 0.1 * wet);
 function moistureState(value: number, wet: number): CheckState {
-  if (value > wet + Math.max(0.5, 0.1 * wet)) return 'fix';
+  if (value > watchTo(wet)) return 'fix';
   return value > wet + UNSEEN ? 'watch' : 'good';
 }
 
@@ -253,14 +261,14 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
         ]
       : []),
     ...binders.map((l) => ({ text: `${l.name} can hold`, figure: formatGrams(l.canHold), source: HOUSE })),
-    { text: 'Left free', figure: formatGrams(ledger.free) },
+    { text: 'Runs in the heat', figure: formatGrams(ledger.free) },
     ...(ledger.driedInOven > 0.05
       ? [{ text: 'of which the oven takes', figure: formatGrams(ledger.driedInOven), source: HOUSE }]
       : []),
     { text: 'in a finished filling of', figure: formatGrams(ledger.finishedG) },
     {
       text: `What ${takes.parcel} takes before it soaks or bursts`,
-      figure: `${formatNumber(takes.wet, 1)} g per 100 g`,
+      figure: `${edge(takes.wet)} g per 100 g`,
       source: takes.isLearned ? 'learned in your kitchen' : HOUSE,
     },
   ];

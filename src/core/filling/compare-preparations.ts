@@ -12,6 +12,8 @@ export interface PreparationOption {
   isTaken: boolean;
   /** g of free liquid in 100 g of the finished filling with it. */
   freePer100: number;
+  /** g of liquid or fat that 100 g of it would still take. */
+  dryPer100: number;
   /** g of finished filling with it. */
   finishedG: number;
   /** Minutes at the board or stove and of waiting, for this amount. */
@@ -54,6 +56,7 @@ export function comparePreparations(
       preparation,
       isTaken: preparation.id === resolved.preparation.id,
       freePer100: then.freePer100,
+      dryPer100: then.dry.per100,
       finishedG: then.finishedG,
       handsOnMinutes: Math.round(preparation.handsOnMinutes * growth),
       waitMinutes: preparation.waitMinutes,

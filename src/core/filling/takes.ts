@@ -18,7 +18,8 @@ export interface Takes {
   dry: number;
   /** What may be loose while it is filled; null in a tin of pastry or an open bun, where nothing is sealed. */
   board: BoardEdges | null;
-  /** The parcel, as the sentence names it. */
+  /** What is round it, as the sentence names it, and the whole parcel, as a learned figure does. */
+  wrapping: string;
   parcel: string;
   /** g in 100 g of filling that leave as steam while it bakes. */
   ovenPer100: number;
@@ -32,6 +33,15 @@ export const KIND_WORDS: Readonly<Record<FillingKind, string>> = {
   raw: 'with raw meat or fish in it',
   cooked: 'with a cooked or meatless filling',
   fruit: 'with fruit in it',
+};
+
+/** What the sentence calls the dough that is round it. */
+const WRAPPINGS: Readonly<Record<DoughKind, string>> = {
+  short: 'this pastry',
+  laminated: 'this pastry',
+  yeasted: 'this dough',
+  noodle: 'this skin',
+  thin: 'this thin sheet',
 };
 
 /** What an open mouth lets off in the oven, g in 100 g of filling. House estimate. */
@@ -69,6 +79,7 @@ export function takesOf(
     wet: ownWet?.value ?? (holdsBroth ? Math.max(wet, brothy) : wet),
     dry: ownDry?.value ?? DRY_GOOD,
     board: boardEdges(form, dough),
+    wrapping: WRAPPINGS[dough],
     parcel: `${parcel} ${KIND_WORDS[kind]}`,
     ovenPer100: bakesOff({ form, vent, method }),
   };

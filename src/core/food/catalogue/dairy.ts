@@ -32,12 +32,9 @@ smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk
 pressed-cheese | Pressed fresh cheese | 54 19 22 3 0 1.8 | 0.7 | 0.1 | release=firm allergens=milk block=226 pack=226
 alpine-cheese | Alpine cheese | 35 27.5 32 1 0 3.9 | 0.45 | 0.9 | allergens=milk
 young-cheese | Young semi-hard cheese | 42 25 28 1.8 0 3.2 | 0.47 | 1.8 | allergens=milk
-condensed-milk | Sweetened condensed milk | 27 8 8.7 54.4 0 1.8 | 1.28 | 0.32 | allergens=milk moist=jam
 cream-whipping | Whipping cream | 58 2.2 36 3 0 0.5 | 0.99 | 0.07 | allergens=milk liquid release=cream
 labneh | Yoghurt cheese | 72 9 11 6 0 1.5 | 1 | 1 | release=firm allergens=milk moist=softCheese
 quark-low-fat | Low-fat quark | 82 12.5 0.3 4 0 0.8 | 1.02 | 0.1 | release=leanCurd allergens=milk
-hard-goat-cheese | Hard goat cheese | 35 25 33 2.5 0 4 | 0.47 | 1.8 | allergens=milk grated
-sheep-cheese | Sheep cheese, hard | 37 24 32 2 0 4.5 | 0.45 | 2.2 | allergens=milk grated
 soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk piece=250
 cream-cheese-light | Light cream cheese | 68 8 15 7 0 1.5 | 1 | 0.9 | release=firm allergens=milk moist=softCheese
 milk-powder | Milk powder | 2.5 26.3 26.7 38.4 0 6.1 | 0.5 | 0.95 | allergens=milk moist=smallGrain

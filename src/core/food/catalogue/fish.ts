@@ -21,18 +21,10 @@ salmon-smoked | Smoked salmon | 71 19 4.8 0 0 4.6 | 0.9 | 3.5 | release=firm haz
 mackerel-smoked | Smoked mackerel | 51 19 26 0 0 3.5 | 0.85 | 2.2 | release=firm hazard=cooked-animal allergens=fish piece=80
 prawns-cooked | Prawns, cooked | 76.5 20.5 0.6 0.2 0 2 | 0.7 | 1.2 | release=firm hazard=cooked-animal allergens=crustaceans tin=100
 crab-cooked | Crab meat | 77.6 18.5 1.1 0.5 0 2 | 0.6 | 1 | release=tinnedFish hazard=cooked-animal allergens=crustaceans tin=120
-squid | Squid | 78.6 15.6 1.4 3.1 0 1.4 | 0.95 | 0.11 | release=fish hazard=shellfish allergens=molluscs piece=120
-scallops | Scallops | 82.5 12.1 0.5 3.2 0 1.6 | 0.95 | 0.4 | release=fish hazard=shellfish allergens=molluscs piece=25
-mussels-cooked | Mussels, cooked | 69 20 3.5 5.2 0 2 | 0.65 | 0.9 | release=firm hazard=cooked-animal allergens=molluscs piece=6
 white-fish | White fish fillet | 81 17.5 0.8 0 0 1.1 | 0.95 | 0.2 | release=fish hazard=fish allergens=fish fillet=160 piece=160
-flat-fish | Flat fish | 80 17 1.5 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish fillet=120 piece=150
-sea-bass | Sea bass | 76.5 18.8 3.2 0 0 1.2 | 0.95 | 0.18 | release=fish hazard=fish allergens=fish fillet=110 piece=350
 tuna | Tuna, raw | 68.1 27 3 0 0 1.4 | 0.95 | 0.1 | release=oilyFish hazard=fish allergens=fish piece=170
 white-fish-cooked | White fish, cooked | 75.5 22.5 0.9 0 0 1.2 | 0.75 | 0.25 | release=cookedFish hazard=cooked-animal allergens=fish
 salmon-cooked | Salmon, cooked | 62 23.5 13.2 0 0 1.3 | 0.75 | 0.2 | release=cookedFish hazard=cooked-animal allergens=fish
-herring-pickled | Pickled herring | 55.2 14.2 18 9.6 0 2.9 | 0.9 | 2.2 | release=jarred hazard=cured allergens=fish
 trout-smoked | Smoked trout | 68 22 7 0 0 3.2 | 0.8 | 2.2 | release=firm hazard=cooked-animal allergens=fish piece=80
-surimi | Crab sticks | 74 8 0.5 15 0.2 2.3 | 0.85 | 1.6 | release=firm hazard=cooked-animal allergens=fish+crustaceans+egg piece=15 stick=15
-fish-flakes | Dried fish flakes | 15 75 3 1 0 4.5 | 0.08 | 1.2 | allergens=fish
 `,
 };

@@ -17,7 +17,6 @@ raspberries | Raspberries | 85.7 1.2 0.7 5.4 6.5 0.5 | 0.52 | 0 | release=juicyF
 blackberries | Blackberries | 88.2 1.4 0.5 4.3 5.3 0.4 | 0.6 | 0 | release=juicyFruit sugar=5 piece=5
 strawberries | Strawberries | 91 0.7 0.3 5.7 2 0.4 | 0.62 | 0 | release=juicyFruit sugar=5 piece=12
 rhubarb | Rhubarb | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.5 | 0.01 | release=juicyFruit
-quince | Quince | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.55 | 0.01 | release=fruit piece=250 sugar=9
 cranberries | Cranberries | 87.3 0.5 0.1 8.4 3.6 0.1 | 0.42 | 0 | release=juicyFruit sugar=4 piece=1
 cranberries-dried | Dried cranberries | 15.8 0.2 1.1 77.1 5.3 0.3 | 0.5 | 0.01 | release=driedFruit sugar=65
 currants | Currants | 17 4 0.3 70 6.5 2.1 | 0.6 | 0.02 | sugar=63 release=driedFruit
@@ -25,8 +24,6 @@ dates | Dates | 21 2.4 0.4 67 7.8 1.7 | 0.65 | 0.01 | piece=8 sugar=63 release=d
 figs-dried | Dried figs | 30 3.3 0.9 54 9.8 1.9 | 0.6 | 0.03 | release=driedFruit piece=10 sugar=48
 banana | Banana | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.65 | 0 | piece=110 sugar=13 moist=soft
 mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | release=fruit piece=250 sugar=13
-pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | release=fruit sugar=10 piece=900 slice=80 ring=80
-pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13 piece=150
 chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02 | piece=9 moist=driedFruit
 lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 dose=1-8
 orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 dose=1-8
@@ -35,19 +32,11 @@ sour-cherry | Sour cherries | 86.1 1 0.3 10.6 1.6 0.4 | 0.62 | 0 | release=juicy
 cherries-tinned | Cherries, from the jar | 80 0.7 0.2 17 1.3 0.4 | 0.7 | 0.01 | release=tinnedFruit tin=240 sugar=15
 peach | Peach | 88.9 0.9 0.3 7.9 1.5 0.4 | 0.65 | 0 | release=juicyFruit piece=130 sugar=8
 peaches-tinned | Peaches, tinned | 84 0.5 0.1 13.5 1.2 0.3 | 0.75 | 0.01 | release=tinnedFruit tin=250 sugar=12
-gooseberries | Gooseberries | 87.9 0.9 0.6 5.9 4.3 0.5 | 0.6 | 0 | release=juicyFruit sugar=6 piece=4
-redcurrants | Redcurrants | 84 1.4 0.2 9.5 4.3 0.6 | 0.55 | 0 | release=juicyFruit sugar=7
 berries-frozen | Mixed berries, frozen | 86 1 0.4 8.7 3.5 0.4 | 0.6 | 0 | release=juicyFruit sugar=7
-grapes | Grapes | 80.5 0.7 0.2 17 0.9 0.5 | 0.62 | 0.01 | release=juicyFruit piece=5 sugar=16
-figs | Figs, fresh | 79.1 0.8 0.3 16.3 2.9 0.7 | 0.6 | 0 | release=fruit piece=50 sugar=16
 orange | Orange, flesh | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.68 | 0 | release=juicyFruit piece=130 sugar=9
 lemon | Lemon, whole | 89 1.1 0.3 6.5 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=100 slice=8
 lime | Lime, whole | 88.3 0.7 0.2 7.7 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=65
 apple-dried | Dried apple | 31.8 0.9 0.3 57.2 8.7 1.1 | 0.35 | 0.2 | release=driedFruit allergens=sulphites sugar=57
 apple-sauce | Apple sauce | 84 0.2 0.1 14 1.4 0.2 | 1.05 | 0.01 | sugar=13 release=sauce
-cranberry-sauce | Cranberry sauce | 58 0.3 0.1 40 1.2 0.2 | 1.15 | 0.03 | sugar=36 moist=jam
-fruit-butter | Plum butter | 40 1.2 0.2 55 3 0.6 | 1.25 | 0.02 | sugar=50 moist=jam
-lemon-curd | Lemon curd | 30 3 10 56 0.2 0.5 | 1.2 | 0.15 | allergens=egg+milk sugar=45 hazard=cooked-animal moist=jam
-lemon-preserved | Preserved lemon | 72 1 0.3 6 4 16 | 0.9 | 14 | release=brined piece=40 dose=3-60
 `,
 };

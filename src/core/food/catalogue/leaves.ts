@@ -20,34 +20,22 @@ chives | Chives | 90.7 3.3 0.7 1.9 2.5 1 | 0.2 | 0.01 | release=moist bunch=20 t
 savoy-cabbage | Savoy cabbage | 91 2 0.1 3 3.1 0.8 | 0.3 | 0.07 | release=firmLeaf piece=900 head=900
 brussels-sprouts | Brussels sprouts | 86 3.4 0.3 5.2 3.8 1.4 | 0.4 | 0.06 | release=firmLeaf piece=18
 pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf piece=150
-beet-greens | Beet greens | 91 2.2 0.1 0.6 3.7 2.3 | 0.15 | 0.57 | release=wiltingLeaf
-sorrel | Sorrel | 93 2 0.7 0.3 2.9 1.1 | 0.13 | 0.01 | release=wiltingLeaf bunch=80 handful=15
 rocket | Rocket | 91.7 2.6 0.7 2.1 1.6 1.4 | 0.08 | 0.07 | release=wiltingLeaf piece=3
-watercress | Watercress | 95.1 2.3 0.1 0.8 0.5 1.2 | 0.14 | 0.1 | release=wiltingLeaf
 spinach-frozen | Spinach, frozen | 92 2.8 0.4 1.1 2.2 1.6 | 0.65 | 0.2 | release=frozenLeaf
 wild-garlic | Wild garlic | 89 2.7 0.5 3.8 2.5 1.3 | 0.12 | 0.02 | release=wiltingLeaf tender dose=5-400
 kimchi | Spicy fermented cabbage | 92.5 1.5 0.5 1.8 1.6 2.3 | 0.65 | 1.7 | release=jarred
 mustard-greens-pickled | Pickled mustard greens | 89 2 0.3 1.7 2.5 4.8 | 0.65 | 4 | release=jarred
 basil | Basil | 92.1 3.2 0.6 1 1.6 1.5 | 0.1 | 0.01 | release=moist bunch=30 handful=10 tender dose=5-400 leaf=0.5 sprig=1
 tarragon | Tarragon, fresh | 84 4 1 6 3 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15 tender dose=3-20
-chervil | Chervil | 87 3.5 0.8 4.5 2.4 1.8 | 0.12 | 0.03 | release=moist tender sprig=1 bunch=20 handful=8
 sage | Sage, fresh | 78 3.5 2.5 6.5 8 1.8 | 0.12 | 0.01 | release=moist dose=2-10 leaf=0.4 piece=0.4 bunch=15 sprig=1.5
 rosemary | Rosemary, fresh | 67.8 3.3 5.9 6.6 14.1 2.4 | 0.15 | 0.07 | release=moist sprig=2 dose=1-6 bunch=20
 thyme | Thyme, fresh | 65.1 5.6 1.7 10.5 14 3.2 | 0.15 | 0.02 | release=moist sprig=1 bunch=15 dose=1-8
 oregano-fresh | Oregano, fresh | 78 4 1.5 7 7.5 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
-marjoram-fresh | Marjoram, fresh | 80 3.5 1.3 6.5 6.7 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
-lovage | Lovage | 87 3.5 0.5 4 3 2 | 0.12 | 0.05 | release=moist allergens=celery dose=3-15 sprig=2 handful=8
 garlic-chives | Garlic chives | 90.5 2.6 0.5 3 2.4 0.9 | 0.22 | 0.01 | release=moist bunch=100 dose=20-500 piece=3
 spring-greens | Spring greens | 90 3 0.5 2 3.6 1 | 0.15 | 0.05 | release=firmLeaf handful=30
-bitter-greens | Bitter greens | 92.5 2 0.3 1.5 2.8 1 | 0.12 | 0.1 | release=wiltingLeaf bunch=250 handful=30
-chicory | Chicory | 94 1.2 0.2 2 1.9 0.7 | 0.35 | 0.02 | release=juicyLeaf piece=130 head=130
-radicchio | Radicchio | 93.1 1.4 0.3 3.6 0.9 0.7 | 0.17 | 0.06 | release=juicyLeaf piece=250 head=250
 lettuce | Lettuce | 95 1.3 0.2 1.6 1.3 0.6 | 0.2 | 0.03 | release=juicyLeaf piece=350 head=350
-celery-leaf | Celery leaves | 88 3 0.6 3.5 3.2 1.7 | 0.14 | 0.25 | release=moist allergens=celery tender
 herbs-fresh | Mixed soft herbs | 87 3.2 0.8 3.2 3.4 2 | 0.13 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-4000
-curry-leaf | Curry leaves | 66.3 6.1 1 16 6.4 4 | 0.12 | 0.05 | dose=1-8 sprig=1 piece=0.2
 seaweed-dried | Seaweed, dried | 8 35 3 30 12 11 | 0.1 | 4 | release=driedSponge moist=seaweed
-cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.8 | release=jarred
 coleslaw-mix | Shredded cabbage and carrot | 91.5 1.2 0.1 4.2 2.5 0.6 | 0.3 | 0.08 | release=firmLeaf
 `,
 };

@@ -30,17 +30,10 @@ beef-stock | Beef stock, unsalted | 96.5 1.9 0.3 0.8 0 0.5 | 1 | 0.1 | liquid re
 fish-stock | Fish stock | 97 1.6 0.4 0.5 0 0.5 | 1 | 0.2 | liquid release=liquid allergens=fish hazard=cooked-animal
 meat-juices | Braising liquid | 91 4 2.5 1.5 0 1 | 1.01 | 0.7 | liquid release=liquid hazard=cooked-animal
 gravy | Gravy, thick | 86 2.5 3 6.5 0.2 1.5 | 1.04 | 0.9 | release=sauce hazard=cooked-animal allergens=gluten
-fortified-wine | Fortified wine | 88 0.2 0 11.5 0 0.2 | 1.02 | 0.02 | liquid release=liquid allergens=sulphites
 spirit | Brandy or rum | 99.5 0 0 0.4 0 0 | 0.95 | 0 | liquid release=liquid
 wine-vinegar | Wine vinegar | 94 0 0 5.8 0 0.2 | 1.01 | 0.02 | liquid allergens=sulphites dose=3-60
-black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=gluten dose=3-60
-malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten dose=3-60
-tomato-juice | Tomato juice | 94 0.8 0.1 3.7 0.4 1 | 1.02 | 0.5 | liquid release=liquid
 fruit-juice | Fruit juice | 87.5 0.3 0.1 11.5 0.2 0.3 | 1.04 | 0.01 | liquid release=liquid sugar=11
 coconut-cream | Coconut cream | 54 3.6 34.7 5 1.5 1.1 | 0.97 | 0.02 | liquid release=cream tin=400
-oat-milk | Oat or almond milk | 91 0.8 1.3 6 0.5 0.4 | 1.02 | 0.1 | liquid release=liquid allergens=gluten
-brine | Pickling brine | 95 0.1 0 1.5 0 3.4 | 1.02 | 3 | liquid
-coffee | Coffee | 99.4 0.1 0 0.3 0 0.2 | 1 | 0 | liquid release=liquid
 flower-water | Rose or orange-flower water | 99.8 0 0 0.2 0 0 | 1 | 0 | liquid
 `,
 };

@@ -19,7 +19,6 @@ venison-mince | Venison mince | 71.2 21.6 6.2 0 0 1 | 0.95 | 0.19 | release=minc
 sausage-meat | Sausage meat | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 pork-shoulder | Pork shoulder | 67 19 13 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 beef-shin | Beef shin | 72 21.5 5.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
-venison-shoulder | Venison, diced | 73.6 23 2.4 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat
 duck-leg-braised | Duck leg, braised | 62.5 24.5 11.8 0 0 1.1 | 0.75 | 0.3 | release=braisedMeat hazard=cooked-animal piece=160
 turkey-cooked | Turkey, cooked | 65 28.5 5.2 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal
 pork-braised | Pork shoulder, braised | 56 26 17 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
@@ -31,8 +30,6 @@ chicken-breast-mince | Chicken breast mince | 75.8 21.5 1.9 0 0 1.1 | 0.95 | 0.1
 duck-mince | Duck mince | 66 16.5 16.5 0 0 1 | 0.95 | 0.17 | release=poultryMince hazard=poultry
 turkey-thigh | Turkey thigh | 74 19.5 5 0 0 1 | 0.9 | 0.18 | release=wholeMeat hazard=poultry
 chicken-liver | Chicken liver | 76.5 16.9 4.8 0.7 0 1.1 | 1 | 0.18 | release=wholeMeat hazard=poultry piece=30 moist=offal
-pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry piece=700
-rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat piece=1000
 chicken-cooked | Chicken, cooked | 63 28.5 7.4 0 0 1.1 | 0.6 | 0.2 | release=braisedMeat hazard=cooked-animal piece=700
 goose-cooked | Goose, cooked | 56 26 17 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal
 lamb-shoulder | Lamb shoulder | 66 18 15 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
@@ -41,39 +38,29 @@ beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat ha
 veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat
 pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
 pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat piece=160
-pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat piece=120 moist=offal
-wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
 wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat
 venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
-salt-beef | Salt beef, cooked | 60 18 18.5 0.5 0 3 | 0.75 | 2.5 | release=firm hazard=cooked-animal
 smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90 moist=sausage
 cured-sausage | Cured paprika sausage | 32 24 38 1.5 0 4.5 | 0.8 | 3.5 | release=firm hazard=cured piece=225
 salami | Salami | 36 22 36.5 1 0 4.5 | 0.8 | 4 | hazard=cured slice=6
 air-dried-ham | Air-dried ham | 51 27 15 0.3 0 6.5 | 0.7 | 5.5 | hazard=cured slice=15
 mixed-mince | Mixed mince, beef and pork | 61.5 17 20.6 0 0 0.9 | 0.95 | 0.16 | release=mince hazard=minced-meat
-turkey-breast | Turkey breast | 74.8 23.5 0.7 0 0 1.1 | 0.9 | 0.12 | release=wholeMeat hazard=poultry piece=600
 duck-leg | Duck leg, raw | 67 17 15 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry piece=280
 goose | Goose, raw | 68.3 22.8 7.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=poultry
-chicken-skin | Chicken skin | 54.2 13.3 32.4 0 0 0.4 | 0.9 | 0.16 | hazard=poultry
-beef-skirt | Beef skirt | 70 20.5 8.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 beef-rump | Beef rump | 72.5 22 4.5 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat piece=200
 beef-brisket | Beef brisket | 64 18.5 16.5 0 0 0.9 | 0.9 | 0.18 | release=wholeMeat hazard=whole-meat
-beef-cheek | Beef cheek | 72 20 7 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat piece=350
 beef-boiled | Beef, boiled | 58 30 11 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 beef-roast | Beef, roast | 62 28.5 8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 pork-roast | Pork, roast | 58 27.5 13.3 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal piece=160
-veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
 lamb-leg | Lamb leg | 71 20 8 0 0 1.1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat piece=120 moist=offal
-kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100 moist=offal
 heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250 moist=offal
 sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65
 ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=cured slice=25
 gammon | Gammon, raw | 70 18.5 8 0 0 3.5 | 0.9 | 2.8 | release=wholeMeat hazard=whole-meat slice=120
-ham-hock | Ham hock, cooked | 66 22 9 0 0 3 | 0.75 | 2.2 | release=braisedMeat hazard=cooked-animal
 back-bacon | Back bacon | 64 17 15 0.3 0 3.7 | 0.9 | 3.2 | release=bacon hazard=whole-meat piece=30 rasher=30 slice=30
 cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50 moist=sausage
 duck-smoked | Smoked duck | 60 20 16 0.5 0 3 | 0.85 | 2.5 | release=firm hazard=cured

@@ -11,10 +11,6 @@ wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy
 mushrooms-dried | Dried mushrooms | 10 18 2 45 18 7 | 0.15 | 0.03 | release=driedSponge piece=3
 mushrooms-soaked | Dried mushrooms, soaked | 82 4 0.5 8.5 4 1 | 0.5 | 0.01 | release=jarred
 porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy piece=40
-king-oyster | King oyster mushrooms | 88.5 3 0.3 5 2.5 0.8 | 0.38 | 0.01 | release=spongy piece=60
-enoki | Enoki mushrooms | 88.3 2.7 0.3 5.1 2.7 0.9 | 0.3 | 0.01 | release=spongy
-portobello | Large flat mushrooms | 92 2.5 0.3 3 1.3 0.9 | 0.3 | 0.02 | release=spongy piece=85
-wood-ear-dried | Wood-ear mushrooms, dried | 12 10 1 40 32 5 | 0.1 | 0.1 | release=driedSponge
 mushrooms-tinned | Mushrooms, tinned | 91 1.9 0.3 2.8 2.4 1.4 | 0.6 | 0.9 | release=jarred tin=230
 `,
 };

@@ -14,7 +14,6 @@ cashews | Cashews | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.58 | 0.03 | allergens=nuts pi
 pine-nuts | Pine nuts | 2.3 13.7 68.4 9.4 3.7 2.6 | 0.57 | 0.01
 peanuts | Peanuts | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.6 | 0.05 | allergens=peanut piece=0.8
 pistachios | Pistachios | 4.4 20.2 45.3 16.6 10.6 3 | 0.52 | 0 | allergens=nuts piece=0.7
-pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts piece=1.5
 sunflower-seeds | Sunflower seeds | 4.7 20.8 51.5 11.4 8.6 3 | 0.58 | 0.02
 poppy-seeds | Poppy seeds | 6 18 41.6 8.6 19.5 6.4 | 0.57 | 0.07 | moist=poppy
 coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09 | moist=coconut
@@ -22,10 +21,6 @@ tahini | Sesame paste | 3 17 53.8 11.9 9.3 4.2 | 1 | 0.1 | allergens=sesame mois
 peanut-butter | Peanut butter | 1.2 22.2 51 16.5 5 3 | 1.08 | 1 | allergens=peanut moist=nutPaste
 mixed-nuts | Mixed nuts | 4 17 56 13 7.5 2.5 | 0.55 | 0.01 | allergens=nuts
 hazelnuts-ground | Ground hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.42 | 0 | allergens=nuts binder=ground-nuts
-macadamias | Macadamia nuts | 1.4 7.9 75.8 5.2 8.6 1.1 | 0.57 | 0.01 | allergens=nuts piece=2.5
-marzipan | Marzipan | 12 9 23 50 4.5 1.3 | 1.1 | 0.02 | allergens=nuts sugar=45 moist=neither
 poppy-ground | Poppy seeds, ground | 6 18 41.6 8.6 19.5 6.4 | 0.5 | 0.07 | binder=ground-seeds
-chia-seeds | Chia or flax seeds | 6 17 31 8 33 4.8 | 0.65 | 0.04 | binder=oats
-coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05
 `,
 };

@@ -14,11 +14,6 @@ white-radish | White radish | 94.6 0.6 0.1 2.5 1.6 0.6 | 0.5 | 0.05 | release=wa
 potato | Potato | 79.3 2.1 0.1 15.3 2.1 1.1 | 0.63 | 0.02 | release=potato piece=170
 sweet-potato | Sweet potato | 77.3 1.6 0.1 17.1 3 1 | 0.56 | 0.14 | release=potato piece=200
 mashed-potato | Mashed potato, plain | 77.5 1.7 0.1 18.2 1.8 0.7 | 1 | 0 | binder=mashed-potato
-jerusalem-artichoke | Jerusalem artichoke | 78 2 0 15.8 1.6 2.5 | 0.6 | 0.01 | release=dicedRoot piece=60
-salsify | Salsify | 77 3.3 0.2 15.3 3.3 0.9 | 0.55 | 0.05 | release=dicedRoot piece=80
-kohlrabi | Kohlrabi | 91 1.7 0.1 2.6 3.6 1 | 0.55 | 0.05 | release=dicedRoot piece=250
-parsley-root | Parsley root | 84 2.9 0.6 6.6 4.3 1.3 | 0.52 | 0.03 | release=dicedRoot piece=80
-yam | Yam | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.6 | 0.02 | release=potato piece=400
 horseradish | Horseradish, grated | 85 1.2 0.7 8 3.3 1.6 | 0.95 | 0.6 | dose=5-40
 potato-new | New potatoes | 81.5 1.7 0.1 14 1.6 1 | 0.65 | 0.02 | release=potato piece=50
 beetroot-cooked | Beetroot, cooked | 87 1.7 0.2 7.2 2.5 1.1 | 0.6 | 0.2 | release=cookedRoot piece=80

@@ -26,25 +26,15 @@ hoisin | Sweet bean sauce | 44 3.3 3.4 41 2.8 5 | 1.2 | 4 | allergens=soya+glute
 pesto | Basil and nut sauce | 40 5 46 4 1.5 3 | 1 | 2.2 | allergens=milk+nuts
 tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1
 wholegrain-mustard | Wholegrain mustard | 66 7.5 9.5 8 4 4.5 | 1.05 | 3.5 | allergens=mustard
-mint-sauce | Mint sauce | 68 1.5 0.3 24 2.5 3 | 1.1 | 2
-olives-green | Green olives | 75.5 1 15.3 0.6 3.3 4.3 | 0.6 | 3.9 | release=brined piece=4 tin=160
 olives-black | Black olives | 72 1 16.5 4.5 3.2 3 | 0.6 | 2.4 | release=brined piece=4 tin=160
-capers-salted | Capers in salt | 70 2.4 0.8 2 3 21 | 0.65 | 18 | release=brined
-teriyaki | Sweet soy glaze | 65 5 0.1 20 0.1 9 | 1.2 | 7 | liquid allergens=soya+gluten sugar=18
 barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens=mustard
 sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40
 white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
 meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
 tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=sauce
 chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42 moist=jam
-salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=sieved
-horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard
-mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25
-shrimp-paste | Shrimp paste | 38 26 2 3 0 28 | 1.15 | 24 | hazard=cured allergens=crustaceans dose=1-15
-yeast-extract | Yeast extract | 34 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten+celery dose=1-10
 fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten
 soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten
 ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60
-guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5 | moist=soft
 `,
 };

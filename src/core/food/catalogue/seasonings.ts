@@ -48,16 +48,9 @@ sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-8
 saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3
 mace | Mace | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | 0.2 | strong dose=0.3-2
 nigella | Nigella seed | 6 20 38 20 11 4.5 | 0.55 | 0.2 | strong dose=1-6
-celery-seed | Celery seed | 6 18.1 25.3 29.6 11.8 9.3 | 0.42 | 0.4 | allergens=celery strong dose=0.3-2
 oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
-marjoram-dried | Marjoram, dried | 7.6 12.7 7 20.3 40.3 12.1 | 0.14 | 0.2 | strong dose=0.5-4
-mint-dried | Mint, dried | 11.3 19.9 6 22.2 29.8 10.8 | 0.2 | 0.87 | strong dose=0.5-3
-dill-dried | Dill, dried | 7.3 20 4.4 42.2 13.6 12.6 | 0.2 | 0.53 | strong dose=0.5-4
 sage-dried | Sage, dried | 8 10.6 12.8 20.4 40.3 8 | 0.14 | 0.03 | strong dose=0.3-2
 rosemary-dried | Rosemary, dried | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.24 | 0.13 | strong dose=0.3-2
-savory-dried | Savory, dried | 9 6.7 5.9 26.5 42.3 9.6 | 0.3 | 0.06 | strong dose=0.5-3
-basil-dried | Basil, dried | 10.3 23 4.1 10.1 37.7 14.9 | 0.17 | 0.19 | strong dose=0.5-3
-parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong dose=0.5-5
 mixed-herbs | Mixed dried herbs | 8.5 10 6 28 37 10 | 0.2 | 0.2 | strong dose=0.5-4
 bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong leaf=0.4
 bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener
@@ -76,8 +69,6 @@ lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece
 galangal | Galangal | 78 1.5 1 15 3 1.2 | 0.45 | 0.02 | piece=15 thumb=15 dose=2-20
 vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8
 vanilla-pod | Vanilla pod | 25 4 15 40 13 3 | 0.5 | 0 | piece=3 strong
-onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=driedSponge
 garlic-salt | Garlic salt | 1 2 0.1 9 1 87 | 1.1 | 85
-garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60
 `,
 };

@@ -19,16 +19,13 @@ rice-cooked | Rice, cooked | 68.4 2.7 0.3 27.8 0.4 0.4 | 0.75 | 0 | binder=cooke
 gelatine | Gelatine | 13 85.6 0.1 0 0 1.3 | 0.6 | 0 | binder=gelatine hazard=cooked-animal leaf=2 piece=2
 bread-flour | Strong bread flour | 13.4 12 1.7 70 2.4 0.5 | 0.55 | 0 | binder=flour hazard=raw-flour allergens=gluten
 wholemeal-flour | Wholemeal flour | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.52 | 0.01 | binder=flour hazard=raw-flour allergens=gluten
-rye-flour | Rye flour | 11 9.8 1.3 64.5 11.9 1.2 | 0.5 | 0.01 | binder=flour hazard=raw-flour allergens=gluten
 rice-flour | Rice flour | 11.9 6 1.4 77.7 2.4 0.6 | 0.6 | 0 | binder=waxy-rice
 chickpea-flour | Chickpea flour | 10.3 22.4 6.7 47 10.8 2.8 | 0.4 | 0.16 | binder=flour
-arrowroot | Arrowroot | 11.4 0.3 0.1 84.8 3.4 0.1 | 0.54 | 0.01 | binder=tapioca
 polenta | Polenta, dry | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.68 | 0.02 | binder=semolina
 bulgur | Bulgur, dry | 9 12.3 1.3 63.4 12.5 1.5 | 0.75 | 0.04 | binder=couscous allergens=gluten
 bulgur-cooked | Bulgur, cooked | 77.8 3.1 0.2 14.1 4.5 0.3 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
 quinoa-cooked | Quinoa, cooked | 71.6 4.4 1.9 18.5 2.8 0.8 | 0.78 | 0.02 | binder=cooked-grain
 buckwheat-cooked | Buckwheat, cooked | 75.7 3.4 0.6 17.2 2.7 0.4 | 0.7 | 0.01 | binder=cooked-grain
-millet-cooked | Millet, cooked | 71.4 3.5 1 22.4 1.3 0.4 | 0.73 | 0 | binder=cooked-grain
 barley-cooked | Pearl barley, cooked | 68.8 2.3 0.4 24.4 3.8 0.3 | 0.66 | 0.01 | allergens=gluten binder=cooked-grain
 rice | Rice, dry | 11.6 7.1 0.7 78.7 1.3 0.6 | 0.82 | 0.01 | release=driedGrain
 glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain
@@ -38,19 +35,9 @@ bread | White bread | 36.5 9 3.3 46.5 2.7 2 | 0.25 | 1.2 | allergens=gluten piec
 pasta-cooked | Pasta, cooked | 62.1 5.8 0.9 29 1.8 0.4 | 0.6 | 0.01 | allergens=gluten binder=cooked-grain
 couscous-cooked | Couscous, cooked | 72.6 3.8 0.2 21.8 1.4 0.2 | 0.65 | 0.01 | allergens=gluten binder=cooked-grain
 freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
-buckwheat | Buckwheat, dry | 10 12.5 3 62.5 10 2 | 0.75 | 0.02 | release=driedGrain
-millet | Millet, dry | 9 11 4.2 64.5 8.5 3 | 0.8 | 0.01 | release=driedGrain
-barley | Pearl barley, dry | 10 9.9 1.2 62.2 15.6 1.1 | 0.82 | 0.02 | release=driedGrain allergens=gluten
 glass-noodles-dry | Glass noodles, dry | 13.4 0.2 0.1 85.6 0.5 0.3 | 0.3 | 0.02 | release=driedNoodle
 rice-noodles-dry | Rice vermicelli, dry | 11 6 0.6 80 1.6 0.6 | 0.3 | 0.3 | release=driedNoodle
-egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 | allergens=gluten+egg binder=cooked-grain
-sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca
-custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour
-matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs
 biscuit-crumbs | Biscuit crumbs | 4 6.5 16 70 2 1.5 | 0.4 | 0.7 | allergens=gluten+milk binder=dry-crumbs sugar=28 piece=7 moist=biscuit
-oat-bran | Oat bran | 6.5 17.3 7 50.8 15.4 2.9 | 0.4 | 0.01 | allergens=gluten binder=oats
-stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal moist=brined
-rice-cake | Rice cakes, sliced | 50 4 0.5 44 1 0.4 | 0.7 | 0.5 | binder=cooked-grain
 vital-gluten | Seitan | 62 25 2 8 1 1.6 | 0.8 | 1.2 | release=firm allergens=gluten+soya
 `,
 };

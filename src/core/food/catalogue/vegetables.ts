@@ -21,11 +21,8 @@ cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | release=dicedRo
 fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=230
 bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | release=juicyLeaf handful=50 bag=300
 bamboo-shoots | Bamboo shoots, tinned | 94 1.7 0.4 1.8 1.4 0.7 | 0.6 | 0.02 | release=jarred tin=140
-water-chestnuts | Water chestnuts, tinned | 86.4 0.9 0.1 9.8 2.5 0.3 | 0.6 | 0.02 | release=dicedRoot tin=140
-okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | release=dicedRoot piece=12
 chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fleshy piece=15 dose=2-25
 pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred piece=90
-artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred piece=35
 broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
 tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=sieved tin=400
@@ -39,14 +36,9 @@ vegetables-frozen | Mixed vegetables, frozen | 82 3.3 0.5 9.5 4 0.7 | 0.58 | 0.1
 broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | release=frozenFirm
 broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
 sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp piece=4
-runner-beans | Runner beans | 91 1.6 0.4 3.2 2.6 0.7 | 0.45 | 0 | release=dicedRoot piece=12
-marrow | Marrow | 95.6 0.5 0.2 2.2 0.9 0.5 | 0.5 | 0 | release=watery piece=900
 small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
 pumpkin-tinned | Pumpkin purée, tinned | 90 1.1 0.3 5.2 2.9 0.7 | 1.02 | 0.01 | release=squash tin=400
 chilli-pickled | Pickled chillies | 91 1 0.5 3 2 2.5 | 0.6 | 2 | release=jarred dose=3-60 piece=5
 jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40
-beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=jarred piece=30
-onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=jarred piece=10
-sweetcorn-creamed | Creamed sweetcorn | 78.7 1.7 0.4 17 1.2 1 | 1.02 | 0.6 | tin=400
 `,
 };

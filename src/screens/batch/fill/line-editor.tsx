@@ -62,7 +62,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
           onChange={(cut) => change({ cut: cut === 'usual' ? null : cut }, 'cut')}
         />
       )}
-      <PreparationTable options={options} band={assessment.moisture.heat.band} onTake={(op) => edit(op)} />
+      <PreparationTable options={options} figures={assessment.moisture} onTake={(op) => edit(op)} />
       {loses && (
         <Choices
           label="The amount is weighed"

@@ -1,4 +1,5 @@
-/** The preparations of a line side by side: free liquid with each, and the minutes it costs. One tap takes one. */
+/** The preparations of a line side by side: what runs, or is wanting, with each, and the minutes it costs. One tap takes one. */
+import { type Figures } from '@/core/checks/check';
 import { Pressable, View } from 'react-native';
 import { type Operation } from '@/core/stored/operations';
 import { type PreparationOption } from '@/core/filling/compare-preparations';
@@ -10,26 +11,32 @@ import { usePalette } from '@/ui/theme/use-palette';
 
 interface Props {
   options: readonly PreparationOption[];
-  band: readonly [number | null, number | null];
+  /** What the filling is judged by: what is over its edge is marked. */
+  figures: Pick<Figures, 'heat' | 'dry'>;
   onTake: (change: Operation) => void;
 }
 
-export function PreparationTable({ options, band: [, wet], onTake }: Props) {
+const UNSEEN = 0.05;
+const isAbove = (value: number, { band: [, edge] }: Figures['heat']): boolean => edge !== null && value > edge + UNSEEN;
+
+export function PreparationTable({ options, figures: { heat, dry }, onTake }: Props) {
   const p = usePalette();
   if (options.length === 0) return null;
   return (
     <View style={{ gap: 2 }}>
-      <Small>Preparation: what the whole filling then lets go of, and what it costs</Small>
+      <Small>Preparation: what then runs from 100 g of filling, and what it costs</Small>
       <View role="radiogroup" aria-label="Preparation">
-        {options.map(({ preparation, isTaken, freePer100, finishedG, change, ...minutes }) => {
+        {options.map(({ preparation, isTaken, freePer100, dryPer100, finishedG, change, ...minutes }) => {
           const costs = costText(minutes.handsOnMinutes, minutes.waitMinutes);
-          const free = `${formatNumber(freePer100, 1)} g free`;
+          const isDry = freePer100 < UNSEEN && dryPer100 >= UNSEEN;
+          const free = isDry ? `${formatNumber(dryPer100, 1)} g wanting` : `${formatNumber(freePer100, 1)} g run`;
+          const isOver = isDry ? isAbove(dryPer100, dry) : isAbove(freePer100, heat);
           return (
             <Pressable
               key={preparation.id}
               role="radio"
               aria-checked={isTaken}
-              aria-label={`${preparation.label}: ${free} per 100 g, ${costs}`}
+              aria-label={`${preparation.label}: ${free} in 100 g, ${costs}`}
               onPress={() => !isTaken && onTake(change)}
               style={{
                 minHeight: TOUCH,
@@ -50,7 +57,7 @@ export function PreparationTable({ options, band: [, wet], onTake }: Props) {
               <View style={{ alignItems: 'flex-end' }}>
                 <Strong
                   style={{
-                    color: isTaken ? p.ground : wet !== null && freePer100 > wet ? p.beet : p.ink,
+                    color: isTaken ? p.ground : isOver ? p.beet : p.ink,
                     fontSize: 16,
                   }}
                 >
@@ -62,7 +69,7 @@ export function PreparationTable({ options, band: [, wet], onTake }: Props) {
           );
         })}
       </View>
-      <Small>Free: per 100 g of the whole filling. Minutes and releases are house estimates.</Small>
+      <Small>Minutes and grams are our estimates.</Small>
     </View>
   );
 }

@@ -56,5 +56,8 @@ caramel | Soft caramel | 12 3 16 67 0 1.2 | 1.2 | 0.6 | allergens=milk sugar=55 
 ice-cream | Ice cream | 61 3.5 11 23.5 0 0.9 | 0.6 | 0.2 | allergens=milk sugar=21
 rice-pudding | Rice pudding | 76 3.3 2.5 17 0.2 0.7 | 1.05 | 0.1 | allergens=milk tin=400 sugar=9 moist=softCheese
 coconut-yoghurt | Coconut cream yoghurt | =yoghurt-plant
+condensed-milk | Sweetened condensed milk | 27 8 8.7 54.4 0 1.8 | 1.28 | 0.32 | allergens=milk moist=jam
+hard-goat-cheese | Hard goat cheese | 35 25 33 2.5 0 4 | 0.47 | 1.8 | allergens=milk grated
+sheep-cheese | Sheep cheese, hard | 37 24 32 2 0 4.5 | 0.45 | 2.2 | allergens=milk grated
 `,
 };

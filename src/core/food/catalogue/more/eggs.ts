@@ -11,5 +11,7 @@ quail-egg-boiled | Quail egg, boiled | =egg-boiled | piece=9
 egg-salted | Salted duck egg | 68 13 13 1.5 0 5 | 1 | 4 | hazard=cured allergens=egg piece=65
 egg-century | Preserved duck egg | 70 14 10.5 2 0 2.5 | 1 | 1.4 | hazard=cured allergens=egg piece=60
 egg-tea | Egg, soy-marinated | =egg-boiled | piece=50 salt=1
+duck-egg | Duck egg | 70.8 12.8 13.8 1.5 0 1.1 | 1.03 | 0.37 | release=egg hazard=egg allergens=egg binder=egg piece=70
+quail-egg | Quail egg | 74.4 13 11.1 0.4 0 1.1 | 1.03 | 0.36 | release=egg hazard=egg allergens=egg binder=egg piece=10
 `,
 };

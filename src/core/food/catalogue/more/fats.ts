@@ -12,5 +12,8 @@ soya-oil | Soya oil | =corn-oil | allergens=soya
 truffle-oil | Truffle oil | =olive-oil | dose=1-10
 garlic-oil | Garlic oil | =olive-oil | dose=3-40
 lemon-oil | Lemon oil | =olive-oil | dose=1-20
+chicken-fat | Chicken fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal
+walnut-oil | Walnut oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=nuts
+mustard-oil | Mustard oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=mustard
 `,
 };

@@ -93,5 +93,13 @@ herring-tinned | Herring in sauce, tinned | 64 16 12 4 0 2 | 0.9 | 1.2 | release
 sardines-tomato | Sardines in tomato, tinned | 68 17 10 1.5 0 2.2 | 0.95 | 0.9 | release=sauce hazard=cooked-animal allergens=fish tin=120
 pilchards-tinned | Pilchards, tinned | =sardines-tinned | tin=110
 salmon-pink-tinned | Pink salmon, tinned | =salmon-tinned | tin=160
+squid | Squid | 78.6 15.6 1.4 3.1 0 1.4 | 0.95 | 0.11 | release=fish hazard=shellfish allergens=molluscs piece=120
+scallops | Scallops | 82.5 12.1 0.5 3.2 0 1.6 | 0.95 | 0.4 | release=fish hazard=shellfish allergens=molluscs piece=25
+mussels-cooked | Mussels, cooked | 69 20 3.5 5.2 0 2 | 0.65 | 0.9 | release=firm hazard=cooked-animal allergens=molluscs piece=6
+flat-fish | Flat fish | 80 17 1.5 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish fillet=120 piece=150
+sea-bass | Sea bass | 76.5 18.8 3.2 0 0 1.2 | 0.95 | 0.18 | release=fish hazard=fish allergens=fish fillet=110 piece=350
+herring-pickled | Pickled herring | 55.2 14.2 18 9.6 0 2.9 | 0.9 | 2.2 | release=jarred hazard=cured allergens=fish
+surimi | Crab sticks | 74 8 0.5 15 0.2 2.3 | 0.85 | 1.6 | release=firm hazard=cooked-animal allergens=fish+crustaceans+egg piece=15 stick=15
+fish-flakes | Dried fish flakes | 15 75 3 1 0 4.5 | 0.08 | 1.2 | allergens=fish
 `,
 };

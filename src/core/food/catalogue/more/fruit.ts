@@ -47,5 +47,16 @@ tangerine | Tangerine | =orange | piece=75
 tamarillo | Tamarillo | =tomato | piece=60
 pomegranate-whole | Pomegranate | =pomegranate | piece=150
 pomegranate-molasses | Pomegranate syrup | 28 0.6 0.2 69 0 1.5 | 1.3 | 0.1 | sugar=60 moist=syrup
+quince | Quince | 83.8 0.4 0.1 13.4 1.9 0.4 | 0.55 | 0.01 | release=fruit piece=250 sugar=9
+pineapple | Pineapple | 86 0.5 0.1 11.7 1.4 0.2 | 0.68 | 0 | release=fruit sugar=10 piece=900 slice=80 ring=80
+pomegranate | Pomegranate seeds | 77.9 1.7 1.2 14.7 4 0.5 | 0.6 | 0.01 | release=juicyFruit sugar=13 piece=150
+gooseberries | Gooseberries | 87.9 0.9 0.6 5.9 4.3 0.5 | 0.6 | 0 | release=juicyFruit sugar=6 piece=4
+redcurrants | Redcurrants | 84 1.4 0.2 9.5 4.3 0.6 | 0.55 | 0 | release=juicyFruit sugar=7
+grapes | Grapes | 80.5 0.7 0.2 17 0.9 0.5 | 0.62 | 0.01 | release=juicyFruit piece=5 sugar=16
+figs | Figs, fresh | 79.1 0.8 0.3 16.3 2.9 0.7 | 0.6 | 0 | release=fruit piece=50 sugar=16
+cranberry-sauce | Cranberry sauce | 58 0.3 0.1 40 1.2 0.2 | 1.15 | 0.03 | sugar=36 moist=jam
+fruit-butter | Plum butter | 40 1.2 0.2 55 3 0.6 | 1.25 | 0.02 | sugar=50 moist=jam
+lemon-curd | Lemon curd | 30 3 10 56 0.2 0.5 | 1.2 | 0.15 | allergens=egg+milk sugar=45 hazard=cooked-animal moist=jam
+lemon-preserved | Preserved lemon | 72 1 0.3 6 4 16 | 0.9 | 14 | release=brined piece=40 dose=3-60
 `,
 };

@@ -50,5 +50,17 @@ pandan | Pandan leaf | =lime-leaf | piece=3
 nori-sheets | Nori sheets | =seaweed-dried | sheet=2.5 piece=2.5
 kelp-dried | Dried kelp | 10 6 1 45 8 30 | 0.2 | 8 | piece=5 moist=seaweed
 seaweed-fresh | Seaweed, fresh | 86 2 0.5 4 2 5 | 0.5 | 2.5 | release=brined
+beet-greens | Beet greens | 91 2.2 0.1 0.6 3.7 2.3 | 0.15 | 0.57 | release=wiltingLeaf
+sorrel | Sorrel | 93 2 0.7 0.3 2.9 1.1 | 0.13 | 0.01 | release=wiltingLeaf bunch=80 handful=15
+watercress | Watercress | 95.1 2.3 0.1 0.8 0.5 1.2 | 0.14 | 0.1 | release=wiltingLeaf
+chervil | Chervil | 87 3.5 0.8 4.5 2.4 1.8 | 0.12 | 0.03 | release=moist tender sprig=1 bunch=20 handful=8
+marjoram-fresh | Marjoram, fresh | 80 3.5 1.3 6.5 6.7 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
+lovage | Lovage | 87 3.5 0.5 4 3 2 | 0.12 | 0.05 | release=moist allergens=celery dose=3-15 sprig=2 handful=8
+bitter-greens | Bitter greens | 92.5 2 0.3 1.5 2.8 1 | 0.12 | 0.1 | release=wiltingLeaf bunch=250 handful=30
+chicory | Chicory | 94 1.2 0.2 2 1.9 0.7 | 0.35 | 0.02 | release=juicyLeaf piece=130 head=130
+radicchio | Radicchio | 93.1 1.4 0.3 3.6 0.9 0.7 | 0.17 | 0.06 | release=juicyLeaf piece=250 head=250
+celery-leaf | Celery leaves | 88 3 0.6 3.5 3.2 1.7 | 0.14 | 0.25 | release=moist allergens=celery tender
+curry-leaf | Curry leaves | 66.3 6.1 1 16 6.4 4 | 0.12 | 0.05 | dose=1-8 sprig=1 piece=0.2
+cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.8 | release=jarred
 `,
 };

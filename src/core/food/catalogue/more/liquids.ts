@@ -25,5 +25,12 @@ onion-juice | Onion juice | 92 0.9 0.1 6 0.3 0.5 | 1.02 | 0.01 | liquid
 ginger-juice | Ginger juice | 93 0.5 0.2 5 0.5 0.6 | 1.02 | 0.02 | liquid dose=3-40
 gravy-granules | Gravy granules | 4 4 17 60 1 14 | 0.65 | 12 | allergens=gluten+celery
 gravy-thin | Gravy, thin | 91 2 2 3.5 0.1 1.3 | 1.02 | 0.8 | liquid release=liquid hazard=cooked-animal
+malt-vinegar | Malt vinegar | 95 0.3 0 4.5 0 0.2 | 1.01 | 0.02 | liquid allergens=gluten dose=3-60
+tomato-juice | Tomato juice | 94 0.8 0.1 3.7 0.4 1 | 1.02 | 0.5 | liquid release=liquid
+oat-milk | Oat or almond milk | 91 0.8 1.3 6 0.5 0.4 | 1.02 | 0.1 | liquid release=liquid allergens=gluten
+brine | Pickling brine | 95 0.1 0 1.5 0 3.4 | 1.02 | 3 | liquid
+coffee | Coffee | 99.4 0.1 0 0.3 0 0.2 | 1 | 0 | liquid release=liquid
+fortified-wine | Fortified wine | 88 0.2 0 11.5 0 0.2 | 1.02 | 0.02 | liquid release=liquid allergens=sulphites
+black-vinegar | Black vinegar | 86 1.5 0 11 0 1 | 1.04 | 0.6 | liquid allergens=gluten dose=3-60
 `,
 };

@@ -139,5 +139,18 @@ offal-cooked | Offal, cooked | =liver-cooked
 beef-cheek-braised | Beef cheek, braised | =beef-braised
 brisket-cooked | Brisket, cooked | 55 28 15 0 0 1.2 | 0.75 | 0.4 | release=braisedMeat hazard=cooked-animal
 rabbit-whole | Rabbit, whole | =rabbit | piece=1200
+pheasant | Pheasant | 72 23.6 3.6 0 0 1.3 | 0.9 | 0.1 | release=wholeMeat hazard=poultry piece=700
+rabbit | Rabbit | 72.8 20.5 5.6 0 0 1.1 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat piece=1000
+pork-liver | Pork liver | 71.1 21.4 3.7 2.5 0 1.4 | 1 | 0.2 | release=wholeMeat hazard=whole-meat piece=120 moist=offal
+wild-boar | Wild boar | 72.5 21.5 3.3 0 0 1 | 0.9 | 0.15 | release=wholeMeat hazard=whole-meat
+salt-beef | Salt beef, cooked | 60 18 18.5 0.5 0 3 | 0.75 | 2.5 | release=firm hazard=cooked-animal
+chicken-skin | Chicken skin | 54.2 13.3 32.4 0 0 0.4 | 0.9 | 0.16 | hazard=poultry
+beef-skirt | Beef skirt | 70 20.5 8.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
+beef-cheek | Beef cheek | 72 20 7 0 0 1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat piece=350
+veal-shoulder | Veal shoulder | 75 19.8 4.1 0 0 1.1 | 0.9 | 0.2 | release=wholeMeat hazard=whole-meat
+kidney | Kidney | 77 17 4.5 0.3 0 1.2 | 1 | 0.45 | release=wholeMeat hazard=whole-meat piece=100 moist=offal
+ham-hock | Ham hock, cooked | 66 22 9 0 0 3 | 0.75 | 2.2 | release=braisedMeat hazard=cooked-animal
+venison-shoulder | Venison, diced | 73.6 23 2.4 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat
+turkey-breast | Turkey breast | 74.8 23.5 0.7 0 0 1.1 | 0.9 | 0.12 | release=wholeMeat hazard=poultry piece=600
 `,
 };

@@ -12,5 +12,9 @@ shiitake-dried | Shiitake, dried | =mushrooms-dried | piece=4
 straw-mushroom | Straw mushrooms, tinned | =mushrooms-tinned | tin=230
 truffle | Truffle | 75 8 1 8 6 2 | 0.6 | 0.1 | piece=25
 mushroom-powder | Mushroom powder | =mushrooms-dried | release=dry dose=2-20
+king-oyster | King oyster mushrooms | 88.5 3 0.3 5 2.5 0.8 | 0.38 | 0.01 | release=spongy piece=60
+enoki | Enoki mushrooms | 88.3 2.7 0.3 5.1 2.7 0.9 | 0.3 | 0.01 | release=spongy
+portobello | Large flat mushrooms | 92 2.5 0.3 3 1.3 0.9 | 0.3 | 0.02 | release=spongy piece=85
+wood-ear-dried | Wood-ear mushrooms, dried | 12 10 1 40 32 5 | 0.1 | 0.1 | release=driedSponge
 `,
 };

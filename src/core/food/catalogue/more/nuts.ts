@@ -13,5 +13,10 @@ chestnut-puree | Chestnut purée | 66 2 1.5 26 3.5 0.8 | 1.05 | 0.05 | tin=435 m
 chestnut-sweet | Sweet chestnut spread | 33 1.2 1 61 3 0.5 | 1.2 | 0.02 | sugar=45 moist=jam
 hemp-seeds | Hemp seeds | 5 31 49 5 4 5 | 0.6 | 0.02
 praline | Nut brittle | 2 8 24 62 3 1 | 0.8 | 0.1 | allergens=nuts sugar=55
+macadamias | Macadamia nuts | 1.4 7.9 75.8 5.2 8.6 1.1 | 0.57 | 0.01 | allergens=nuts piece=2.5
+marzipan | Marzipan | 12 9 23 50 4.5 1.3 | 1.1 | 0.02 | allergens=nuts sugar=45 moist=neither
+chia-seeds | Chia or flax seeds | 6 17 31 8 33 4.8 | 0.65 | 0.04 | binder=oats
+coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05
+pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts piece=1.5
 `,
 };

@@ -24,5 +24,13 @@ black-sesame-paste-sweet | Sweet black sesame paste | 18 8 25 44 4 2 | 1.2 | 0.0
 falafel | Falafel, cooked | 40 13 18 22 6 3 | 0.7 | 1.2 | release=firm allergens=sesame piece=25
 okara | Soya pulp | 80 4 2 3 10 0.9 | 0.8 | 0 | release=pressable allergens=soya
 peanut-boiled | Peanuts, boiled | 42 14 22 12 8.5 1.5 | 0.65 | 1 | allergens=peanut
+tempeh | Tempeh | 59.7 20.3 10.8 3 4.6 1.6 | 0.7 | 0.02 | allergens=soya
+pinto-beans | Pinto beans, cooked | 63 9 0.7 17.2 9 1.2 | 0.75 | 0.01 | release=tinned tin=240
+bean-curd-sheets | Bean curd sheets | 12 47 24 13 1 3.2 | 0.4 | 0.05 | release=driedSponge allergens=soya
+tofu-smoked | Smoked tofu | 67 16.5 9.3 2 2 1.9 | 0.95 | 1.2 | release=firm allergens=soya
+tofu-silken | Silken tofu | 88.7 5.5 3 1.8 0.2 0.7 | 1 | 0.03 | release=pressable allergens=soya
+mung-beans | Mung beans, cooked | 72.7 7 0.4 11.5 7.6 0.8 | 0.85 | 0.01 | release=tinned
+butter-beans | Butter beans, cooked | 70 7.8 0.4 14 7 1.1 | 0.75 | 0.02 | release=tinned tin=240
+adzuki-cooked | Adzuki beans, cooked | 66.3 7.5 0.1 17.5 7.3 1.3 | 0.8 | 0.02 | release=tinned
 `,
 };

@@ -27,5 +27,10 @@ beetroot-vac | Beetroot, vacuum-packed | =beetroot-cooked | pack=250
 beetroot-golden | Golden beetroot | =beetroot | piece=110
 burdock | Burdock | 80 1.5 0.2 14 3.3 0.9 | 0.55 | 0.01 | release=dicedRoot
 jicama | Jicama | =water-chestnuts | release=dicedRoot
+jerusalem-artichoke | Jerusalem artichoke | 78 2 0 15.8 1.6 2.5 | 0.6 | 0.01 | release=dicedRoot piece=60
+salsify | Salsify | 77 3.3 0.2 15.3 3.3 0.9 | 0.55 | 0.05 | release=dicedRoot piece=80
+kohlrabi | Kohlrabi | 91 1.7 0.1 2.6 3.6 1 | 0.55 | 0.05 | release=dicedRoot piece=250
+parsley-root | Parsley root | 84 2.9 0.6 6.6 4.3 1.3 | 0.52 | 0.03 | release=dicedRoot piece=80
+yam | Yam | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.6 | 0.02 | release=potato piece=400
 `,
 };

@@ -42,5 +42,15 @@ tamarind-block | Tamarind, pressed | 30 2.8 0.6 60 5 2 | 1.1 | 0.1
 miso-white | White miso | 42 9 3 36 4 6.5 | 1.15 | 5.5 | allergens=soya+gluten
 browning | Gravy browning | 45 1 0 40 0 14 | 1.25 | 12 | liquid dose=1-8
 chocolate-sauce | Chocolate sauce | 30 3 12 52 2.5 1 | 1.25 | 0.2 | allergens=milk sugar=45 moist=syrup
+mint-sauce | Mint sauce | 68 1.5 0.3 24 2.5 3 | 1.1 | 2
+capers-salted | Capers in salt | 70 2.4 0.8 2 3 21 | 0.65 | 18 | release=brined
+teriyaki | Sweet soy glaze | 65 5 0.1 20 0.1 9 | 1.2 | 7 | liquid allergens=soya+gluten sugar=18
+shrimp-paste | Shrimp paste | 38 26 2 3 0 28 | 1.15 | 24 | hazard=cured allergens=crustaceans dose=1-15
+yeast-extract | Yeast extract | 34 34 0.5 17 3 12 | 1.25 | 10 | allergens=gluten+celery dose=1-10
+guacamole | Avocado, mashed | 75 2 15 3 5.5 1.5 | 1 | 0.5 | moist=soft
+olives-green | Green olives | 75.5 1 15.3 0.6 3.3 4.3 | 0.6 | 3.9 | release=brined piece=4 tin=160
+salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=sieved
+horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard
+mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25
 `,
 };

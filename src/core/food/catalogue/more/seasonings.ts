@@ -60,5 +60,14 @@ food-colour | Food colouring | =vanilla | dose=0.1-2
 cream-of-tartar | Cream of tartar | 0 0 0 61 0 38 | 0.95 | 0 | leavener
 ammonium-bicarbonate | Ammonium bicarbonate | =bicarbonate | leavener
 liquid-smoke | Liquid smoke | 88 0 0 11 0 0.5 | 1.05 | 0 | liquid dose=0.3-5
+celery-seed | Celery seed | 6 18.1 25.3 29.6 11.8 9.3 | 0.42 | 0.4 | allergens=celery strong dose=0.3-2
+marjoram-dried | Marjoram, dried | 7.6 12.7 7 20.3 40.3 12.1 | 0.14 | 0.2 | strong dose=0.5-4
+mint-dried | Mint, dried | 11.3 19.9 6 22.2 29.8 10.8 | 0.2 | 0.87 | strong dose=0.5-3
+dill-dried | Dill, dried | 7.3 20 4.4 42.2 13.6 12.6 | 0.2 | 0.53 | strong dose=0.5-4
+savory-dried | Savory, dried | 9 6.7 5.9 26.5 42.3 9.6 | 0.3 | 0.06 | strong dose=0.5-3
+basil-dried | Basil, dried | 10.3 23 4.1 10.1 37.7 14.9 | 0.17 | 0.19 | strong dose=0.5-3
+parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong dose=0.5-5
+onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=driedSponge
+garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60
 `,
 };

@@ -48,5 +48,18 @@ tortilla-crumbs | Tortilla chips, crushed | 2 7 23 61 5 2 | 0.3 | 1.1 | moist=cr
 stuffing-mix | Stuffing mixture, dry | 7 11 4 67 6 4.5 | 0.4 | 3.2 | allergens=gluten+celery binder=dry-crumbs pack=85
 yorkshire | Pancakes, cooked | 55 7 9 27 1 1.4 | 0.6 | 0.6 | allergens=gluten+egg+milk hazard=cooked-animal piece=50
 popcorn | Popcorn | 3 12 5 63 15 1.5 | 0.06 | 0.01
+millet | Millet, dry | 9 11 4.2 64.5 8.5 3 | 0.8 | 0.01 | release=driedGrain
+sago | Tapioca pearls | 11 0.2 0 87.8 0.9 0.1 | 0.75 | 0 | binder=tapioca
+oat-bran | Oat bran | 6.5 17.3 7 50.8 15.4 2.9 | 0.4 | 0.01 | allergens=gluten binder=oats
+stuffing | Bread stuffing, made | 62 4.5 8 21 2.5 1.8 | 0.75 | 1.2 | allergens=gluten+egg+celery binder=fresh-crumbs hazard=cooked-animal moist=brined
+rice-cake | Rice cakes, sliced | 50 4 0.5 44 1 0.4 | 0.7 | 0.5 | binder=cooked-grain
+rye-flour | Rye flour | 11 9.8 1.3 64.5 11.9 1.2 | 0.5 | 0.01 | binder=flour hazard=raw-flour allergens=gluten
+arrowroot | Arrowroot | 11.4 0.3 0.1 84.8 3.4 0.1 | 0.54 | 0.01 | binder=tapioca
+millet-cooked | Millet, cooked | 71.4 3.5 1 22.4 1.3 0.4 | 0.73 | 0 | binder=cooked-grain
+buckwheat | Buckwheat, dry | 10 12.5 3 62.5 10 2 | 0.75 | 0.02 | release=driedGrain
+barley | Pearl barley, dry | 10 9.9 1.2 62.2 15.6 1.1 | 0.82 | 0.02 | release=driedGrain allergens=gluten
+egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 | allergens=gluten+egg binder=cooked-grain
+custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour
+matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs
 `,
 };

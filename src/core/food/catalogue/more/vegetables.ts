@@ -60,5 +60,13 @@ lotus-root-frozen | Lotus root, sliced | =lotus-root | slice=12
 ratatouille | Ratatouille | 86 1.2 4.5 5 2 1 | 1 | 0.6 | release=sauce tin=380
 caponata | Aubergine relish | 76 1.3 10 9 3 1.2 | 1 | 0.9 | release=sauce
 cornichons | Cornichons | =gherkins | piece=8
+water-chestnuts | Water chestnuts, tinned | 86.4 0.9 0.1 9.8 2.5 0.3 | 0.6 | 0.02 | release=dicedRoot tin=140
+okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | release=dicedRoot piece=12
+artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred piece=35
+runner-beans | Runner beans | 91 1.6 0.4 3.2 2.6 0.7 | 0.45 | 0 | release=dicedRoot piece=12
+marrow | Marrow | 95.6 0.5 0.2 2.2 0.9 0.5 | 0.5 | 0 | release=watery piece=900
+beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=jarred piece=30
+onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=jarred piece=10
+sweetcorn-creamed | Creamed sweetcorn | 78.7 1.7 0.4 17 1.2 1 | 1.02 | 0.6 | tin=400
 `,
 };
