@@ -3,6 +3,7 @@ import { COOKED_MEAT } from './cooked-meat';
 import { FISH } from './fish';
 import { type KnownFilling } from './known';
 import { LEFTOVERS } from './leftovers';
+import { OTHER_HANDS } from './other-hands';
 import { PART_COOKED } from './part-cooked';
 import { RAW_MEAT } from './raw-meat';
 import { SWEET } from './sweet';
@@ -16,4 +17,5 @@ export const KNOWN_FILLINGS: readonly KnownFilling[] = [
   ...VEGETABLES,
   ...SWEET,
   ...LEFTOVERS,
+  ...OTHER_HANDS,
 ];

@@ -58,6 +58,7 @@ export const OTHER_HANDS = [
         first: /drain/i,
       },
     ],
+    { cooling: 'ok' },
   ),
   known(
     'curried potatoes and peas',
@@ -95,7 +96,7 @@ export const OTHER_HANDS = [
         first: /cornflour|starch|apple/i,
       },
     ],
-    { heat: 'ok' },
+    { heat: 'ok', cooling: 'ok' },
   ),
   known(
     'ricotta and spinach pillows',
@@ -212,7 +213,7 @@ export const OTHER_HANDS = [
         without: ['300 g', '200 g', '80 g'],
         plus: '300 g tofu, crumbled\n300 g kimchi with its juice',
         wrong: 'wet at the board',
-        first: /kimchi|tofu/i,
+        first: /fermented cabbage|tofu/i,
       },
     ],
   ),
@@ -238,7 +239,7 @@ export const OTHER_HANDS = [
     1 tsp salt`,
     'All their water is gone in the pan.',
     [{ without: ['500 g'], plus: '500 g mushrooms, sliced', wrong: 'wet', first: /mushroom/i }],
-    { salt: 'ok' },
+    { salt: 'ok', cooling: 'ok' },
   ),
   known(
     'lamb and onion flat breads',

@@ -32,7 +32,8 @@ describe('the water line', () => {
     });
     const { ledger, sources, moisture } = assess(jelly, DEFAULT_KITCHEN, null);
     renderPart(<WaterLine ledger={ledger} sources={sources} figures={moisture} width={340} />);
-    expect(screen.getByText(/hatched: 35 g set while cold/)).toBeTruthy();
+    expect(screen.getByText('jelly until it is hot')).toBeTruthy();
+    expect(screen.getByLabelText(/^Where jelly until it is hot, (?:4[5-9]) grams, comes from$/)).toBeTruthy();
   });
 });
 
@@ -40,11 +41,11 @@ describe('preparations', () => {
   it('are radio buttons that say gain and cost; the taken one does nothing', () => {
     const take = jest.fn<void, [Operation]>();
     const options = comparePreparations(turkey, DEFAULT_KITCHEN, 'celeriac', 0);
-    renderPart(<PreparationTable options={options} band={[1, 6]} onTake={take} />);
+    renderPart(<PreparationTable options={options} figures={assessed.moisture} onTake={take} />);
     fireEvent.press(screen.getByLabelText(/^grated, raw: /));
     expect(take).not.toHaveBeenCalled();
     fireEvent.press(
-      screen.getByLabelText(/^salted and squeezed: .* free per 100 g, 2 min of work, 20 min of waiting$/),
+      screen.getByLabelText(/^salted and squeezed: [\d.]+ g run in 100 g, 2 min of work, 20 min of waiting$/),
     );
     expect(take).toHaveBeenCalledWith({
       do: 'changeLine',
@@ -54,7 +55,7 @@ describe('preparations', () => {
   });
 
   it('show nothing where there is nothing to choose', () => {
-    renderPart(<PreparationTable options={[]} band={[1, 6]} onTake={() => undefined} />);
+    renderPart(<PreparationTable options={[]} figures={assessed.moisture} onTake={() => undefined} />);
     expect(screen.queryByLabelText('Preparation')).toBeNull();
   });
 });

@@ -73,6 +73,8 @@ export interface MoistureMark extends Figure {
 export interface Figures extends Readonly<Record<MoistureFigure, MoistureMark>> {
   /** The one that the check shows: the worst, wet before dry. */
   decides: MoistureFigure;
+  /** A skin is closed round it while it is filled; else it lies in a tin, or open. */
+  isSealed: boolean;
 }
 
 /** Fit asks two questions: does it close, and does it come out even? */

@@ -41,6 +41,7 @@ export function juicier(accounts: Accounts): Candidate[] {
   const shared = dry.filter(({ m }) => m.wants >= LEAST_SHARED * missing).map(({ l }) => l);
   const isShared = shared.length > 1 && sum(shared, (l) => moistOf(l).wants) >= LEAST_CAUSE * missing;
   return [
+    ...causes.slice(0, 1).flatMap(({ l, m }) => lessAndMoist(l, m.wants, missing, accounts)),
     ...causes.slice(0, 2).map(({ l, m }) => lessOf(l, m.wants, missing, accounts)),
     ...(causes.length === 0 && isShared ? [withoutAll(shared)] : []),
     ...moreOfItsOwn(accounts, missing),
@@ -72,6 +73,25 @@ function lessOf(
       }
     : { id: `without-${line.id}`, label: `Leave out the ${name}`, change: [{ do: 'removeLine', id: line.id }] };
 }
+
+/** Where leaving a dry thing out would not be enough: a little of it stays, and what moistens goes in with it. */
+function lessAndMoist(l: ResolvedLine, wants: number, missing: number, accounts: Accounts): Candidate[] {
+  if (SOAKED_FIRST.includes(l.ingredient.id) || wants >= missing) return [];
+  const kept = Math.max(LEAST_G, Math.round((KEPT * l.rawG) / WEIGHABLE) * WEIGHABLE);
+  if (kept >= l.rawG) return [];
+  const still = missing - wants * (1 - kept / l.rawG);
+  const [moist] = somethingNew(accounts, still, accounts.ledger.finishedG - l.rawG + kept);
+  const less = `Only ${formatGrams(kept)} of the ${l.ingredient.name.toLowerCase()} instead of ${formatGrams(l.rawG)}`;
+  return [
+    {
+      id: `less-and-moist-${l.line.id}`,
+      label: `${less}; ${moist.label.charAt(0).toLowerCase()}${moist.label.slice(1)}`,
+      change: [{ do: 'changeLine', id: l.line.id, to: { amount: kept, unit: 'g', weighed: 'raw' } }, ...moist.change],
+    },
+  ];
+}
+/** Of a dry thing that is far too much so much stays. House estimate. */
+const KEPT = 0.15;
 
 /** Several dry things that are the cause only together. */
 const withoutAll = (lines: readonly ResolvedLine[]): Candidate => ({
@@ -110,9 +130,9 @@ function moreOfItsOwn({ lines, ledger }: Accounts, missing: number): Candidate[]
 }
 
 /** What is new to it: into raw meat cold stock or fat; elsewhere something hot and butter, half and half. */
-function somethingNew(accounts: Accounts, missing: number): Candidate[] {
-  const { ledger, lines, salt, takes } = accounts;
-  const all = weighable(missing, ledger.finishedG);
+function somethingNew(accounts: Accounts, missing: number, finishedG = accounts.ledger.finishedG): Candidate[] {
+  const { lines, salt, takes } = accounts;
+  const all = weighable(missing, finishedG);
   if (takes.kind === 'raw') {
     return [
       {
@@ -133,7 +153,7 @@ function somethingNew(accounts: Accounts, missing: number): Candidate[] {
     : isOfMeat
       ? ['stock', 'stock']
       : ['soured-cream', 'soured cream'];
-  const half = weighable(all / 2, ledger.finishedG);
+  const half = weighable(all / 2, finishedG);
   return [
     {
       id: 'moisten',

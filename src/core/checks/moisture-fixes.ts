@@ -52,7 +52,8 @@ function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   const gain = (t: Tried): number => before - left(t);
   const cost = (t: Tried): number => left(t) + (t.candidate.minutes ?? 0) / MINUTES_A_GRAM;
   // A filling that is dry afterwards has not been mended.
-  const isBinder = ({ candidate: { group } }: Tried): boolean => group === 'bind' || group === 'own';
+  const isBinder = ({ candidate: { group, doseG } }: Tried): boolean =>
+    group === 'bind' || group === 'own' || (group === 'thicken' && doseG !== undefined);
   const helping = tried
     .filter((t) => gain(t) >= LEAST_GAIN && t.then.figures?.dry.state !== 'fix')
     // Starch that sets only in the heat mends nothing at the board.
@@ -65,7 +66,7 @@ function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   );
   const order = (t: Tried): number => {
     const { group = '', doseG = 0 } = t.candidate;
-    const isLate = isBinder(t) && doseG > SMALL_DOSE_G;
+    const isLate = isBinder(t) && group !== 'thicken' && doseG > SMALL_DOSE_G;
     return rankOf(group) + (gain(t) >= MENDS_MUCH * before && !isLate ? 0 : RANKS);
   };
   return chosen.sort((a, b) => order(a) - order(b) || left(a) - left(b)).slice(0, MOST_OFFERED);
@@ -118,7 +119,7 @@ export const moistureFixes: Mending = {
     const of = (id: 'board' | 'heat' | 'dry'): string => `${per100(now[id].value)} → ${per100(then[id].value)}`;
     if (now.decides === 'paste')
       return `${formatNumber(now.paste.value, 1)} → ${formatNumber(then.paste.value, 1)} times`;
-    if (now.decides === 'dry') return `still wants ${of('dry')}`;
+    if (now.decides === 'dry') return `still takes ${of('dry')}`;
     return now.decides === then.decides ? of(now.decides) : `while you fill ${of('board')}, in the heat ${of('heat')}`;
   },
 };

@@ -128,7 +128,8 @@ export function moistureFigures(accounts: Accounts): Figures {
   const heat = inTheHeat(accounts);
   // What runs is not missing: where it is too wet, nothing is said of what some of it would still take.
   const isWet = heat.state !== 'good';
-  const quiet = (figure: MoistureMark): MoistureMark => (isWet ? { ...figure, state: 'good', headline: RIGHT } : figure);
+  const quiet = (figure: MoistureMark): MoistureMark =>
+    isWet ? { ...figure, state: 'good', headline: RIGHT } : figure;
   const figures = {
     heat,
     board: whileFilling(accounts),
@@ -137,7 +138,7 @@ export function moistureFigures(accounts: Accounts): Figures {
   };
   const told: MoistureFigure[] = ['heat', 'board', 'paste', 'dry'];
   const decides = told.reduce((worst, id) => (ORDER[figures[id].state] > ORDER[figures[worst].state] ? id : worst));
-  return { decides, ...figures };
+  return { decides, isSealed: accounts.takes.board?.isSealed === true, ...figures };
 }
 
 /** How the station bar shows each: a pasty filling in times, a dry one by what it wants. */

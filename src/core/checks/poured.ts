@@ -21,7 +21,16 @@ const NEED_THE_PAN: readonly Family[] = [
   'pulse',
 ];
 /** From a tin, a jar or a block: eaten as they come. */
-const AS_THEY_COME: readonly Release[] = ['tinned', 'tinnedFish', 'tinnedFruit', 'jarred', 'pressable', 'firm', 'dry'];
+const AS_THEY_COME: readonly Release[] = [
+  'tinned',
+  'tinnedFish',
+  'tinnedFruit',
+  'jarred',
+  'firmJar',
+  'pressable',
+  'firm',
+  'dry',
+];
 /** Less of the filling than that does not make it a hot dish. House estimate. */
 const SHARE_OF_HOT = 0.12;
 

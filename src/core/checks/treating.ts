@@ -1,4 +1,5 @@
 /** Treating a wet line otherwise: squeezed, drained, fried, beaten in. The amount stays what it was before the treatment. */
+import { type FillingKind } from '../vocabulary/methods/method';
 import { type Preparation, type Release, RELEASES } from '../vocabulary/releases';
 import { STAGES } from '../vocabulary/stages';
 import { type ResolvedLine } from '../filling/lines';
@@ -14,7 +15,7 @@ const MOST_WAYS = 3;
 const STILL_WET = 10;
 
 /** Ways to treat the wettest lines, each a candidate of its own. */
-export function treating({ lines, salt }: Accounts): Candidate[] {
+export function treating({ lines, salt, takes }: Accounts): Candidate[] {
   const hasMince = lines.some(isRawMince);
   const untreated = lines
     .filter((l) => l.preparation.treatment === 'none' || l.preparation.release >= STILL_WET)
@@ -34,7 +35,7 @@ export function treating({ lines, salt }: Accounts): Candidate[] {
             : `${l.ingredient.name}: ${p.label}`,
         change: [{ do: 'changeLine' as const, id: l.line.id, to: { preparation: p.id, weighed: 'raw' as const } }],
         minutes: p.handsOnMinutes + p.waitMinutes,
-        group: groupFor(p, l),
+        group: groupFor(p, l, takes.kind),
         sparesG: Math.max(0, l.releaseG - (p.release / 100) * l.rawG * p.yield),
       })),
   );
@@ -61,12 +62,12 @@ const SWEATED_RATHER: readonly Release[] = [
   'pulpy',
 ];
 
-/** What is in the pan already is only left there longer; fruit that goes in raw is not boiled first. */
-function groupFor({ treatment }: Preparation, { line, ingredient }: ResolvedLine): Group {
+/** What is in the pan already is only left there longer; fruit that goes in raw is not boiled first, nor greens into raw meat. */
+function groupFor({ treatment }: Preparation, { line, ingredient }: ResolvedLine, kind: FillingKind): Group {
   const isInPan = STAGES[line.stage].isInPan;
   // The liquid of a tin is poured off.
   if (treatment === 'none') return 'squeeze';
-  if (treatment === 'cook' && isInPan) return 'fry';
+  if (treatment === 'cook' && (isInPan || kind === 'cooked')) return 'fry';
   if (treatment === 'squeeze' && isInPan && SWEATED_RATHER.includes(ingredient.release)) return 'treat';
   return treatment === 'reduce' && !isInPan && ingredient.family === 'fruit' ? 'treat' : GROUP_OF[treatment];
 }

@@ -55,7 +55,10 @@ function together(accounts: Accounts, figures: Figures): Candidate[] {
   // What the others no longer let go of need not be poured less.
   const spared = treated.reduce((sum, { sparesG = 0 }) => sum + sparesG, 0);
   const isPart = (c: Candidate): boolean => wettest.some((l) => c.id === `less-${l.line.id}`);
-  const parts = [...treated, ...lessLiquid(accounts, figures, spared).filter(isPart)];
+  const parts =
+    accounts.takes.kind === 'fruit'
+      ? fruitAndStarch(accounts, figures)
+      : [...treated, ...lessLiquid(accounts, figures, spared).filter(isPart)];
   if (parts.length < 2) return [];
   const [head, ...tail] = parts.map((c) => c.label);
   return [
@@ -67,6 +70,19 @@ function together(accounts: Accounts, figures: Figures): Candidate[] {
       group: 'together',
     },
   ];
+}
+
+/** Fruit keeps its juice, and starch thickens it; what was poured to it stays out. */
+function fruitAndStarch(accounts: Accounts, figures: Figures): Candidate[] {
+  const poured = accounts.lines.filter(isPoured);
+  if (poured.length === 0) return [];
+  const without = poured.reduce((sum, l) => sum + l.releaseG, 0);
+  const out = poured.map(({ line, ingredient }): Candidate => ({
+    id: `without-${line.id}`,
+    label: `Leave out the ${ingredient.name.toLowerCase()}`,
+    change: [{ do: 'removeLine', id: line.id }],
+  }));
+  return [...out, ...binding(accounts, figures, without).slice(0, 1)];
 }
 
 /** Richer than this it is cream, which is not made a sauce of with flour first. */
@@ -137,7 +153,9 @@ function lessLiquid(accounts: Accounts, figures: Figures, sparedG = 0): Candidat
     board.state === 'good' ? 0 : board.value - aimAtBoard(figures),
     heat.state === 'good' ? 0 : heat.value - aimOf(takes.wet),
   );
-  const surplus = Math.max(0, (perHundred / 100) * ledger.finishedG - sparedG);
+  // What is left out makes the filling less, too: of the smaller one it is to be the aim.
+  const aim = (heat.state === 'good' ? aimAtBoard(figures) : aimOf(takes.wet)) / 100;
+  const surplus = Math.max(0, (perHundred / 100) * ledger.finishedG - sparedG) / (1 - aim);
   const minceG = takes.kind === 'raw' ? lines.filter(isRawMince).reduce((sum, l) => sum + l.readyG, 0) : 0;
   return lines.filter(isPoured).flatMap((l): Candidate[] => {
     const { isInPan, keepsRaw } = STAGES[l.line.stage];
@@ -199,15 +217,16 @@ function more(accounts: Accounts, figures: Figures): Candidate[] {
   });
 }
 
-/** The binders that most kitchens have, of those that are compared; for the board only what soaks. */
-function binding(accounts: Accounts, figures: Figures): Candidate[] {
+/** The binders that most kitchens have, of those that are compared; for the board only what soaks. @param sparedG g that something else takes care of */
+function binding(accounts: Accounts, figures: Figures, sparedG = 0): Candidate[] {
   const { batch, lines, ledger, takes } = accounts;
   const hasPan = panContents(lines) > 0;
-  const isForBoard = figures.board.state !== 'good' && figures.heat.state === 'good';
+  const isForBoard = sparedG === 0 && figures.board.state !== 'good' && figures.heat.state === 'good';
   // What is boiled with it works at both moments: the dose is for the one that asks for more.
   const aim = isForBoard ? aimAtBoard(figures) : aimOf(takes.wet);
-  const free = surplusOf(accounts, figures, isForBoard || hasPan) + (aim / 100) * ledger.finishedG;
-  const loose = { free, finishedG: ledger.finishedG };
+  const finishedG = ledger.finishedG - sparedG;
+  const free = surplusOf(accounts, figures, isForBoard || hasPan) - sparedG + (aim / 100) * ledger.finishedG;
+  const loose = { free: Math.max(0, free), finishedG };
   return compareBinders(loose, aim, isFruity(lines) ? STARCH_IN_FRUIT : 1)
     .filter((option) => option.isAtHand && option.grams >= LEAST_G && option.grams <= MOST_SHARE * ledger.finishedG)
     .filter((option) => !isForBoard || option.needsC === null)

@@ -60,9 +60,9 @@ function holdsAtBoard(l: ResolvedLine): number {
   return works ? Math.max(takesUp, binder.capacity * l.readyG) : takesUp;
 }
 
-/** Jellied liquid is set while it is wrapped. */
-export const isJelly = ({ ingredient }: ResolvedLine): boolean =>
-  ingredient.liquid && ingredient.composition.protein > 0.04;
+/** Jellied stock is set while it is wrapped; what else is rich in protein and runs (soy sauce) is not. */
+export const isJelly = ({ ingredient: { family, liquid, composition } }: ResolvedLine): boolean =>
+  liquid && family === 'liquid' && composition.protein > 0.04;
 
 export interface BoardAccount {
   /** g of liquid loose when the parcel is closed. */

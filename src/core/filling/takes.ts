@@ -79,14 +79,18 @@ export function takesOf(
     wet: ownWet?.value ?? (holdsBroth ? Math.max(wet, brothy) : wet),
     dry: ownDry?.value ?? DRY_GOOD,
     board: boardEdges(form, dough),
-    wrapping: WRAPPINGS[dough],
+    wrapping: dough === 'thin' && !METHODS[method].isDry ? WRAPPINGS.noodle : WRAPPINGS[dough],
     parcel: `${parcel} ${KIND_WORDS[kind]}`,
     ovenPer100: bakesOff({ form, vent, method }),
   };
 }
 
-/** Set broth is meant to run: what gelatine holds cold is room more, in a form that is closed. */
-export const withBroth = (takes: Takes, form: FormId, { setCold, finishedG }: Ledger): Takes =>
-  FORMS[form].isClosed && setCold > 0 && finishedG > 0
-    ? { ...takes, wet: takes.wet + (100 * setCold) / finishedG }
-    : takes;
+/** Set broth is meant to run: what gelatine holds cold is room more, in a form that is closed, g in 100 g. */
+export const brothRoom = (form: FormId, { setCold, finishedG }: Ledger): number =>
+  FORMS[form].isClosed && finishedG > 0 ? (100 * setCold) / finishedG : 0;
+
+/** What a parcel takes of a filling with such a ledger. */
+export const withBroth = (takes: Takes, form: FormId, ledger: Ledger): Takes => ({
+  ...takes,
+  wet: takes.wet + brothRoom(form, ledger),
+});

@@ -6,7 +6,7 @@ import { lastTaken } from '../stored/taken';
 import { EDGES } from '../vocabulary/edges';
 import { EVERYTHING } from '../vocabulary/learned';
 import { type Much, type OutcomeId } from '../vocabulary/outcomes';
-import { takesOf } from '../filling/takes';
+import { brothRoom, takesOf } from '../filling/takes';
 import { formatNumber } from '../units/amount';
 import { ENOUGH, spreadLesson } from '../wrapper/weighings';
 import { type Explained } from './find-causes';
@@ -51,7 +51,8 @@ function edges(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
       what: 'wet-edge',
       of,
       estimate: usual.wet,
-      x,
+      // Of set broth the edge is its own; what it has set is room beside it.
+      x: x - brothRoom(wrap.form, accounts.ledger),
       because: `*${formatNumber(runs, 1)} g* ran from 100 g, ${because}.`,
     },
   ];

@@ -12,12 +12,27 @@ const VOLUMES: Record<string, { ml: number; names: string[] }> = {
   // A pinch is what three fingers take, a dash twice that: house estimates.
   pinch: {
     ml: 0.3,
-    names: ['pinch', 'pinche', 'little', 'touch', 'grating', 'scraping', 'hint', 'twist', 'grind', 'bit'],
+    names: [
+      'pinch',
+      'pinche',
+      'little',
+      'touch',
+      'grating',
+      'scraping',
+      'hint',
+      'twist',
+      'grind',
+      'bit',
+      'scrape',
+      'sprinkle',
+      'sprinkling',
+    ],
   },
   dash: { ml: 0.6, names: ['dash', 'dashe', 'shake'] },
   // What runs out of the bottle at once: house estimates.
-  splash: { ml: 5, names: ['splash', 'splashe', 'drizzle', 'squirt', 'trickle'] },
-  glug: { ml: 15, names: ['glug', 'slosh'] },
+  splash: { ml: 5, names: ['splash', 'splashe', 'drizzle', 'squirt', 'squeeze', 'trickle'] },
+  glug: { ml: 15, names: ['glug', 'slosh', 'slug'] },
+  dollop: { ml: 20, names: ['dollop', 'blob'] },
   mug: { ml: 250, names: ['mug', 'mugful'] },
   glass: { ml: 150, names: ['glass', 'glasse', 'wineglass'] },
 };

@@ -93,6 +93,10 @@ const simply = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim();
 
+/** "Squeeze of lemon": what runs out of it. */
+const SQUEEZE_OF =
+  /^(?:an?\s+)?(?:(?:good|big|large|little|small)\s+)?squeeze\s+(?:of\s+)?(lemon|lime|orange)s?\b(?:\s+juice)?/i;
+
 /** Rewrites a line. */
 export function asRead(text: string): string {
   let line = simply(text).replace(/(\d)\s*-\s*(ounces?|oz|grams?|g|pounds?|lbs?|ml|kg)\b/gi, '$1 $2');
@@ -105,6 +109,7 @@ export function asRead(text: string): string {
   for (const [pattern, made] of DOZENS) line = line.replace(pattern, made);
   const part = HALF_PACK.exec(line);
   if (part) line = `${SHARES[part[1].toLowerCase()] ?? '0.25'} x ${part[2]}${line.slice(part[0].length)}`;
+  line = line.replace(SQUEEZE_OF, '1 splash $1 juice');
   line = line.replace(ONE_PIECE, '$1 ').replace(PART_OF_SOME, '$2, $1');
   const like = LIKE_A.exec(line);
   if (like) return `${SIZES[like[1].toLowerCase()]} g ${like[2]}`;

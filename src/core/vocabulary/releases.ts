@@ -275,6 +275,14 @@ export const RELEASES = recordsOf<readonly Preparation[]>()({
   // Soaked, not boiled: they swell on in the parcel.
   driedNoodle: [swollen('soaked', 'soaked and drained', 3.3, 3, 15, 0.3), raw(0, 'dry, as it is', { takesUp: 2.5 })],
   tinned: [raw(2, 'drained', { takesUp: WHOLE_TAKES_UP }), WITH_LIQUID],
+  // Firm in its tin or jar: shoots, hearts, small onions. What is poured off is off.
+  firmJar: [
+    raw(4, 'drained', { looseShare: 0.4 }),
+    WITH_LIQUID,
+    drained('squeezed', 'squeezed', 2, 0.95, { handsOnMinutes: 2 }),
+    drained('rinsed-squeezed', 'rinsed and squeezed', 2, 0.95, { saltKept: 0.5, handsOnMinutes: 4 }),
+    browned(2, 0.8, 'fried dry'),
+  ],
   jarred: [
     raw(25, 'from the jar', { looseShare: 0.8 }),
     WITH_LIQUID,

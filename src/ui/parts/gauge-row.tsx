@@ -1,6 +1,7 @@
 /** One gauge: what it is of, what it shows, its zones with their words, the numbers of their edges, and the mark. */
 import { View } from 'react-native';
 import { formatNumber } from '@/core/units/amount';
+import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { placeOf, type Zone } from './gauge';
 import { Small, Strong } from './text';
@@ -15,21 +16,22 @@ interface Props {
   from: number | null;
 }
 
-const HEIGHT = 34;
+const HEIGHT = 20;
 const MARK = 6;
 
 const percent = (share: number): `${number}%` => `${100 * share}%`;
 
 export function GaugeRow({ label, figure, value, zones, from }: Props) {
   const p = usePalette();
+  const here = zoneOf(value, zones);
   const fill = { good: p.goodBand, watch: p.faint, fix: p.fixBand };
   return (
-    <View role="img" aria-label={`${label}: ${figure} in 100 g, ${zoneOf(value, zones).word}`}>
+    <View role="img" aria-label={`${label}: ${figure} in 100 g, ${here.word}`}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', paddingBottom: 3 }}>
         <Small>{label}</Small>
         <Strong style={{ fontSize: 14, lineHeight: 20 }}>{figure}</Strong>
       </View>
-      <View style={{ flexDirection: 'row', borderWidth: 1.5, borderColor: p.ink, minHeight: HEIGHT }}>
+      <View style={{ flexDirection: 'row', borderWidth: 1.5, borderColor: p.ink, height: HEIGHT }}>
         {zones.map((zone, i) => (
           <View
             key={zone.word}
@@ -38,20 +40,14 @@ export function GaugeRow({ label, figure, value, zones, from }: Props) {
               backgroundColor: fill[zone.tone],
               borderLeftWidth: i === 0 ? 0 : 1.5,
               borderLeftColor: p.ink,
-              justifyContent: 'center',
-              alignItems: 'center',
             }}
-          >
-            <Small numberOfLines={1} style={{ color: p.ink }}>
-              {zone.word}
-            </Small>
-          </View>
+          />
         ))}
         <View
           style={{
             position: 'absolute',
-            top: -5,
-            bottom: -5,
+            top: -4,
+            bottom: -4,
             left: percent(placeOf(value, zones, from)),
             width: MARK,
             marginLeft: -MARK / 2,
@@ -61,18 +57,26 @@ export function GaugeRow({ label, figure, value, zones, from }: Props) {
           }}
         />
       </View>
-      <View style={{ flexDirection: 'row', height: 18 }}>
-        {zones.slice(0, -1).map((zone) => (
-          <View key={zone.word} style={{ width: percent(zone.share), alignItems: 'flex-end' }}>
-            <Small style={{ fontSize: 12, lineHeight: 16, marginRight: -10, width: 20, textAlign: 'center' }}>
-              {formatNumber(Math.abs(zone.to), Number.isInteger(zone.to) ? 0 : 1)}
+      <View style={{ flexDirection: 'row', paddingTop: 2 }}>
+        {zones.map((zone, i) => (
+          <View key={zone.word} style={{ width: percent(zone.share), alignItems: 'center' }}>
+            <Small numberOfLines={1} style={zone === here ? { color: p.ink, fontFamily: SANS_BOLD } : undefined}>
+              {zone.word}
             </Small>
+            {i < zones.length - 1 && (
+              <Small style={EDGE} numberOfLines={1}>
+                {formatNumber(Math.abs(zone.to), Number.isInteger(zone.to) ? 0 : 1)}
+              </Small>
+            )}
           </View>
         ))}
       </View>
     </View>
   );
 }
+
+/** The number of an edge stands under it, between two words. */
+const EDGE = { position: 'absolute', right: -16, width: 32, textAlign: 'center', fontSize: 12 } as const;
 
 const zoneOf = (value: number, zones: readonly Zone[]): Zone =>
   zones.find(({ to }) => value < to) ?? zones[zones.length - 1];

@@ -17,7 +17,7 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
         label="While you fill"
         figure={board.value < UNSEEN ? 'nothing loose' : `${shown(board.value)} g loose`}
         value={board.value}
-        zones={boardZones(board.band[1], board.watch)}
+        zones={boardZones(figures)}
         from={0}
       />
       <GaugeRow
@@ -57,15 +57,15 @@ function netOf({ heat, dry }: Figures): number {
   return share(heat) >= share(dry) ? heat.value : -dry.value;
 }
 
-/** Where nothing is sealed, nothing tears. */
-const boardZones = (good: number | null, watch: number | null): Zone[] =>
-  watch === null
-    ? [{ word: 'nothing to seal', share: 1, to: Infinity, tone: 'good' }]
-    : [
-        { word: 'wraps', share: 0.33, to: good ?? 0, tone: 'good' },
-        { word: 'with care', share: 0.31, to: watch, tone: 'watch' },
-        { word: 'tears', share: 0.36, to: Infinity, tone: 'fix' },
-      ];
+/** Where nothing is sealed nothing tears: sheets soak, a tin and an open bun do not mind. */
+function boardZones({ isSealed, board: { band, watch } }: Figures): Zone[] {
+  if (watch === null) return [{ word: 'nothing to seal', share: 1, to: Infinity, tone: 'good' }];
+  return [
+    { word: isSealed ? 'wraps' : 'right', share: 0.33, to: band[1] ?? 0, tone: 'good' },
+    { word: 'with care', share: 0.31, to: watch, tone: 'watch' },
+    { word: isSealed ? 'tears' : 'soggy sheets', share: 0.36, to: Infinity, tone: 'fix' },
+  ];
+}
 
 const heatZones = (wet: number | null, dryGood: number | null, dryWatch: number | null): Zone[] => [
   { word: 'dry', share: 0.18, to: -(dryWatch ?? 0), tone: 'fix' },

@@ -83,7 +83,7 @@ export function degreesIn(text: string): { c: number; at: number }[] {
     for (const m of text.matchAll(/\b(?:bake|oven|at|in)\b\D{0,12}?(3\d\d|4[0-7]\d)\b(?!\s*(?:g|ml|kg)\b)/gi))
       add(((Number(m[1]) - 32) * 5) / 9, m.index);
   if (found.length === 0)
-    for (const m of text.matchAll(/\b(?:at|oven|to)\s+(1[4-9]0|2[0-5]0)\b(?!\s*(?:g|ml|min))/gi))
+    for (const m of text.matchAll(/\b(?:at|oven|to|bake)\s+(1[4-9]0|2[0-5]0)\b(?!\s*(?:g|ml|min))/gi))
       add(Number(m[1]), m.index);
   return found.sort((a, b) => a.at - b.at);
 }

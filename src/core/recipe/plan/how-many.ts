@@ -40,6 +40,10 @@ const COUNTS: readonly RegExp[] = [
   new RegExp(`^(?:about\\s+)?${NUMBER}\\s+(?!kinds?\\b|sorts?\\b|types?\\b)(?:\\w+\\s+){0,2}?${PARCEL}\\b`, 'im'),
   /^for\s+(\d{1,3})\s+(?!people\b|persons?\b|guests?\b|servings?\b|min|hours?\b)[a-z]+(?:\s+you need)?:?$/im,
   /^\(?(?:about|approx\.?)\s+(\d{1,3})\)?$/im,
+  /^(?:about\s+)?(\d{1,3})\s+(?:of (?:them|these)|in all|altogether)\b/im,
+  // In a title: "Pork dumplings (40)", "Pasties, 4 big ones".
+  /\(\s*(\d{1,3})\s*\)\s*$/,
+  /,\s*(\d{1,3})\s+(?:big|large|small)\s+ones\b/i,
 ];
 const SERVES = new RegExp(
   `\\b(?:serves|servings?|feeds|for)\\s*:?\\s*(?:about\\s+)?${NUMBER}\\b(?!\\s*(?:min|hour|days?|g\\b|${PARCEL}))`,

@@ -2,8 +2,8 @@
 import { countInWords, usualCount } from '../../stored/create';
 import { MOST } from '../../vocabulary/limits';
 import { type Batch } from '../../stored/schema';
-import { DOUGHS } from '../../vocabulary/doughs';
-import { METHODS } from '../../vocabulary/methods';
+import { type DoughId, DOUGHS } from '../../vocabulary/doughs';
+import { type Method, METHODS } from '../../vocabulary/methods';
 import { type School, SCHOOLS } from '../../vocabulary/schools';
 import { FORMS } from '../../forms';
 import { acrossOf } from '../../forms/skins';
@@ -87,7 +87,9 @@ function readAll({ part, sections: { title, parts, steps, said: stated }, own, s
   const lines = [...counted, ...foodsInMethod(sentences, part.lines, own)];
   const many = howMany([part.name ?? '', ...stated], steps, [...part.lines, ...doughLines, ...stated]);
   const named = [...part.lines, ...stated, ...steps, title ?? ''].filter(
-    (line) => notFilling(line) !== null || /\b(?:dough|pastry|filo|skins?|wrappers?|steamed buns)\b/i.test(line),
+    (line) =>
+      notFilling(line) !== null ||
+      /\b(?:dough|pastry|shortcrust|filo|phyllo|skins?|wrappers?|steamed buns)\b/i.test(line),
   );
   return {
     lines,
@@ -160,6 +162,7 @@ function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read
         ...(wrapper === null ? {} : { dough: wrapper.dough }),
       },
       cook: {
+        ...(wrapper === null || heat !== null ? {} : usualFor(wrapper.dough)),
         ...(said.method === undefined ? {} : { method: said.method }),
         ...(heat === null ? {} : { method: heat.method }),
         ...(heat?.mediumC == null ? {} : { mediumC: heat.mediumC }),
@@ -180,6 +183,19 @@ function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read
   };
   return { batch: shaped, questions, notes };
 }
+
+/** Where nobody says how they are cooked, pastry, sheets and bread are baked. */
+const usualFor = (dough: DoughId): { method?: Method } => (BAKED.includes(dough) ? { method: 'bake' } : {});
+const BAKED: readonly DoughId[] = [
+  'short',
+  'rough-laminated',
+  'spiral',
+  'thin-sheets',
+  'bought-sheets',
+  'bread',
+  'enriched',
+  'raised',
+];
 
 /** What was found, each with its words. */
 function foundIn(

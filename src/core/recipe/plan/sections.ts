@@ -6,6 +6,7 @@ import { leadingAmount } from '../amount';
 import { parseMeasure } from '../measures';
 import { notFilling } from '../not-filling';
 import { parseLine } from '../parse-line';
+import { restInALine } from './rest-in-a-line';
 
 export interface Part {
   kind: 'filling' | 'dough' | 'other';
@@ -50,7 +51,7 @@ const BARE_FOOD =
 const VERB =
   /^\(?(?:to make|heat|cook|fry|stir|simmer|boil|bake|mix|leave|let|soften|brown|add|combine|season|fold|roll|chill|cool|squeeze|drain|salt the|rub|beat|whisk|knead|wilt|poach|sweat|roast|toss|thaw|peel|chop|put|place|divide|cut|fill|seal|make|gather|steam|deep|dry fry|pan|brush|serve|preheat|set|line|spread|cover|press|bring|pour|stew|wrap|mash|spoon|shape|prepare|wash|soak|grate|blanch|pile|lay|simmer|stand|rest|turn|take|use|melt|warm|dust)\b\s*(?!sugar|rice|sauce|bread|flour|lentil|onion|stock|fat|butter|pork|beef|chicken|potato|fish)/i;
 const COUNT_LINE =
-  /^for\s+\d{1,3}\s+[a-z]+(?:\s+you need)?:?$|\b(?:makes?|yields?|yield|serves|feeds|enough for)\b|^\(?\s*(?:for|about|makes|approx\.?)?\s*(?:\d{1,3}|an?|one|two|three)\s*(?:dozen|pieces?|pies?|buns?|turnovers?|rolls?|pockets?|parcels?|dumplings?|pasties|people|portions|servings)\b|^\(\s*(?:about\s+)?\d{1,3}\s+(?:large|big|small|individual)[^)]*\)$|^(?:about|approx\.?)\s+\d{1,3}$/i;
+  /^for\s+\d{1,3}\s+[a-z]+(?:\s+you need)?:?$|\b(?:makes?|yields?|yield|serves|feeds|enough for)\b|^\(?\s*(?:for|about|makes|approx\.?)?\s*(?:\d{1,3}|an?|one|two|three)\s*(?:dozen|pieces?|pies?|buns?|turnovers?|rolls?|pockets?|parcels?|dumplings?|pasties|people|portions|servings)\b|^\(\s*(?:about\s+)?\d{1,3}\s+(?:large|big|small|individual)[^)]*\)$|^(?:about|approx\.?)\s+\d{1,3}$|^(?:about\s+)?\d{1,3}\s+(?:of (?:them|these)|in all|altogether)\b/i;
 const DISH =
   /\b(?:pies?|pockets?|half[- ]moons?|purses?|buns?|dumplings?|parcels?|turnovers?|rolls?|pasties|pasty|puffs?|breads?|triangles?|pillows?|potstickers?|samosas?|squares?)\b/i;
 const UNIT = /\d\s*(?:g|kg|ml|oz|lb|tbsp|tsp|cups?)\b/i;
@@ -80,6 +81,8 @@ const isPartWord = (heading: string): boolean =>
 const isStep = (line: string): boolean => {
   if (NUMBERED.test(line) && line.split(' ').length > 3) return true;
   const text = plain(line);
+  // "Squeeze of lemon" is an amount.
+  if (/^\w+ of\b/i.test(text) && text.length <= LONG) return false;
   if (VERB.test(text) && text.split(' ').length > 2) return true;
   if (AMOUNT.test(text) && text.length <= LONG) return false;
   return text.length > LONG || (/[.!]$/.test(text) && text.split(' ').length > 5 && !/^\(/.test(text));
@@ -210,6 +213,12 @@ function inLines(text: string): Sections {
         .replace(/\s*\([^)]*\)\s*$/, '')
         .trim();
       out.said.push(line);
+      return;
+    }
+    const rest = out.parts.length > 0 && !isMethod && !isStep(line) ? restInALine(bare) : null;
+    if (rest) {
+      out.said.push(...rest.said);
+      if (rest.step !== null) out.steps.push(rest.step);
       return;
     }
     if (

@@ -30,7 +30,7 @@ const ROUND_WORD = '(?:round|circle|disc|wrapper|skin|ball)s?';
 /** Words of a form, the telling ones first; what they are made of decides where two fit. */
 const FORM_WORDS: readonly [RegExp, FormId][] = [
   [
-    /\b(?:pie dish|pie plate|quiche|line (?:a|the) (?:tin|dish|tray|pan)|in the tray|tray bake|one large pie|deep dish|springform)\b/i,
+    /\b(?:pie dish|pie plate|quiche|line (?:a|the) (?:tins?|dish(?:es)?|tray|pan)|in the tray|tray bake|one large pie|deep dish|springform)\b/i,
     'pan-pie',
   ],
   [/\b(?:individual|small) (?:pie )?tins\b|\bin \d+ ?cm tins\b/i, 'pan-pie'],
@@ -61,7 +61,9 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
     /\bturnovers?\b|\bhand[- ]pies?\b|\bfold(?:ed)?\b(?!\s+(?:in\b(?!\s+half)|through\b|it through\b|the \w+ (?:in|through)\b))|\bhalf[- ]moons?\b|\bdumplings?\b|\bpotstickers?\b|\bempanadas?\b|\bpierogi\b/i,
     'half-moon',
   ],
-  [/\bpies?\b/i, 'pan-pie'],
+  // One pie is a pan's; several, where no tin is named, are held in the hand.
+  [/\bpie\b/i, 'pan-pie'],
+  [/\bpies\b/i, 'pocket'],
   [/\bpleat/i, 'half-moon'],
   [/\brolls\b/i, 'roll'],
 ];
@@ -139,6 +141,7 @@ function formIn(
   if (skin?.shape === 'square' && form === 'half-moon') return { form: 'triangle', words };
   if (form === 'half-moon' && skin?.shape === 'round' && (skin.diameterMm ?? 0) >= A_HAND_MM)
     return { form: 'pocket', words };
+  if (form === 'pocket' && method === 'fry') return { form: 'half-moon', words };
   if (form === 'flat-round' && method !== 'griddle') return { form: 'purse', words };
   return { form, words };
 }

@@ -12,7 +12,7 @@ garlic-paste | Garlic paste | 62 5 4 25 2 2 | 1.05 | 1.2 | dose=3-35
 garlic-fresh-green | Green garlic | =spring-onion | piece=25 stalk=25 bunch=100
 garlic-scapes | Garlic scapes | =spring-onion | piece=10 bunch=100
 garlic-black | Black garlic | 45 9 0.5 42 3 2 | 0.9 | 0.1 | clove=4 piece=4 dose=3-40
-garlic-pickled | Pickled garlic | 70 4 0.3 20 2 3.5 | 0.8 | 2 | release=jarred clove=4 piece=4
+garlic-pickled | Pickled garlic | 70 4 0.3 20 2 3.5 | 0.8 | 2 | release=firmJar clove=4 piece=4
 chives-garlic-flower | Flowering chives | =garlic-chives | bunch=100
 `,
 };

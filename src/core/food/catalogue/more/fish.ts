@@ -30,7 +30,7 @@ sprats | Sprats | =herring | piece=12
 sprats-smoked | Smoked sprats | =mackerel-smoked | tin=110
 sardines | Sardines, fresh | 69 20 9 0 0 1.6 | 0.95 | 0.25 | release=oilyFish hazard=fish allergens=fish piece=60
 anchovies-fresh | Anchovies, fresh | =herring | piece=12
-anchovies-white | Anchovies in vinegar | 66 21 8 1 0 3.4 | 0.9 | 2.5 | release=jarred hazard=cured allergens=fish piece=6
+anchovies-white | Anchovies in vinegar | 66 21 8 1 0 3.4 | 0.9 | 2.5 | release=firmJar hazard=cured allergens=fish piece=6
 hake | Hake | =white-fish | fillet=160 piece=160
 whiting | Whiting | =white-fish | fillet=110
 coley | Coley | =pollock | fillet=160
@@ -98,7 +98,7 @@ scallops | Scallops | 82.5 12.1 0.5 3.2 0 1.6 | 0.95 | 0.4 | release=fish hazard
 mussels-cooked | Mussels, cooked | 69 20 3.5 5.2 0 2 | 0.65 | 0.9 | release=firm hazard=cooked-animal allergens=molluscs piece=6
 flat-fish | Flat fish | 80 17 1.5 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish fillet=120 piece=150
 sea-bass | Sea bass | 76.5 18.8 3.2 0 0 1.2 | 0.95 | 0.18 | release=fish hazard=fish allergens=fish fillet=110 piece=350
-herring-pickled | Pickled herring | 55.2 14.2 18 9.6 0 2.9 | 0.9 | 2.2 | release=jarred hazard=cured allergens=fish
+herring-pickled | Pickled herring | 55.2 14.2 18 9.6 0 2.9 | 0.9 | 2.2 | release=firmJar hazard=cured allergens=fish
 surimi | Crab sticks | 74 8 0.5 15 0.2 2.3 | 0.85 | 1.6 | release=firm hazard=cooked-animal allergens=fish+crustaceans+egg piece=15 stick=15
 fish-flakes | Dried fish flakes | 15 75 3 1 0 4.5 | 0.08 | 1.2 | allergens=fish
 `,

@@ -17,7 +17,7 @@ hash-browns | Grated potato, fried | 62 2.2 9 23 2 1.3 | 0.6 | 0.8 | release=fir
 potato-tinned | Potatoes, tinned | =potato-new | tin=340
 potato-purple | Purple potato | =potato | piece=120
 taro | Taro | 70.6 1.5 0.2 22 4.1 1.2 | 0.62 | 0.03 | release=potato piece=200
-turnip-pickled | Pickled turnip | 91 1 0.1 3 2 3 | 0.65 | 2 | release=jarred
+turnip-pickled | Pickled turnip | 91 1 0.1 3 2 3 | 0.65 | 2 | release=firmJar
 turnip-baby | Baby turnip | =turnip | piece=45
 radish-preserved | Preserved radish | 60 4 0.5 17 5 13 | 0.55 | 11 | release=brined
 radish-red | Radishes, red | =white-radish | piece=12 bunch=150

@@ -6,16 +6,16 @@ export const MORE_VEGETABLES: Table = {
   rows: `
 plantain | Plantain | 65.3 1.3 0.4 29.6 2.3 1.2 | 0.65 | 0.01 | release=dicedRoot piece=180
 jackfruit-tinned | Young jackfruit, tinned | 92 1 0.3 2 3.8 1 | 0.7 | 0.6 | release=jarred tin=225
-palm-hearts | Palm hearts, tinned | 90.2 2.5 0.6 2.2 2.4 1.8 | 0.65 | 1.1 | release=jarred tin=220
+palm-hearts | Palm hearts, tinned | 90.2 2.5 0.6 2.2 2.4 1.8 | 0.65 | 1.1 | release=firmJar tin=220
 lotus-root | Lotus root | 79.1 2.6 0.1 12.4 4.9 1 | 0.6 | 0.1 | release=dicedRoot piece=200
 tomatillo | Tomatillo | 91.6 1 1 3.9 1.9 0.6 | 0.65 | 0 | release=pulpy piece=35
 asparagus-white | White asparagus | =asparagus | piece=40 spear=40 bunch=500
-asparagus-jar | Asparagus, from a jar | 94 1.8 0.2 1 1.3 1.2 | 0.75 | 0.8 | release=jarred tin=200
+asparagus-jar | Asparagus, from a jar | 94 1.8 0.2 1 1.3 1.2 | 0.75 | 0.8 | release=firmJar tin=200
 artichoke-globe | Globe artichoke | =artichoke-hearts | piece=120 salt=0.2
 artichoke-oil | Artichokes in oil | 72 2 14 4 5 1.5 | 0.8 | 1 | release=brined
 beans-runner-frozen | Runner beans, frozen | =runner-beans | release=frozenFirm
 green-beans-frozen | Green beans, frozen | =green-beans | release=frozenFirm
-green-beans-tinned | Green beans, tinned | =green-beans | release=jarred tin=220 salt=0.6
+green-beans-tinned | Green beans, tinned | =green-beans | release=firmJar tin=220 salt=0.6
 soya-sprouts | Soya bean sprouts | =bean-sprouts | allergens=soya
 broccoli-tender | Long-stemmed broccoli | =broccoli | piece=20 stalk=20 bunch=200
 romanesco | Romanesco | =cauliflower | piece=600 head=600
@@ -39,7 +39,7 @@ peas-mushy | Mushy peas | 77 6 0.5 12 3.5 0.9 | 1.02 | 0.5 | tin=300 moist=soft
 peas-sugar-snap | Sugar snaps | =sugar-peas | piece=5
 sweet-pepper-mini | Mini sweet peppers | =sweet-pepper | piece=30
 sweet-pepper-long | Long sweet pepper | =sweet-pepper | piece=110
-sweet-pepper-pickled | Pickled sweet peppers | 90 1 0.3 5 1.5 2.2 | 0.7 | 1.4 | release=jarred piece=25
+sweet-pepper-pickled | Pickled sweet peppers | 90 1 0.3 5 1.5 2.2 | 0.7 | 1.4 | release=firmJar piece=25
 pepper-oil | Peppers in oil | 75 1.2 15 5 2 1.8 | 0.85 | 1.2 | release=brined
 pimento | Pimento, from a jar | =pepper-roasted | piece=40
 squash-frozen | Squash, frozen diced | =butternut | release=frozenFirm
@@ -62,11 +62,11 @@ caponata | Aubergine relish | 76 1.3 10 9 3 1.2 | 1 | 0.9 | release=sauce
 cornichons | Cornichons | =gherkins | piece=8
 water-chestnuts | Water chestnuts, tinned | 86.4 0.9 0.1 9.8 2.5 0.3 | 0.6 | 0.02 | release=dicedRoot tin=140
 okra | Okra | 89.6 1.9 0.2 4.3 3.2 0.9 | 0.42 | 0.02 | release=dicedRoot piece=12
-artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=jarred piece=35
+artichoke-hearts | Artichoke hearts | 86 2.9 0.3 4.5 5.2 1.2 | 0.7 | 0.6 | release=firmJar piece=35
 runner-beans | Runner beans | 91 1.6 0.4 3.2 2.6 0.7 | 0.45 | 0 | release=dicedRoot piece=12
 marrow | Marrow | 95.6 0.5 0.2 2.2 0.9 0.5 | 0.5 | 0 | release=watery piece=900
-beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=jarred piece=30
-onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=jarred piece=10
+beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=firmJar piece=30
+onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=firmJar piece=10
 sweetcorn-creamed | Creamed sweetcorn | 78.7 1.7 0.4 17 1.2 1 | 1.02 | 0.6 | tin=400
 `,
 };
