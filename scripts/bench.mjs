@@ -51,6 +51,7 @@ if (!process.argv.includes('--sizes')) {
     'scripts/bench-lines.ts',
     'scripts/bench-recipes.ts',
     'scripts/bench-fillings.ts',
+    'scripts/bench-trial.ts',
     'scripts/bench-core.ts',
     'scripts/bench-day.ts',
     'scripts/bench-notebook.ts',

@@ -3,14 +3,17 @@
  * and only then something new. And a pasty one: less of its starch.
  */
 import { lineOf } from '../stored/new-line';
+import { type Operation } from '../stored/operations';
 import { SCHOOLS } from '../vocabulary/schools';
 import { type ResolvedLine } from '../filling/lines';
+import { accountDry, DRY_GOOD } from '../filling/dry';
 import { moistOf } from '../filling/moist';
 import { isThickener } from '../filling/paste';
 import { formatGrams } from '../units/format';
 import { inSpoons } from '../units/spoons';
 import { type Accounts } from './account';
 import { type Candidate } from './check';
+import { type Group } from './moisture-groups';
 import { LEAST_G, round1, WEIGHABLE, weighable } from './offering';
 import { isPoured } from './poured';
 
@@ -41,7 +44,7 @@ export function juicier(accounts: Accounts): Candidate[] {
   const shared = dry.filter(({ m }) => m.wants >= LEAST_SHARED * missing).map(({ l }) => l);
   const isShared = shared.length > 1 && sum(shared, (l) => moistOf(l).wants) >= LEAST_CAUSE * missing;
   return [
-    ...causes.slice(0, 1).flatMap(({ l, m }) => lessAndMoist(l, m.wants, missing, accounts)),
+    ...causes.slice(0, 1).flatMap(({ l, m }) => lessAndMoist(l, keptOf(l, m.wants, missing), accounts)),
     ...causes.slice(0, 2).map(({ l, m }) => lessOf(l, m.wants, missing, accounts)),
     ...(causes.length === 0 && isShared ? [withoutAll(shared)] : []),
     ...moreOfItsOwn(accounts, missing),
@@ -49,12 +52,8 @@ export function juicier(accounts: Accounts): Candidate[] {
   ];
 }
 
-function lessOf(
-  { line, ingredient, rawG }: ResolvedLine,
-  wants: number,
-  missing: number,
-  accounts: Accounts,
-): Candidate {
+function lessOf(l: ResolvedLine, wants: number, missing: number, accounts: Accounts): Candidate {
+  const { line, ingredient, rawG } = l;
   const name = ingredient.name.toLowerCase();
   if (SOAKED_FIRST.includes(ingredient.id)) {
     const water = weighable(wants, accounts.ledger.finishedG);
@@ -64,34 +63,67 @@ function lessOf(
       change: [added(accounts, 'water', water, `for the ${name}`)],
     };
   }
-  const grams = Math.floor((rawG * (1 - missing / wants)) / WEIGHABLE) * WEIGHABLE;
-  return grams >= Math.max(LEAST_G, LEAST_LEFT * rawG)
+  const grams = keptOf(l, wants, missing);
+  return grams > 0
     ? {
         id: `less-${line.id}`,
         label: `Only ${formatGrams(grams)} of the ${name} instead of ${formatGrams(rawG)}`,
         change: [{ do: 'changeLine', id: line.id, to: { amount: grams, unit: 'g', weighed: 'raw' } }],
+        group: LESS,
       }
-    : { id: `without-${line.id}`, label: `Leave out the ${name}`, change: [{ do: 'removeLine', id: line.id }] };
+    : {
+        id: `without-${line.id}`,
+        label: `Leave out the ${name}`,
+        change: [{ do: 'removeLine', id: line.id }],
+        group: LESS,
+      };
+}
+/** Less of what is dry belongs to the dish. */
+const LESS: Group = 'less';
+
+/** g of a dry thing that may stay; none where hardly any would. */
+function keptOf({ rawG }: ResolvedLine, wants: number, missing: number): number {
+  const grams = Math.floor((rawG * (1 - missing / wants)) / WEIGHABLE) * WEIGHABLE;
+  return grams >= Math.max(LEAST_G, LEAST_LEFT * rawG) ? grams : 0;
 }
 
 /** Where leaving a dry thing out would not be enough: a little of it stays, and what moistens goes in with it. */
-function lessAndMoist(l: ResolvedLine, wants: number, missing: number, accounts: Accounts): Candidate[] {
-  if (SOAKED_FIRST.includes(l.ingredient.id) || wants >= missing) return [];
+function lessAndMoist(l: ResolvedLine, alone: number, accounts: Accounts): Candidate[] {
+  if (SOAKED_FIRST.includes(l.ingredient.id) || !isDryWith(l, alone, accounts)) return [];
   const kept = Math.max(LEAST_G, Math.round((KEPT * l.rawG) / WEIGHABLE) * WEIGHABLE);
   if (kept >= l.rawG) return [];
-  const still = missing - wants * (1 - kept / l.rawG);
-  const [moist] = somethingNew(accounts, still, accounts.ledger.finishedG - l.rawG + kept);
-  const less = `Only ${formatGrams(kept)} of the ${l.ingredient.name.toLowerCase()} instead of ${formatGrams(l.rawG)}`;
+  const less: Operation = { do: 'changeLine', id: l.line.id, to: { amount: kept, unit: 'g', weighed: 'raw' } };
+  const then = dryWith(l, kept, accounts);
+  const [moist] = somethingNew(accounts, then.grams - (AIM / 100) * then.finishedG, then.finishedG);
+  const fewer = `Only ${formatGrams(kept)} of the ${l.ingredient.name.toLowerCase()} instead of ${formatGrams(l.rawG)}`;
   return [
     {
       id: `less-and-moist-${l.line.id}`,
-      label: `${less}; ${moist.label.charAt(0).toLowerCase()}${moist.label.slice(1)}`,
-      change: [{ do: 'changeLine', id: l.line.id, to: { amount: kept, unit: 'g', weighed: 'raw' } }, ...moist.change],
+      label: `${fewer}; ${moist.label.charAt(0).toLowerCase()}${moist.label.slice(1)}`,
+      change: [less, ...moist.change],
+      group: LESS,
     },
   ];
 }
 /** Of a dry thing that is far too much so much stays. House estimate. */
 const KEPT = 0.15;
+
+/** What is missing with another amount of a line, g, and the filling there then is. */
+function dryWith(l: ResolvedLine, rawG: number, { lines, ledger }: Accounts): { grams: number; finishedG: number } {
+  const share = rawG / l.rawG;
+  const scaled = { ...l, rawG, readyG: share * l.readyG, releaseG: share * l.releaseG };
+  const finishedG = ledger.finishedG - l.readyG + scaled.readyG;
+  const goneG = ledger.cookedOffInPan + ledger.drainedByWeight;
+  const { grams } = accountDry(
+    lines.map((other) => (other === l ? scaled : other)),
+    { goneG, looseG: 0, finishedG },
+  );
+  return { grams, finishedG };
+}
+const isDryWith = (l: ResolvedLine, rawG: number, accounts: Accounts): boolean => {
+  const { grams, finishedG } = dryWith(l, rawG, accounts);
+  return grams > (DRY_GOOD / 100) * finishedG;
+};
 
 /** Several dry things that are the cause only together. */
 const withoutAll = (lines: readonly ResolvedLine[]): Candidate => ({

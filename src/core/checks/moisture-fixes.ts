@@ -98,7 +98,7 @@ const NEARLY = 0.8;
 /** What leaves more than this share of what is missing has not helped. House estimate. */
 const LEFT_MISSING = 0.6;
 
-/** Against dry and pasty: what helps by a good part and makes nothing wet, in the order in which it was thought of. */
+/** Against dry and pasty: what helps by a good part and makes nothing wet, in the order in which it was thought of; what is not enough last. */
 function chooseAgainstDry(tried: readonly Tried[], { figures }: Judgement): Tried[] {
   const id = figures?.decides === 'paste' ? 'paste' : 'dry';
   const was = figures?.[id].value ?? 0;
@@ -107,6 +107,7 @@ function chooseAgainstDry(tried: readonly Tried[], { figures }: Judgement): Trie
       if (!then.figures || isWet(then.figures)) return false;
       return then.state === 'good' || then.figures[id].value <= LEFT_MISSING * was;
     })
+    .sort((a, b) => Number(a.then.state === 'fix') - Number(b.then.state === 'fix'))
     .slice(0, MOST_AGAINST_DRY);
 }
 

@@ -1,5 +1,6 @@
 /** The kinds of changes that mend a wet filling, in the order in which a cook would think of them, and how many of each are offered. */
 export const GROUPS = {
+  fruit: 1,
   thicken: 1,
   mix: 1,
   squeeze: 2,

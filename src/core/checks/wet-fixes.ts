@@ -1,6 +1,7 @@
 /** What may mend a wet filling, besides treating a line otherwise: boil off, pour less, bind. */
 import { lineOf } from '../stored/new-line';
 import { type Batch } from '../stored/schema';
+import { type Release } from '../vocabulary/releases';
 import { STAGES } from '../vocabulary/stages';
 import { binderOf } from '../filling/binders';
 import { chooseBinder } from '../filling/choose-binder';
@@ -23,7 +24,7 @@ import { treating } from './treating';
 /** Everything that may mend it. */
 export const drier = (accounts: Accounts, figures: Figures): Candidate[] => [
   ...treating(accounts),
-  ...together(accounts, figures),
+  ...(accounts.takes.kind === 'fruit' ? fruitAndStarch(accounts, figures) : together(accounts, figures)),
   ...milkSauce(accounts, figures),
   ...cookingOff(accounts),
   ...lessLiquid(accounts, figures),
@@ -55,26 +56,28 @@ function together(accounts: Accounts, figures: Figures): Candidate[] {
   // What the others no longer let go of need not be poured less.
   const spared = treated.reduce((sum, { sparesG = 0 }) => sum + sparesG, 0);
   const isPart = (c: Candidate): boolean => wettest.some((l) => c.id === `less-${l.line.id}`);
-  const parts =
-    accounts.takes.kind === 'fruit'
-      ? fruitAndStarch(accounts, figures)
-      : [...treated, ...lessLiquid(accounts, figures, spared).filter(isPart)];
+  return joined('together', [...treated, ...lessLiquid(accounts, figures, spared).filter(isPart)]);
+}
+
+/** Several changes as one, by one tap; none where there are not several. */
+function joined(group: 'together' | 'fruit', parts: readonly Candidate[]): Candidate[] {
   if (parts.length < 2) return [];
   const [head, ...tail] = parts.map((c) => c.label);
   return [
     {
-      id: 'together',
+      id: group,
       label: [head, ...tail.map((label) => label.charAt(0).toLowerCase() + label.slice(1))].join('; '),
       change: parts.flatMap((c) => c.change),
       minutes: Math.max(...parts.map((c) => c.minutes ?? 0)),
-      group: 'together',
+      group,
     },
   ];
 }
 
 /** Fruit keeps its juice, and starch thickens it; what was poured to it stays out. */
 function fruitAndStarch(accounts: Accounts, figures: Figures): Candidate[] {
-  const poured = accounts.lines.filter(isPoured);
+  const released = accounts.lines.reduce((sum, l) => sum + l.releaseG, 0);
+  const poured = accounts.lines.filter((l) => isPoured(l) && l.releaseG >= SHARE_OF_ALL * released);
   if (poured.length === 0) return [];
   const without = poured.reduce((sum, l) => sum + l.releaseG, 0);
   const out = poured.map(({ line, ingredient }): Candidate => ({
@@ -82,7 +85,7 @@ function fruitAndStarch(accounts: Accounts, figures: Figures): Candidate[] {
     label: `Leave out the ${ingredient.name.toLowerCase()}`,
     change: [{ do: 'removeLine', id: line.id }],
   }));
-  return [...out, ...binding(accounts, figures, without).slice(0, 1)];
+  return joined('fruit', [...out, ...binding(accounts, figures, without).slice(0, 1)]);
 }
 
 /** Richer than this it is cream, which is not made a sauce of with flour first. */
@@ -136,8 +139,15 @@ function cookingOff({ batch: { water }, lines, ledger, takes }: Accounts): Candi
       ? { plannedG: round1(water.plannedG + stop.toGoG) }
       : { estimate: { by: 'grams', grams: round1(soFar.grams + stop.toGoG) } };
   const label = `Cook off ${formatGrams(stop.toGoG)} more: stop when ${weighs} ${formatGrams(stop.readsG)}`;
-  return [{ id: 'cook-off', label, change: [{ do: 'setWater', to }], group: 'cook-off' }];
+  // A sauce is simmered down; what runs out of leaves is rather squeezed out of them.
+  const group = lines.some((l) => STAGES[l.line.stage].isInPan && (isPoured(l) || isSaucy(l))) ? 'cook-off' : 'treat';
+  return [{ id: 'cook-off', label, change: [{ do: 'setWater', to }], group }];
 }
+
+/** Made to be simmered: sauces, tomatoes, tins with their liquid. */
+const isSaucy = ({ ingredient: { family, release }, preparation }: ResolvedLine): boolean =>
+  family === 'sauce' || SAUCY.includes(release) || preparation.id === 'with-liquid';
+const SAUCY: readonly Release[] = ['pulpy', 'sieved', 'passata', 'sauce'];
 
 /** g of liquid in 100 g of filling that are aimed at while filling. */
 const aimAtBoard = ({ board }: Figures): number => board.band[1] / 2;

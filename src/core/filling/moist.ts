@@ -1,6 +1,6 @@
 /** How dry or how moist each line is: its class, and what it wants and brings of liquid and fat. */
 import { HAZARDS } from '../vocabulary/foods';
-import { JUICE_SHARED, JUICE_TO_CATCH, MOIST, type Moist, SAUCE_BRINGS } from '../vocabulary/moist';
+import { type DryBy, JUICE_SHARED, JUICE_TO_CATCH, MOIST, type Moist, SAUCE_BRINGS } from '../vocabulary/moist';
 import { type Release } from '../vocabulary/releases';
 import { binderOf } from './binders';
 import { type ResolvedLine } from './lines';
@@ -91,7 +91,7 @@ export interface MoistOfLine {
   /** g of its own juice that only crumbs and starch among it catch. */
   juice: number;
   /** How it is dry. */
-  dryBy: 'soaking' | 'swelling' | 'flesh' | 'itself';
+  dryBy: DryBy;
 }
 
 /** What a line wants of liquid and fat, and what it brings. */
