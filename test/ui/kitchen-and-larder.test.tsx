@@ -188,6 +188,17 @@ describe('the vessels of the kitchen', () => {
     expect(mockEdit).toHaveBeenCalledWith({ do: 'keepFit', fit });
   });
 
+  it('what a version before had learned and this one cannot take is said until it has been read', async () => {
+    const putAside = [{ what: 'dry-edge', of: 'boil noodle raw', value: 4.6, batches: 3 } as const];
+    renderPart(<LearnedFigures kitchen={{ ...DEFAULT_KITCHEN, putAside: [...putAside] }} />);
+    expect(
+      screen.getByText(/^Least free liquid, a boiled parcel with raw meat .*: 4\.6 g per 100 g, from 3\sbatches$/),
+    ).toBeTruthy();
+    fireEvent.press(screen.getByText('I have read it'));
+    await settled();
+    expect(mockEdit).toHaveBeenCalledWith({ do: 'readPutAside' });
+  });
+
   it('what it has learned nothing of, it says so', () => {
     renderPart(<LearnedFigures kitchen={DEFAULT_KITCHEN} />);
     expect(screen.getByText(/^Nothing yet\./)).toBeTruthy();

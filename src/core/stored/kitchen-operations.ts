@@ -22,6 +22,7 @@ type Settings = Omit<
   | 'doughs'
   | 'appliances'
   | 'learned'
+  | 'putAside'
   | 'frozen'
 >;
 
@@ -49,6 +50,8 @@ export type KitchenOperation =
   | { do: 'forgetLearned'; what: LearnedId; of: string }
   /** A fit of cooling or of an appliance stays as it is, or follows readings again. */
   | { do: 'freeze'; key: string; isFrozen: boolean }
+  /** What was put aside by a later version has been read. */
+  | { do: 'readPutAside' }
   /** A figure as it was, put back. */
   | { do: 'keepLearned'; learned: Learned };
 
@@ -123,6 +126,8 @@ export function applyToKitchen(kitchen: Kitchen, change: KitchenOperation): Kitc
       const others = kitchen.learned.filter((l) => l.what !== what || l.of !== of);
       return { ...kitchen, learned: [...others, change.learned] };
     }
+    case 'readPutAside':
+      return { ...kitchen, putAside: [] };
     case 'forgetLearned':
       return { ...kitchen, learned: kitchen.learned.filter((l) => l.what !== change.what || l.of !== change.of) };
     case 'freeze': {

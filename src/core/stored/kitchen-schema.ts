@@ -136,6 +136,20 @@ export const kitchenSchema = z
       .max(MOST.learned, `takes at most ${MOST.learned} figures`)
       .refine((all) => new Set(all.map((l) => `${l.what} ${l.of}`)).size === all.length, 'a figure is there twice')
       .describe('Figures learned from what was noted of batches.'),
+    putAside: z
+      .array(
+        z.strictObject({
+          what: z.enum(['wet-edge', 'dry-edge']),
+          of: z
+            .string()
+            .max(MOST.note, `must be at most ${MOST.note} characters`)
+            .describe('Method, dough and filling.'),
+          value: z.number({ error: 'must be a number' }).describe('As it had been learned, g per 100 g.'),
+          batches: z.number({ error: 'must be a number' }).int().min(0).describe('How many batches had taught it.'),
+        }),
+      )
+      .max(MOST.learned, `takes at most ${MOST.learned} figures`)
+      .describe('Learned figures that mean nothing any more since moisture is judged otherwise; shown once.'),
     frozen: z
       .array(z.string().max(MOST.note, `must be at most ${MOST.note} characters`))
       .max(MOST.learned, `takes at most ${MOST.learned} figures`)

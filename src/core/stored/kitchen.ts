@@ -36,5 +36,6 @@ export const DEFAULT_KITCHEN: Kitchen = {
   appliances: FIRST_APPLIANCES,
   thermometer: null,
   learned: [],
+  putAside: [],
   frozen: [],
 };

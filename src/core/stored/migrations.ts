@@ -2,6 +2,7 @@
 
 import { isId } from './is-id';
 import { FIRST_APPLIANCES } from '../vocabulary/appliances';
+import { kitchenToVersion11 } from './kitchen-to-version-11';
 import { kitchenToVersion9 } from './kitchen-to-version-9';
 import { ownWithHazard } from './own-hazards';
 import { FIRST_VESSELS } from '../vocabulary/vessels';
@@ -169,7 +170,8 @@ function waterOf({ cookOff, ...water }: Json, at: unknown): Json {
  * The kitchen's steps. Version 2: own ingredients, tastings; 3: vessels, ice, a porch, fitted cooling; 4: who stored it; 5:
  * traits of own ingredients; 6: own doughs, cutters, scoops, how much portions differ; 7: what is
  * cooked in, and the thermometer in ice water; 8: figures learned from notes; 9: all of them by one law, with their reasons;
- * 10: own ingredients whose hazard was never chosen are asked again; which edits it holds.
+ * 10: own ingredients whose hazard was never chosen are asked again; which edits it holds; 11: learned edges
+ * of moisture as they are judged now.
  */
 const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   1: (kitchen) => ({ ...kitchen, version: 2, tastings: 0, ingredients: [] }),
@@ -185,6 +187,7 @@ const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   }),
   3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
   4: toVersion5,
+  10: kitchenToVersion11,
   9: kitchenToVersion10,
   8: kitchenToVersion9,
   7: (kitchen) => ({ ...kitchen, version: 8, learned: [] }),

@@ -10,6 +10,7 @@ import { toVersion8 } from './to-version-8';
 import { toVersion9 } from './to-version-9';
 import { toVersion10 } from './to-version-10';
 import { toVersion11 } from './to-version-11';
+import { toVersion12 } from './to-version-12';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 type Json = Record<string, unknown>;
@@ -26,6 +27,7 @@ const MIGRATIONS: Record<number, (document: Json) => Json> = {
   8: toVersion9,
   9: toVersion10,
   10: toVersion11,
+  11: toVersion12,
 };
 
 /**

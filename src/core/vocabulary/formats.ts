@@ -1,9 +1,9 @@
 /** What the documents call themselves. */
 export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 11;
+export const BATCH_VERSION = 12;
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 10;
+export const KITCHEN_VERSION = 11;
 
 export const DAY_FORMAT = 'involucrum/day';
 export const DAY_VERSION = 2;

@@ -23,7 +23,7 @@ export const LEARNED = recordsOf<LearnedRecord>()({
     digits: 1,
     sd: 2,
     isShare: false,
-    bounds: [1, 25],
+    bounds: [1, 35],
   },
   'still-takes': {
     label: 'most it may still take of liquid or fat',

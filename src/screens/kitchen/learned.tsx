@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { PRIOR } from '@/core/learning/learned';
 import { learnedList, type LearnedRow } from '@/core/notebook/learned-list';
+import { putAsideWords } from '@/core/notebook/put-aside';
 import { editKitchen, useBatches } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
@@ -27,9 +28,31 @@ export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
           safety never learn.
         </Small>
       )}
+      <PutAside kitchen={kitchen} />
       {rows.map((row) => (
         <Figure key={row.key} row={row} />
       ))}
+    </View>
+  );
+}
+
+/** What a version before had learned and this one cannot take: said until it has been read. */
+function PutAside({ kitchen }: { kitchen: Kitchen }) {
+  const p = usePalette();
+  const said = putAsideWords(kitchen);
+  if (said.length === 0) return null;
+  return (
+    <View
+      role="group"
+      aria-label="No longer used"
+      style={{ gap: 6, borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 12 }}
+    >
+      <Body>Moisture is judged another way now. These learned figures are no longer used:</Body>
+      {said.map((text) => (
+        <Small key={text}>{text}</Small>
+      ))}
+      <Small>Your notes teach it again.</Small>
+      <Press title="I have read it" onPress={() => void editKitchen({ do: 'readPutAside' })} />
     </View>
   );
 }
