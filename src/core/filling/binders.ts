@@ -24,8 +24,6 @@ export interface Binder {
   isThickener: boolean;
   /** Of grits that swell: coarse enough never to be paste. */
   isGrain: boolean;
-  /** Grain, nut, crumb or flake that takes juice up and gives none back: too much of it makes lean meat dry. */
-  isDryAbsorber: boolean;
   /** A dish of its own that takes liquid up by the way: not offered as a binder. */
   isFood: boolean;
   /** Holds only while cold: free again when hot. */
@@ -43,7 +41,7 @@ export interface Binder {
 /** A binder, or one made of several things. */
 export type MadeBinder = Omit<
   Binder,
-  'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat' | 'isThickener' | 'isGrain' | 'isDryAbsorber' | 'isFood'
+  'capacity' | 'coldOnly' | 'ingredientId' | 'takesUpFat' | 'isThickener' | 'isGrain' | 'isFood'
 >;
 
 export interface BinderPart {
@@ -54,15 +52,7 @@ export interface BinderPart {
 type Options = Partial<
   Pick<
     Binder,
-    | 'weepsAfterFreezing'
-    | 'coldOnly'
-    | 'isStarch'
-    | 'isEgg'
-    | 'isAtHand'
-    | 'takesUpFat'
-    | 'isDryAbsorber'
-    | 'isGrain'
-    | 'isFood'
+    'weepsAfterFreezing' | 'coldOnly' | 'isStarch' | 'isEgg' | 'isAtHand' | 'takesUpFat' | 'isGrain' | 'isFood'
   >
 >;
 const binder = (
@@ -85,7 +75,6 @@ const binder = (
   weepsAfterFreezing: false,
   isThickener: needsC !== null && options.isEgg !== true && options.isGrain !== true,
   isGrain: false,
-  isDryAbsorber: false,
   isFood: false,
   coldOnly: false,
   isStarch: false,
@@ -136,28 +125,21 @@ export const BINDERS: readonly Binder[] = [
   }),
   binder('potato-flakes', 'potato flakes', 'potato-flakes', 5, null, STIR_IN, 'of potato', {
     ...WEEPS,
-    isDryAbsorber: true,
     takesUpFat: 0.3,
   }),
   binder('dry-crumbs', 'dry breadcrumbs', 'breadcrumbs-dry', 2.2, null, STIR_IN, 'of bread; lightens minced meat', {
-    isDryAbsorber: true,
     isAtHand: true,
     takesUpFat: 0.8,
   }),
-  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy', { takesUpFat: 0.6, isDryAbsorber: true }),
-  binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay', {
-    isDryAbsorber: true,
-  }),
+  binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy', { takesUpFat: 0.6 }),
+  binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay', {}),
   binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel', 'rich; firm when it sets', {
     isEgg: true,
   }),
   binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN, 'of bread; soft', {
-    isDryAbsorber: true,
     takesUpFat: 0.4,
   }),
-  binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in', 'of nuts; rich', {
-    isDryAbsorber: true,
-  }),
+  binder('ground-nuts', 'ground nuts', 'almonds-ground', 0.5, null, 'stir in', 'of nuts; rich', {}),
   binder(
     'grating-cheese',
     'hard grated cheese',
