@@ -30,7 +30,7 @@ test('what a recipe gets wrong is said at once, and the first mend is one tap', 
   const checks = page.getByRole('list', { name: 'The five checks' });
   await expect(checks.getByRole('img', { name: 'Salt: Fix' })).toBeVisible();
   const salt = checks.getByRole('listitem').filter({ hasText: 'Salt: too salty' });
-  const before = await salt.getByText(/of the filling/).textContent();
+  const before = await salt.getByText(/salt in the filling/).textContent();
   const mend = salt.getByRole('button');
   await expect(mend).toBeEnabled();
   await mend.click();

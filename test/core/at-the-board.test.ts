@@ -49,6 +49,7 @@ describe('preparations side by side', () => {
     for (const option of options) {
       const { ledger } = quick(changed(turkey, option.change));
       expect(ledger.freePer100).toBeCloseTo(option.freePer100, 6);
+      expect(ledger.dry.per100).toBeCloseTo(option.dryPer100, 6);
       expect(ledger.finishedG).toBeCloseTo(option.finishedG, 6);
     }
   });
@@ -90,6 +91,7 @@ describe('swapping', () => {
     expect(swap.after.waterG).toBeGreaterThan(swap.before.waterG);
     const then = quick(changed(turkey, ...swap.change));
     expect(then.ledger.freePer100).toBeCloseTo(swap.after.freePer100, 6);
+    expect(then.ledger.dry.per100).toBeCloseTo(swap.after.dryPer100, 6);
     expect(then.salt.fillingPercent).toBeCloseTo(swap.after.saltPercent, 6);
     expect(batchSchema.safeParse(changed(turkey, ...swap.change)).success).toBe(true);
   });

@@ -263,7 +263,7 @@ describe('a kitchen that has learned', () => {
     expect(after.figures?.heat.band[1]).toBeLessThan(before.figures?.heat.band[1] ?? 0);
     expect(before.figures?.heat.sentence).not.toMatch(/your kitchen/);
     expect(after.figures?.heat.sentence).toMatch(/in your kitchen/);
-    expect(learnedLabel(lesson)).toMatch(/^Most free liquid, /);
+    expect(learnedLabel(lesson)).toMatch(/^Most loose liquid, /);
   });
 
   it('the same batch speaks once; frozen it stays; forgotten it is the estimate', () => {

@@ -90,7 +90,7 @@ describe('fillings whose figure is known', () => {
 describe('what is said', () => {
   it('of wet: what runs, and what it is compared with', () => {
     expect(judged(TURNOVER, BRAISE).checks.moisture.sentence).toMatch(
-      /^\*2\d\.\d g\* run from 100 g in the heat; this pastry takes 5\. 2\d\.\d g in 100 g are loose while you fill, most of it from stock, unsalted; above 5 the skin tears\.$/,
+      /^\*2\d\.\d g\* run from 100 g in the heat; this pastry takes 5\. 2\d\.\d g in 100 g are loose while you fill, most of it from unsalted stock; above 5 the skin tears\.$/,
     );
   });
   it('of dry: how much of what, and for which', () => {
@@ -232,7 +232,12 @@ describe('what is offered', () => {
   const CASES: readonly [string, Parcel, string[], RegExp][] = [
     ['raw courgettes: squeezed', FLAKY, ['500 g courgettes, grated', '200 g feta'], /^Courgette: /],
     ['raw mushrooms: fried', FLAKY, ['400 g mushrooms, sliced', '150 g cream cheese'], /^Mushrooms: browned dry/],
-    ['stock poured over mince: less of it', DUMPLING, [...MINCE, '350 ml stock'], /^(?:Only \d+ g of the stock|Beat)/],
+    [
+      'stock poured over mince: less of it',
+      DUMPLING,
+      [...MINCE, '350 ml stock'],
+      /^(?:Only \d+ g of the unsalted stock|Beat)/,
+    ],
     ['a braise: the stop weight', TURNOVER, BRAISE, /^Cook off \d+ g more: stop when/],
     [
       'crumbs: fewer',
@@ -244,7 +249,7 @@ describe('what is offered', () => {
       'bulgur: soaked first',
       TURNOVER,
       ['250 g chickpeas, drained', '150 g bulgur, dry', '2 onions, fried'],
-      /^Soak the bulgur/,
+      /^Soak the dry bulgur/,
     ],
     [
       'oats beyond all measure: a little of them, and stock',
@@ -262,7 +267,7 @@ describe('what is offered', () => {
       'spinach and tub cheese: the wetter one squeezed',
       SHEETS,
       ['400 g frozen spinach, thawed', '400 g cottage cheese', '1 egg'],
-      /^Spinach, frozen: thawed and squeezed$/,
+      /^Frozen spinach: thawed and squeezed$/,
     ],
     [
       'paste: less starch',
@@ -288,7 +293,7 @@ describe('what is offered', () => {
     const lines = ['400 g frozen spinach, thawed', '400 g cottage cheese', '1 egg'];
     const { batch, checks } = fixesOf(SHEETS, lines);
     const both = checks.moisture.fixes.find(({ id }) => id === 'together');
-    expect(both?.label).toBe('Spinach, frozen: thawed and squeezed; cottage cheese: drained overnight');
+    expect(both?.label).toBe('Frozen spinach: thawed and squeezed; cottage cheese: drained overnight');
     const then = assess((both?.change ?? []).reduce(apply, batch), DEFAULT_KITCHEN, null).checks.moisture;
     expect(then.state).toBe('good');
   });

@@ -88,8 +88,8 @@ describe('version 11', () => {
     const read = readKitchen(stored('kitchen-10', 11));
     if (!read.ok) throw new Error(read.problems.map(problemWords).join());
     expect(putAsideWords(read.value)).toEqual([
-      'Most free liquid, short pastry in the oven with raw meat or fish in it: 9.0 g per 100 g, from 1 batch',
-      'Least free liquid, a boiled parcel with raw meat or fish in it: 4.6 g per 100 g, from 3 batches',
+      'Most loose liquid, short pastry in the oven with raw meat or fish in it: 9.0 g per 100 g, from 1 batch',
+      'Least loose liquid, a boiled parcel with raw meat or fish in it: 4.6 g per 100 g, from 3 batches',
     ]);
     expect(applyToKitchen(read.value, { do: 'readPutAside' }).putAside).toEqual([]);
     expect(kitchenSchema.safeParse(read.value).success).toBe(true);

@@ -192,7 +192,7 @@ describe('the vessels of the kitchen', () => {
     const putAside = [{ what: 'dry-edge', of: 'boil noodle raw', value: 4.6, batches: 3 } as const];
     renderPart(<LearnedFigures kitchen={{ ...DEFAULT_KITCHEN, putAside: [...putAside] }} />);
     expect(
-      screen.getByText(/^Least free liquid, a boiled parcel with raw meat .*: 4\.6 g per 100 g, from 3\sbatches$/),
+      screen.getByText(/^Least loose liquid, a boiled parcel with raw meat .*: 4\.6 g per 100 g, from 3\sbatches$/),
     ).toBeTruthy();
     fireEvent.press(screen.getByText('I have read it'));
     await settled();

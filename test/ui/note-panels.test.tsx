@@ -182,7 +182,7 @@ it('what a batch teaches is learned only on a tap, in the kitchen it was made in
   mockWhy = explainBatch(soggy, DEFAULT_KITCHEN);
   renderPart(<LearnPanel {...stationProps(soggy)} />);
   expect(mockEditKitchen).not.toHaveBeenCalled();
-  expect(screen.getByText(/^Most free liquid, .*: 18\.0.* → 1[67]\.\d/)).toBeTruthy();
+  expect(screen.getByText(/^Most loose liquid, .*: 18\.0.* → 1[67]\.\d/)).toBeTruthy();
   press('Let the kitchen learn it');
   await settled();
   expect(mockEditKitchen.mock.calls[0]).toMatchObject([

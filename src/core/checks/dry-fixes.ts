@@ -16,6 +16,7 @@ import { type Candidate } from './check';
 import { type Group } from './moisture-groups';
 import { LEAST_G, round1, WEIGHABLE, weighable } from './offering';
 import { isPoured } from './poured';
+import { spoken } from '../food/spoken-name';
 
 /** Below this it is right again, g in 100 g. House estimate. */
 const AIM = 1.5;
@@ -54,7 +55,7 @@ export function juicier(accounts: Accounts): Candidate[] {
 
 function lessOf(l: ResolvedLine, wants: number, missing: number, accounts: Accounts): Candidate {
   const { line, ingredient, rawG } = l;
-  const name = ingredient.name.toLowerCase();
+  const name = spoken(ingredient.name);
   if (SOAKED_FIRST.includes(ingredient.id)) {
     const water = weighable(wants, accounts.ledger.finishedG);
     return {
@@ -95,7 +96,7 @@ function lessAndMoist(l: ResolvedLine, alone: number, accounts: Accounts): Candi
   const less: Operation = { do: 'changeLine', id: l.line.id, to: { amount: kept, unit: 'g', weighed: 'raw' } };
   const then = dryWith(l, kept, accounts);
   const [moist] = somethingNew(accounts, then.grams - (AIM / 100) * then.finishedG, then.finishedG);
-  const fewer = `Only ${formatGrams(kept)} of the ${l.ingredient.name.toLowerCase()} instead of ${formatGrams(l.rawG)}`;
+  const fewer = `Only ${formatGrams(kept)} of the ${spoken(l.ingredient.name)} instead of ${formatGrams(l.rawG)}`;
   return [
     {
       id: `less-and-moist-${l.line.id}`,
@@ -128,7 +129,7 @@ const isDryWith = (l: ResolvedLine, rawG: number, accounts: Accounts): boolean =
 /** Several dry things that are the cause only together. */
 const withoutAll = (lines: readonly ResolvedLine[]): Candidate => ({
   id: 'without-dry',
-  label: `Leave out the ${lines.map((l) => l.ingredient.name.toLowerCase()).join(' and the ')}`,
+  label: `Leave out the ${lines.map((l) => spoken(l.ingredient.name)).join(' and the ')}`,
   change: lines.map((l) => ({ do: 'removeLine' as const, id: l.line.id })),
 });
 
@@ -153,7 +154,7 @@ function moreOfItsOwn({ lines, ledger }: Accounts, missing: number): Candidate[]
   return [
     {
       id: `more-${most.line.id}`,
-      label: `${formatGrams(grams)} more ${most.ingredient.name.toLowerCase()}`,
+      label: `${formatGrams(grams)} more ${spoken(most.ingredient.name)}`,
       change: [
         { do: 'changeLine', id: most.line.id, to: { amount: round1(most.rawG + grams), unit: 'g', weighed: 'raw' } },
       ],
@@ -206,7 +207,7 @@ export function lessStarch({ lines, ledger: { paste } }: Accounts): Candidate[] 
   const [most] = lines.filter(isThickener).sort((a, b) => b.readyG - a.readyG);
   if (!most) return [];
   const grams = Math.round(most.rawG * Math.min(1, paste.liquid / Math.max(1, paste.power)));
-  const name = most.ingredient.name.toLowerCase();
+  const name = spoken(most.ingredient.name);
   return grams >= LEAST_G
     ? [
         {

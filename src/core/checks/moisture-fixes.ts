@@ -121,6 +121,8 @@ export const moistureFixes: Mending = {
     if (now.decides === 'paste')
       return `${formatNumber(now.paste.value, 1)} → ${formatNumber(then.paste.value, 1)} times`;
     if (now.decides === 'dry') return `still takes ${of('dry')}`;
-    return now.decides === then.decides ? of(now.decides) : `while you fill ${of('board')}, in the heat ${of('heat')}`;
+    return now.decides === then.decides
+      ? of(now.decides)
+      : `while you fill ${of('board')}, while cooking ${of('heat')}`;
   },
 };

@@ -21,6 +21,7 @@ import {
   type Reason,
 } from './check';
 import { type CheckRule } from './rule';
+import { spoken, spokenFirst } from '../food/spoken-name';
 
 const UNIT = 'g per 100 g';
 export const per100 = (value: number): string => formatNumber(value, 1);
@@ -38,7 +39,7 @@ function whileFilling(accounts: Accounts): MoistureMark {
   const { good, watch } = edges ?? BOARD_EDGES;
   const value = board.per100;
   const state: CheckState = edges === null || value <= good + UNSEEN ? 'good' : value <= watch ? 'watch' : 'fix';
-  const from = board.lines.slice(0, 2).map((l) => l.name.toLowerCase());
+  const from = board.lines.slice(0, 2).map((l) => spoken(l.name));
   const most = from.length === 0 ? '' : `, most of it from ${from.join(' and ')}`;
   const limit =
     edges?.isSealed === true
@@ -102,14 +103,14 @@ function stillTakes(accounts: Accounts): MoistureMark {
       dry.lines.length === 0
         ? ''
         : isFloury
-          ? `${dry.lines[0].name} has too little to swell in: it would still take about *${formatGrams(round5(dry.grams))}*.`
+          ? `${spokenFirst(dry.lines[0].name)} has too little to swell in: it would still take about *${formatGrams(round5(dry.grams))}*.`
           : `It would still take about *${formatGrams(round5(dry.grams))}* of ${moistener(accounts)}${mostFor(dry)}.`,
   };
 }
 const floury = ({ lines: [most] }: DryAccount): boolean => most?.dryBy === 'swelling';
 /** One line that wants half of all, named. */
 const mostFor = ({ lines: [most], wants }: DryAccount): string =>
-  most && most.wants >= wants / 2 ? `, most of it for the ${most.name.toLowerCase()}` : '';
+  most && most.wants >= wants / 2 ? `, most of it for the ${spoken(most.name)}` : '';
 
 /** Starch against what it has to thicken. */
 function pasty({ ledger: { paste } }: Accounts): MoistureMark {
@@ -168,7 +169,7 @@ function judge(accounts: Accounts): Judgement {
     return {
       ...common,
       ...nothingIn('Moisture'),
-      sentence: 'Add what goes into the filling, and the water is accounted for as you type.',
+      sentence: 'Add what goes in; the water is counted as you type.',
     };
   }
   if (ledger.problem) {
@@ -211,7 +212,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
   const { board } = ledger;
   return [
     ...board.lines.map((l) => ({
-      text: `At the board: ${l.name}, ${l.preparation}, has let go of`,
+      text: `While you fill: ${l.name}, ${l.preparation}, has let go of`,
       figure: formatGrams(l.grams),
       source: HOUSE,
     })),
@@ -236,7 +237,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
         ]
       : []),
     ...loudest.map((l) => ({
-      text: `In the heat: ${l.name}, ${l.preparation}, lets go of`,
+      text: `While cooking: ${l.name}, ${l.preparation}, lets go of`,
       figure: formatGrams(l.letsGo),
       source: lines.find((r) => r.line.id === l.lineId)?.ingredient.liquid ? 'its water; food tables' : HOUSE,
     })),
@@ -262,7 +263,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
         ]
       : []),
     ...binders.map((l) => ({ text: `${l.name} can hold`, figure: formatGrams(l.canHold), source: HOUSE })),
-    { text: 'Runs in the heat', figure: formatGrams(ledger.free) },
+    { text: 'Runs while cooking', figure: formatGrams(ledger.free) },
     ...(ledger.driedInOven > 0.05
       ? [{ text: 'of which the oven takes', figure: formatGrams(ledger.driedInOven), source: HOUSE }]
       : []),
@@ -281,7 +282,7 @@ function dryReasons({ lines, brings, caught, grams }: DryAccount): Reason[] {
   if (dry.length === 0) return [];
   return [
     ...dry.map((l) => ({
-      text: `To eat moist, ${l.name.toLowerCase()} wants`,
+      text: `To eat moist, ${spoken(l.name)} wants`,
       figure: formatGrams(l.wants),
       source: HOUSE,
     })),

@@ -13,6 +13,7 @@ import { type Accounts } from './account';
 import { type Candidate, type Judgement } from './check';
 import { percent, SLACK } from './salt';
 import { type Mending } from './rule';
+import { spoken, spokenFirst } from '../food/spoken-name';
 
 /** Stretching a filling beyond this would be another recipe. */
 const MOST_STRETCH = 1.6;
@@ -69,14 +70,14 @@ function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
     if (soak) {
       list.push({
         id: `soak-${line.id}`,
-        label: `${ingredient.name}: ${soak.label}`,
+        label: `${spokenFirst(ingredient.name)}: ${soak.label}`,
         change: [{ do: 'changeLine', id: line.id, to: { preparation: soak.id, weighed: 'raw' } }],
       });
     }
     if (ingredient.lessSalt !== null) {
       list.push({
         id: `reduced-${line.id}`,
-        label: `Take reduced-salt ${ingredient.name.toLowerCase()}`,
+        label: `Take reduced-salt ${spoken(ingredient.name)}`,
         change: [{ do: 'changeLine', id: line.id, to: { ingredientId: ingredient.lessSalt } }],
       });
     }
@@ -88,7 +89,7 @@ function lessSalt({ batch, salt, lines, ledger }: Accounts): Candidate[] {
     const away = (salt.totalG - target * ledger.finishedG) / Math.max(0.001, share - target);
     const left = Math.max(0, Math.floor((l.readyG - away) * (l.rawG / Math.max(1, l.readyG))));
     if (share <= target * 2 || l.rawG - left < LEAST_G) continue;
-    const name = l.ingredient.name.toLowerCase();
+    const name = spoken(l.ingredient.name);
     list.push({
       id: `less-${l.line.id}`,
       label:

@@ -50,8 +50,8 @@ function judge(accounts: Accounts): Judgement {
     state: saltState(salt),
     headline: `Salt: ${salt.fillingPercent > high + SLACK ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'as it should be'}`,
     sentence: salt.isSweet
-      ? `*${percent(salt.fillingPercent)}* of the filling. It is sweet: a pinch, to ${percent(high)}.`
-      : `*${percent(salt.fillingPercent)}* of the filling, ${percent(salt.bitePercent)} of the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.${ranOff(salt)}`,
+      ? `*${percent(salt.fillingPercent)}* salt. A sweet filling wants a pinch, up to ${percent(high)}.`
+      : `*${percent(salt.fillingPercent)}* salt in the filling, ${percent(salt.bitePercent)} in the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.${ranOff(salt)}`,
   };
 }
 

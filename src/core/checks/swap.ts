@@ -14,6 +14,8 @@ import { resolveLine } from '../filling/lines';
 export interface Consequences {
   waterG: number;
   freePer100: number;
+  /** g of liquid or fat that 100 g of it would still take. */
+  dryPer100: number;
   saltPercent: number;
   fatPer100: number;
   allergens: Allergen[];
@@ -85,6 +87,7 @@ function consequences(batch: Batch, kitchen: Kitchen, steamedOffG: number): Cons
   return {
     waterG: ledger.broughtIn,
     freePer100: ledger.freePer100,
+    dryPer100: ledger.dry.per100,
     saltPercent: ledger.finishedG > 0 ? (100 * salt) / ledger.finishedG : 0,
     fatPer100: accountFat(lines, ledger.finishedG).per100,
     allergens: [...new Set([...lines.flatMap((l) => l.ingredient.allergens), ...dough.allergens])].sort(),

@@ -7,6 +7,7 @@ import { BEATEN_IN, isRawMince } from '../filling/uptake';
 import { type Accounts } from './account';
 import { type Candidate } from './check';
 import { type Group } from './moisture-groups';
+import { spoken, spokenFirst } from '../food/spoken-name';
 
 /** So many lines are tried with other preparations, and each with so many: tables stand in a cook's order. */
 const MOST_TREATED = 4;
@@ -24,15 +25,16 @@ export function treating({ lines, salt, takes }: Accounts): Candidate[] {
   return untreated.flatMap((l) =>
     RELEASES[l.ingredient.release]
       .filter((p) => isDrier(p, l) && !p.takesStarch && suits(l, p))
-      // Nobody salts and wrings what is sweet, nor beats stock into what is no mince.
+      // Nobody salts and wrings what is sweet, sugars fruit that is not, or beats stock into what is no mince.
       .filter((p) => !(p.keptSalt > 0 && salt.isSweet) && (p.id !== BEATEN_IN || hasMince))
+      .filter((p) => salt.isSweet || l.ingredient.family !== 'fruit' || p.treatment !== 'squeeze')
       .slice(0, MOST_WAYS)
       .map((p) => ({
         id: `prepare-${l.line.id}-${p.id}`,
         label:
           p.id === BEATEN_IN
-            ? `Beat the ${l.ingredient.name.toLowerCase()} in by the spoonful`
-            : `${l.ingredient.name}: ${p.label}`,
+            ? `Beat the ${spoken(l.ingredient.name)} in by the spoonful`
+            : `${spokenFirst(l.ingredient.name)}: ${p.label}`,
         change: [{ do: 'changeLine' as const, id: l.line.id, to: { preparation: p.id, weighed: 'raw' as const } }],
         minutes: p.handsOnMinutes + p.waitMinutes,
         group: groupFor(p, l, takes.kind),

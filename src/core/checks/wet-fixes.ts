@@ -20,6 +20,7 @@ import { type Candidate, type Figures } from './check';
 import { LEAST_G, MOST_SHARE, round1, WEIGHABLE } from './offering';
 import { isColdDish, isPoured } from './poured';
 import { treating } from './treating';
+import { spoken } from '../food/spoken-name';
 
 /** Everything that may mend it. */
 export const drier = (accounts: Accounts, figures: Figures): Candidate[] => [
@@ -82,7 +83,7 @@ function fruitAndStarch(accounts: Accounts, figures: Figures): Candidate[] {
   const without = poured.reduce((sum, l) => sum + l.releaseG, 0);
   const out = poured.map(({ line, ingredient }): Candidate => ({
     id: `without-${line.id}`,
-    label: `Leave out the ${ingredient.name.toLowerCase()}`,
+    label: `Leave out the ${spoken(ingredient.name)}`,
     change: [{ do: 'removeLine', id: line.id }],
   }));
   return joined('fruit', [...out, ...binding(accounts, figures, without).slice(0, 1)]);
@@ -174,7 +175,7 @@ function lessLiquid(accounts: Accounts, figures: Figures, sparedG = 0): Candidat
     const most = minceG > 0 && keepsRaw ? Math.min(enough, POURED_TO_MINCE * minceG) : enough;
     const grams = Math.max(0, Math.floor(most / WEIGHABLE) * WEIGHABLE);
     if (l.rawG - grams < LEAST_G) return [];
-    const name = l.ingredient.name.toLowerCase();
+    const name = spoken(l.ingredient.name);
     return [
       {
         id: `less-${l.line.id}`,
@@ -219,7 +220,7 @@ function more(accounts: Accounts, figures: Figures): Candidate[] {
     return [
       {
         id: `more-${l.line.id}`,
-        label: `${formatGrams(grams)} more ${l.ingredient.name.toLowerCase()}`,
+        label: `${formatGrams(grams)} more ${spoken(l.ingredient.name)}`,
         change: [{ do: 'changeLine', id: l.line.id, to: { amount: round1(l.rawG + grams), unit: 'g' } }],
         group: 'own',
       },

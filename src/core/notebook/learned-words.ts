@@ -7,7 +7,7 @@ import { isIdOf } from '../vocabulary/records';
 import { KIND_WORDS } from '../filling/takes';
 import { formatNumber } from '../units/amount';
 
-/** `Most free liquid, a baked parcel of short pastry with a cooked or meatless filling` */
+/** `Most loose liquid, a baked parcel of short pastry with a cooked or meatless filling` */
 export function learnedLabel({ what, of }: Pick<Lesson, 'what' | 'of'>): string {
   const label = of === EVERYTHING ? LEARNED[what].label : `${LEARNED[what].label}, ${aboutOf(of)}`;
   return label.charAt(0).toUpperCase() + label.slice(1);

@@ -1,6 +1,6 @@
 /** The next version of a batch: changes that answer its causes, each with what the checks say before and after. */
 import { assess } from '../checks/assess';
-import { type CheckId, type MoistureFigure } from '../checks/check';
+import { CHECK_IDS, type CheckId, type MoistureFigure } from '../checks/check';
 import { forecastHeat, type HeatForecast } from '../forecast/heat';
 import { type Assessment, judgement } from '../checks/judgement';
 import { type Kitchen } from '../stored/kitchen-schema';
@@ -19,25 +19,27 @@ const MOST = 6;
 const MOST_EACH = 2;
 
 /** What a check's figure is called beside a change. */
-const FIGURE_WORDS: Readonly<Record<CheckId, string>> = {
-  moisture: 'liquid',
+const FIGURE_WORDS: Readonly<Record<Exclude<CheckId, 'moisture'>, string>> = {
   salt: 'salt',
   cooling: 'cooling',
   fit: 'fit',
   core: 'core',
 };
 
-/** Each figure of Moisture after its number. */
+/** Each figure of Moisture before its numbers, g in 100 g; of starch in times. */
 const MOISTURE_WORDS: Readonly<Record<MoistureFigure, string>> = {
-  board: 'g in 100 g loose while you fill',
-  heat: 'g run from 100 g',
-  dry: 'g per 100 g still wanted',
-  paste: 'times its liquid in starch',
+  board: 'loose while you fill, in 100 g:',
+  heat: 'runs from 100 g:',
+  dry: '100 g still take',
+  paste: 'starch thickens its liquid, times:',
 };
+
+/** All that a check's figure may be called. */
+const wordsOf = (id: CheckId): string[] => (id === 'moisture' ? Object.values(MOISTURE_WORDS) : [FIGURE_WORDS[id]]);
 
 /** The figure of a check, as it stands beside a change. */
 function figureOf(id: CheckId, { checks, moisture, salt, heat }: Assessment, decides: MoistureFigure): string {
-  if (id === 'moisture') return `${formatNumber(moisture[decides].value, 1)} ${MOISTURE_WORDS[decides]}`;
+  if (id === 'moisture') return `${formatNumber(moisture[decides].value, 1)}${decides === 'paste' ? '' : ' g'}`;
   if (id === 'salt') return `${formatNumber(salt.fillingPercent, 2)} %`;
   if (id === 'cooling') return heat?.cooling?.minutes == null ? 'never' : `${Math.round(heat.cooling.minutes)} min`;
   if (id === 'core')
@@ -83,7 +85,7 @@ export function nextVersion(numbers: BatchNumbers, explained: readonly Explained
  * @param check whose figure it is about, as the proposal says it; null of what no check counts
  */
 export function tryChange(batch: Batch, kitchen: Kitchen, change: NextChange, what: string | null): NextChange {
-  const check = (Object.keys(FIGURE_WORDS) as CheckId[]).find((id) => FIGURE_WORDS[id] === what);
+  const check = CHECK_IDS.find((id) => wordsOf(id).some((words) => words === what));
   const then = change.operations.reduce(apply, batch);
   if (check === undefined || !isWithinLimits(then)) return change;
   const before = judgement(batch, kitchen, forecastHeat(batch, kitchen, 'first'));
@@ -95,7 +97,7 @@ function effectOf(check: CheckId, before: Assessment, then: Batch, kitchen: Kitc
   // The figure that decided before is compared, whichever decides then.
   const { decides } = before.moisture;
   return {
-    what: FIGURE_WORDS[check],
+    what: check === 'moisture' ? MOISTURE_WORDS[decides] : FIGURE_WORDS[check],
     before: figureOf(check, before, decides),
     after: figureOf(check, after, decides),
   };

@@ -5,8 +5,8 @@ import { isIdOf } from '../vocabulary/records';
 import { formatNumber } from '../units/amount';
 
 const WHAT: Readonly<Record<Kitchen['putAside'][number]['what'], string>> = {
-  'wet-edge': 'Most free liquid',
-  'dry-edge': 'Least free liquid',
+  'wet-edge': 'Most loose liquid',
+  'dry-edge': 'Least loose liquid',
 };
 const KINDS: Readonly<Record<string, string>> = {
   raw: 'with raw meat or fish in it',
@@ -14,7 +14,7 @@ const KINDS: Readonly<Record<string, string>> = {
   sweet: 'with a sweet filling',
 };
 
-/** `Least free liquid, a boiled parcel with raw meat or fish in it: 4.6 g per 100 g, from 3 batches` */
+/** `Least loose liquid, a boiled parcel with raw meat or fish in it: 4.6 g per 100 g, from 3 batches` */
 export const putAsideWords = ({ putAside }: Pick<Kitchen, 'putAside'>): string[] =>
   putAside.map(({ what, of, value, batches }) => {
     const [method, dough, kind] = of.split(' ');

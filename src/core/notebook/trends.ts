@@ -79,7 +79,7 @@ function freeLiquid(looked: readonly Looked[]): Trend {
   const wet = looked.filter(({ n }) => n.heat.value > n.heat.band[1]).length;
   return {
     id: 'free-liquid',
-    title: 'Free liquid in the heat',
+    title: 'Loose liquid while cooking',
     unit: 'g per 100 g',
     digits: 1,
     points,

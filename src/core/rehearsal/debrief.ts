@@ -88,7 +88,7 @@ function figuresOf({ rehearsal, batch, kitchen }: Situation, inside: Inside): De
   const measured = lastReading(batch);
   const { medium, mediumC } = mainStep(batch.cook);
   const list: (Debrief['inside'][number] | null)[] = [
-    seemed('Free liquid in 100 g', ...grams(inside.freePer100, inside.freePer100 - hidden.extraFree)),
+    seemed('Loose liquid in 100 g', ...grams(inside.freePer100, inside.freePer100 - hidden.extraFree)),
     seemed(
       'Salt of the filling',
       `${formatNumber(inside.saltPercent, 2)} %`,
@@ -220,7 +220,7 @@ function effects(without: Inside, withIt: Inside, { kitchen }: Situation): strin
     a !== null && b !== null && Math.abs(a - b) >= by;
   if (differs(without.freePer100, withIt.freePer100, 0.3))
     list.push(
-      `free liquid ${formatNumber(Math.max(0, without.freePer100), 1)} → ${formatNumber(Math.max(0, withIt.freePer100), 1)} g`,
+      `loose liquid ${formatNumber(Math.max(0, without.freePer100), 1)} → ${formatNumber(Math.max(0, withIt.freePer100), 1)} g`,
     );
   if (differs(without.saltPercent, withIt.saltPercent, 0.04))
     list.push(`salt ${formatNumber(without.saltPercent, 2)} → ${formatNumber(withIt.saltPercent, 2)} %`);

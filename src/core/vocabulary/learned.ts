@@ -18,7 +18,7 @@ interface LearnedRecord {
 
 export const LEARNED = recordsOf<LearnedRecord>()({
   'wet-edge': {
-    label: 'most free liquid',
+    label: 'most loose liquid',
     unit: 'g per 100 g',
     digits: 1,
     sd: 2,

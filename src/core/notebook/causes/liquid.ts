@@ -3,6 +3,7 @@ import { isRawMince } from '../../filling/uptake';
 import { formatNumber } from '../../units/amount';
 import { type CauseRule, ramp, read } from '../cause';
 import { type BatchNumbers } from '../numbers';
+import { spoken } from '../../food/spoken-name';
 
 /** Above what is usual by so much it is beyond doubt, g in 100 g. House estimate. */
 const CLEAR = 8;
@@ -38,7 +39,7 @@ export const liquidCauses: readonly CauseRule[] = [
       const { value, band } = n.heat;
       return read(
         ramp(value, band[1] - 1, band[1] + CLEAR),
-        'Too much free liquid',
+        'Too much loose liquid',
         `*${formatNumber(value, 1)} g* ran from 100 g in the heat; up to ${formatNumber(band[1])} is usual.`,
         { evidence: [estimated(n)], isMeasured: isByWeighing(n) },
       );
@@ -81,7 +82,7 @@ export const liquidCauses: readonly CauseRule[] = [
       return read(
         ramp(dry.per100, takes.dry - 1, takes.dry + CLEAR),
         isSoaking ? 'Dry things took up the juice' : 'Too little that moistens it',
-        `It would still take about *${formatNumber(dry.grams)} g* of liquid or fat; ${most.name.toLowerCase()} wants most.`,
+        `It would still take about *${formatNumber(dry.grams)} g* of liquid or fat; ${spoken(most.name)} wants most.`,
         { evidence: [estimated(n)], isMeasured: isByWeighing(n) },
       );
     },
@@ -129,7 +130,7 @@ export const liquidCauses: readonly CauseRule[] = [
         power <= 0 || ledger.free > 1 ? 0 : 0.8 * ramp(power / ran, 1.2, 3),
         'Crumbs and the like took up all there was',
         `They could take up *${formatNumber(power)} g*, and ${formatNumber(ran)} ran.`,
-        { evidence: ['no free liquid left'] },
+        { evidence: ['no loose liquid left'] },
       );
     },
   },

@@ -143,7 +143,7 @@ export const parcelCauses: readonly CauseRule[] = [
       return read(
         0.2 + 0.4 * ramp(heat.value, heat.band[1] / 2, heat.band[1] + 4),
         'No way out for steam',
-        `Closed all round in dry heat, with *${formatNumber(heat.value, 1)} g* of free liquid per 100 g to boil.`,
+        `Closed all round in dry heat, with *${formatNumber(heat.value, 1)} g* of loose liquid per 100 g to boil.`,
         { evidence: [`seam ${EDGES[wrap.edge].label}, no vent`] },
       );
     },

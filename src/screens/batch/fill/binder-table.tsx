@@ -29,8 +29,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
         Binders for this filling
       </Heading>
       <Small>
-        Each in the dose that brings the free liquid well into the band. Two together count together. Capacities are
-        house estimates.
+        Each in the dose that takes up what runs too much. Two together count together. Doses are our estimates.
       </Small>
       {binders.map((option) => {
         const needs =

@@ -27,7 +27,7 @@ export function LedgerTable({ assessment: { ledger } }: ShownProps) {
         })),
         { name: 'brought in', figures: [whole(ledger.broughtIn), whole(ledger.released)], sum: true },
         ...ways.map((way) => ({ name: way.name, figures: [`−${whole(way.grams)}`, ''] })),
-        { name: 'runs in the heat', figures: [whole(ledger.free), ''], sum: true },
+        { name: 'runs while cooking', figures: [whole(ledger.free), ''], sum: true },
       ]}
     />
   );

@@ -82,7 +82,8 @@ function rowsOf({ before, after }: Swap, kitchen: { temperature: 'C' | 'F' }) {
   });
   return [
     row('Water brought in, g', (c) => formatNumber(c.waterG, 0)),
-    row('Free liquid, g per 100 g', (c) => formatNumber(c.freePer100, 1)),
+    row('Loose liquid, g per 100 g', (c) => formatNumber(c.freePer100, 1)),
+    row('Still takes, g per 100 g', (c) => formatNumber(c.dryPer100, 1)),
     row('Salt, %', (c) => formatNumber(c.saltPercent, 2)),
     row('Fat, g per 100 g', (c) => formatNumber(c.fatPer100, 1)),
     {
