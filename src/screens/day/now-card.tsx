@@ -35,6 +35,9 @@ const MORE = 5;
 /** Names that fit a line. */
 const MOST_NAMES = 6;
 
+/** Before the day begins a better plan may begin with another step: the card is as high for either. Three lines and one, px. */
+const BEFORE_PX = 98;
+
 /** What the parts of the card have in common. */
 interface Shown {
   act: Parameters<typeof beginTask>[0];
@@ -97,9 +100,11 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
         </Pressable>
         <Left task={task} ms={ms} isRunning={isRunning} />
       </View>
-      {task.how !== '' && <Body>{task.how}</Body>}
-      <TaskWarning task={task} />
-      <Small>{task.doneWhen}</Small>
+      <View style={{ gap: 6, minHeight: isRunning ? 0 : BEFORE_PX }}>
+        {task.how !== '' && <Body>{task.how}</Body>}
+        <TaskWarning task={task} />
+        <Small>{task.doneWhen}</Small>
+      </View>
       {toAdd.length > 0 && (
         <Body>
           <Strong>Still to be added: </Strong>
