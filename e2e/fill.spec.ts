@@ -29,11 +29,11 @@ test('the pan: weigh-ins are kept, override the estimate, and lead to the stop w
   expect(Math.abs((await stopWeight()) - stop)).toBeLessThanOrEqual(12);
   await page.getByLabel('Pan with filling now, g').fill(String(stop));
   await page.getByRole('button', { name: 'Note this weight' }).click();
-  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: right' })).toBeVisible();
   await expect(page.getByText('Enough has boiled off.')).toBeVisible();
   await page.reload();
   await expect(page.getByText(/this one counts/)).toHaveCount(1);
-  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: right' })).toBeVisible();
 });
 
 test('a part of the water line opens to the lines it comes from', async ({ page }) => {

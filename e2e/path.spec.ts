@@ -20,7 +20,7 @@ test('from a filling too wet to three readings, and all of it is there after a r
   const fix = await fixOf(page, 'Moisture', /^Courgette: salted and squeezed/);
   const promised = /→ (\d+\.\d)/.exec((await fix.getAttribute('aria-label')) ?? '')?.[1];
   await fix.click();
-  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: right' })).toBeVisible();
   // The promise is what is found.
   await expect(page.getByText(`${promised} g run from 100 g`)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Courgette, 400\sg\. salted and squeezed/ })).toBeVisible();
@@ -53,7 +53,7 @@ test('from a filling too wet to three readings, and all of it is there after a r
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await expect(page.getByRole('heading', { name: 'Core: measured hot enough' })).toBeVisible();
   await page.getByRole('link', { name: /^Fill;/ }).click();
-  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: right' })).toBeVisible();
 });
 
 test('a fix is undone with one tap, from the notice and from the header', async ({ page }) => {
@@ -121,13 +121,13 @@ test('from the words of a recipe to a filling that is neither wet nor bland', as
   // What was not understood is still there.
   await expect(field).toHaveValue('some moondust');
   await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Salt: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Salt: right' })).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Moisture: too wet/ })).toBeVisible();
   await (await fixOf(page, 'Moisture', /^Only .* of the unsalted stock/)).click();
   // What is left is the cabbage's.
   await expect(page.getByRole('heading', { name: 'Moisture: a little loose to wrap' })).toBeVisible();
   await (await fixOf(page, 'Moisture', /^White cabbage: salted and squeezed/)).click();
-  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: right' })).toBeVisible();
 });
 
 test('binders side by side, a slip of the spoon asked after, the filling scaled', async ({ page }) => {

@@ -21,7 +21,7 @@ test('section and checks, station, ledger: side by side; keys lead through', asy
   await expect(page.getByLabel('Add what goes in')).toBeFocused();
   await page.keyboard.type('14 g cornflour');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Moisture: as it should be' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Moisture: right' })).toBeVisible();
   await page.getByLabel('Add what goes in').blur();
   await page.keyboard.press('z');
   await expect(page.getByRole('heading', { name: 'Moisture: too wet' })).toBeVisible();

@@ -51,8 +51,8 @@ describe('a line that nobody understands', () => {
   it('a seasoning of it may be all salt', () => {
     const mild = checksOf([...PORK, '2 tbsp snozzle']).salt;
     const salty = checksOf([...PORK, '2 tbsp snozzle powder']).salt;
-    expect(mild.headline).toBe('Salt: as it should be');
-    expect(salty.headline).toMatch(/^Salt: open between as it should be and too salty/);
+    expect(mild.headline).toBe('Salt: right');
+    expect(salty.headline).toMatch(/^Salt: open between right and too salty/);
   });
 
   it('what both ends agree on is the verdict: far too wet stays Fix, whatever the rest is', () => {

@@ -15,8 +15,8 @@ describe('the band', () => {
   it.each([
     ['2 g', 'fix', 'bland'],
     ['3 g', 'watch', 'bland'],
-    ['5 g', 'good', 'as it should be'],
-    ['8 g', 'good', 'as it should be'],
+    ['5 g', 'good', 'right'],
+    ['8 g', 'good', 'right'],
     ['9 g', 'watch', 'too salty'],
     ['12.5 g', 'fix', 'too salty'],
   ])('%s of salt in half a kilo of leek and potato: %s, %s', (salt, state, words) => {

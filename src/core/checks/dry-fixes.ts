@@ -6,7 +6,7 @@ import { lineOf } from '../stored/new-line';
 import { type Operation } from '../stored/operations';
 import { SCHOOLS } from '../vocabulary/schools';
 import { type ResolvedLine } from '../filling/lines';
-import { accountDry, DRY_GOOD } from '../filling/dry';
+import { accountDry, DRY_WATCH } from '../filling/dry';
 import { moistOf } from '../filling/moist';
 import { isThickener } from '../filling/paste';
 import { formatGrams } from '../units/format';
@@ -38,8 +38,8 @@ export function juicier(accounts: Accounts): Candidate[] {
   const dry = accounts.lines
     .map((l) => ({ l, m: moistOf(l) }))
     .filter(({ m }) => m.dryBy === 'soaking' || m.dryBy === 'swelling')
-    // What the filling is of is not taken out of it.
-    .filter(({ l }) => l !== largest)
+    // What the filling is of is not taken out of it; it may be soaked.
+    .filter(({ l }) => l !== largest || SOAKED_FIRST.includes(l.ingredient.id))
     .sort((a, b) => b.m.wants - a.m.wants);
   const causes = dry.filter(({ m }) => m.wants >= LEAST_CAUSE * missing);
   const shared = dry.filter(({ m }) => m.wants >= LEAST_SHARED * missing).map(({ l }) => l);
@@ -57,7 +57,7 @@ function lessOf(l: ResolvedLine, wants: number, missing: number, accounts: Accou
   const { line, ingredient, rawG } = l;
   const name = spoken(ingredient.name);
   if (SOAKED_FIRST.includes(ingredient.id)) {
-    const water = weighable(wants, accounts.ledger.finishedG);
+    const water = Math.round(wants / WEIGHABLE) * WEIGHABLE;
     return {
       id: `soak-${line.id}`,
       label: `Soak the ${name} in ${formatGrams(water)} hot water first`,
@@ -123,7 +123,7 @@ function dryWith(l: ResolvedLine, rawG: number, { lines, ledger }: Accounts): { 
 }
 const isDryWith = (l: ResolvedLine, rawG: number, accounts: Accounts): boolean => {
   const { grams, finishedG } = dryWith(l, rawG, accounts);
-  return grams > (DRY_GOOD / 100) * finishedG;
+  return grams > (DRY_WATCH / 100) * finishedG;
 };
 
 /** Several dry things that are the cause only together. */

@@ -28,7 +28,7 @@ export const per100 = (value: number): string => formatNumber(value, 1);
 
 export const moisture: CheckRule = { label: 'Moisture', judge };
 
-const RIGHT = 'Moisture: as it should be';
+const RIGHT = 'Moisture: right';
 /** Half of the last figure that is shown: nobody is warned of 2.0 where 2 is right. */
 const UNSEEN = 0.05;
 
@@ -119,7 +119,7 @@ function pasty({ ledger: { paste } }: Accounts): MoistureMark {
     band: [0, PASTY_TIMES],
     watch: null,
     state: paste.isPasty ? 'watch' : 'good',
-    headline: paste.isPasty ? 'Moisture: pasty, too much starch' : RIGHT,
+    headline: paste.isPasty ? 'Moisture: pasty' : RIGHT,
     sentence: `The starch would thicken *${formatNumber(paste.times, 1)} times* the liquid there is; from ${formatNumber(PASTY_TIMES, 1)} it sets to a paste.`,
   };
 }

@@ -48,7 +48,7 @@ function judge(accounts: Accounts): Judgement {
   return {
     ...common,
     state: saltState(salt),
-    headline: `Salt: ${salt.fillingPercent > high + SLACK ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'as it should be'}`,
+    headline: `Salt: ${salt.fillingPercent > high + SLACK ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'right'}`,
     sentence: salt.isSweet
       ? `*${percent(salt.fillingPercent)}* salt. A sweet filling wants a pinch, up to ${percent(high)}.`
       : `*${percent(salt.fillingPercent)}* salt in the filling, ${percent(salt.bitePercent)} in the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.${ranOff(salt)}`,

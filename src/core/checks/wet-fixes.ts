@@ -54,10 +54,12 @@ function together(accounts: Accounts, figures: Figures): Candidate[] {
       .sort((a, b) => rank(a) - rank(b))
       .slice(0, 1),
   );
-  // What the others no longer let go of need not be poured less.
-  const spared = treated.reduce((sum, { sparesG = 0 }) => sum + sparesG, 0);
-  const isPart = (c: Candidate): boolean => wettest.some((l) => c.id === `less-${l.line.id}`);
-  return joined('together', [...treated, ...lessLiquid(accounts, figures, spared).filter(isPart)]);
+  const parts = wettest.reduce<Candidate[]>((so, l) => {
+    // What the others no longer let go of need not be poured less.
+    const spared = so.reduce((sum, { sparesG = 0 }) => sum + sparesG, 0);
+    return [...so, ...lessLiquid(accounts, figures, spared).filter((c) => c.id === `less-${l.line.id}`)];
+  }, treated);
+  return joined('together', parts);
 }
 
 /** Several changes as one, by one tap; none where there are not several. */
@@ -188,6 +190,7 @@ function lessLiquid(accounts: Accounts, figures: Figures, sparedG = 0): Candidat
             ? { do: 'changeLine', id: l.line.id, to: { amount: grams, unit: 'g', weighed: 'raw' } }
             : { do: 'removeLine', id: l.line.id },
         ],
+        sparesG: (l.releaseG * (l.rawG - grams)) / Math.max(1, l.rawG),
         // What is in the pan is rather boiled down than left out; a cold dish is not boiled for it.
         group: isInPan && !isColdDish(lines) ? 'treat' : 'less',
       },

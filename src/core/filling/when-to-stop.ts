@@ -38,7 +38,10 @@ export function whenToStop(
   const forBoard = toCookOff(ledger.board.looseG, ledger.finishedG, (board?.good ?? 0) / 2);
   const isTooWet = ledger.freePer100 > ENOUGH * wet;
   const isLoose = board !== null && ledger.board.per100 > board.good;
-  const wanted = Math.min(Math.max(isTooWet ? forHeat : 0, isLoose ? forBoard : 0), running);
+  // What has boiled off gives no steam while it cools: so much more has to boil off.
+  const steamShare = ledger.steamedOff / Math.max(1, ledger.finishedG + ledger.steamedOff);
+  const tooMuch = Math.max(isTooWet ? forHeat : 0, isLoose ? forBoard : 0) / (1 - steamShare);
+  const wanted = Math.min(tooMuch, running);
   const isEnough = !isTooWet && !isLoose;
   const toGoG = isEnough || wanted < LEAST_COOK_OFF_G ? 0 : wanted;
   return { toGoG, readsG: stopWeight(water.panG ?? 0, inPan, soFar + toGoG) };

@@ -3,7 +3,7 @@
  * note to oneself says them; no food for the filling.
  */
 
-const WRAPPER = /\b(?:pastry|shortcrust|crust|dough|wrappers?|skins?|filo|phyllo|pasta sheets)\b/i;
+const WRAPPER = /\b(?:pastry|shortcrust|crust|dough|wrappers?|skins?|filo|phyllo|pasta)\b/i;
 const HEAT = /\b(?:baked?|boil(?:ed)?|steam(?:ed)?|fr(?:y|ied)|griddled?|oven)\b/i;
 const ALONE = /^(?:makes\s+)?\d{1,3}(?:\s+(?:of them|in all|big ones|small ones))?$/i;
 const WEIGHED = /\d\s*(?:g|kg|ml|oz|lb|tbsp|tsp|cups?)\b/i;
@@ -13,7 +13,7 @@ const IMPERATIVE: Readonly<Record<string, string>> = {
   baked: 'bake',
   boiled: 'boil',
   steamed: 'steam',
-  fried: 'fry',
+  fried: 'deep-fry',
   griddled: 'griddle',
 };
 
@@ -34,7 +34,11 @@ export function restInALine(line: string): RestInALine | null {
   const words = parts.filter((part) => !ALONE.test(part));
   const sentence = words
     .join(', ')
-    .replace(/\b(?:baked|boiled|steamed|fried|griddled)\b/gi, (word) => IMPERATIVE[word.toLowerCase()]);
+    .replace(/\bpan[- ]fried\b/gi, 'pan-fry')
+    .replace(
+      /\b(?:deep[- ])?(?:baked|boiled|steamed|fried|griddled)\b/gi,
+      (word) => IMPERATIVE[word.toLowerCase().replace(/^deep[- ]/, '')],
+    );
   return {
     said: [...words, ...numbers.map((part) => (/^makes/i.test(part) ? part : `makes ${part}`))],
     step: HEAT.test(line) ? sentence : null,

@@ -51,6 +51,12 @@ export function schoolInWords(
         cooking.length > 0 && foods.some((food) => !flesh.includes(food) && isNamed(food)) ? 'part-cooked' : 'raw',
       words,
     };
-  const done = foods.find(({ text }) => DONE.test(text));
+  const done = foods.find(({ text }) => DONE.test(text)) ?? sauceIn(foods);
   return { school: done ? 'cooked' : 'raw', words: words ?? done?.text ?? null };
 }
+
+/** Milk and flour without a word are a white sauce: the milk's line; undefined where there are not both. */
+const sauceIn = (foods: readonly { ingredient: Ingredient; text: string }[]) =>
+  foods.some(({ ingredient }) => ingredient.id === 'wheat-flour')
+    ? foods.find(({ ingredient: { liquid, family } }) => liquid && family === 'dairy')
+    : undefined;
