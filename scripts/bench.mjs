@@ -29,7 +29,7 @@ function sizes() {
     { what: 'initial JavaScript (index.html)', bytes: eager, most: 440 * KB },
     { what: 'the worker', bytes: gzip(path.join(folder, worker)), most: 166 * KB },
     { what: 'all that the Bench needs', bytes: eager + named('index-', '_layout-'), most: 448 * KB },
-    { what: 'the worker that reads noted batches', bytes: named('notebook-entry-'), most: 190 * KB },
+    { what: 'the worker that reads noted batches', bytes: named('notebook-entry-'), most: 192 * KB },
     { what: 'the planning worker, with all that it judges by', bytes: named('planner-entry-'), most: 172 * KB },
     { what: 'the validating worker', bytes: named('validator-entry-'), most: 98 * KB },
     { what: 'all that Fill needs', bytes: eager + named('_layout-', '[station]-'), most: 474 * KB },

@@ -21,7 +21,6 @@ grating-cheese | Hard grating cheese | 29.2 35.8 25.8 3.2 0 6 | 0.42 | 2 | aller
 milk-semi | Milk, semi-skimmed | 89.3 3.4 1.7 4.9 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk
 milk-skimmed | Milk, skimmed | 90.8 3.4 0.1 5 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk
 buttermilk | Buttermilk | 89 3.4 1 5 0 0.8 | 1.03 | 0.2 | liquid release=liquid allergens=milk
-evaporated-milk | Evaporated milk | 74 6.8 7.6 10 0 1.5 | 1.07 | 0.27 | liquid release=cream allergens=milk
 cream-single | Single cream | 73.7 3 19 3.7 0 0.6 | 1 | 0.1 | liquid release=cream allergens=milk
 creme-fraiche | Crème fraîche | 58 2.3 35 3 0 0.6 | 1 | 0.08 | release=cultured allergens=milk moist=cream
 mascarpone | Mascarpone | 47 4.6 44 3.8 0 0.6 | 1 | 0.1 | release=firm allergens=milk moist=cream
@@ -29,15 +28,12 @@ goat-cheese | Soft goat cheese | 60.5 18.5 18.5 0.9 0 1.6 | 0.9 | 1.1 | release=
 blue-cheese | Blue cheese | 42.4 21.4 28.7 2.3 0 5.1 | 0.55 | 2.9 | release=firm allergens=milk
 grilling-cheese | Grilling cheese | 47 22 25 2 0 3.9 | 0.6 | 2.7 | release=firm allergens=milk block=225 piece=225
 smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk
-pressed-cheese | Pressed fresh cheese | 54 19 22 3 0 1.8 | 0.7 | 0.1 | release=firm allergens=milk block=226 pack=226
 alpine-cheese | Alpine cheese | 35 27.5 32 1 0 3.9 | 0.45 | 0.9 | allergens=milk
 young-cheese | Young semi-hard cheese | 42 25 28 1.8 0 3.2 | 0.47 | 1.8 | allergens=milk
 cream-whipping | Whipping cream | 58 2.2 36 3 0 0.5 | 0.99 | 0.07 | allergens=milk liquid release=cream
-labneh | Yoghurt cheese | 72 9 11 6 0 1.5 | 1 | 1 | release=firm allergens=milk moist=softCheese
 quark-low-fat | Low-fat quark | 82 12.5 0.3 4 0 0.8 | 1.02 | 0.1 | release=leanCurd allergens=milk
 soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk piece=250
 cream-cheese-light | Light cream cheese | 68 8 15 7 0 1.5 | 1 | 0.9 | release=firm allergens=milk moist=softCheese
-milk-powder | Milk powder | 2.5 26.3 26.7 38.4 0 6.1 | 0.5 | 0.95 | allergens=milk moist=smallGrain
 custard | Custard, thick | 74 4 6 15 0 0.7 | 1.08 | 0.15 | hazard=cooked-animal allergens=milk+egg sugar=11 moist=softCheese
 `,
 };

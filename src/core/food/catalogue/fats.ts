@@ -18,9 +18,7 @@ chilli-oil | Chilli oil | 0.5 0.3 98.5 0.3 0.3 0.1 | 0.92 | 0.1 | dose=2-20
 margarine | Margarine | 16.5 0.2 80.5 0.7 0 2 | 0.95 | 1.5
 suet | Suet | 4 1.5 94 0 0 0.1 | 0.5 | 0 | hazard=whole-meat
 dripping | Beef dripping | 0.5 0 99.5 0 0 0 | 0.91 | 0 | hazard=cooked-animal
-bacon-fat | Bacon fat | 1 0.5 97.5 0 0 1 | 0.92 | 1 | hazard=cooked-animal
 groundnut-oil | Groundnut oil | 0 0 100 0 0 0 | 0.92 | 0
 corn-oil | Corn oil | 0 0 100 0 0 0 | 0.92 | 0
-garlic-butter | Garlic butter | 17 1.2 78 2 0.3 1.7 | 0.95 | 1.2 | allergens=milk
 `,
 };

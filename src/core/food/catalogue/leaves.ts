@@ -7,7 +7,6 @@ export const LEAVES: Table = {
 spinach | Spinach | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | 0.2 | release=wiltingLeaf bunch=250 handful=30 bag=200 piece=2
 chard | Chard | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | 0.54 | release=wiltingLeaf bunch=300 handful=30 piece=25
 kale | Kale | 89.6 2.9 1.5 0.4 4.1 1.5 | 0.1 | 0.13 | release=wiltingLeaf bunch=200 handful=30 bag=200 piece=15
-nettles | Nettle tops | 87.7 2.7 0.1 0.6 6.9 2 | 0.12 | 0 | release=wiltingLeaf handful=15 bag=150
 white-cabbage | White cabbage | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | 0.05 | release=firmLeaf piece=900 head=900
 red-cabbage | Red cabbage | 90.4 1.4 0.2 5.3 2.1 0.6 | 0.38 | 0.07 | release=firmLeaf piece=900 head=900
 chinese-cabbage | Chinese cabbage | 94.4 1.2 0.2 2 1.2 1 | 0.32 | 0.03 | release=juicyLeaf piece=700 head=700
@@ -22,7 +21,6 @@ brussels-sprouts | Brussels sprouts | 86 3.4 0.3 5.2 3.8 1.4 | 0.4 | 0.06 | rele
 pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf piece=150
 rocket | Rocket | 91.7 2.6 0.7 2.1 1.6 1.4 | 0.08 | 0.07 | release=wiltingLeaf piece=3
 spinach-frozen | Spinach, frozen | 92 2.8 0.4 1.1 2.2 1.6 | 0.65 | 0.2 | release=frozenLeaf
-wild-garlic | Wild garlic | 89 2.7 0.5 3.8 2.5 1.3 | 0.12 | 0.02 | release=wiltingLeaf tender dose=5-400
 kimchi | Spicy fermented cabbage | 92.5 1.5 0.5 1.8 1.6 2.3 | 0.65 | 1.7 | release=jarred
 mustard-greens-pickled | Pickled mustard greens | 89 2 0.3 1.7 2.5 4.8 | 0.65 | 4 | release=jarred
 basil | Basil | 92.1 3.2 0.6 1 1.6 1.5 | 0.1 | 0.01 | release=moist bunch=30 handful=10 tender dose=5-400 leaf=0.5 sprig=1
@@ -32,7 +30,6 @@ rosemary | Rosemary, fresh | 67.8 3.3 5.9 6.6 14.1 2.4 | 0.15 | 0.07 | release=m
 thyme | Thyme, fresh | 65.1 5.6 1.7 10.5 14 3.2 | 0.15 | 0.02 | release=moist sprig=1 bunch=15 dose=1-8
 oregano-fresh | Oregano, fresh | 78 4 1.5 7 7.5 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
 garlic-chives | Garlic chives | 90.5 2.6 0.5 3 2.4 0.9 | 0.22 | 0.01 | release=moist bunch=100 dose=20-500 piece=3
-spring-greens | Spring greens | 90 3 0.5 2 3.6 1 | 0.15 | 0.05 | release=firmLeaf handful=30
 lettuce | Lettuce | 95 1.3 0.2 1.6 1.3 0.6 | 0.2 | 0.03 | release=juicyLeaf piece=350 head=350
 herbs-fresh | Mixed soft herbs | 87 3.2 0.8 3.2 3.4 2 | 0.13 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-4000
 seaweed-dried | Seaweed, dried | 8 35 3 30 12 11 | 0.1 | 4 | release=driedSponge moist=seaweed

@@ -13,12 +13,8 @@ stock-salted | Stock, salted | 96 1.2 0.4 0.9 0 1.2 | 1 | 0.8 | liquid release=l
 stock-gelled | Gelled stock | 93 5.2 0.6 0.5 0 0.7 | 1 | 0.2 | liquid hazard=cooked-animal
 white-wine | White wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | liquid allergens=sulphites release=liquid
 rice-wine | Rice wine | 94 0.4 0 5.2 0 0.2 | 0.99 | 0.1 | liquid release=liquid
-sweet-rice-wine | Sweet rice wine | 62 0.2 0 37.5 0 0.2 | 1.16 | 0.05 | liquid
-sherry | Sherry | 95 0.2 0 4.5 0 0.3 | 1 | 0.02 | liquid allergens=sulphites release=liquid
 beer | Beer | 96 0.5 0 3.3 0 0.2 | 1.01 | 0.01 | liquid allergens=gluten release=liquid
-cider | Cider | 95.5 0 0 4.2 0 0.3 | 1.01 | 0.01 | liquid allergens=sulphites release=liquid
 rice-vinegar | Rice vinegar | 94 0.2 0 5.6 0 0.2 | 1.01 | 0.02 | liquid dose=3-60
-balsamic-vinegar | Balsamic vinegar | 76.5 0.5 0 22.4 0 0.6 | 1.08 | 0.06 | liquid allergens=sulphites dose=3-60
 lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25 dose=3-60
 orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 release=liquid
 apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid release=liquid

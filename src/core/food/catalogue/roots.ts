@@ -8,9 +8,7 @@ celeriac | Celeriac | 88 1.5 0.3 7.4 1.8 1 | 0.5 | 0.25 | release=root allergens
 carrot | Carrot | 88.3 0.9 0.2 6.8 2.8 1 | 0.46 | 0.18 | release=root piece=80 grated
 swede | Swede | 89.4 1.1 0.2 6.3 2.3 0.8 | 0.55 | 0.03 | release=dicedRoot piece=500
 parsnip | Parsnip | 79.5 1.2 0.3 13.1 4.9 1 | 0.52 | 0.03 | release=dicedRoot piece=120
-turnip | Turnip | 91.9 0.9 0.1 4.6 1.8 0.7 | 0.55 | 0.17 | release=dicedRoot piece=120
 beetroot | Beetroot | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.55 | 0.2 | release=dicedRoot piece=110
-white-radish | White radish | 94.6 0.6 0.1 2.5 1.6 0.6 | 0.5 | 0.05 | release=watery piece=350
 potato | Potato | 79.3 2.1 0.1 15.3 2.1 1.1 | 0.63 | 0.02 | release=potato piece=170
 sweet-potato | Sweet potato | 77.3 1.6 0.1 17.1 3 1 | 0.56 | 0.14 | release=potato piece=200
 mashed-potato | Mashed potato, plain | 77.5 1.7 0.1 18.2 1.8 0.7 | 1 | 0 | binder=mashed-potato

@@ -31,7 +31,6 @@ smoked-paprika | Smoked paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | s
 coriander-seed | Coriander, ground | 8.9 12.4 17.8 13.1 41.9 6 | 0.36 | 0.09 | strong dose=1-6
 caraway | Caraway | 9.9 19.8 14.6 11.9 38 5.9 | 0.45 | 0.04 | strong dose=1-6
 fennel-seed | Fennel seed | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.4 | 0.22 | strong dose=1-6
-fenugreek | Fenugreek | 8.8 23 6.4 33.8 24.6 3.4 | 0.75 | 0.17 | strong dose=0.5-3
 cardamom | Cardamom | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | 0.05 | strong dose=0.3-2
 cinnamon | Cinnamon | 10.6 4 1.2 27.5 53.1 3.6 | 0.52 | 0.03 | strong dose=0.5-4 sweet
 cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1 piece=0.08
@@ -44,10 +43,8 @@ garlic-powder | Garlic powder | 6.5 16.6 0.7 63.7 9 3.5 | 0.62 | 0.15 | strong d
 onion-powder | Onion powder | 5.4 10.4 1 63.9 15.2 4 | 0.48 | 0.19 | strong dose=1-10
 mustard-powder | Mustard powder | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.42 | 0.03 | allergens=mustard strong dose=0.5-5
 mustard-seed | Mustard seed | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.7 | 0.03 | allergens=mustard strong dose=1-8
-sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-8
 saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3
 mace | Mace | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | 0.2 | strong dose=0.3-2
-nigella | Nigella seed | 6 20 38 20 11 4.5 | 0.55 | 0.2 | strong dose=1-6
 oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
 sage-dried | Sage, dried | 8 10.6 12.8 20.4 40.3 8 | 0.14 | 0.03 | strong dose=0.3-2
 rosemary-dried | Rosemary, dried | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.24 | 0.13 | strong dose=0.3-2

@@ -23,8 +23,6 @@ bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | release=jui
 bamboo-shoots | Bamboo shoots, tinned | 94 1.7 0.4 1.8 1.4 0.7 | 0.6 | 0.02 | release=firmJar tin=140
 chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fleshy piece=15 dose=2-25
 pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred piece=90
-broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
-edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
 tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=sieved tin=400
 passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=passata
 cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15
@@ -35,8 +33,6 @@ sweetcorn-frozen | Sweetcorn, frozen | 76.5 3 1 16.5 2.3 0.6 | 0.62 | 0.01 | rel
 vegetables-frozen | Mixed vegetables, frozen | 82 3.3 0.5 9.5 4 0.7 | 0.58 | 0.1 | release=frozenFirm
 broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | release=frozenFirm
 broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
-sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp piece=4
-small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
 pumpkin-tinned | Pumpkin purée, tinned | 90 1.1 0.3 5.2 2.9 0.7 | 1.02 | 0.01 | release=squash tin=400
 chilli-pickled | Pickled chillies | 91 1 0.5 3 2 2.5 | 0.6 | 2 | release=firmJar dose=3-60 piece=5
 jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40

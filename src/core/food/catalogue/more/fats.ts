@@ -15,5 +15,7 @@ lemon-oil | Lemon oil | =olive-oil | dose=1-20
 chicken-fat | Chicken fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal
 walnut-oil | Walnut oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=nuts
 mustard-oil | Mustard oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=mustard
+bacon-fat | Bacon fat | 1 0.5 97.5 0 0 1 | 0.92 | 1 | hazard=cooked-animal
+garlic-butter | Garlic butter | 17 1.2 78 2 0.3 1.7 | 0.95 | 1.2 | allergens=milk
 `,
 };

@@ -58,5 +58,7 @@ cranberry-sauce | Cranberry sauce | 58 0.3 0.1 40 1.2 0.2 | 1.15 | 0.03 | sugar=
 fruit-butter | Plum butter | 40 1.2 0.2 55 3 0.6 | 1.25 | 0.02 | sugar=50 moist=jam
 lemon-curd | Lemon curd | 30 3 10 56 0.2 0.5 | 1.2 | 0.15 | allergens=egg+milk sugar=45 hazard=cooked-animal moist=jam
 lemon-preserved | Preserved lemon | 72 1 0.3 6 4 16 | 0.9 | 14 | release=brined piece=40 dose=3-60
+figs-dried | Dried figs | 30 3.3 0.9 54 9.8 1.9 | 0.6 | 0.03 | release=driedFruit piece=10 sugar=48
+mango | Mango | 83.5 0.8 0.4 13.4 1.6 0.4 | 0.68 | 0 | release=fruit piece=250 sugar=13
 `,
 };

@@ -62,5 +62,8 @@ radicchio | Radicchio | 93.1 1.4 0.3 3.6 0.9 0.7 | 0.17 | 0.06 | release=juicyLe
 celery-leaf | Celery leaves | 88 3 0.6 3.5 3.2 1.7 | 0.14 | 0.25 | release=moist allergens=celery tender
 curry-leaf | Curry leaves | 66.3 6.1 1 16 6.4 4 | 0.12 | 0.05 | dose=1-8 sprig=1 piece=0.2
 cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.8 | release=jarred
+nettles | Nettle tops | 87.7 2.7 0.1 0.6 6.9 2 | 0.12 | 0 | release=wiltingLeaf handful=15 bag=150
+wild-garlic | Wild garlic | 89 2.7 0.5 3.8 2.5 1.3 | 0.12 | 0.02 | release=wiltingLeaf tender dose=5-400
+spring-greens | Spring greens | 90 3 0.5 2 3.6 1 | 0.15 | 0.05 | release=firmLeaf handful=30
 `,
 };

@@ -18,5 +18,7 @@ marzipan | Marzipan | 12 9 23 50 4.5 1.3 | 1.1 | 0.02 | allergens=nuts sugar=45 
 chia-seeds | Chia or flax seeds | 6 17 31 8 33 4.8 | 0.65 | 0.04 | binder=oats
 coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05
 pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts piece=1.5
+pine-nuts | Pine nuts | 2.3 13.7 68.4 9.4 3.7 2.6 | 0.57 | 0.01
+hazelnuts-ground | Ground hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.42 | 0 | allergens=nuts binder=ground-nuts
 `,
 };

@@ -52,5 +52,8 @@ olives-green | Green olives | 75.5 1 15.3 0.6 3.3 4.3 | 0.6 | 3.9 | release=brin
 salsa | Tomato salsa | 90 1.2 0.2 5.5 1.5 1.6 | 1.02 | 1 | release=sieved
 horseradish-sauce | Horseradish sauce | 62 2.5 15 15 2.5 2.5 | 1.02 | 1.7 | allergens=milk+mustard
 mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dose=3-25
+wholegrain-mustard | Wholegrain mustard | 66 7.5 9.5 8 4 4.5 | 1.05 | 3.5 | allergens=mustard
+barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens=mustard
+fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten
 `,
 };

@@ -61,5 +61,9 @@ barley | Pearl barley, dry | 10 9.9 1.2 62.2 15.6 1.1 | 0.82 | 0.02 | release=dr
 egg-noodles-cooked | Egg noodles, cooked | 67.7 4.5 2.1 24 1.2 0.5 | 0.65 | 0.1 | allergens=gluten+egg binder=cooked-grain
 custard-powder | Custard powder | 10 0.4 0.2 88 0.5 0.8 | 0.6 | 0.8 | binder=cornflour
 matzo-meal | Matzo meal | 5 10 1.4 80 3 0.6 | 0.5 | 0.02 | allergens=gluten binder=dry-crumbs
+polenta | Polenta, dry | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.68 | 0.02 | binder=semolina
+quinoa-cooked | Quinoa, cooked | 71.6 4.4 1.9 18.5 2.8 0.8 | 0.78 | 0.02 | binder=cooked-grain
+rice-noodles | Rice vermicelli, cooked | 75 1.8 0.2 22.5 0.4 0.1 | 0.6 | 0.02 | binder=cooked-grain
+rice-noodles-dry | Rice vermicelli, dry | 11 6 0.6 80 1.6 0.6 | 0.3 | 0.3 | release=driedNoodle
 `,
 };

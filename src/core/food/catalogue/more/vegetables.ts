@@ -68,5 +68,9 @@ marrow | Marrow | 95.6 0.5 0.2 2.2 0.9 0.5 | 0.5 | 0 | release=watery piece=900
 beetroot-pickled | Pickled beetroot | 88 1 0.1 8 1.7 1.2 | 0.65 | 0.7 | release=firmJar piece=30
 onions-pickled | Pickled onions | 92 0.9 0.1 4 1.3 1.7 | 0.65 | 1.2 | release=firmJar piece=10
 sweetcorn-creamed | Creamed sweetcorn | 78.7 1.7 0.4 17 1.2 1 | 1.02 | 0.6 | tin=400
+broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
+edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
+sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp piece=4
+small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
 `,
 };
