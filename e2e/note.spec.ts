@@ -73,7 +73,7 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await page.getByRole('link', { name: 'Note' }).click();
   await expect(versions).toContainText('Version 4, this one');
   await versions.getByRole('button', { name: 'Version 1: side by side with this one' }).click();
-  await expect(versions.getByRole('row').filter({ hasText: 'Filling in each' })).toContainText(/38\sg.*28\sg/);
+  await expect(versions.getByRole('row').filter({ hasText: 'Filling in each' })).toContainText(/48\sg.*28\sg/);
 });
 
 test('what a batch says of the band is learned where the cook says so, said by the check, and forgotten again', async ({

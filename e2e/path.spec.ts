@@ -162,10 +162,10 @@ test('cooling: too slow in a deep pot, an alternative mends it, the ledger follo
 
 test('wrap: overfilled splits, the section cracks and the fix closes it', async ({ page }) => {
   await page.goto('/batch/demo-turkey-purses/wrap');
-  await page.getByLabel('Filling in each, g').fill('45');
+  await page.getByLabel('Filling in each, g').fill('52');
   await expect(page.getByRole('heading', { name: 'Fit: overfilled, will split' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Section of one parcel.*filling 45\sg/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Take \d\d\sg instead of 45\sg/ }).click();
+  await expect(page.getByRole('img', { name: /^Section of one parcel.*filling 52\sg/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Take \d\d\sg instead of 52\sg/ }).click();
   await expect(page.getByRole('heading', { name: 'Fit: closes easily' })).toBeVisible();
 });
 

@@ -268,7 +268,7 @@ describe('npm run core', () => {
       fillingG: 8,
       dough: 'noodle',
     });
-    expect(pillow.json.maxMl).toBeCloseTo((0.1905 * 46 ** 3) / 1000, 2);
+    expect(pillow.json.maxMl).toBeCloseTo((0.1905 * (1.04 * 46) ** 3) / 1000, 2);
     const tin = { shape: 'pan', lengthMm: 300, widthMm: 200, depthMm: 40, sheetsBelow: 3, sheetsAbove: 2 };
     expect(core('fit', { form: 'pan-pie', skin: tin, thicknessMm: 0.5, fillingG: 1400 }).json.maxMl).toBeCloseTo(
       2400,

@@ -37,8 +37,15 @@ describe('the headline', () => {
     expect(fit(wrap({ doughG: 500 })).state).toBe('fix');
   });
   it('says what would be left over, where it is worth a word', () => {
-    expect(fit(count(15))).toMatchObject({ state: 'watch', headline: 'Fit: filling for 24, not 15' });
-    expect(fit(wrap({ doughG: 1200 }))).toMatchObject({ state: 'watch', headline: 'Fit: dough for 35, not 24' });
+    expect(fit(count(15))).toMatchObject({ state: 'watch', headline: 'Fit: filling left over' });
+    expect(fit(wrap({ doughG: 1200 }))).toMatchObject({ state: 'watch', headline: 'Fit: dough left over' });
+    expect(fit(wrap({ doughG: 1200 })).sentence).toContain('left over, enough for 11 more');
+    // What is rolled piece by piece may be a seventh more; what is cut from a sheet a third.
+    expect(fit(wrap({ doughG: 920 })).state).toBe('good');
+    expect(fit(wrap({ doughG: 980 })).state).toBe('watch');
+    expect(
+      full(changed(turkey, wrap({ ...changeDough('short', turkey.wrap), doughG: 1050 }))).checks.fit.fits?.even?.state,
+    ).toBe('good');
     // Two spoonfuls are not; a whole second pie is.
     expect(fit(count(23)).state).toBe('good');
     expect(full(changed(haddock, count(1))).checks.fit.state).toBe('watch');
@@ -59,7 +66,8 @@ describe('what would mend it', () => {
   it('short of dough: more of it in flour and water, thinner, fewer', () => {
     expect(labels(wrap({ doughG: 720 }))).toEqual([
       expect.stringMatching(/^Mix \d+ g flour and \d+ g water more$/),
-      'Roll to 2.6 mm instead of 3',
+      'Roll: 100 mm skin instead of 110 mm skin',
+      'Make 21 instead of 24, 33 g in each',
       'Make 21 instead of 24',
     ]);
     // A dough rolled to less than it bears is not offered.

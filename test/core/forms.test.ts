@@ -27,11 +27,26 @@ function integral(f: (x: number) => number, from: number, to: number, steps = 20
 
 describe('capacity laws', () => {
   it('a 90 mm half-moon with an 8 mm rim holds 24 ml, 12 to 17 comfortably: what hands find', () => {
-    const fit = fitParcel({ form: 'half-moon', laid: moon, dough: dough('noodle'), fillingG: 14, density: 1 });
+    const fit = fitParcel({ form: 'half-moon', laid: moon, dough: dough('short'), fillingG: 14, density: 1 });
     expect(fit.maxMl).toBeCloseTo(24.3, 1);
     expect(fit.comfortableMl[0]).toBeCloseTo(12.15, 1);
     expect(fit.comfortableMl[1]).toBeCloseTo(17, 1);
     expect(fit.state).toBe('good');
+  });
+
+  it('a skin that gives holds more by the cube of it, and needs no more to be full', () => {
+    const of = (id: 'short' | 'noodle' | 'steamed-bun') =>
+      fitParcel({ form: 'half-moon', laid: moon, dough: dough(id), fillingG: 14, density: 1 });
+    expect(of('noodle').maxMl / of('short').maxMl).toBeCloseTo(1.04 ** 3, 9);
+    expect(of('steamed-bun').maxMl / of('short').maxMl).toBeCloseTo(1.12 ** 3, 9);
+    expect(of('steamed-bun').comfortableMl[0]).toBeCloseTo(of('short').comfortableMl[0], 9);
+    // In a pan, flat, or left open nothing pulls at it.
+    for (const form of ['pan-pie', 'flat-round', 'folded-bun'] as const) {
+      const { usual } = FORMS[form];
+      const holds = (id: 'short' | 'steamed-bun') =>
+        fitParcel({ form, laid: usual, dough: dough(id), fillingG: 50, density: 1 }).maxMl;
+      expect(holds('steamed-bun')).toBeCloseTo(holds('short'), 9);
+    }
   });
 
   it('folded skins are the integral of their sections: half-moon, oval pocket, triangle', () => {
@@ -168,7 +183,7 @@ describe.each(FORM_IDS)('%s', (form) => {
 
   it('states follow the share filled', () => {
     const state = (share: number) =>
-      fitParcel({ form, laid: usual, dough: dough('noodle'), fillingG: share * maxMl(usual), density: 1 }).state;
+      fitParcel({ form, laid: usual, dough: dough('short'), fillingG: share * maxMl(usual), density: 1 }).state;
     expect(state(comfortable[0] - 0.02)).toBe('watch');
     expect(state((comfortable[0] + comfortable[1]) / 2)).toBe('good');
     expect(state((comfortable[1] + tight) / 2)).toBe('watch');

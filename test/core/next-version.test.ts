@@ -72,7 +72,7 @@ describe('what is proposed', () => {
 
   it('an overfilled portion becomes one that closes; a spoon that was too large is only to be remembered', () => {
     const turkey = named(/Turkey/);
-    const full = apply(turkey, { do: 'setWrap', to: { portionG: turkey.wrap.portionG * 1.6 } });
+    const full = apply(turkey, { do: 'setWrap', to: { portionG: turkey.wrap.portionG * 1.9 } });
     const { batch, changes } = proposed(full, {}, ['burst']);
     const then = answering(changes, 'overfilled').operations.reduce(apply, batch);
     const numbers = numbersOf(
@@ -81,7 +81,7 @@ describe('what is proposed', () => {
       forecastHeat(then, kitchen, 'first'),
     );
     expect(numbers.fullness).toBeLessThanOrEqual(1);
-    const spoon = proposed(turkey, { portionFactor: 1.5 }, ['burst']);
+    const spoon = proposed(turkey, { portionFactor: 1.9 }, ['burst']);
     expect(answering(spoon.changes, 'overfilled')).toMatchObject({ isReminder: true, operations: [] });
   });
 

@@ -80,8 +80,10 @@ export interface Figures extends Readonly<Record<MoistureFigure, MoistureMark>> 
 /** Fit asks two questions: does it close, and does it come out even? */
 export interface FitFigures {
   /** The one that the check shows: the worse. */
-  decides: 'closes' | 'even';
+  decides: 'closes' | 'even' | 'skin';
   closes: Figure;
+  /** Is the skin as thick as it should be, and is there enough in it? */
+  skin: Figure & { of: 'thickness' | 'bite' };
   /** Null where there is no filling to share out. */
   even: Figure | null;
   /** Parcels planned. */

@@ -10,9 +10,12 @@ const UNSEEN = 0.05;
 const FAR = 0.2;
 /** Of less than half a parcel missing, so much of all is seen. House estimate. */
 const UNSEEN_PART = 0.1;
-/** So much more than is needed is worth a word: of all parcels, and at least so many g. House estimates. */
+/** So much more filling than is needed is worth a word: of all parcels, and at least so many g. House estimates. */
 const OVER = 0.1;
 const OVER_G = 60;
+/** Of dough so much more is right: rolled piece by piece (3 to 8 % are usual), and cut from a sheet with what lies between (10 to 30 %). House estimates. */
+const SPARE_ROLLED = 0.15;
+const SPARE_CUT = 0.35;
 
 /** What comes out short or over, and by how many parcels. */
 interface Evenness {
@@ -35,11 +38,19 @@ export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough
   if (missing > count * (missing >= 0.5 ? UNSEEN : UNSEEN_PART)) return { ...least, isShort: true };
   // Packets come as large as they come: what is left of bought skins is worth no word.
   const made = both.filter(({ of }) => of === 'filling' || accounts.dough.parts.length > 0);
-  const most = made.reduce((a, b) => (b.makes > a.makes ? b : a));
-  if (most.makes > count * (1 + OVER) && (most.makes - count) * most.eachG >= OVER_G)
-    return { ...most, isShort: false };
-  return null;
+  const spare = (of: Evenness['of']): number => (of === 'filling' ? OVER : isCut(accounts) ? SPARE_CUT : SPARE_ROLLED);
+  // Less than one parcel's worth left over is even.
+  const over = made.filter(
+    ({ of, makes, eachG }) =>
+      makes > count * (1 + spare(of)) && makes - count >= 1 && (makes - count) * eachG >= OVER_G,
+  );
+  const [most] = [...over].sort((a, b) => b.makes - a.makes);
+  return most === undefined ? null : { ...most, isShort: false };
 }
+
+/** Squares and strips are cut from a sheet, whatever they are of; rounds where the dough is rolled out whole. */
+const isCut = ({ dough, batch: { wrap } }: Pick<Accounts, 'dough' | 'batch'>): boolean =>
+  dough.isCut || wrap.skin.shape !== 'round';
 
 /** What this kitchen loses on the way, where it has learned that it does. */
 const lessWaste = ({ ledger, usableG }: Pick<Accounts, 'ledger' | 'usableG'>): string =>
@@ -86,8 +97,8 @@ export function evenFigure(accounts: Accounts): Figure | null {
   return {
     ...common,
     state,
-    headline: `${of} for ${whole(makes)}, not ${count}`,
-    sentence: `*${formatGrams(left.of === of ? left.grams : over)}* of ${of} would be left over.`,
+    headline: `${of} left over`,
+    sentence: `*${formatGrams(left.of === of ? left.grams : over)}* of ${of} left over, enough for ${whole(makes - count)} more.`,
   };
 }
 

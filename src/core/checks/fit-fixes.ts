@@ -6,6 +6,7 @@ import { type Accounts } from './account';
 import { type Candidate, type FitFigures, type Judgement, ORDER } from './check';
 import { closing } from './fit-close-fixes';
 import { evening } from './fit-even-fixes';
+import { reskinning } from './fit-skin-fixes';
 import { type Mending, type Tried } from './rule';
 
 function candidates(accounts: Accounts, { fits }: Judgement): Candidate[] {
@@ -17,7 +18,7 @@ function candidates(accounts: Accounts, { fits }: Judgement): Candidate[] {
 function planned(accounts: Accounts, fits: FitFigures): Candidate[] {
   // First that it closes: what comes out even is worked out anew with the portion that does.
   if (fits.decides === 'closes') return fits.closes.state === 'good' ? [] : closing(accounts);
-  return evening(accounts);
+  return fits.decides === 'skin' ? reskinning(accounts, fits.skin) : evening(accounts);
 }
 
 /** What the first parcels weigh differs by so much from the plan before a word is said of it, share. House estimate. */
@@ -53,15 +54,16 @@ const fullness = ({ fits }: Judgement, { batch }: Accounts): number =>
 function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   const closes = ({ fits }: Judgement): number => ORDER[fits?.closes.state ?? 'good'];
   const even = ({ fits }: Judgement): number => ORDER[fits?.even?.state ?? 'good'];
+  const skin = ({ fits }: Judgement): number => ORDER[fits?.skin.state ?? 'good'];
+  const sum = (of: Judgement): number => closes(of) + even(of) + skin(of);
   const rank = ({ candidate, then }: Tried): number =>
-    candidate.id === 'weighed' ? -1 : 2 * ORDER[then.state] + closes(then) + even(then);
+    candidate.id === 'weighed' ? -1 : 2 * ORDER[then.state] + sum(then);
   // One figure better, and neither worse than what the check says now.
   const helps = ({ candidate, then }: Tried): boolean =>
     // Fewer parcels than planned may leave some of the other over: said, and still what many would do.
     // What was weighed is how it is, whatever comes of it.
     candidate.id === 'weighed' ||
-    ((closes(then) + even(then) < closes(now) + even(now) || candidate.id === 'even-count') &&
-      ORDER[then.state] <= ORDER[now.state]);
+    ((sum(then) < sum(now) || candidate.id === 'even-count') && ORDER[then.state] <= ORDER[now.state]);
   // What would rattle in its skin is no help.
   const rattles = ({ then: { fits } }: Tried): boolean =>
     fits !== undefined && fits.closes.value < HALF * fits.closes.band[0];
@@ -80,19 +82,25 @@ export const fitFixes: Mending = {
   candidates,
   choose,
   effect: (now, then, accounts) => {
+    if (now.fits?.decides === 'skin' && then.fits) return `${skinWords(now.fits)} → ${skinWords(then.fits)}`;
     if ((now.fits?.decides !== 'even' && now.state !== 'good') || !now.fits?.even || !then.fits?.even)
       return `${formatNumber(fullness(now, accounts), 0)} → ${formatNumber(fullness(then, accounts), 0)} % full`;
     return `${made(now.fits)} → ${made(then.fits)}`;
   },
 };
 
-/** `20 of 40`; of what there is too much, `for 18 more left over`. */
+/** `20 of 40`; of what there is too much, `18 too many`; else that it is even. */
 function made({ even, count }: FitFigures): string {
   const makes = even?.value ?? 0;
   const over = Math.floor(makes - count + 1e-9);
-  if (even !== null && even.state !== 'good' && over >= 1) return `for ${formatNumber(over, 0)} more left over`;
+  if (even !== null && even.state === 'good') return 'even';
+  if (over >= 1) return `${formatNumber(over, 0)} more left over`;
   const whole = Math.min(count, Math.floor(makes + 1e-9));
   return count === 1 && makes < 1
     ? `${formatNumber(100 * makes, 0)} % of one`
     : `${formatNumber(whole, 0)} of ${count}`;
 }
+
+/** `4 mm`; of what is mostly dough, how much of a bite is filling. */
+const skinWords = ({ skin: { of, value } }: FitFigures): string =>
+  of === 'thickness' ? `${formatNumber(value)} mm` : `${formatNumber(100 * value, 0)} % filling`;

@@ -1,13 +1,14 @@
-/** Fit: does it close, and does it come out even? The check shows what is worse. */
+/** Fit: does it close, is the skin right, and does it come out even? The check shows what is worst. */
 import { COMPACT } from '../vocabulary/doughs/dough';
-import { type FormId, FORMS } from '../forms';
+import { FORMS } from '../forms';
 import { skinWords } from '../forms/skins';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { type Accounts } from './account';
-import { type Figure, HOUSE, type Judgement, PLAIN, type Reason, worse } from './check';
+import { type Figure, type FitFigures, HOUSE, type Judgement, PLAIN, type Reason, worse } from './check';
 import { evenFigure } from './fit-even';
+import { skinFigure } from './fit-skin';
 import { type CheckRule } from './rule';
 
 const ml = (value: number): string => formatNumber(value, value < 20 ? 1 : 0);
@@ -16,24 +17,33 @@ function judge(accounts: Accounts): Judgement {
   const { batch } = accounts;
   const closes = closesFigure(accounts);
   const even = evenFigure(accounts);
-  const decides = even !== null && worse(even.state, closes.state) ? 'even' : 'closes';
-  const shown = decides === 'even' && even !== null ? even : closes;
-  const other = shown === closes ? even : closes;
+  const skin = skinFigure(accounts);
+  // What will not close is told first, then what is rolled wrong, then what is left over.
+  const told: [FitFigures['decides'], Figure][] = [
+    ['closes', closes],
+    ['skin', skin],
+    ...(even === null ? [] : [['even', even] as [FitFigures['decides'], Figure]]),
+  ];
+  const [decides, shown] = told.reduce((worst, one) => (worse(one[1].state, worst[1].state) ? one : worst));
+  const others = told.filter(([id, figure]) => id !== decides && (figure.state !== 'good' || isSaidWhenGood(id)));
   return {
     ...PLAIN,
     id: 'fit' as const,
     state: shown.state,
     headline: `Fit: ${shown.headline}`,
-    // The other figure is said, too: shorter where it is in order.
-    sentence: other === null ? shown.sentence : `${shown.sentence} ${plain(other)}`,
+    // The other figures are said, too: shorter where they are in order.
+    sentence: [shown.sentence, ...others.map(([, figure]) => plain(figure))].join(' '),
     value: shown.value,
     band: shown.band,
-    unit: decides === 'even' ? 'parcels' : 'ml',
+    unit: decides === 'even' ? 'parcels' : decides === 'closes' ? 'ml' : 'mm',
     figure: `${formatNumber(batch.wrap.portionG)} g × ${batch.count}`,
-    fits: { decides, closes, even, count: batch.count },
+    fits: { decides, closes, skin, even, count: batch.count },
     why: accounts.isTrial ? [] : reasons(accounts),
   };
 }
+
+/** That it closes, and comes out even, is worth a word where it is so; a skin that is right is not. */
+const isSaidWhenGood = (id: FitFigures['decides']): boolean => id !== 'skin';
 
 /** Without a deciding number of its own: the other figure has that. */
 const plain = ({ state, headline, sentence }: Figure): string =>
@@ -45,17 +55,9 @@ function closesFigure({ batch, fit, density }: Accounts): Figure {
   const [low, high] = fit.comfortableMl;
   const size = skinWords(batch.wrap.skin);
   const portion = `${formatNumber(batch.wrap.portionG)} g`;
-  const isNearlyEnough = fit.fillMl < low && fit.fillMl >= SLIGHTLY * low;
+  const isNearlyEnough = fit.fillMl < low && fit.fillMl >= SLIGHTLY[form.sizeWord] * low;
   const state = isNearlyEnough ? ('good' as const) : fit.state;
   const common = { value: fit.fillMl, band: fit.comfortableMl, state };
-  if (state === 'good' && isMostlyDough(batch.wrap.form, fit.ratio)) {
-    return {
-      ...common,
-      state: 'watch',
-      headline: 'mostly dough',
-      sentence: `*${portion}* of filling in ${formatNumber(fit.wrapperG, 0)} g of dough: a bite is ${share(1 / (1 + fit.ratio))} % wrapper.`,
-    };
-  }
   if (state === 'good') {
     return {
       ...common,
@@ -82,12 +84,7 @@ const SLACK = {
 } as const;
 
 /** A parcel that holds this share of the least that is comfortable is no worse for it: under-filling hurts nobody. House estimate. */
-const SLIGHTLY = 0.8;
-
-/** Below this share of the least that is usual, the ratio of filling to wrapper is worth a word: wrapper-forward is a school. House estimate. */
-const FAR_UNDER = 0.5;
-
-const isMostlyDough = (form: FormId, ratio: number): boolean => ratio < FAR_UNDER * FORMS[form].usualRatio[0];
+const SLIGHTLY = { skin: 0.7, strip: 0.8, pan: 0.7 } as const;
 
 export const fit: CheckRule = { label: 'Fit', judge };
 

@@ -12,7 +12,7 @@ import { wrapReady } from './wrap-ready';
 
 export interface Dough extends Pick<
   DoughRecord,
-  'conductivity' | 'kind' | 'usualThicknessMm' | 'steps' | 'isLayered' | 'water' | 'usualC'
+  'conductivity' | 'kind' | 'usualThicknessMm' | 'steps' | 'isLayered' | 'water' | 'usualC' | 'gives' | 'isCut'
 > {
   id: DoughId;
   label: string;
@@ -61,7 +61,7 @@ let LEAN: number | null = null;
 
 /** A dough of a record, of other parts where they are another's. */
 function recordOf(id: DoughId, record: DoughRecord, parts: readonly DoughPart[], label: string = record.label): Dough {
-  const { packet, conductivity, kind, usualThicknessMm, steps, isLayered, water, usualC } = record;
+  const { packet, conductivity, kind, gives, isCut, usualThicknessMm, steps, isLayered, water, usualC } = record;
   const totals = formulaTotals(parts);
   const known = totals.flatMap(({ ingredientId, share }) => {
     const ingredient = ingredientById(ingredientId);
@@ -86,6 +86,8 @@ function recordOf(id: DoughId, record: DoughRecord, parts: readonly DoughPart[],
     unknown: totals.map(({ ingredientId }) => ingredientId).filter((i) => ingredientById(i) === undefined),
     conductivity,
     kind,
+    gives,
+    isCut,
     usualThicknessMm,
     steps,
     isLayered,

@@ -24,7 +24,7 @@ interface FitInput {
   form: FormId;
   /** The skin as it is rolled out and filled. */
   laid: Laid;
-  dough: Pick<Dough, 'density' | 'cookedDensity'>;
+  dough: Pick<Dough, 'density' | 'cookedDensity' | 'gives'>;
   fillingG: number;
   /** g/ml */
   density: number;
@@ -38,7 +38,10 @@ interface FitInput {
  */
 export function fitParcel({ form: id, laid, dough, fillingG, density, hasMouth = false }: FitInput): Fit {
   const form = FORMS[id];
-  const maxMl = form.maxMl(laid, hasMouth);
+  // Closing stretches a skin: what it holds goes by the cube of that. In a pan, flat, or left open nothing pulls at it.
+  const isStretched = form.isClosed && form.size !== 'pan' && id !== 'flat-round' && !hasMouth;
+  const stretched = isStretched ? dough.gives ** 3 : 1;
+  const maxMl = stretched * form.maxMl(laid, hasMouth);
   const fillMl = fillingG / density;
   const [low, high] = form.comfortable;
   const share = maxMl > 0 ? fillMl / maxMl : Infinity;

@@ -18,17 +18,17 @@ function version(then: string, lineage: Batch['lineage'], id: string, noted: (at
 /** The first two versions, and where the one on the Bench stands after them. */
 export function turkeyPast(): { past: Batch[]; lineage: Batch['lineage'] } {
   const first = version(THEN[0], { thing: FIRST, number: 1, parentId: null, changed: [] }, FIRST, (then) => [
-    { do: 'setWrap', to: { portionG: 38 } },
-    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 39 } },
-    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 37 } },
-    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 41 } },
+    { do: 'setWrap', to: { portionG: 48 } },
+    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 49 } },
+    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 47 } },
+    { do: 'addWeighed', weighed: { at: then, what: 'filling', grams: 51 } },
     { do: 'noteOutcome', outcome: { what: 'burst', much: 'clearly', where: 'seam' }, at: then },
     { do: 'noteOutcome', outcome: { what: 'juicy', much: 'clearly', where: 'middle' }, at: then },
     { do: 'setNote', to: { forWhom: 'six at the allotment', words: 'Half a dozen opened in the steamer.' } },
   ]);
   const second = version(
     THEN[1],
-    { thing: FIRST, number: 2, parentId: FIRST, changed: ['28 g of filling in each instead of 38 g'] },
+    { thing: FIRST, number: 2, parentId: FIRST, changed: ['28 g of filling in each instead of 48 g'] },
     SECOND,
     (then) => [
       { do: 'changeLine', id: 'salt', to: { amount: 1 } },

@@ -11,30 +11,22 @@ raisins | Raisins | 15.4 3.1 0.5 75.5 3.7 1.9 | 0.65 | 0 | release=driedFruit al
 plum | Plum | 87.2 0.7 0.3 10 1.4 0.4 | 0.65 | 0 | release=juicyFruit piece=65 sugar=10
 cherry | Cherries | 82.3 1.1 0.2 13.9 2.1 0.5 | 0.62 | 0 | release=juicyFruit sugar=13 piece=8
 apricot | Apricot | 86.4 1.4 0.4 9.1 2 0.7 | 0.65 | 0 | release=juicyFruit piece=35 sugar=9
-apricots-dried | Dried apricots | 30.9 3.4 0.5 55.3 7.3 2.6 | 0.55 | 0.03 | release=driedFruit allergens=sulphites sugar=53 piece=7
 blueberries | Blueberries | 84.2 0.7 0.3 12.1 2.4 0.2 | 0.62 | 0 | release=juicyFruit sugar=10 piece=1.2
 raspberries | Raspberries | 85.7 1.2 0.7 5.4 6.5 0.5 | 0.52 | 0 | release=juicyFruit sugar=5 piece=4
-blackberries | Blackberries | 88.2 1.4 0.5 4.3 5.3 0.4 | 0.6 | 0 | release=juicyFruit sugar=5 piece=5
-strawberries | Strawberries | 91 0.7 0.3 5.7 2 0.4 | 0.62 | 0 | release=juicyFruit sugar=5 piece=12
 rhubarb | Rhubarb | 93.6 0.9 0.2 2.7 1.8 0.8 | 0.5 | 0.01 | release=juicyFruit
-cranberries | Cranberries | 87.3 0.5 0.1 8.4 3.6 0.1 | 0.42 | 0 | release=juicyFruit sugar=4 piece=1
 cranberries-dried | Dried cranberries | 15.8 0.2 1.1 77.1 5.3 0.3 | 0.5 | 0.01 | release=driedFruit sugar=65
 currants | Currants | 17 4 0.3 70 6.5 2.1 | 0.6 | 0.02 | sugar=63 release=driedFruit
 dates | Dates | 21 2.4 0.4 67 7.8 1.7 | 0.65 | 0.01 | piece=8 sugar=63 release=driedFruit moist=moistDried
-banana | Banana | 74.9 1.1 0.3 20.2 2.6 0.8 | 0.65 | 0 | piece=110 sugar=13 moist=soft
 chestnuts | Chestnuts, cooked | 68.2 2.2 1.4 24 3.5 0.7 | 0.6 | 0.02 | piece=9 moist=driedFruit
 lemon-zest | Lemon zest | 81.6 1.5 0.3 5.4 10.6 0.6 | 0.4 | 0.01 | piece=4 dose=1-8
 orange-zest | Orange zest | 72.5 1.5 0.2 14.4 10.6 0.8 | 0.4 | 0.01 | piece=8 dose=1-8
 cooking-apple | Cooking apple | 87.7 0.3 0.1 8.9 2.2 0.2 | 0.5 | 0 | release=fruit piece=200 sugar=9
 sour-cherry | Sour cherries | 86.1 1 0.3 10.6 1.6 0.4 | 0.62 | 0 | release=juicyFruit sugar=9 piece=5
 cherries-tinned | Cherries, from the jar | 80 0.7 0.2 17 1.3 0.4 | 0.7 | 0.01 | release=tinnedFruit tin=240 sugar=15
-peach | Peach | 88.9 0.9 0.3 7.9 1.5 0.4 | 0.65 | 0 | release=juicyFruit piece=130 sugar=8
 peaches-tinned | Peaches, tinned | 84 0.5 0.1 13.5 1.2 0.3 | 0.75 | 0.01 | release=tinnedFruit tin=250 sugar=12
 berries-frozen | Mixed berries, frozen | 86 1 0.4 8.7 3.5 0.4 | 0.6 | 0 | release=juicyFruit sugar=7
-orange | Orange, flesh | 86.8 0.9 0.1 9.4 2.4 0.4 | 0.68 | 0 | release=juicyFruit piece=130 sugar=9
 lemon | Lemon, whole | 89 1.1 0.3 6.5 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=100 slice=8
 lime | Lime, whole | 88.3 0.7 0.2 7.7 2.8 0.3 | 0.7 | 0 | release=juicyFruit piece=65
-apple-dried | Dried apple | 31.8 0.9 0.3 57.2 8.7 1.1 | 0.35 | 0.2 | release=driedFruit allergens=sulphites sugar=57
 apple-sauce | Apple sauce | 84 0.2 0.1 14 1.4 0.2 | 1.05 | 0.01 | sugar=13 release=sauce
 `,
 };

@@ -5,8 +5,6 @@ export const LEAVES: Table = {
   family: 'leaf',
   rows: `
 spinach | Spinach | 91.4 2.9 0.4 1.4 2.2 1.7 | 0.13 | 0.2 | release=wiltingLeaf bunch=250 handful=30 bag=200 piece=2
-chard | Chard | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | 0.54 | release=wiltingLeaf bunch=300 handful=30 piece=25
-kale | Kale | 89.6 2.9 1.5 0.4 4.1 1.5 | 0.1 | 0.13 | release=wiltingLeaf bunch=200 handful=30 bag=200 piece=15
 white-cabbage | White cabbage | 92.2 1.3 0.1 3.3 2.5 0.6 | 0.38 | 0.05 | release=firmLeaf piece=900 head=900
 red-cabbage | Red cabbage | 90.4 1.4 0.2 5.3 2.1 0.6 | 0.38 | 0.07 | release=firmLeaf piece=900 head=900
 chinese-cabbage | Chinese cabbage | 94.4 1.2 0.2 2 1.2 1 | 0.32 | 0.03 | release=juicyLeaf piece=700 head=700
@@ -16,10 +14,8 @@ dill | Dill | 86 3.5 1.1 4.9 2.1 2.4 | 0.12 | 0.15 | release=moist bunch=25 hand
 coriander-leaf | Coriander leaf | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.1 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400
 mint | Mint | 81.5 3.6 0.9 5.5 6.8 1.7 | 0.12 | 0.08 | release=moist bunch=30 handful=10 sprig=1 tender dose=5-400 leaf=0.3
 chives | Chives | 90.7 3.3 0.7 1.9 2.5 1 | 0.2 | 0.01 | release=moist bunch=20 tender dose=5-400 handful=8
-savoy-cabbage | Savoy cabbage | 91 2 0.1 3 3.1 0.8 | 0.3 | 0.07 | release=firmLeaf piece=900 head=900
 brussels-sprouts | Brussels sprouts | 86 3.4 0.3 5.2 3.8 1.4 | 0.4 | 0.06 | release=firmLeaf piece=18
 pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf piece=150
-rocket | Rocket | 91.7 2.6 0.7 2.1 1.6 1.4 | 0.08 | 0.07 | release=wiltingLeaf piece=3
 spinach-frozen | Spinach, frozen | 92 2.8 0.4 1.1 2.2 1.6 | 0.65 | 0.2 | release=frozenLeaf
 kimchi | Spicy fermented cabbage | 92.5 1.5 0.5 1.8 1.6 2.3 | 0.65 | 1.7 | release=jarred
 mustard-greens-pickled | Pickled mustard greens | 89 2 0.3 1.7 2.5 4.8 | 0.65 | 4 | release=jarred

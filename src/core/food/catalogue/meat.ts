@@ -9,7 +9,6 @@ turkey-breast-mince | Turkey breast mince | 74.8 22.6 1.5 0 0 1.1 | 0.95 | 0.15 
 chicken-thigh-mince | Chicken thigh mince | 73.2 17.5 8.1 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
 chicken-breast | Chicken breast | 74.8 22.5 2.6 0 0 1.1 | 0.9 | 0.11 | release=wholeMeat hazard=poultry piece=180
 chicken-thigh | Chicken thigh | 75.7 19.7 4.1 0 0 1 | 0.9 | 0.22 | release=wholeMeat hazard=poultry piece=110
-duck-breast | Duck, raw | 73.8 18.3 6 0.9 0 1.1 | 0.9 | 0.19 | release=wholeMeat hazard=poultry piece=180
 pork-mince | Pork mince | 61.1 16.9 21.2 0 0 0.9 | 0.95 | 0.14 | release=mince hazard=minced-meat
 pork-mince-lean | Lean pork mince | 72 20.5 6.5 0 0 1 | 0.95 | 0.14 | release=mince hazard=minced-meat
 beef-mince | Beef mince | 61.9 17.2 20 0 0 0.9 | 0.95 | 0.17 | release=mince hazard=minced-meat
@@ -36,7 +35,6 @@ lamb-braised | Lamb shoulder, braised | 57 26 16 0 0 1 | 0.75 | 0.2 | release=br
 beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 veal-mince | Veal mince | 72.8 19.4 6.8 0 0 1 | 0.95 | 0.2 | release=mince hazard=minced-meat
 pork-belly | Pork belly | 50 13.5 36 0 0 0.6 | 0.9 | 0.1 | release=wholeMeat hazard=whole-meat
-pork-loin | Pork loin | 72.5 21.5 5 0 0 1.1 | 0.9 | 0.13 | release=wholeMeat hazard=whole-meat piece=160
 wild-boar-mince | Wild boar mince | 71 21 6.5 0 0 1 | 0.95 | 0.15 | release=mince hazard=minced-meat
 venison-braised | Venison, braised | 64 30 4 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 smoked-sausage | Smoked sausage | 54 13.5 27.5 2 0 3 | 0.8 | 2.2 | release=firm hazard=cooked-animal piece=90 moist=sausage
@@ -52,7 +50,6 @@ beef-roast | Beef, roast | 62 28.5 8 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat 
 pork-roast | Pork, roast | 58 27.5 13.3 0 0 1.1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
 duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal piece=160
-beef-liver | Beef liver | 70.8 20.4 3.6 3.9 0 1.3 | 1 | 0.18 | release=wholeMeat hazard=whole-meat piece=120 moist=offal
 heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250 moist=offal
 sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 chorizo-fresh | Paprika sausage, fresh | 52 16 27.5 1.5 0 3 | 0.95 | 2.3 | release=sausage hazard=minced-meat piece=65

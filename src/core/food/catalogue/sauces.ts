@@ -13,8 +13,6 @@ mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard dose=5
 tomato-paste | Tomato purée, double | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | 0.2
 capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 | release=brined piece=0.3
 olives | Olives | 75 1 15 1.8 3.3 3.9 | 0.6 | 3.5 | release=brined piece=4
-dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten
-worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15
 hot-sauce | Hot chilli sauce | 89 0.6 0.4 2 0.8 7 | 1.05 | 6 | liquid
 ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3
 mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard moist=cream

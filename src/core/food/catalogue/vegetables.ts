@@ -14,11 +14,9 @@ celery | Celery | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.42 | 0.2 | release=crisp allergen
 peas | Peas | 78.9 5.4 0.4 8.8 5.7 0.9 | 0.61 | 0.01
 sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260 release=tinned
 aubergine | Aubergine | 92.3 1 0.2 2.9 3 0.7 | 0.4 | 0.01 | release=aubergine piece=300
-asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | release=crisp piece=17 spear=17 bunch=250
 green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot piece=6
 broccoli | Broccoli | 89.3 2.8 0.4 4 2.6 0.9 | 0.36 | 0.08 | release=dicedRoot piece=400 head=400 floret=20
 cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | release=dicedRoot piece=700 head=700 floret=20
-fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=230
 bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | release=juicyLeaf handful=50 bag=300
 bamboo-shoots | Bamboo shoots, tinned | 94 1.7 0.4 1.8 1.4 0.7 | 0.6 | 0.02 | release=firmJar tin=140
 chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fleshy piece=15 dose=2-25

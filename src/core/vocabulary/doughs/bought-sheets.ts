@@ -13,6 +13,7 @@ export const boughtSheets: DoughRecord = {
   },
   cookedDensity: 700,
   kind: 'thin',
+  isCut: true,
   usualThicknessMm: 0.4,
   steps: [
     { what: 'Thaw in the packet', handsOnMinutes: 0, waitMinutes: [120, 720] },

@@ -12,6 +12,7 @@ export const boughtSkin: DoughRecord = {
     allergens: ['gluten'],
   },
   kind: 'thin',
+  gives: 1.04,
   usualThicknessMm: 1,
   steps: [{ what: 'Thaw in the packet, keep covered', handsOnMinutes: 0, waitMinutes: [60, 720] }],
 };

@@ -10,6 +10,7 @@ export const bread: DoughRecord = {
   cookedDensity: 480,
   conductivity: 1.35,
   kind: 'yeasted',
+  gives: 1.12,
   usualThicknessMm: 5,
   steps: [
     { what: 'Knead smooth', handsOnMinutes: 12, waitMinutes: [0, 0] },

@@ -66,6 +66,10 @@ export interface DoughRecord {
   conductivity: number;
   /** How the parcel's tolerance of free liquid is looked up. */
   kind: DoughKind;
+  /** How far a skin of it stretches as it is closed, times its length. House estimate. */
+  gives: number;
+  /** Cut from a sheet, with trimmings between; else rolled piece by piece. */
+  isCut: boolean;
   /** Rolled thickness usual for it, mm. */
   usualThicknessMm: number;
   steps: readonly DoughStep[];
@@ -93,4 +97,6 @@ export const PLAIN_DOUGH = {
   isLayered: false,
   cookedDensity: COMPACT,
   conductivity: 1,
+  gives: 1,
+  isCut: false,
 } as const satisfies Partial<DoughRecord>;

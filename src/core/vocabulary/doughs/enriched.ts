@@ -10,6 +10,7 @@ export const enriched: DoughRecord = {
   cookedDensity: 450,
   conductivity: 1.35,
   kind: 'yeasted',
+  gives: 1.12,
   usualThicknessMm: 5,
   steps: [
     { what: 'Knead smooth, the soft butter last', handsOnMinutes: 15, waitMinutes: [0, 0] },

@@ -10,6 +10,7 @@ export const griddle: DoughRecord = {
   cookedDensity: 950,
   conductivity: 1.1,
   kind: 'yeasted',
+  gives: 1.08,
   usualThicknessMm: 2,
   steps: [
     { what: 'Knead soft with lukewarm water, oil it', handsOnMinutes: 8, waitMinutes: [30, 90] },

@@ -9,6 +9,7 @@ export const hotWater: DoughRecord = {
   water: 'boiling',
   usualC: 45,
   kind: 'noodle',
+  gives: 1.06,
   usualThicknessMm: 2,
   steps: [
     {

@@ -14,6 +14,8 @@ export const noodle: DoughRecord = {
     },
   ],
   kind: 'noodle',
+  gives: 1.04,
+  isCut: true,
   usualThicknessMm: 1.5,
   steps: [
     { what: 'Stir in the water, knead to a firm dough', handsOnMinutes: 10, waitMinutes: [20, 30] },

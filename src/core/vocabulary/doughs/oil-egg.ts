@@ -8,6 +8,8 @@ export const oilEgg: DoughRecord = {
   parts: onePart({ 'sunflower-oil': 28, egg: 18, water: 28, salt: 1.5 }),
   cookedDensity: 1050,
   kind: 'short',
+  gives: 1.06,
+  isCut: true,
   usualThicknessMm: 3,
   steps: [
     {

@@ -9,6 +9,7 @@ export const raised: DoughRecord = {
   cookedDensity: 600,
   conductivity: 1.3,
   kind: 'yeasted',
+  gives: 1.08,
   usualThicknessMm: 4,
   steps: [
     { what: 'Stir together, knead briefly', handsOnMinutes: 6, waitMinutes: [15, 30] },

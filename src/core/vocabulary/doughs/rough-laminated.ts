@@ -12,6 +12,7 @@ export const roughLaminated: DoughRecord = {
   cookedDensity: 500,
   conductivity: 1.2,
   kind: 'laminated',
+  isCut: true,
   usualThicknessMm: 3,
   steps: [
     {

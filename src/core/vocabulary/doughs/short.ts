@@ -10,6 +10,7 @@ export const short: DoughRecord = {
   usualC: 16,
   cookedDensity: 1050,
   kind: 'short',
+  isCut: true,
   usualThicknessMm: 3.5,
   steps: [
     {

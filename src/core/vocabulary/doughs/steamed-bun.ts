@@ -10,6 +10,7 @@ export const steamedBun: DoughRecord = {
   cookedDensity: 550,
   conductivity: 1.35,
   kind: 'yeasted',
+  gives: 1.12,
   usualThicknessMm: 4,
   steps: [
     { what: 'Knead smooth', handsOnMinutes: 12, waitMinutes: [0, 0] },

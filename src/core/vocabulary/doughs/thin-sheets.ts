@@ -9,6 +9,7 @@ export const thinSheets: DoughRecord = {
   usualC: 28,
   cookedDensity: 700,
   kind: 'thin',
+  isCut: true,
   usualThicknessMm: 0.5,
   steps: [
     { what: 'Knead soft and smooth with lukewarm water, oil it', handsOnMinutes: 12, waitMinutes: [30, 120] },

@@ -65,5 +65,9 @@ cabbage-pickled-whole | Pickled cabbage leaves | 91 1.2 0.2 3 2.2 2.4 | 0.5 | 1.
 nettles | Nettle tops | 87.7 2.7 0.1 0.6 6.9 2 | 0.12 | 0 | release=wiltingLeaf handful=15 bag=150
 wild-garlic | Wild garlic | 89 2.7 0.5 3.8 2.5 1.3 | 0.12 | 0.02 | release=wiltingLeaf tender dose=5-400
 spring-greens | Spring greens | 90 3 0.5 2 3.6 1 | 0.15 | 0.05 | release=firmLeaf handful=30
+chard | Chard | 92.7 1.8 0.2 2.1 1.6 1.6 | 0.15 | 0.54 | release=wiltingLeaf bunch=300 handful=30 piece=25
+kale | Kale | 89.6 2.9 1.5 0.4 4.1 1.5 | 0.1 | 0.13 | release=wiltingLeaf bunch=200 handful=30 bag=200 piece=15
+savoy-cabbage | Savoy cabbage | 91 2 0.1 3 3.1 0.8 | 0.3 | 0.07 | release=firmLeaf piece=900 head=900
+rocket | Rocket | 91.7 2.6 0.7 2.1 1.6 1.4 | 0.08 | 0.07 | release=wiltingLeaf piece=3
 `,
 };

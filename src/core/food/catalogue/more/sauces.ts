@@ -55,5 +55,7 @@ mustard-english | Hot mustard | 64 7 9 11 4 5 | 1.05 | 4 | allergens=mustard dos
 wholegrain-mustard | Wholegrain mustard | 66 7.5 9.5 8 4 4.5 | 1.05 | 3.5 | allergens=mustard
 barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens=mustard
 fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten
+dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten
+worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15
 `,
 };

@@ -72,5 +72,7 @@ broad-beans | Broad beans | 73 7.9 0.7 9.2 7.5 1.1 | 0.6 | 0.06
 edamame | Edamame | 72.8 11.9 5.2 3.7 5.2 1.2 | 0.63 | 0.02 | allergens=soya
 sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp piece=4
 small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
+asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | release=crisp piece=17 spear=17 bunch=250
+fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=230
 `,
 };
