@@ -35,12 +35,15 @@ function judge(accounts: Accounts): Judgement {
     sentence: [shown.sentence, ...others.map(([, figure]) => plain(figure))].join(' '),
     value: shown.value,
     band: shown.band,
-    unit: decides === 'even' ? 'parcels' : decides === 'closes' ? 'ml' : 'mm',
+    unit: UNITS[decides === 'skin' ? skin.of : decides],
     figure: `${formatNumber(batch.wrap.portionG)} g × ${batch.count}`,
     fits: { decides, closes, skin, even, count: batch.count },
     why: accounts.isTrial ? [] : reasons(accounts),
   };
 }
+
+/** What each figure is counted in. */
+const UNITS = { closes: 'ml', even: 'parcels', thickness: 'mm', bite: 'of the bite' } as const;
 
 /** That it closes, and comes out even, is worth a word where it is so; a skin that is right is not. */
 const isSaidWhenGood = (id: FitFigures['decides']): boolean => id !== 'skin';
@@ -91,7 +94,13 @@ export const fit: CheckRule = { label: 'Fit', judge };
 function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accounts): Reason[] {
   const form = FORMS[batch.wrap.form];
   return [
-    { text: form.law, source: 'geometry of a skin that does not stretch' },
+    {
+      text: form.law,
+      source:
+        dough.gives > 1
+          ? `geometry; this dough stretches ${share(dough.gives - 1)} % as it is closed: house estimate`
+          : 'geometry of a skin that does not stretch',
+    },
     { text: `The most a ${form.label} of this ${form.sizeWord} holds`, figure: `${ml(fit.maxMl)} ml` },
     {
       text: 'The filling weighs',
