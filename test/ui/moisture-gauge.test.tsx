@@ -4,7 +4,7 @@ import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { MoistureGauge } from '@/ui/parts/moisture-gauge';
-import { placeOf, type Zone } from '@/ui/parts/gauge';
+import { placeOf, type Zone, zoneOf } from '@/ui/parts/gauge';
 import { renderPart } from './render';
 
 const words = { count: 12, school: 'cooked', dough: 'short', cook: { method: 'bake' } } as const;
@@ -30,7 +30,7 @@ describe('the gauges', () => {
 
   it('of a pasty one: how many times over the starch thickens', () => {
     show('half-moon', ['400 g mushrooms, browned', '150 ml milk, reduced', '90 g plain flour, cooked out']);
-    expect(screen.getByLabelText(/^Starch against its liquid: [\d.]+ times in 100 g, pasty$/)).toBeTruthy();
+    expect(screen.getByLabelText(/^Starch against its liquid: [\d.]+ times, pasty$/)).toBeTruthy();
   });
 
   it('in a tin nothing tears', () => {
@@ -52,6 +52,15 @@ describe('a value on a gauge', () => {
     expect(placeOf(-2, zones, null)).toBeCloseTo(0.5);
     expect(placeOf(-8, zones, null)).toBeCloseTo(0.25);
     expect(placeOf(4, zones, null)).toBeCloseTo(0.75);
+  });
+  it('on the edge of what is right is said to be right, as the check says', () => {
+    expect([-8.2, -8.04, 4, 4.04, 4.2].map((value) => zoneOf(value, zones).word)).toEqual([
+      'dry',
+      'right',
+      'right',
+      'right',
+      'wet',
+    ]);
   });
   it('starts at the beginning where the first zone has one', () => {
     expect(placeOf(0, [{ word: 'wraps', share: 1, to: 2, tone: 'good' }], 0)).toBe(0);

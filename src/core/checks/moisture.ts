@@ -3,7 +3,7 @@
  * starch makes paste. A cook sees one line: loose, right, or wanting.
  */
 import { BOARD_EDGES, FIRM_WITHIN_THE_HOUR, WITHIN_THE_HOUR } from '../filling/board';
-import { type DryAccount } from '../filling/dry';
+import { DRY_GOOD, DRY_WATCH, type DryAccount } from '../filling/dry';
 import { PASTY_TIMES } from '../filling/paste';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
@@ -76,8 +76,8 @@ function inTheHeat({ ledger, takes }: Accounts): MoistureMark {
   };
 }
 
-/** Watch up to so much more than what is right, g in 100 g: science.md, 2. House estimate. */
-const DRY_IS_WATCH = 5;
+/** Watch up to so much more than what is right, g in 100 g; a learned edge takes it along. */
+const DRY_IS_WATCH = DRY_WATCH - DRY_GOOD;
 /** What is said of a filling is rounded to what a cook weighs, g. */
 const round5 = (grams: number): number => Math.max(5, Math.round(grams / 5) * 5);
 

@@ -3,7 +3,7 @@
  * House estimates, found on sixty fillings that practitioners judged; the range behind each is how far they could be moved
  * before it showed.
  */
-import { idsOf, recordsOf } from './records';
+import { recordsOf } from './records';
 
 /** How a dry thing is dry: it soaks at once, it is starch that swells in the heat, it is meat or fish; or none of these. */
 export type DryBy = 'soaking' | 'swelling' | 'flesh' | 'itself';
@@ -101,7 +101,6 @@ export const MOIST = recordsOf<MoistRecord>()({
 });
 
 export type Moist = keyof typeof MOIST;
-export const MOIST_IDS = idsOf(MOIST);
 
 /** g in a gram that raw flesh leaves to the crumbs and starch mixed into it. House estimate (0.1–0.2). */
 export const JUICE_TO_CATCH = 0.15;

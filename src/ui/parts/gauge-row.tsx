@@ -3,13 +3,14 @@ import { View } from 'react-native';
 import { formatNumber } from '@/core/units/amount';
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
-import { placeOf, type Zone } from './gauge';
+import { placeOf, type Zone, zoneOf } from './gauge';
 import { Small, Strong } from './text';
 
 interface Props {
   label: string;
-  /** What it shows, in words: `7.6 g run`. */
+  /** What it shows, in words: `7.6 g run`; and for screen readers of how much. */
   figure: string;
+  unit: string;
   value: number;
   zones: readonly Zone[];
   /** Where the first zone begins; null where it is open. */
@@ -21,12 +22,12 @@ const MARK = 6;
 
 const percent = (share: number): `${number}%` => `${100 * share}%`;
 
-export function GaugeRow({ label, figure, value, zones, from }: Props) {
+export function GaugeRow({ label, figure, unit, value, zones, from }: Props) {
   const p = usePalette();
   const here = zoneOf(value, zones);
   const fill = { good: p.goodBand, watch: p.faint, fix: p.fixBand };
   return (
-    <View role="img" aria-label={`${label}: ${figure} in 100 g, ${here.word}`}>
+    <View role="img" aria-label={`${label}: ${figure}${unit}, ${here.word}`}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', paddingBottom: 3 }}>
         <Small>{label}</Small>
         <Strong style={{ fontSize: 14, lineHeight: 20 }}>{figure}</Strong>
@@ -77,6 +78,3 @@ export function GaugeRow({ label, figure, value, zones, from }: Props) {
 
 /** The number of an edge stands under it, between two words. */
 const EDGE = { position: 'absolute', right: -16, width: 32, textAlign: 'center', fontSize: 12 } as const;
-
-const zoneOf = (value: number, zones: readonly Zone[]): Zone =>
-  zones.find(({ to }) => value < to) ?? zones[zones.length - 1];

@@ -38,3 +38,14 @@ export function placeOf(value: number, zones: readonly Zone[], from: number | nu
   }
   return 1;
 }
+
+/** Half of the last figure that is shown: on its edge a value is still right, as the check judges it. */
+const UNSEEN = 0.05;
+
+/** The zone that a value is said to be in: on the edge of what is right it is right. */
+export function zoneOf(value: number, zones: readonly Zone[]): Zone {
+  const right = zones.findIndex(({ tone }) => tone === 'good');
+  const from = right > 0 ? zones[right - 1].to : -Infinity;
+  if (right >= 0 && value >= from - UNSEEN && value <= zones[right].to + UNSEEN) return zones[right];
+  return zones.find(({ to }) => value <= to) ?? zones[zones.length - 1];
+}

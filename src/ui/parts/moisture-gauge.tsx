@@ -15,6 +15,7 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
     <View style={{ gap: 4 }}>
       <GaugeRow
         label="While you fill"
+        unit=" in 100 g"
         figure={board.value < UNSEEN ? 'nothing loose' : `${shown(board.value)} g loose`}
         value={board.value}
         zones={boardZones(figures)}
@@ -22,6 +23,7 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
       />
       <GaugeRow
         label="While cooking"
+        unit=" in 100 g"
         figure={
           Math.abs(net) < UNSEEN
             ? 'nothing runs'
@@ -36,6 +38,7 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
       {paste.state !== 'good' && (
         <GaugeRow
           label="Starch against its liquid"
+          unit=""
           figure={`${shown(paste.value)} times`}
           value={paste.value}
           zones={[
