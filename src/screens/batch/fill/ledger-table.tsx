@@ -13,6 +13,7 @@ export function LedgerTable({ assessment: { ledger } }: ShownProps) {
     { name: 'steamed off while cooling', grams: ledger.steamedOff },
     { name: 'held by binders', grams: ledger.heldByBinders },
     { name: 'held by the food', grams: ledger.heldByTissue },
+    { name: 'the oven takes', grams: ledger.driedInOven },
   ].filter((way) => way.grams >= 0.5);
   return (
     <PairTable
@@ -27,7 +28,7 @@ export function LedgerTable({ assessment: { ledger } }: ShownProps) {
         })),
         { name: 'brought in', figures: [whole(ledger.broughtIn), whole(ledger.released)], sum: true },
         ...ways.map((way) => ({ name: way.name, figures: [`−${whole(way.grams)}`, ''] })),
-        { name: 'runs while cooking', figures: [whole(ledger.free), ''], sum: true },
+        { name: 'runs while cooking', figures: [whole(ledger.free - ledger.driedInOven), ''], sum: true },
       ]}
     />
   );
