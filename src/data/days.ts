@@ -5,6 +5,7 @@ import { type DayOperation } from '@/core/stored/day-operations';
 import * as store from './day-store';
 import { forget } from './forget';
 import { DAYS, inOrder, messageOf, now, opened, refused, type Outcome, type SaidWhere } from './hooks';
+import { readingList, showInList } from './list-reading';
 import { say } from './notices';
 import { whilePending } from './pending';
 
@@ -12,16 +13,16 @@ type Days = Awaited<ReturnType<typeof store.listDays>>;
 
 /** All days, the last changed first. */
 export function useDays() {
-  return useSWR<Days, Error>(DAYS, async () => {
-    await opened();
-    return store.listDays();
-  });
+  return useSWR<Days, Error>(DAYS, () =>
+    readingList(DAYS, async () => {
+      await opened();
+      return store.listDays();
+    }),
+  );
 }
 
-const show = (day: Day): Promise<unknown> =>
-  mutate<Days>(DAYS, (known) => known && { ...known, days: [day, ...known.days.filter((d) => d.id !== day.id)] }, {
-    revalidate: false,
-  });
+const show = (day: Day): Promise<void> =>
+  showInList<Days>(DAYS, (known) => ({ ...known, days: [day, ...known.days.filter((d) => d.id !== day.id)] }));
 
 /** Earlier states of days, and what stood after each: a step back is taken only where nothing else has come. */
 const earlier: { day: Day; after: Pick<Day, 'revision' | 'writer'> }[] = [];

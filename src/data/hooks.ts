@@ -9,6 +9,7 @@ import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
 import { rowsWanted } from './larder-rows';
+import { readingList, showInList } from './list-reading';
 import { say } from './notices';
 import { forget } from './forget';
 import { whilePending } from './pending';
@@ -61,13 +62,15 @@ export function useOtherTabs(): void {
 
 /** All batches and the records that could not be read. */
 export function useBatches() {
-  return useSWR<Batches, Error>(BATCHES, async () => {
-    await opened();
-    const list = await repository.listBatches();
-    const wanted = rowsWanted(list.batches);
-    if (wanted !== null) await wanted;
-    return list;
-  });
+  return useSWR<Batches, Error>(BATCHES, () =>
+    readingList(BATCHES, async () => {
+      await opened();
+      const list = await repository.listBatches();
+      const wanted = rowsWanted(list.batches);
+      if (wanted !== null) await wanted;
+      return list;
+    }),
+  );
 }
 
 /** One batch: undefined while loading, null where there is none. */
@@ -119,15 +122,10 @@ async function show(batch: Batch): Promise<void> {
   await mutate(one(batch.id), batch, { revalidate: false });
   // What is rehearsed is in no list.
   if (isRehearsal(batch.id)) return;
-  await mutate<Batches>(
-    BATCHES,
-    (known) =>
-      known && {
-        ...known,
-        batches: repository.newestFirst([...known.batches.filter((b) => b.id !== batch.id), batch]),
-      },
-    { revalidate: false },
-  );
+  await showInList<Batches>(BATCHES, (known) => ({
+    ...known,
+    batches: repository.newestFirst([...known.batches.filter((b) => b.id !== batch.id), batch]),
+  }));
 }
 
 /** This tab's edits and steps back run in the order they were asked for: what is taken back is what has been done by then. */

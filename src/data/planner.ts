@@ -38,8 +38,10 @@ export function usePlanner(
   const [planned, setPlanned] = useState<Planned>(NOTHING);
   const [round, setRound] = useState(0);
   const asked = useRef(input);
+  const isShown = useRef(false);
   useEffect(() => {
     asked.current = input;
+    isShown.current = planned.plan !== null;
   });
   useEffect(() => {
     const what = asked.current;
@@ -48,8 +50,9 @@ export function usePlanner(
     let isOver = false;
     setPlanned((before) => ({ ...before, stage: 'planning', error: null, remedies: [] }));
     const onBetter = proxy((seen: DaySeen) => {
-      // The last words may come after the answer.
-      if (!isOver) setPlanned({ ...seen, error: null });
+      // The last words may come after the answer. Where nothing stands yet, first tries are not shown: what has just been
+      // read would jump, and what is found within the planner's few seconds is the first that counts.
+      if (!isOver && (seen.stage !== 'planning' || isShown.current)) setPlanned({ ...seen, error: null });
     });
     ask((remote) => remote.planDay(mine, key, what, Array.from({ length: IDS }, newId), onBetter)).then(
       (seen) => {
