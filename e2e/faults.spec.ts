@@ -198,6 +198,7 @@ test('a long paste is read beside the typing, with progress, and nothing holds t
         scripts.push(...frame.scripts.map((script) => script.duration));
     }).observe({ type: 'long-animation-frame' });
   });
+  const began = Date.now();
   const paragraph = 'stir the onions gently until they are soft and gold at the edges, then the thyme '.repeat(40);
   await field.fill(paragraph);
   await expect(page.getByText('1 step of the method, kept in the notes.')).toBeVisible();
@@ -205,7 +206,7 @@ test('a long paste is read beside the typing, with progress, and nothing holds t
   await field.fill(Array.from({ length: 300 }, (_, i) => `${i + 1} g ${words[i % words.length]} ${i}`).join('\n'));
   await expect(page.getByText(/^Reading: \d+ of 300 lines$/)).toBeVisible();
   await expect(page.getByText('and 285 more, read as well')).toBeVisible({ timeout: 20_000 });
-  // Read here, the paragraph alone held the page up for many seconds. A bound against that, for slow machines as well.
+  // Read here, the paragraph alone held the page up for most of the time. A share, for slow machines as well.
   const scripts = await page.evaluate(() => (window as unknown as { scripts: number[] }).scripts);
-  expect(Math.max(0, ...scripts)).toBeLessThan(400);
+  expect(Math.max(0, ...scripts) / (Date.now() - began)).toBeLessThan(0.2);
 });
