@@ -42,7 +42,7 @@ describe('a load from above', () => {
     if (plan === null) throw new Error('no plan');
     renderPart(<LoadDrawing plan={plan} />);
     expect(
-      screen.getByLabelText(/^steamer from above, 230 mm across: 6 parcels of 55 by 55 mm on each floor, room for 14/),
+      screen.getByLabelText(/^steamer from above, 230 mm across: 6 parcels of 56 by 56 mm on each floor, room for 14/),
     ).toBeTruthy();
   });
 });

@@ -1,5 +1,6 @@
 /** What a parcel covers as it lies in the heat, seen from above, mm. */
 import { type Body, type FormId } from '../forms';
+import { purseAcross } from '../forms/purse';
 import { type Laid, type Skin } from '../forms/skins';
 
 export interface Footprint {
@@ -33,7 +34,7 @@ const LYING: Readonly<Record<FormId, (size: readonly [number, number], body: Bod
   'half-moon': ([d]) => ({ outline: 'half', longMm: d * FOLDED, wideMm: d / 2 }),
   pocket: ([long, wide]) => ({ outline: 'half', longMm: long * FOLDED, wideMm: wide / 2 }),
   'folded-bun': ([long, wide]) => ({ outline: 'half', longMm: wide, wideMm: long / 2 }),
-  purse: (_size, body) => round(2 * (body.fillingMm + body.wrapperMm)),
+  purse: (_size, body) => round(purseAcross(body)),
   'double-round': ([d]) => round(d),
   'flat-round': ([d]) => round(d),
   roll: (_size, body, skin) => ({

@@ -1,6 +1,6 @@
 /** Two rounds, the upper a little larger, their edges pressed together round a mound. */
 import { type Laid } from './skins';
-import { risen } from './body';
+import { risen, thickOver } from './body';
 import { flatSkin } from './flat';
 import { type Form, skinOf } from './form';
 import { moundArc, moundHeight, ROUND_PILLOW } from './lens';
@@ -25,11 +25,16 @@ export const doubleRound: Form = {
   comfortable: [0.35, 0.6],
   tight: 0.8,
   skinArea: (laid, fillMl) => Math.PI * ((skinOf(laid, 'round').diameterMm / 2) ** 2 + upperRadius(laid, fillMl) ** 2),
-  body: (laid, fillMl, wrapperMl) => ({
-    dimension: 1.4,
-    fillingMm: moundHeight(fillMl, inside(laid)) / 2,
-    wrapperMm: risen(laid.thicknessMm, doubleRound.skinArea(laid, fillMl), wrapperMl),
-  }),
+  body: (laid, fillMl, wrapperMl) => {
+    const height = moundHeight(fillMl, inside(laid));
+    const steep = Math.min(1, height / inside(laid));
+    const size = {
+      fillingMm: height / 2,
+      wrapperMm: risen(laid.thicknessMm, doubleRound.skinArea(laid, fillMl), wrapperMl),
+    };
+    // The steeper the mound, the more comes in from all round. Fitted.
+    return { dimension: 1 + 0.17 * steep + (0.51 + 0.65 * thickOver(size)) * steep ** 2, ...size };
+  },
   usualRatio: [0.8, 2],
   hasOwnSize: false,
   rimWord: 'rim',

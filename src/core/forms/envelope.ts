@@ -1,10 +1,11 @@
 /** A square skin, its four corners folded to the middle and sealed there. */
 import { areaOf, type Laid } from './skins';
 import { risen } from './body';
+import { cushionBody } from './cushion';
 import { flatSkin } from './flat';
 import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
-import { lensHeight, rectanglePillow } from './lens';
+import { rectanglePillow } from './lens';
 import { f, rectangle } from './paths';
 import { type Filled, type SectionShape } from './section';
 
@@ -25,11 +26,8 @@ export const envelope: Form = {
   comfortable: [0.35, 0.6],
   tight: 0.8,
   skinArea: ({ skin }) => areaOf(skin),
-  body: (laid, fillMl, wrapperMl) => ({
-    dimension: 1.4,
-    fillingMm: lensHeight(fillMl, folded(laid) ** 2) / 2,
-    wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
-  }),
+  body: (laid, fillMl, wrapperMl) =>
+    cushionBody(fillMl, fillMl / envelope.maxMl(laid), risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl)),
   usualRatio: [0.5, 1.6],
   hasOwnSize: true,
   edges: ['pressed', 'pleats'],

@@ -1,8 +1,8 @@
 /** One round skin folded over, its edge sealed. */
 import { areaOf } from './skins';
-import { risen } from './body';
+import { risen, thickOver } from './body';
 import { flatSkin } from './flat';
-import { foldedMl, foldedSection, roundBar } from './folded';
+import { barHalf, flatBar, foldedMl, foldedSection } from './folded';
 import { type Form, skinOf } from './form';
 import { circle, ellipse, line } from './paths';
 
@@ -21,15 +21,13 @@ export const halfMoon: Form = {
   tight: 0.85,
   skinArea: ({ skin }) => areaOf(skin),
   body: (laid, fillMl, wrapperMl) => {
-    // The thickest section, at the middle of the fold, as a round bar of the same area.
-    const across = skinOf(laid, 'round').diameterMm / 2 - laid.rimMm;
     const fill = Math.min(1, fillMl / halfMoon.maxMl(laid));
-    const area = (fill * across ** 2) / Math.PI;
-    return {
-      dimension: 2,
-      fillingMm: Math.sqrt(area / Math.PI),
+    const size = {
+      fillingMm: barHalf(skinOf(laid, 'round').diameterMm / 2 - laid.rimMm, fill),
       wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
     };
+    // A little filling is a flat lens, a full one a bar that tapers to both ends. Fitted.
+    return { dimension: 1.45 + 0.22 * fill + 0.31 * fill ** 2 + 0.15 * thickOver(size), ...size };
   },
   usualRatio: [0.9, 2.2],
   hasOwnSize: false,
@@ -50,7 +48,7 @@ export const halfMoon: Form = {
     minutes: 6,
   },
   size: 'small',
-  section: (filled, laid) => foldedSection(filled, laid, roundBar(filled)),
+  section: (filled, laid) => foldedSection(filled, laid, flatBar(filled)),
   flat: (_filled, laid) => {
     const R = skinOf(laid, 'round').diameterMm / 2;
     const a = R - laid.rimMm;

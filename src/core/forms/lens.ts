@@ -15,13 +15,6 @@ export function rectanglePillow(oneSide: number, otherSide: number): number {
   return w <= 0 ? 0 : w ** 3 * (h / (Math.PI * w) - 0.142 * (1 - 10 ** (-h / w)));
 }
 
-/** In its middle a lens is so much thicker than on average. House estimate, between a flat cap (2) and a full pillow (1.4). */
-const MIDDLE = 1.6;
-
-/** How high a lens of so much filling stands in its middle, mm, over a floor of so many mm². */
-export const lensHeight = (ml: number, floorMm2: number): number =>
-  floorMm2 <= 0 ? 0 : (MIDDLE * ml * 1000) / floorMm2;
-
 /** How high a mound of so much filling stands on a round floor of radius a, mm: a cap of a sphere, πh(3a² + h²)/6 = V. */
 export function moundHeight(ml: number, a: number): number {
   if (a <= 0) return 0;

@@ -1,10 +1,11 @@
 /** Two squares, one on the other, sealed all round. */
 import { areaOf, type Laid } from './skins';
 import { risen } from './body';
+import { cushionBody } from './cushion';
 import { flatSkin } from './flat';
 import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
-import { lensHeight, rectanglePillow } from './lens';
+import { rectanglePillow } from './lens';
 import { f, rectangle } from './paths';
 import { type Filled, type SectionShape } from './section';
 
@@ -22,11 +23,8 @@ export const pillow: Form = {
   comfortable: [0.35, 0.6],
   tight: 0.8,
   skinArea: ({ skin }) => 2 * areaOf(skin),
-  body: (laid, fillMl, wrapperMl) => ({
-    dimension: 1.4,
-    fillingMm: lensHeight(fillMl, inside(laid) ** 2) / 2,
-    wrapperMm: risen(laid.thicknessMm, pillow.skinArea(laid, fillMl), wrapperMl),
-  }),
+  body: (laid, fillMl, wrapperMl) =>
+    cushionBody(fillMl, fillMl / pillow.maxMl(laid), risen(laid.thicknessMm, pillow.skinArea(laid, fillMl), wrapperMl)),
   usualRatio: [0.5, 1.6],
   hasOwnSize: true,
   edges: ['pressed', 'fork'],

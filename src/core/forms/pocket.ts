@@ -1,6 +1,6 @@
 /** One large round or oval folded over, one for each person. */
 import { areaOf, type Laid } from './skins';
-import { risen } from './body';
+import { risen, thickOver } from './body';
 import { flatSkin } from './flat';
 import { foldedMl, foldedSection } from './folded';
 import { type Form, skinOf } from './form';
@@ -43,12 +43,14 @@ export const pocket: Form = {
   body: (laid, fillMl, wrapperMl) => {
     // Wide and flat: the thickest section as an ellipse from fold to rim.
     const across = halves(laid).b - laid.rimMm;
-    const area = (Math.min(1, fillMl / pocket.maxMl(laid)) * across ** 2) / Math.PI;
-    return {
-      dimension: 1.4,
+    const fill = Math.min(1, fillMl / pocket.maxMl(laid));
+    const area = (fill * across ** 2) / Math.PI;
+    const size = {
       fillingMm: (2 * area) / (Math.PI * LENS * across),
       wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
     };
+    // So flat that little heat comes in from its edges. Fitted.
+    return { dimension: 1 + 0.27 * fill ** 2 + 0.25 * fill * thickOver(size), ...size };
   },
   section: (filled, laid) =>
     foldedSection(filled, laid, {

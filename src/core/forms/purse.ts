@@ -1,5 +1,6 @@
 /** One round skin gathered and pleated shut over the top. */
 import { areaOf } from './skins';
+import { type Body } from './body';
 import { flatSkin } from './flat';
 import { type Form, skinOf } from './form';
 import { circle, f, line } from './paths';
@@ -11,6 +12,21 @@ const PLEAT_OVERLAP = 1.3;
 const CUP_HEIGHT = 1.5;
 /** Edge that one pleat takes up, mm. House estimate. */
 const PLEAT_MM = 19;
+
+/** It stands on a flat foot: a ball cut off so far below its middle, as a share of its radius. House estimate. */
+const FOOT = 0.6;
+
+/** Radius of the ball that a dome of so much is cut from, mm: π r³ (2/3 + FOOT − FOOT³/3) = V. */
+const domeRadius = (ml: number): number => Math.cbrt((ml * 1000) / (Math.PI * (2 / 3 + FOOT - FOOT ** 3 / 3)));
+
+/** Radius of the ball that the filling of a purse is cut from, mm. */
+const ballOf = ({ fillingMm }: Body): number => (2 * fillingMm) / (1 + FOOT);
+
+/** A purse seen from above, across, mm. */
+export const purseAcross = (body: Body): number => 2 * (ballOf(body) + body.wrapperMm);
+
+/** A dome's wrapper is as thick everywhere; grown like itself it would be thinner below. Volume over area of such a dome, of its radius. */
+const EVENLY = (3 * (2 / 3 + FOOT - FOOT ** 3 / 3)) / (2 * (1 + FOOT) + (1 - FOOT ** 2));
 
 export const purse: Form = {
   label: 'purse',
@@ -31,8 +47,11 @@ export const purse: Form = {
   tight: 1,
   skinArea: ({ skin }) => areaOf(skin),
   body: (_laid, fillMl, wrapperMl) => {
-    const inner = ballRadius(fillMl);
-    return { dimension: 3, fillingMm: inner, wrapperMm: ballRadius(fillMl + wrapperMl) - inner };
+    const inner = domeRadius(fillMl);
+    const fillingMm = ((1 + FOOT) / 2) * inner;
+    const wrapperMm = EVENLY * (domeRadius(fillMl + wrapperMl) - inner);
+    // A thick wrapper rounds it more. Fitted.
+    return { dimension: 2.2 + (0.33 * wrapperMm) / fillingMm, fillingMm, wrapperMm };
   },
   usualRatio: [0.6, 1.3],
   hasOwnSize: false,
@@ -68,18 +87,18 @@ export const purse: Form = {
         heightMm: 2 * R,
         outline: circle(R),
         rim: circle(a),
-        filling: circle(Math.min(body.fillingMm * 1.15, a * 0.8)),
+        filling: circle(Math.min(1.15 * ballOf(body), a * 0.8)),
         ticks: Array.from({ length: pleats }, (_, i) => tick(i)).join(' '),
       }),
     ];
   },
 };
 
-/** A dome on a flat foot with a pleated neck: the ball of the heat model, set down. */
+/** A dome on a flat foot with a pleated neck: that of the heat model. */
 function purseSection({ body, hasMouth }: Filled): SectionShape {
-  const R = body.fillingMm + body.wrapperMm;
   const t = body.wrapperMm;
-  const r = body.fillingMm;
+  const r = ballOf(body);
+  const R = r + t;
   const neck = hasMouth ? R * 0.42 + t * 0.5 : R * 0.13 + 2;
   const top = hasMouth ? -1.6 * R : -1.92 * R;
   const skin = [
@@ -121,5 +140,3 @@ function purseSection({ body, hasMouth }: Filled): SectionShape {
     skinAt: { x: R * 0.9, y: -R * 0.95 },
   };
 }
-
-const ballRadius = (ml: number): number => Math.cbrt((ml * 1000 * 3) / (4 * Math.PI));

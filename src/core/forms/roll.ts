@@ -21,11 +21,14 @@ export const roll: Form = {
   comfortable: [0.75, 1],
   tight: 1.08,
   skinArea: ({ skin }) => areaOf(skin),
-  body: (laid, fillMl, wrapperMl) => ({
-    dimension: 2,
-    fillingMm: Math.sqrt((fillMl * 1000) / (Math.PI * skinOf(laid, 'strip').lengthMm)),
-    wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
-  }),
+  body: (laid, fillMl, wrapperMl) => {
+    const { lengthMm } = skinOf(laid, 'strip');
+    const fillingMm = Math.sqrt((fillMl * 1000) / (Math.PI * lengthMm));
+    const wrapperMm = risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl);
+    // Cut short, heat comes in at the open ends, too. Fitted.
+    const short = (2 * (fillingMm + wrapperMm)) / lengthMm;
+    return { dimension: Math.min(3, 2 + 0.53 * short ** 3), fillingMm, wrapperMm };
+  },
   usualRatio: [0.8, 2.2],
   hasOwnSize: false,
   rimWord: 'overlap',

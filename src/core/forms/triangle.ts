@@ -1,8 +1,8 @@
 /** A square skin folded corner to corner. */
 import { areaOf, type Laid } from './skins';
-import { risen } from './body';
+import { risen, thickOver } from './body';
 import { flatSkin } from './flat';
-import { foldedSection, roundBar } from './folded';
+import { barHalf, flatBar, foldedSection } from './folded';
 import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
 import { f, line, rectangle } from './paths';
@@ -22,12 +22,12 @@ export const triangle: Form = {
   maxMl: (laid) => (2 * heightOf(laid) ** 3) / (3 * Math.PI) / 1000,
   body: (laid, fillMl, wrapperMl) => {
     const fill = Math.min(1, fillMl / triangle.maxMl(laid));
-    // It tapers to both ends: between a bar and a ball.
-    return {
-      dimension: 2.2,
-      fillingMm: (Math.sqrt(fill) * heightOf(laid)) / Math.PI,
+    const size = {
+      fillingMm: barHalf(heightOf(laid), fill),
       wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
     };
+    // It tapers to both ends more than a half-moon: full, between a bar and a ball. Fitted.
+    return { dimension: 1.45 + 1.05 * fill + 0.11 * fill ** 2 + 0.18 * (1 - fill) * thickOver(size), ...size };
   },
   edges: ['pressed', 'fork'],
   usual: {
@@ -39,7 +39,7 @@ export const triangle: Form = {
     mediumC: 100,
     minutes: 5,
   },
-  section: (filled, laid) => foldedSection(filled, laid, roundBar(filled)),
+  section: (filled, laid) => foldedSection(filled, laid, flatBar(filled)),
   flat: (_filled, laid) => {
     const side = skinOf(laid, 'square').sideMm;
     const h = side / 2;
