@@ -9,9 +9,11 @@ import { type Accounts } from './account';
 import { nothingIn } from './check';
 import { crustOf } from './crust';
 import { type Finding, type Verdict } from './finding';
+import { isEnough } from './grace';
 import { leftOutWords, measured } from './measured';
-import { paleBelow } from './pale-below';
+import { pale } from './pale';
 import { potFinding } from './pot-finding';
+import { tooLong } from './too-long';
 
 /** What was measured, and what holds before there is a forecast. */
 const measuredAlready: Finding<Accounts> = (accounts) => measured(accounts, accounts.heat?.core ?? null);
@@ -106,23 +108,28 @@ const burntBeforeHot: Finding<Reached> = ({ burntAt, slowest, where }) =>
       };
 
 const tooShort: Finding<Reached> = ({ planned, slowest, minutes, sentence }) => {
-  if (planned >= slowest) return null;
-  return planned < minutes
+  if (isEnough(planned, slowest)) return null;
+  return !isEnough(planned, minutes)
     ? { state: 'fix', headline: 'Core: time too short', sentence }
     : { state: 'watch', headline: 'Core: short for the last', sentence };
 };
+
+/** Longer than too brown by more than this share of the time that it took: burnt. */
+const BURNT_BY = 0.5;
 
 const burntByThen: Finding<Reached> = ({ burntAt, planned, slowest, where }) =>
   burntAt === null || burntAt >= planned
     ? null
     : {
-        state: 'watch',
+        state: planned > (1 + BURNT_BY) * burntAt ? 'fix' : 'watch',
         headline: 'Core: too brown by then',
         sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} after ${words(slowest)} in the least-done; planned ${formatNumber(planned)} min.`,
       };
 
-const palesBelow: Finding<Reached> = ({ accounts: { batch, kitchen }, forecast }) =>
-  paleBelow(batch, forecast, kitchen.temperature);
+const isTooLong: Finding<Reached> = ({ accounts, forecast }) => tooLong(accounts, forecast);
+
+const isPale: Finding<Reached> = ({ accounts: { batch, kitchen }, forecast }) =>
+  pale(batch, forecast, kitchen.temperature);
 
 const doughIsDone: Finding<Reached> = ({ accounts: { limit }, sentence }) =>
   limit.kind === 'doneness' ? { state: 'good', headline: 'Core: cooked through', sentence } : null;
@@ -150,7 +157,8 @@ export const OF_FORECAST: readonly Finding<Reached>[] = [
   burntBeforeHot,
   tooShort,
   burntByThen,
-  palesBelow,
+  isTooLong,
+  isPale,
   doughIsDone,
   thenMeasure,
 ];

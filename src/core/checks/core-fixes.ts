@@ -11,9 +11,11 @@ import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement, ORDER } from './check';
 import { type CoreForecast } from '../forecast/heat';
-import { paleBelow } from './pale-below';
+import { isEnough } from './grace';
+import { pale, PALE_BELOW, STILL_PALE } from './pale';
 import { potCandidates, potEffect, potHelps } from './pot-fixes';
 import { isTooCold, isTooFull } from './pot-finding';
+import { tooLong } from './too-long';
 import { type PotForecast } from '../cooking/pot-of';
 import { type Mending } from './rule';
 
@@ -32,19 +34,36 @@ function candidates(accounts: Accounts, now: Judgement): Candidate[] {
   if (least === null || now.unit !== 'min' || now.value === null) return [];
   const inPot = now.pot ? potCandidates(batch, now.pot) : [];
   if (inPot.length > 0) return inPot;
-  const pale = heat?.core ? paleBelow(batch, heat.core, 'C') : null;
+  const palest = heat?.core ? pale(batch, heat.core, 'C') : null;
   const needed = Math.ceil(least + limit.holdMinutes);
   const burntAt = burning(now);
   if (burntAt !== null) return browning(accounts, needed, burntAt);
-  if (now.value >= least) return pale === null ? [] : hotterBelow(batch.cook);
+  const over = heat?.core ? tooLong(accounts, heat.core) : null;
+  if (over !== null) return shorter(batch.cook, over.enough);
+  if (isEnough(now.value, least))
+    return palest === null || !heat?.core
+      ? []
+      : palest.headline === PALE_BELOW
+        ? hotterBelow(batch.cook)
+        : browner(batch, heat.core, kitchen.temperature);
+  const whole = Math.max(needed, goldenBy(batch, heat?.core ?? null, needed));
   return [
     {
       id: 'longer',
-      label: `${METHODS[batch.cook.method].imperative} ${needed} min instead of ${formatNumber(plannedMinutes(batch.cook))}`,
-      change: [{ do: 'setCook', to: { steps: lasting(batch.cook.steps, needed) } }],
+      label: `${METHODS[batch.cook.method].imperative} ${whole} min instead of ${formatNumber(plannedMinutes(batch.cook))}`,
+      change: [{ do: 'setCook', to: { steps: lasting(batch.cook.steps, whole) } }],
     },
   ];
 }
+
+/** What is brushed to shine is baked until it is golden, where that is not much longer: whole minutes, else 0. */
+function goldenBy({ wrap, cook }: Batch, forecast: CoreForecast | null, needed: number): number {
+  const isBrushed = wrap.glaze === 'egg' || wrap.glaze === 'milk';
+  const brownAt = forecast?.above.brownAt ?? null;
+  if (!isBrushed || brownAt === null || MEDIA[mainStep(cook).medium].appliance !== 'oven') return 0;
+  return brownAt <= GOLDEN_MOST * needed ? Math.round(brownAt) : 0;
+}
+const GOLDEN_MOST = 1.6;
 
 /** Where the heat never takes it there, time alone does not help: the usual heat for the usual time. */
 function hotter({ cook, wrap }: Batch, scale: 'C' | 'F'): Candidate[] {
@@ -68,6 +87,47 @@ function burning({ crust, value, band }: Judgement): number | null {
   if (burntAt === null || value === null) return null;
   return burntAt < (band[0] ?? 0) || burntAt < value ? burntAt : null;
 }
+
+/** So that it is golden when it comes out: egg on top, longer, or hotter. */
+function browner({ cook, wrap }: Batch, { above }: CoreForecast, scale: 'C' | 'F'): Candidate[] {
+  const planned = plannedMinutes(cook);
+  const set = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
+  const { mediumC } = mainStep(cook);
+  const hot = (mediumC ?? 0) + BROWNER_K;
+  return [
+    ...(above.brownAt === null
+      ? []
+      : [
+          {
+            id: 'until-brown',
+            label: `Until it is golden: about ${formatNumber(Math.round(above.brownAt))} min`,
+            change: set(lasting(cook.steps, Math.round(above.brownAt))),
+          },
+        ]),
+    ...(wrap.glaze === 'egg'
+      ? []
+      : [
+          {
+            id: 'egg',
+            label: 'Brush it with egg',
+            change: [{ do: 'setWrap' as const, to: { glaze: 'egg' as const } }],
+          },
+        ]),
+    ...(mediumC === null || hot > MOST_OVEN_C
+      ? []
+      : [
+          {
+            id: 'hotter-to-brown',
+            label: `${formatTemperature(hot, scale)} instead of ${formatTemperature(mediumC, scale)}`,
+            change: set(cook.steps.map((s) => (s.mediumC === mediumC ? { ...s, mediumC: hot } : s))),
+          },
+        ]),
+  ].filter(({ id }) => id !== 'until-brown' || (above.brownAt ?? 0) > planned);
+}
+
+/** So much hotter is tried, K; and no hotter than ovens are, °C. House estimates. */
+const BROWNER_K = 20;
+const MOST_OVEN_C = 250;
 
 /** More heat from below: the lower shelf, a stone, or longer. */
 function hotterBelow(cook: Batch['cook']): Candidate[] {
@@ -168,6 +228,18 @@ function flatter({ wrap, cook }: Batch, needed: number): Candidate[] {
 
 const minutesOf = (steps: readonly CookStep[]): string => formatNumber(plannedMinutes({ steps }));
 
+/** No longer than that. */
+function shorter(cook: Batch['cook'], enough: number): Candidate[] {
+  const steps = lasting(cook.steps, enough);
+  return [
+    {
+      id: 'shorter',
+      label: `${METHODS[cook.method].imperative} ${minutesOf(steps)} min instead of ${minutesOf(cook.steps)}`,
+      change: [{ do: 'setCook', to: { steps } }],
+    },
+  ];
+}
+
 /** So that the middle is hot before the crust is too brown. */
 function browning({ batch, kitchen, heat }: Accounts, needed: number, burntAt: number): Candidate[] {
   const { cook } = batch;
@@ -175,14 +247,7 @@ function browning({ batch, kitchen, heat }: Accounts, needed: number, burntAt: n
   const setSteps = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
   // The time alone, where it is hot in time and only stays in too long.
   if (needed < burntAt) {
-    const steps = lasting(cook.steps, needed);
-    return [
-      {
-        id: 'shorter',
-        label: `${METHODS[cook.method].imperative} ${minutesOf(steps)} min instead of ${minutesOf(cook.steps)}`,
-        change: setSteps(steps),
-      },
-    ];
+    return shorter(cook, needed);
   }
   return [
     ...thawed(batch, kitchen.fridgeC, needed),
@@ -254,7 +319,7 @@ export const coreFixes: Mending = {
   // Tried by the solver: what does not help is not offered.
   helps: (now, then) => {
     if (isPotAtFault(now)) return potHelps(now.pot, then.pot ?? null);
-    if (now.headline === PALE) return then.headline !== PALE && ORDER[then.state] <= ORDER[now.state];
+    if (PALES.includes(now.headline)) return !PALES.includes(then.headline) && ORDER[then.state] <= ORDER[now.state];
     return (
       burning(now) === null ||
       ORDER[then.state] < ORDER[now.state] ||
@@ -269,7 +334,7 @@ export const coreFixes: Mending = {
   },
 };
 
-const PALE = 'Core: pale below';
+const PALES: readonly string[] = [PALE_BELOW, STILL_PALE];
 
 const isPotAtFault = (now: Judgement): now is Judgement & { pot: PotForecast } =>
   now.pot !== undefined && (isTooFull(now.pot) || isTooCold(now.pot));

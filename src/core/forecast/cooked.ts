@@ -12,6 +12,7 @@ import { FORMS } from '../forms';
 import { MEDIA } from '../vocabulary/media';
 import { type Met } from '../vocabulary/media/medium';
 import { type CookStep } from '../vocabulary/media/step';
+import { inAir } from '../vocabulary/browning';
 import { DONENESS_C } from '../safety/core-limit';
 import { fillingDensity } from '../filling/density';
 import { type Fit, fitParcel } from '../wrapper/fit';
@@ -65,10 +66,12 @@ export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [
   const { batch, kitchen, o, ledger, spread, pot } = cooked;
   const { body } = parcelOf(cooked, Math.max(LEAST_PORTION, 1 + fuller * spread.portion));
   const colderBy = cooler * spread.placeK;
+  // What is brushed on is above.
+  const inOven = { above: inAir(batch.wrap.glaze, o.dough.kind), below: inAir('none', o.dough.kind) };
   const path = pot === null ? undefined : pathOf(pot.samples);
   const [first, ...rest] = batch.cook.steps.map((step): CookingStep => {
     const { medium, minutes, turn } = step;
-    const { heats, isFinish } = MEDIA[medium];
+    const { heats, isFinish, appliance } = MEDIA[medium];
     const { above, below } = facesOf(step, cooked);
     const there = (met: Met): Met => (heats ? { ...met, mediumC: met.mediumC - colderBy } : met);
     return {
@@ -76,6 +79,7 @@ export function planFor(cooked: Cooked, [fuller, colder, cooler]: Deviations = [
       turn,
       heats,
       isFinish,
+      ...(appliance === 'oven' ? { browns: inOven } : {}),
       above: there(above),
       below: there(below),
       ...(path && medium === pot?.medium ? { path: (seconds: number) => path(seconds) - colderBy } : {}),

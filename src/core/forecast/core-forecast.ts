@@ -1,5 +1,5 @@
 /** How a batch's parcels heat: the average, the least-done, and all of them together. */
-import { mainStep } from '../stored/cooking';
+import { mainStep, plannedMinutes } from '../stored/cooking';
 import {
   type Browning,
   cookingCurve,
@@ -74,6 +74,9 @@ function slopesOf(cooked: Cooked): Deviations | null {
   return fuller === null || colder === null || cooler === null ? null : [fuller, colder, cooler];
 }
 
+/** A pale crust is looked after for so many times the planned time: what takes longer is simply pale. House estimate. */
+const PALE_FOR = 2;
+
 /** @param as how the least-done differs, where it is known from a batch that is much the same */
 export function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecast {
   const { batch, target, spread } = cooked;
@@ -83,7 +86,11 @@ export function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecas
   const least = deviations === null ? null : cookingCurve(planFor(cooked, deviations), target);
   const leastDoneMinutes = least?.minutesTo(target.c) ?? null;
   // The crust goes on browning until the least-done is hot.
-  const curve = cookingCurve(plan, target, { atLeast: leastDoneMinutes ?? 0, inside: true });
+  const curve = cookingCurve(plan, target, {
+    atLeast: leastDoneMinutes ?? 0,
+    inside: true,
+    brownsBy: PALE_FOR * plannedMinutes(batch.cook),
+  });
   const [fuller, colder, cooler] = deviations ?? [0, 0, 0];
   return {
     targetC: target.c,

@@ -31,8 +31,8 @@ export function heatKey(batch: Batch, kitchen: Kitchen): string {
   const { run, earlierRuns: _over, ...cooled } = cool;
   const clock = run !== null && run.readings.length + run.past.length > 0 ? run : run !== null;
   const { readings: _read, run: _load, earlierRuns: _done, ...cooking } = cook;
-  // What was closed by now, and the word of the glaze, heat nothing.
-  const { board: _board, earlierBoards: _boards, glaze: _glaze, ...wrapped } = wrap;
+  // What was closed by now heats nothing; by the glaze it browns.
+  const { board: _board, earlierBoards: _boards, ...wrapped } = wrap;
   const filled = lines.map(({ ticked: _ticked, note: _note, ...line }) => line);
   // In a rehearsal practice readings count.
   const counts = isRehearsal(batch.id);

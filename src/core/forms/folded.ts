@@ -16,16 +16,18 @@ export function foldedMl(a: number, b: number, s: number): number {
   return ((a / b) * (2 * half)) / Math.PI / 1000;
 }
 
-/** A bar lies flatter the less it is filled: half its height over the radius of a round bar of the same area. House estimate. */
-const flatness = (fill: number): number => 0.75 + 0.22 * Math.min(1, fill);
+/** A bar lies flatter the less it is filled: half its height over the radius of a round bar of the same area, nearly empty and by how much more full. */
+export type Flatness = readonly [empty: number, more: number];
+
+const flatnessOf = ([empty, more]: Flatness, fill: number): number => empty + more * Math.min(1, fill);
 
 /** Half the height of the fullest section, mm. @param across of the folded skin there, from fold to rim, mm @param fill share of the most */
-export const barHalf = (across: number, fill: number): number =>
-  (Math.sqrt(Math.min(1, fill)) / Math.PI) * across * flatness(fill);
+export const barHalf = (across: number, fill: number, flatness: Flatness): number =>
+  (Math.sqrt(Math.min(1, fill)) / Math.PI) * across * flatnessOf(flatness, fill);
 
 /** The bar of the heat model, cut across: half its width and height, mm. */
-export function flatBar({ body, fillMl, maxMl }: Filled): { rx: number; ry: number } {
-  return { rx: body.fillingMm / flatness(fillMl / Math.max(1, maxMl)) ** 2, ry: body.fillingMm };
+export function flatBar({ body, fillMl, maxMl }: Filled, flatness: Flatness): { rx: number; ry: number } {
+  return { rx: body.fillingMm / flatnessOf(flatness, fillMl / Math.max(1, maxMl)) ** 2, ry: body.fillingMm };
 }
 
 /** @param middle half the width and half the height of the filling, mm */

@@ -2,9 +2,12 @@
 import { areaOf } from './skins';
 import { risen, thickOver } from './body';
 import { flatSkin } from './flat';
-import { barHalf, flatBar, foldedMl, foldedSection } from './folded';
+import { barHalf, flatBar, type Flatness, foldedMl, foldedSection } from './folded';
 import { type Form, skinOf } from './form';
 import { circle, ellipse, line } from './paths';
+
+/** House estimate. */
+const FLATNESS: Flatness = [0.75, 0.22];
 
 export const halfMoon: Form = {
   label: 'half-moon',
@@ -23,7 +26,7 @@ export const halfMoon: Form = {
   body: (laid, fillMl, wrapperMl) => {
     const fill = Math.min(1, fillMl / halfMoon.maxMl(laid));
     const size = {
-      fillingMm: barHalf(skinOf(laid, 'round').diameterMm / 2 - laid.rimMm, fill),
+      fillingMm: barHalf(skinOf(laid, 'round').diameterMm / 2 - laid.rimMm, fill, FLATNESS),
       wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
     };
     // A little filling is a flat lens, a full one a bar that tapers to both ends. Fitted.
@@ -48,7 +51,7 @@ export const halfMoon: Form = {
     minutes: 6,
   },
   size: 'small',
-  section: (filled, laid) => foldedSection(filled, laid, flatBar(filled)),
+  section: (filled, laid) => foldedSection(filled, laid, flatBar(filled, FLATNESS)),
   flat: (_filled, laid) => {
     const R = skinOf(laid, 'round').diameterMm / 2;
     const a = R - laid.rimMm;

@@ -2,7 +2,7 @@
 import { areaOf, type Laid } from './skins';
 import { risen, thickOver } from './body';
 import { flatSkin } from './flat';
-import { barHalf, flatBar, foldedSection } from './folded';
+import { barHalf, flatBar, type Flatness, foldedSection } from './folded';
 import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
 import { f, line, rectangle } from './paths';
@@ -10,6 +10,9 @@ import { f, line, rectangle } from './paths';
 /** From the fold to the rim at the corner, mm: the rim is measured from the edges, so at a corner it is √2 as deep. */
 const heightOf = (laid: Laid): number =>
   Math.max(0, skinOf(laid, 'square').sideMm / Math.SQRT2 - Math.SQRT2 * laid.rimMm);
+
+/** It is wide for its length, and lies flatter than a half-moon. House estimate. */
+const FLATNESS: Flatness = [0.6, 0.35];
 
 export const triangle: Form = {
   ...halfMoon,
@@ -23,11 +26,11 @@ export const triangle: Form = {
   body: (laid, fillMl, wrapperMl) => {
     const fill = Math.min(1, fillMl / triangle.maxMl(laid));
     const size = {
-      fillingMm: barHalf(heightOf(laid), fill),
+      fillingMm: barHalf(heightOf(laid), fill, FLATNESS),
       wrapperMm: risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
     };
     // It tapers to both ends more than a half-moon: full, between a bar and a ball. Fitted.
-    return { dimension: 1.45 + 1.05 * fill + 0.11 * fill ** 2 + 0.18 * (1 - fill) * thickOver(size), ...size };
+    return { dimension: 1.25 + 0.75 * fill + 0.52 * fill ** 2 + 0.16 * (1 - 0.6 * fill) * thickOver(size), ...size };
   },
   edges: ['pressed', 'fork'],
   usual: {
@@ -39,7 +42,7 @@ export const triangle: Form = {
     mediumC: 100,
     minutes: 5,
   },
-  section: (filled, laid) => foldedSection(filled, laid, flatBar(filled)),
+  section: (filled, laid) => foldedSection(filled, laid, flatBar(filled, FLATNESS)),
   flat: (_filled, laid) => {
     const side = skinOf(laid, 'square').sideMm;
     const h = side / 2;

@@ -1,6 +1,7 @@
 /** Cooking a parcel by a plan of steps: how its coldest part approaches the limit, and how its faces brown. */
 import { type Composition } from '../food/composition';
-import { BROWN_MINUTES, browningRate, BURNT_MINUTES } from './crust';
+import { type Dose, IN_FAT } from '../vocabulary/browning';
+import { browningRate } from './crust';
 import { foodMaterialOf } from './material';
 import { type HeatedParcel, type ParcelInput, type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';
@@ -31,6 +32,8 @@ export interface CookingStep {
   turn: boolean;
   /** Heat goes in; else it rests. */
   heats: boolean;
+  /** What it takes until the faces above and below are brown; without it as in fat. */
+  browns?: { above: Dose; below: Dose };
   /** A finish, such as a grill: where more time is needed, another step goes on. */
   isFinish?: boolean;
   /** How hot it is so many seconds after the step began, where the parcels themselves cool it: all round the same. */
@@ -190,12 +193,18 @@ export function coreAt(plan: CookingPlan, minutes: readonly number[], cells?: nu
 
 /**
  * Cooks by the plan, and on until the target is reached where the plan does not reach it.
- * @param options `atLeast`: minutes that it goes on for in any case; `inside`: with the temperatures inside
+ * @param options `atLeast`: minutes that it goes on for in any case; `inside`: with the temperatures inside; `brownsBy`: a face
+ *   that is still pale is looked after for so many minutes
  */
 export function cookingCurve(
   plan: CookingPlan,
   target: CookingTarget,
-  { refinement = 1, atLeast = 0, inside = false }: { refinement?: number; atLeast?: number; inside?: boolean } = {},
+  {
+    refinement = 1,
+    atLeast = 0,
+    inside = false,
+    brownsBy = 0,
+  }: { refinement?: number; atLeast?: number; inside?: boolean; brownsBy?: number } = {},
 ): CookingCurve {
   const place = placeOf(target);
   const isSlab = plan.parcel.dimension === 1;
@@ -219,8 +228,7 @@ export function cookingCurve(
     samples: Array.from({ length: INTERVALS + 1 }, (_, i) => sampleAt(shown, (end.seconds * i) / INTERVALS, isSlab)),
     profile: { shares: SHARES, at: evenly(seen, plan.startC) },
     minutesTo: (c) => crossing(shown, place, c, 'up'),
-    above: browningOf(shown, 'outerFaceC'),
-    below: browningOf(shown, isSlab ? 'innerFaceC' : 'outerFaceC'),
+    ...facesOf(plan, shown, isSlab, brownsBy, refinement),
     residual: end.residual,
   };
 }
@@ -257,15 +265,52 @@ function sampleAt(states: readonly ParcelState[], seconds: number, isSlab: boole
   };
 }
 
-/** The browning dose of a face, step by step of the solver. */
-function browningOf(states: readonly ParcelState[], face: 'outerFaceC' | 'innerFaceC'): Browning {
-  let dose = 0;
+/** What a face needs at a second: by the step it is in; past the end as in the last. */
+function dosesOf({ steps }: CookingPlan, face: 'above' | 'below'): (seconds: number) => Dose {
+  let end = 0;
+  const until = steps.map(({ minutes, browns }) => ({ end: (end += minutes * 60), dose: browns?.[face] ?? IN_FAT }));
+  return (seconds) => (until.find((step) => seconds <= step.end + 1e-6) ?? until[until.length - 1]).dose;
+}
+
+/** When each face is brown; one that is pale to the end, when it would be if the heat went on. Too brown is only what is seen. */
+function facesOf(
+  plan: CookingPlan,
+  shown: readonly ParcelState[],
+  isSlab: boolean,
+  brownsBy: number,
+  refinement: number,
+): { above: Browning; below: Browning } {
+  const seenIn = (states: readonly ParcelState[]): { above: Browning; below: Browning } => {
+    const top = browningOf(states, 'outerFaceC', dosesOf(plan, 'above'));
+    return { above: top, below: isSlab ? browningOf(states, 'innerFaceC', dosesOf(plan, 'below')) : top };
+  };
+  const faces = seenIn(shown);
+  const isLonger = shown[shown.length - 1].seconds < brownsBy * 60;
+  if (!isLonger || (faces.above.brownAt !== null && faces.below.brownAt !== null)) return faces;
+  const on = seenIn(statesOf(goingOn(plan), { refinement }, (now) => now.seconds >= brownsBy * 60));
+  const later = (face: 'above' | 'below'): Browning => ({
+    ...faces[face],
+    brownAt: faces[face].brownAt ?? on[face].brownAt,
+  });
+  return { above: later('above'), below: later('below') };
+}
+
+/** How far a face has browned, step by step of the solver: each minute's share of what it needs there. */
+function browningOf(
+  states: readonly ParcelState[],
+  face: 'outerFaceC' | 'innerFaceC',
+  doseAt: (seconds: number) => Dose,
+): Browning {
+  let [brown, burnt] = [0, 0];
   let [brownAt, burntAt]: [number | null, number | null] = [null, null];
   for (let i = 1; i < states.length; i++) {
     const minutes = (states[i].seconds - states[i - 1].seconds) / 60;
-    dose += minutes * browningRate((states[i][face] + states[i - 1][face]) / 2);
-    if (brownAt === null && dose >= BROWN_MINUTES) brownAt = states[i].seconds / 60;
-    if (burntAt === null && dose >= BURNT_MINUTES) burntAt = states[i].seconds / 60;
+    const counted = minutes * browningRate((states[i][face] + states[i - 1][face]) / 2);
+    const dose = doseAt(states[i].seconds);
+    brown += counted / dose.brown;
+    burnt += counted / dose.burnt;
+    if (brownAt === null && brown >= 1) brownAt = states[i].seconds / 60;
+    if (burntAt === null && burnt >= 1) burntAt = states[i].seconds / 60;
   }
   return { brownAt, burntAt };
 }

@@ -9,12 +9,8 @@ export const BOILING_HEAT = 2.257e6;
 /** A dried crust, W/m·K: 0.1 to 0.2 for bread crust and fried batter; the low end, as pastry is. House estimate. */
 const CRUST_K = 0.1;
 /** It browns twice as fast for so many degrees more, and at this temperature counts minute for minute. House estimates. */
-const DOUBLES_C = 10;
+const DOUBLES_C = 8;
 const BROWNING_C = 150;
-
-/** A face is brown after so many minutes at 150 °C, and too brown after so many. House estimates. */
-export const BROWN_MINUTES = 3;
-export const BURNT_MINUTES = 15;
 
 /** How deep a face has dried, m. @param boiled heat that its water took, J/m² @param water in the moist layer, kg/m³ */
 export const crustDepth = (boiled: number, water: number): number => (water > 0 ? boiled / (BOILING_HEAT * water) : 0);
@@ -26,5 +22,5 @@ export const throughCrust = (h: number, depth: number): number => h / (1 + (h * 
 export const crustSurface = (mediumC: number, frontC: number, h: number, depth: number): number =>
   mediumC - (mediumC - frontC) / (1 + (h * depth) / CRUST_K);
 
-/** How fast a face browns, minutes at 150 °C for a minute: 2^((T − 150)/10), an estimate. */
+/** How fast a face browns, minutes at 150 °C for a minute: 2^((T − 150)/8), an estimate. */
 export const browningRate = (surfaceC: number): number => 2 ** ((surfaceC - BROWNING_C) / DOUBLES_C);

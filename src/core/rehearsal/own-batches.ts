@@ -68,7 +68,13 @@ const BATCHES: Readonly<Record<KitchenWithBatch, Plan>> = {
     more: (b) => ({
       ...b,
       cool: { ...b.cool, vessel: { kind: 'tray', areaCm2: null }, depthMm: 15, base: 'rack' },
-      wrap: { ...b.wrap, ...changeDough('short', b.wrap), skin: { shape: 'round', diameterMm: 120 }, portionG: 34 },
+      wrap: {
+        ...b.wrap,
+        ...changeDough('short', b.wrap),
+        skin: { shape: 'round', diameterMm: 120 },
+        portionG: 34,
+        glaze: 'egg',
+      },
       cook: { ...b.cook, method: 'bake', steps: stepsSaid('bake', 'half-moon', { mediumC: 200, minutes: 24 }) },
     }),
   },
@@ -85,7 +91,7 @@ const BATCHES: Readonly<Record<KitchenWithBatch, Plan>> = {
       ['thyme', 3, 'g', 'raw-mix'],
       ['salt', 6, 'g', 'raw-mix'],
     ],
-    more: (b) => ({ ...b, wrap: { ...b.wrap, skin: { shape: 'round', diameterMm: 130 }, portionG: 48 } }),
+    more: (b) => ({ ...b, wrap: { ...b.wrap, skin: { shape: 'round', diameterMm: 130 }, portionG: 48, glaze: 'egg' } }),
   },
   'full-fridge': {
     title: 'Braised beef and carrot pockets',
@@ -112,7 +118,7 @@ const BATCHES: Readonly<Record<KitchenWithBatch, Plan>> = {
         base: 'rack',
         place: 'fridge',
       },
-      wrap: { ...b.wrap, portionG: 74 },
+      wrap: { ...b.wrap, portionG: 74, glaze: 'egg' },
     }),
   },
   'early-guests': {
@@ -128,7 +134,7 @@ const BATCHES: Readonly<Record<KitchenWithBatch, Plan>> = {
       ['mustard', 8, 'g', 'raw-mix'],
       ['salt', 6, 'g', 'raw-mix'],
     ],
-    more: (b) => ({ ...b, wrap: { ...b.wrap, skin: { shape: 'round', diameterMm: 130 }, portionG: 48 } }),
+    more: (b) => ({ ...b, wrap: { ...b.wrap, skin: { shape: 'round', diameterMm: 130 }, portionG: 48, glaze: 'egg' } }),
   },
 };
 

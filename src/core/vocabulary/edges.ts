@@ -55,4 +55,5 @@ export const GLAZES = recordsOf<Trade & { allergens: readonly Allergen[] }>()({
   },
   water: { label: 'water', trade: 'A crisper crust and seeds that stick; hardly any colour.', allergens: [] },
 });
+export type Glaze = keyof typeof GLAZES;
 export const GLAZE_IDS = idsOf(GLAZES);

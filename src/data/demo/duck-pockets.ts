@@ -37,7 +37,7 @@ export function duckPockets(at: string): Batch {
       ambientC: 8,
       covered: true,
     },
-    wrap: { ...batch.wrap, skin: { shape: 'round', diameterMm: 150 }, portionG: 78 },
+    wrap: { ...batch.wrap, skin: { shape: 'round', diameterMm: 150 }, portionG: 78, glaze: 'egg' },
     cook: { ...batch.cook, steps: stepsSaid('bake', batch.wrap.form, { mediumC: 190, minutes: 34 }), startC: 14 },
   };
 }

@@ -20,6 +20,7 @@ const LABELS: Readonly<Record<Found['what'], string>> = {
   dough: 'Wrapper',
   size: 'Size',
   heat: 'Cooked',
+  glaze: 'Glaze',
   'boiled off': 'Boiled off',
 };
 /** What is changed here; the rest is changed at its station. */
@@ -27,6 +28,7 @@ const CHANGED_HERE: readonly Found['what'][] = ['form', 'count', 'school', 'heat
 const LATER: Readonly<Partial<Record<Found['what'], string>>> = {
   dough: 'Change it at Wrap.',
   size: 'It follows from filling and number; change it at Wrap.',
+  glaze: 'Change it at Wrap.',
   'boiled off': 'So much has to go; Fill says what the pan should weigh then.',
 };
 /** Where nothing of the recipe says so. */

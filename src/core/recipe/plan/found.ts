@@ -8,7 +8,7 @@ import { type Answer } from '../to-line';
 
 /** Something that was found, to be looked over. */
 export interface Found {
-  what: 'form' | 'count' | 'school' | 'dough' | 'size' | 'heat' | 'boiled off';
+  what: 'form' | 'count' | 'school' | 'dough' | 'size' | 'heat' | 'glaze' | 'boiled off';
   value: string;
   /** The words it was read from; null where the recipe is silent, and it is as is usual. */
   words: string | null;

@@ -4,6 +4,7 @@ import { MOST } from '../../vocabulary/limits';
 import { type Batch } from '../../stored/schema';
 import { type DoughId, DOUGHS } from '../../vocabulary/doughs';
 import { type Method, METHODS } from '../../vocabulary/methods';
+import { type Glaze, GLAZES } from '../../vocabulary/edges';
 import { type School, SCHOOLS } from '../../vocabulary/schools';
 import { FORMS } from '../../forms';
 import { acrossOf } from '../../forms/skins';
@@ -20,6 +21,7 @@ import { type ParsedLine } from '../parse-line';
 import { type Answer, answers } from '../to-line';
 import { boiledOff, boilsOff } from './boil-off';
 import { type DoughInWords, doughInWords } from './dough-in-words';
+import { glazeInWords } from './glaze-in-words';
 import { foodsInMethod } from './foods-in-method';
 import { type HeatInWords, heatInWords } from './heat-in-words';
 import { type HowMany, howMany } from './how-many';
@@ -49,6 +51,8 @@ interface Read {
   many: HowMany;
   count: number | null;
   wrapper: DoughInWords | null;
+  /** What is brushed on; null where nothing is said of it. */
+  glaze: { glaze: Glaze; words: string } | null;
   /** The sentence that boils something off. */
   boils: string | null;
 }
@@ -56,7 +60,8 @@ interface Read {
 export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Planned {
   const read = readAll(toPlan);
   const { batch: begun, questions, notes } = begin(toPlan, read, fresh);
-  const dried = read.boils === null ? begun : boiledOff(begun);
+  const brushed = withGlaze(begun, read.glaze);
+  const dried = read.boils === null ? brushed : boiledOff(brushed);
   const isSkinSaid = read.shape.skin !== null && (toPlan.said.form ?? read.shape.form) === read.shape.form;
   const batch = sized(dried, {
     count: read.count !== null,
@@ -68,7 +73,7 @@ export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Plan
     questions,
     asks: asksIn(read.lines, read.school.school, toPlan.own),
     notes: [...notes, ...read.notes],
-    found: foundIn(batch, read, dried !== begun),
+    found: foundIn(batch, read, dried !== brushed),
   };
 }
 
@@ -104,6 +109,7 @@ function readAll({ part, sections: { title, parts, steps, said: stated }, own, s
     many,
     count: said.count ?? countInWords(form, many),
     wrapper: doughInWords(doughLines, [...doughNames, ...named], method),
+    glaze: glazeInWords([...part.lines, ...stated, ...sentences]),
     boils: sentences.find(boilsOff) ?? null,
   };
 }
@@ -200,7 +206,7 @@ const BAKED: readonly DoughId[] = [
 /** What was found, each with its words. */
 function foundIn(
   batch: Batch,
-  { shape, many, school, wrapper, heat, boils, count }: Read,
+  { shape, many, school, wrapper, heat, boils, count, glaze }: Read,
   isBoiledOff: boolean,
 ): Found[] {
   const { wrap, cook, water } = batch;
@@ -230,9 +236,16 @@ function foundIn(
       value: `${METHODS[cook.method].label}${mediumC === null ? '' : `, ${mediumC} °C`}, ${plannedMinutes(cook)} min`,
       words: heat?.words ?? null,
     },
+    ...(glaze !== null && wrap.glaze === glaze.glaze
+      ? [{ what: 'glaze' as const, value: GLAZES[glaze.glaze].label, words: glaze.words }]
+      : []),
     ...(isBoiledOff ? [boiled] : []),
   ];
 }
+
+/** Only what is baked is glazed. */
+const withGlaze = (batch: Batch, said: Read['glaze']): Batch =>
+  said === null || batch.cook.method !== 'bake' ? batch : { ...batch, wrap: { ...batch.wrap, glaze: said.glaze } };
 
 const split = (lines: readonly string[], test: (line: string) => boolean): [string[], string[]] => [
   lines.filter(test),
