@@ -1,6 +1,7 @@
 /** Longer than anything needs: thin skins go ragged in rolling water, lean raw fillings dry out in the oven. */
 import { goesInRaw } from '../filling/raw';
 import { mainStep, plannedMinutes } from '../stored/cooking';
+import { type Batch } from '../stored/schema';
 import { MEDIA } from '../vocabulary/media';
 import { formatMinutes } from '../units/format';
 import { type Accounts } from './account';
@@ -26,6 +27,10 @@ const LEAN_PER_100 = 6;
 export const BOILED_TOO_LONG = 'Core: boiled too long';
 export const DRY_BY_THEN = 'Core: dry by then';
 
+/** In rolling water skin and filling need so many minutes; null where the wrapper is none that boils to rags. */
+export const boiledEnough = ({ wrap }: Pick<Batch, 'wrap'>, leastDoneMinutes: number): number | null =>
+  wrap.thicknessMm > THIN_MM ? null : Math.ceil(Math.max(leastDoneMinutes, SKIN_MIN_PER_MM * wrap.thicknessMm));
+
 /** What is too long, and what would be enough; null where nothing is. */
 export function tooLong(
   { batch, fat, lines }: Pick<Accounts, 'batch' | 'fat' | 'lines'>,
@@ -35,8 +40,8 @@ export function tooLong(
   const planned = plannedMinutes(batch.cook);
   const { medium } = mainStep(batch.cook);
   if (medium === 'water') {
-    if (batch.wrap.thicknessMm > THIN_MM) return null;
-    const enough = Math.ceil(Math.max(leastDoneMinutes, SKIN_MIN_PER_MM * batch.wrap.thicknessMm));
+    const enough = boiledEnough(batch, leastDoneMinutes);
+    if (enough === null) return null;
     if (planned < RAGGED * enough) return null;
     return {
       state: planned < BURST * enough ? 'watch' : 'fix',

@@ -8,12 +8,15 @@ import { panContents } from '../filling/pan';
 import { DOUGHS } from '../vocabulary/doughs';
 import { FORMS } from '../forms';
 import { MEDIA } from '../vocabulary/media';
+import { METHODS } from '../vocabulary/methods';
 import { type CookStep } from '../vocabulary/media/step';
 import { doseFindings } from '../filling/doses';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
-import { LEAST_BAKED } from './causes/heat';
+import { boiledEnough } from '../checks/too-long';
+import { dueMinutes } from './causes/heat';
 import { PURE_SALT } from './causes/seasoning';
+import { sugarWanted } from './causes/sour';
 import { type Cause } from './find-causes';
 import { type BatchNumbers } from './numbers';
 
@@ -122,6 +125,25 @@ function saltBy({ batch, accounts: { lines } }: BatchNumbers, grams: number): An
     },
   ];
 }
+/** More sugar, on the line that is sugar; else to be remembered. */
+function moreSugar({ batch, accounts: { lines } }: BatchNumbers, grams: number): Answer[] {
+  const more = Math.max(5, toFive(grams));
+  const line = lines.find((l) => l.ingredient.sugar > PURE_SUGAR && l.line.amount > 0 && l.rawG > 0);
+  if (line === undefined || batch.lines.every(({ id }) => id !== line.line.id))
+    return [{ id: 'sugar', label: `About ${formatGrams(more)} of sugar with it`, operations: [], check: null }];
+  const amount = Math.round((10 * line.line.amount * (line.rawG + more)) / line.rawG) / 10;
+  return [
+    {
+      id: 'sugar',
+      label: `${formatGrams(line.rawG + more)} of sugar instead of ${formatGrams(line.rawG)}`,
+      operations: [{ do: 'changeLine', id: line.line.id, to: { amount } }],
+      check: null,
+    },
+  ];
+}
+/** More of it than this in 100 g is sugar itself, g. */
+const PURE_SUGAR = 80;
+
 /** Where taste and count disagree, the salt that one has in hand is changed so much, a share of all salt. House estimate. */
 const BY_TASTE = 0.15;
 
@@ -275,11 +297,29 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
     (n) => {
       const needs = n.core?.leastDoneMinutes ?? null;
       const planned = plannedMinutes(n.batch.cook);
-      const least = needs === null ? null : Math.ceil(Math.max(needs, n.crust?.brownAt ?? 0, LEAST_BAKED * planned));
+      const due = needs === null ? null : dueMinutes(n, needs);
+      const least = due === null ? null : Math.ceil(due);
       return least === null || least >= planned ? [] : minutesTo(n, least);
     },
     remember('in-time', 'Take it out when its minutes are over'),
   ),
+  'planned-hot': first(fixes('core'), (n) => {
+    const { medium, mediumC } = mainStep(n.batch.cook);
+    const over = (mediumC ?? 0) - MEDIA[medium].usualC;
+    if (over >= 5) return heatBy(n, -toFive(over));
+    return minutesTo(n, METHODS[n.batch.cook.method].usualMinutes[FORMS[n.batch.wrap.form].size]);
+  }),
+  'boiled-long': first(
+    (n) => {
+      const enough = boiledEnough(n.batch, n.core?.leastDoneMinutes ?? 0);
+      return enough === null || enough >= plannedMinutes(n.batch.cook) ? [] : minutesTo(n, enough);
+    },
+    remember('in-time', 'Take it out when its minutes are over'),
+  ),
+  'raw-pieces': remember('softer-pieces', 'Grate it, cut it to 5 mm, or cook it before it goes in'),
+  'mostly-dough': first(fixes('fit'), WEIGH),
+  'little-sugar': (n) => moreSugar(n, sugarWanted(n)),
+  'sour-things': remember('less-sour', 'Less of what is sour, rinsed or squeezed; a little sugar beside it'),
   'brown-before-hot': first(fixes('core'), (n) => heatBy(n, -20)),
   'too-mild': first((n) => {
     const at = n.core?.above.brownAt ?? null;

@@ -7,6 +7,8 @@ const AGAINST: readonly (readonly [OutcomeId, OutcomeId])[] = [
   ['soggy', 'crisp'],
   ['pale', 'too-brown'],
   ['dry', 'juicy'],
+  ['watery', 'dry'],
+  ['sour', 'well-seasoned'],
   ['bland', 'salty'],
   ['bland', 'well-seasoned'],
   ['salty', 'well-seasoned'],

@@ -6,14 +6,18 @@ import { coolingCauses } from './causes/cooling';
 import { heatCauses } from './causes/heat';
 import { liquidCauses } from './causes/liquid';
 import { parcelCauses } from './causes/parcel';
+import { pieceCauses } from './causes/pieces';
 import { seasoningCauses } from './causes/seasoning';
+import { sourCauses } from './causes/sour';
 import { workCauses } from './causes/work';
 import { type BatchNumbers } from './numbers';
 
 export const CAUSE_RULES: readonly CauseRule[] = [
   ...liquidCauses,
   ...parcelCauses,
+  ...pieceCauses,
   ...seasoningCauses,
+  ...sourCauses,
   ...heatCauses,
   ...coolingCauses,
   ...workCauses,

@@ -66,6 +66,9 @@ export const OUTCOMES = recordsOf<OutcomeRecord>()({
   collapsed: of('crust', 'collapsed', ['top']),
 
   'cold-centre': of('filling', 'cold or raw inside', ['middle']),
+  watery: of('filling', 'watery inside', ['middle', 'bottom']),
+  'veg-hard': of('filling', 'vegetables still hard', ['middle']),
+  'mostly-dough': of('filling', 'mostly dough'),
   dry: of('filling', 'dry', ['middle']),
   dense: of('filling', 'dense, like a ball', ['middle']),
   'loose-filling': of('filling', 'loose in its shell', ['middle']),
@@ -77,6 +80,7 @@ export const OUTCOMES = recordsOf<OutcomeRecord>()({
 
   bland: of('seasoning', 'bland'),
   salty: of('seasoning', 'too salty'),
+  sour: of('seasoning', 'sour'),
   'herb-strong': of('seasoning', 'a herb or spice too strong'),
   forgotten: of('seasoning', 'something forgotten'),
 

@@ -2,6 +2,8 @@
 import { mainStep } from '../../stored/cooking';
 import { MEDIA } from '../../vocabulary/media';
 import { METHODS } from '../../vocabulary/methods';
+import { FORMS } from '../../forms';
+import { boiledEnough } from '../../checks/too-long';
 import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';
@@ -83,8 +85,10 @@ export const heatCauses: readonly CauseRule[] = [
       const burntAt = n.crust?.burntAt ?? null;
       const browns = n.batch.cook.steps.some(({ medium }) => MEDIA[medium].browns);
       const isBrown = noted(n, 'too-brown') !== undefined && n.core !== null && browns;
+      // Only what was planned cannot explain, the pan or oven is blamed for.
+      const strength = 0.7 * doubted(n) * (1 - plannedHot(n).strength);
       return read(
-        isBrown && (burntAt === null || burntAt > n.inHeatMinutes) ? 0.7 * doubted(n) : 0,
+        isBrown && (burntAt === null || burntAt > n.inHeatMinutes) ? strength : 0,
         title,
         `By the forecast it is not too brown in *${formatMinutes(Math.round(n.inHeatMinutes))}* at what is set.`,
         { evidence: ['too brown against the forecast'], against: readAsForecast(n) },
@@ -129,15 +133,37 @@ export const heatCauses: readonly CauseRule[] = [
       const needs = n.core?.leastDoneMinutes ?? null;
       if (needs === null || needs <= 0) return null;
       const over = n.inHeatMinutes / needs;
-      // Dough takes its time, too: hot inside is not yet baked.
-      const brown = n.crust === null ? 0 : n.crust.brownAt;
+      const due = dueMinutes(n, needs);
       // Not brown yet, it was not too long for its crust.
-      if (brown === null) return null;
-      const due = Math.max(needs, brown, LEAST_BAKED * n.plannedMinutes);
+      if (due === null) return null;
       return read(
         0.9 * ramp(n.inHeatMinutes / due, 1.3, 2.5),
         'Long in the heat',
         `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; ${formatMinutes(Math.round(needs))} makes the least-done parcel hot (${formatNumber(over, 1)} times as long).`,
+        { evidence: [timed(n), 'by the forecast'], isMeasured: n.isTimed },
+      );
+    },
+  },
+  {
+    id: 'planned-hot',
+    of: { 'too-brown': 1, 'cold-centre': 0.4, tough: 0.4 },
+    read: (n) => {
+      const { strength, sentence } = plannedHot(n);
+      return read(strength, 'Hotter or longer in the pan than it bears', sentence, { evidence: [timed(n)] });
+    },
+  },
+  {
+    id: 'boiled-long',
+    of: { burst: 0.9, soggy: 1, leaked: 0.7, watery: 0.4 },
+    read: (n) => {
+      const needs = n.core?.leastDoneMinutes ?? null;
+      if (needs === null || mainStep(n.batch.cook).medium !== 'water') return null;
+      const enough = boiledEnough(n.batch, needs);
+      if (enough === null) return null;
+      return read(
+        ramp(n.inHeatMinutes / enough, 1.8, 3.5),
+        'Too long in rolling water',
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the pot; ${formatMinutes(enough)} ${enough === 1 ? 'is' : 'are'} enough for skin and filling.`,
         { evidence: [timed(n), 'by the forecast'], isMeasured: n.isTimed },
       );
     },
@@ -306,8 +332,37 @@ export const heatCauses: readonly CauseRule[] = [
   },
 ];
 
-/** Dough is not baked through before so much of the minutes planned, whatever its middle says. House estimate. */
-export const LEAST_BAKED = 0.7;
+/** A crust is waited for at most so many times as long as the middle takes. House estimate. */
+const GOLDEN_MOST = 1.6;
+
+/** When what is in the heat is done, hot and golden, whatever was planned; null where it is not brown in that time. */
+export function dueMinutes({ crust, inHeatMinutes }: BatchNumbers, needs: number): number | null {
+  if (crust === null) return needs;
+  if (crust.brownAt === null || crust.brownAt > inHeatMinutes) return null;
+  return Math.max(needs, Math.min(crust.brownAt, GOLDEN_MOST * needs));
+}
+
+/** In a pan: so much hotter than is usual, K, and so many times as long. From where it counts to where it is beyond doubt. House estimates. */
+const HOTTER_K = [15, 45] as const;
+const LONGER = [1.4, 2.5] as const;
+
+/** What was planned for a pan, against what is usual in it. */
+function plannedHot(n: BatchNumbers): { strength: number; sentence: string } {
+  const { cook, wrap } = n.batch;
+  const { medium, mediumC } = mainStep(cook);
+  if (medium !== 'griddle' && medium !== 'shallow-oil') return { strength: 0, sentence: '' };
+  const { usualC } = MEDIA[medium];
+  const usualMinutes = METHODS[cook.method].usualMinutes[FORMS[wrap.form].size];
+  const hot = ramp((mediumC ?? usualC) - usualC, ...HOTTER_K);
+  const long = ramp(n.inHeatMinutes / usualMinutes, ...LONGER);
+  return {
+    strength: Math.max(hot, long),
+    sentence:
+      hot >= long
+        ? `The pan was to be at *${t(mediumC ?? usualC, n)}*; ${t(usualC, n)} is usual.`
+        : `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the pan; ${formatMinutes(usualMinutes)} is usual.`,
+  };
+}
 
 /** A pie's juice sets in so many minutes out of the oven. House estimate. */
 const SETS = 15;

@@ -26,6 +26,7 @@ export const liquidCauses: readonly CauseRule[] = [
     id: 'wet-filling',
     of: {
       soggy: 1,
+      watery: 1,
       leaked: 0.9,
       burst: 0.7,
       spat: 1,
@@ -47,7 +48,7 @@ export const liquidCauses: readonly CauseRule[] = [
   },
   {
     id: 'wet-at-board',
-    of: { leaked: 0.7, soggy: 0.7, 'dough-tore': 0.8, 'dough-sticky': 0.5, burst: 0.4 },
+    of: { leaked: 0.7, soggy: 0.7, watery: 0.6, 'dough-tore': 0.8, 'dough-sticky': 0.5, burst: 0.4 },
     read: ({ board: { value, band } }) =>
       read(
         ramp(value, band[1], band[1] + CLEAR),
@@ -58,7 +59,7 @@ export const liquidCauses: readonly CauseRule[] = [
   },
   {
     id: 'wetter-than-counted',
-    of: { soggy: 0.9, leaked: 0.9, burst: 0.5, spat: 0.8, hollow: 0.7, 'loose-filling': 0.6, dry: 0.5 },
+    of: { soggy: 0.9, watery: 0.9, leaked: 0.9, burst: 0.5, spat: 0.8, hollow: 0.7, 'loose-filling': 0.6, dry: 0.5 },
     read: (n) => {
       if (n.lossPercent === null) return null;
       const usual = USUAL_LOSS + n.accounts.takes.ovenPer100;

@@ -12,6 +12,10 @@ import { type BatchNumbers } from '../numbers';
 const ofPortion = ({ isWeighed, portions, portionG }: BatchNumbers): string[] =>
   isWeighed ? [`${portions?.count ?? 1} weighed: ${formatGrams(portionG)}`] : ['as planned; none was weighed'];
 
+/** Of a bite this much should be filling, %; under the second it is mostly dough. House estimates, as Fit has them. */
+const LITTLE_FILLING = 40;
+const LEAST_FILLING = 20;
+
 export const parcelCauses: readonly CauseRule[] = [
   {
     id: 'overfilled',
@@ -26,7 +30,7 @@ export const parcelCauses: readonly CauseRule[] = [
   },
   {
     id: 'slack',
-    of: { hollow: 1, 'loose-filling': 0.7, tough: 0.3, collapsed: 0.4, dry: 0.2 },
+    of: { hollow: 1, 'mostly-dough': 0.9, 'loose-filling': 0.7, tough: 0.3, collapsed: 0.4, dry: 0.2 },
     read: (n) =>
       read(
         ramp(1 - n.slackness, 0, 0.4),
@@ -37,7 +41,7 @@ export const parcelCauses: readonly CauseRule[] = [
   },
   {
     id: 'portions-light',
-    of: { 'filling-left': 1, hollow: 0.6, 'loose-filling': 0.3 },
+    of: { 'filling-left': 1, hollow: 0.6, 'mostly-dough': 0.6, 'loose-filling': 0.3 },
     read: (n) => {
       if (!n.isWeighed) return null;
       const planned = n.batch.wrap.portionG;
@@ -82,7 +86,7 @@ export const parcelCauses: readonly CauseRule[] = [
   },
   {
     id: 'skins-heavy',
-    of: { 'filling-left': 0.8, 'raw-dough': 0.7, tough: 0.6 },
+    of: { 'filling-left': 0.8, 'raw-dough': 0.7, 'mostly-dough': 0.8, tough: 0.6 },
     read: ({ skins, accounts: { fit } }) => {
       if (skins === null) return null;
       const more = skins.meanG / fit.wrapperG - 1;
@@ -96,7 +100,7 @@ export const parcelCauses: readonly CauseRule[] = [
   },
   {
     id: 'thick-dough',
-    of: { 'raw-dough': 1, tough: 0.8, 'long-bake': 0.3, pale: 0.1 },
+    of: { 'raw-dough': 1, 'mostly-dough': 1, tough: 0.8, 'long-bake': 0.3, pale: 0.1 },
     read: ({ batch: { wrap } }) => {
       const usual = DOUGHS[wrap.dough].usualThicknessMm;
       return read(
@@ -104,6 +108,20 @@ export const parcelCauses: readonly CauseRule[] = [
         'Rolled thick',
         `*${formatNumber(wrap.thicknessMm, 1)} mm*, where ${formatNumber(usual, 1)} is usual for it.`,
         { evidence: ['as planned'] },
+      );
+    },
+  },
+  {
+    id: 'mostly-dough',
+    of: { 'mostly-dough': 0.9, tough: 0.3, dry: 0.2 },
+    read: (n) => {
+      const { wrapperG } = n.accounts.fit;
+      const percent = (100 * n.portionG) / Math.max(1, n.portionG + wrapperG);
+      return read(
+        ramp(-percent, -LITTLE_FILLING, -LEAST_FILLING),
+        'Little filling for so much dough',
+        `${formatGrams(n.portionG)} of filling in ${formatGrams(wrapperG)} of dough: *${formatNumber(percent, 0)} %* of the bite.`,
+        { evidence: ofPortion(n), isMeasured: n.isWeighed },
       );
     },
   },
