@@ -15,14 +15,10 @@ white-wine | White wine | 97 0.1 0 2.6 0 0.3 | 0.99 | 0 | liquid allergens=sulph
 rice-wine | Rice wine | 94 0.4 0 5.2 0 0.2 | 0.99 | 0.1 | liquid release=liquid
 beer | Beer | 96 0.5 0 3.3 0 0.2 | 1.01 | 0.01 | liquid allergens=gluten release=liquid
 lime-juice | Lime juice | 90.8 0.4 0.1 8 0.4 0.3 | 1.02 | 0 | liquid piece=25 dose=3-60
-orange-juice | Orange juice | 88.3 0.7 0.2 10.2 0.2 0.4 | 1.04 | 0 | liquid piece=70 release=liquid
-apple-juice | Apple juice | 88.2 0.1 0.1 11.1 0.2 0.2 | 1.04 | 0.01 | liquid release=liquid
-coconut-milk | Coconut milk | 73 2 21.3 2 1 0.7 | 0.97 | 0.04 | liquid tin=400 release=cream
 vegetable-stock | Vegetable stock, unsalted | 98 0.4 0.1 1 0 0.4 | 1 | 0.1 | liquid release=liquid
 chicken-stock | Chicken stock, unsalted | 96.5 1.8 0.4 0.9 0 0.4 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal
 beef-stock | Beef stock, unsalted | 96.5 1.9 0.3 0.8 0 0.5 | 1 | 0.1 | liquid release=liquid hazard=cooked-animal
 fish-stock | Fish stock | 97 1.6 0.4 0.5 0 0.5 | 1 | 0.2 | liquid release=liquid allergens=fish hazard=cooked-animal
-meat-juices | Braising liquid | 91 4 2.5 1.5 0 1 | 1.01 | 0.7 | liquid release=liquid hazard=cooked-animal
 gravy | Gravy, thick | 86 2.5 3 6.5 0.2 1.5 | 1.04 | 0.9 | release=sauce hazard=cooked-animal allergens=gluten
 spirit | Brandy or rum | 99.5 0 0 0.4 0 0 | 0.95 | 0 | liquid release=liquid
 fruit-juice | Fruit juice | 87.5 0.3 0.1 11.5 0.2 0.3 | 1.04 | 0.01 | liquid release=liquid sugar=11

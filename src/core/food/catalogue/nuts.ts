@@ -12,7 +12,6 @@ almonds | Almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.6 | 0 | allergens=nuts piece=1.
 hazelnuts | Hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.57 | 0 | allergens=nuts piece=1.2
 cashews | Cashews | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.58 | 0.03 | allergens=nuts piece=1.5
 peanuts | Peanuts | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.6 | 0.05 | allergens=peanut piece=0.8
-pistachios | Pistachios | 4.4 20.2 45.3 16.6 10.6 3 | 0.52 | 0 | allergens=nuts piece=0.7
 sunflower-seeds | Sunflower seeds | 4.7 20.8 51.5 11.4 8.6 3 | 0.58 | 0.02
 poppy-seeds | Poppy seeds | 6 18 41.6 8.6 19.5 6.4 | 0.57 | 0.07 | moist=poppy
 coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09 | moist=coconut

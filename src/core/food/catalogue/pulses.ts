@@ -10,17 +10,11 @@ chickpeas-cooked | Chickpeas, cooked | 60.2 8.9 2.6 19.8 7.6 0.9 | 0.68 | 0 | re
 black-beans | Black beans, cooked | 65.7 8.9 0.5 15 8.7 1.2 | 0.75 | 0.01 | release=tinned tin=240
 white-beans | White beans, cooked | 63 9.7 0.4 18.8 6.3 1.6 | 0.75 | 0.02 | release=tinned tin=240
 kidney-beans | Kidney beans, cooked | 66.9 8.7 0.5 15.4 7.4 1.1 | 0.75 | 0.01 | release=tinned tin=240
-split-peas | Split peas, cooked | 69.5 8.3 0.4 12.8 8.3 0.7 | 0.85 | 0.01 | release=tinned
 soya-mince | Soya mince, dry | 8 50 1.2 17 18 6 | 0.3 | 0.03 | allergens=soya moist=soyaMince
 lentils | Lentils, dry | 9 24 1.5 49 13 2.7 | 0.85 | 0.02 | release=driedPulse
 lentils-red | Red lentils, dry | 8 24 2 52 11 2.5 | 0.85 | 0.02 | release=driedPulse
 chickpeas | Chickpeas, dry | 8 20.5 6 50.5 12.2 2.8 | 0.8 | 0.06 | release=driedPulse
 beans-dry | Beans, dry | 11 22 1.3 47 15 3.7 | 0.8 | 0.03 | release=driedPulse
-split-peas-dry | Split peas, dry | 9 24 1.2 47 16 2.7 | 0.85 | 0.04 | release=driedPulse
-mung-beans-dry | Mung beans, dry | 9 24 1.2 46 16 3.5 | 0.85 | 0.04 | release=driedPulse
-refried-beans | Refried beans | 75 5 2 11.5 4.7 1.8 | 1.02 | 0.9 | tin=430 moist=soft
 red-bean-paste | Sweet red bean paste | 40 6 0.6 48 4.5 0.6 | 1.2 | 0.1 | sugar=40 moist=soft
-hummus | Chickpea purée | 65 7.5 15 6 5 1.7 | 1.02 | 1 | allergens=sesame moist=soft
-tofu-fried | Fried tofu | 50 19 26 2.5 1 1.5 | 0.6 | 0.04 | release=firm allergens=soya piece=20
 `,
 };

@@ -19,13 +19,9 @@ mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard
 chilli-paste | Chilli paste | 75 3 8 6 4 4 | 1.05 | 3
 curry-paste | Curry paste | 62 3 15 9 5 6 | 1.05 | 5
 bean-chilli-paste | Chilli bean paste | 57 7 8 7 4 17 | 1.1 | 15 | allergens=soya+gluten
-black-beans-fermented | Fermented black beans | 48 22 9 5 5 11 | 0.65 | 9 | allergens=soya
-hoisin | Sweet bean sauce | 44 3.3 3.4 41 2.8 5 | 1.2 | 4 | allergens=soya+gluten+sesame
 pesto | Basil and nut sauce | 40 5 46 4 1.5 3 | 1 | 2.2 | allergens=milk+nuts
-tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1
 olives-black | Black olives | 72 1 16.5 4.5 3.2 3 | 0.6 | 2.4 | release=brined piece=4 tin=160
 sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40
-white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
 meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
 tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=sauce
 chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42 moist=jam

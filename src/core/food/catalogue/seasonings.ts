@@ -18,12 +18,9 @@ chilli-flakes | Chilli flakes | 8.1 12 17.3 29.4 27.2 6 | 0.36 | 0.08 | strong d
 thyme-dried | Thyme, dried | 7.8 9.1 7.4 26.9 37 11.7 | 0.2 | 0.14 | strong dose=0.5-3
 juniper | Juniper berries | 20 4 12 40 20 4 | 0.4 | 0 | piece=0.3 strong dose=0.5-4
 brown-sugar | Brown sugar | 1.3 0.1 0 98.1 0 0.5 | 0.85 | 0.07 | dose=2-20 sweet packs sugar=98
-icing-sugar | Icing sugar | 0.2 0 0 99.8 0 0 | 0.5 | 0 | sugar=100
 syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79 moist=syrup
-maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66 moist=syrup
 jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65 moist=jam
 chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35 moist=melting
-cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong moist=crumbs
 white-pepper | White pepper | 11.4 10.4 2.1 48.5 26.2 1.6 | 0.48 | 0.01 | strong dose=0.5-3
 szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4
 cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0.2-3
@@ -42,7 +39,6 @@ ginger-ground | Ginger, ground | 9.9 9 4.2 57.5 14.1 5.2 | 0.36 | 0.07 | strong 
 garlic-powder | Garlic powder | 6.5 16.6 0.7 63.7 9 3.5 | 0.62 | 0.15 | strong dose=1-6
 onion-powder | Onion powder | 5.4 10.4 1 63.9 15.2 4 | 0.48 | 0.19 | strong dose=1-10
 mustard-powder | Mustard powder | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.42 | 0.03 | allergens=mustard strong dose=0.5-5
-mustard-seed | Mustard seed | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.7 | 0.03 | allergens=mustard strong dose=1-8
 saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3
 mace | Mace | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | 0.2 | strong dose=0.3-2
 oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
@@ -58,13 +54,9 @@ yeast-fresh | Fresh yeast | 70 12 1.5 8 7 1.5 | 0.9 | 0.1 | strong
 yeast-dried | Dried yeast | 5 40 7.6 14 27 6 | 0.65 | 0.13 | strong
 vanilla | Vanilla extract | 87 0.1 0.1 12.6 0 0.3 | 0.88 | 0.02 | liquid strong
 garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12
-mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.5-5 sweet
 spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-30
-chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15
 chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1
-lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece=15 stalk=15 stick=15
 galangal | Galangal | 78 1.5 1 15 3 1.2 | 0.45 | 0.02 | piece=15 thumb=15 dose=2-20
-vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8
 vanilla-pod | Vanilla pod | 25 4 15 40 13 3 | 0.5 | 0 | piece=3 strong
 garlic-salt | Garlic salt | 1 2 0.1 9 1 87 | 1.1 | 85
 `,

@@ -29,10 +29,7 @@ gherkins | Gherkins | 93 0.6 0.2 2.2 1.1 2.9 | 0.65 | 2 | release=firmJar piece=
 peas-frozen | Peas, frozen | 79.5 5.2 0.4 8.5 5.5 0.9 | 0.58 | 0.15 | release=frozenFirm
 sweetcorn-frozen | Sweetcorn, frozen | 76.5 3 1 16.5 2.3 0.6 | 0.62 | 0.01 | release=frozenFirm
 vegetables-frozen | Mixed vegetables, frozen | 82 3.3 0.5 9.5 4 0.7 | 0.58 | 0.1 | release=frozenFirm
-broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | release=frozenFirm
-broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
 pumpkin-tinned | Pumpkin purée, tinned | 90 1.1 0.3 5.2 2.9 0.7 | 1.02 | 0.01 | release=squash tin=400
 chilli-pickled | Pickled chillies | 91 1 0.5 3 2 2.5 | 0.6 | 2 | release=firmJar dose=3-60 piece=5
-jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40
 `,
 };

@@ -20,5 +20,6 @@ coconut-fresh | Coconut, fresh | 47 3.3 33.5 6.2 9 1 | 0.4 | 0.05
 pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts piece=1.5
 pine-nuts | Pine nuts | 2.3 13.7 68.4 9.4 3.7 2.6 | 0.57 | 0.01
 hazelnuts-ground | Ground hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.42 | 0 | allergens=nuts binder=ground-nuts
+pistachios | Pistachios | 4.4 20.2 45.3 16.6 10.6 3 | 0.52 | 0 | allergens=nuts piece=0.7
 `,
 };

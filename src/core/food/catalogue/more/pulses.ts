@@ -32,5 +32,11 @@ tofu-silken | Silken tofu | 88.7 5.5 3 1.8 0.2 0.7 | 1 | 0.03 | release=pressabl
 mung-beans | Mung beans, cooked | 72.7 7 0.4 11.5 7.6 0.8 | 0.85 | 0.01 | release=tinned
 butter-beans | Butter beans, cooked | 70 7.8 0.4 14 7 1.1 | 0.75 | 0.02 | release=tinned tin=240
 adzuki-cooked | Adzuki beans, cooked | 66.3 7.5 0.1 17.5 7.3 1.3 | 0.8 | 0.02 | release=tinned
+split-peas | Split peas, cooked | 69.5 8.3 0.4 12.8 8.3 0.7 | 0.85 | 0.01 | release=tinned
+split-peas-dry | Split peas, dry | 9 24 1.2 47 16 2.7 | 0.85 | 0.04 | release=driedPulse
+mung-beans-dry | Mung beans, dry | 9 24 1.2 46 16 3.5 | 0.85 | 0.04 | release=driedPulse
+refried-beans | Refried beans | 75 5 2 11.5 4.7 1.8 | 1.02 | 0.9 | tin=430 moist=soft
+hummus | Chickpea purée | 65 7.5 15 6 5 1.7 | 1.02 | 1 | allergens=sesame moist=soft
+tofu-fried | Fried tofu | 50 19 26 2.5 1 1.5 | 0.6 | 0.04 | release=firm allergens=soya piece=20
 `,
 };

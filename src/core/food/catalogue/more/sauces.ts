@@ -57,5 +57,9 @@ barbecue-sauce | Barbecue sauce | 58 0.8 0.6 36 0.9 3.5 | 1.15 | 2.3 | allergens
 fermented-chilli-paste | Fermented chilli paste | 43 5 1.5 40 4 8 | 1.15 | 6 | allergens=soya+gluten
 dark-soy | Dark soy sauce | 58 7 0.1 19 0.5 16 | 1.25 | 14.5 | liquid allergens=soya+gluten
 worcester-sauce | Worcester sauce | 76 0.5 0.1 18.5 0 5 | 1.1 | 2.8 | liquid allergens=fish dose=3-15
+hoisin | Sweet bean sauce | 44 3.3 3.4 41 2.8 5 | 1.2 | 4 | allergens=soya+gluten+sesame
+black-beans-fermented | Fermented black beans | 48 22 9 5 5 11 | 0.65 | 9 | allergens=soya
+tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1
+white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
 `,
 };

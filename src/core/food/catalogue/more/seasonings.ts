@@ -72,5 +72,13 @@ garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 do
 fenugreek | Fenugreek | 8.8 23 6.4 33.8 24.6 3.4 | 0.75 | 0.17 | strong dose=0.5-3
 sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-8
 nigella | Nigella seed | 6 20 38 20 11 4.5 | 0.55 | 0.2 | strong dose=1-6
+cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong moist=crumbs
+maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66 moist=syrup
+icing-sugar | Icing sugar | 0.2 0 0 99.8 0 0 | 0.5 | 0 | sugar=100
+mustard-seed | Mustard seed | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.7 | 0.03 | allergens=mustard strong dose=1-8
+mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.5-5 sweet
+chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15
+lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece=15 stalk=15 stick=15
+vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8
 `,
 };

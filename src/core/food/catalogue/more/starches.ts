@@ -65,5 +65,9 @@ polenta | Polenta, dry | 10.3 8.1 3.6 69.6 7.3 1.1 | 0.68 | 0.02 | binder=semoli
 quinoa-cooked | Quinoa, cooked | 71.6 4.4 1.9 18.5 2.8 0.8 | 0.78 | 0.02 | binder=cooked-grain
 rice-noodles | Rice vermicelli, cooked | 75 1.8 0.2 22.5 0.4 0.1 | 0.6 | 0.02 | binder=cooked-grain
 rice-noodles-dry | Rice vermicelli, dry | 11 6 0.6 80 1.6 0.6 | 0.3 | 0.3 | release=driedNoodle
+buckwheat-cooked | Buckwheat, cooked | 75.7 3.4 0.6 17.2 2.7 0.4 | 0.7 | 0.01 | binder=cooked-grain
+barley-cooked | Pearl barley, cooked | 68.8 2.3 0.4 24.4 3.8 0.3 | 0.66 | 0.01 | allergens=gluten binder=cooked-grain
+freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
+vital-gluten | Seitan | 62 25 2 8 1 1.6 | 0.8 | 1.2 | release=firm allergens=gluten+soya
 `,
 };

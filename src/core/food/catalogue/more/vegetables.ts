@@ -74,5 +74,8 @@ sugar-peas | Sugar peas | 88.9 2.8 0.2 4.9 2.6 0.6 | 0.42 | 0.01 | release=crisp
 small-pumpkin | Hokkaido pumpkin | 86 1.5 0.4 9.5 2 0.8 | 0.55 | 0.01 | release=squash piece=1000
 asparagus | Asparagus | 93.2 2.2 0.1 1.8 2.1 0.6 | 0.55 | 0.01 | release=crisp piece=17 spear=17 bunch=250
 fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=230
+jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40
+broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | release=frozenFirm
+broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
 `,
 };
