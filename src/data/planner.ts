@@ -15,7 +15,7 @@ export const shoppingList = (...args: Parameters<PlannerApi['shoppingList']>) =>
   ask((remote) => remote.shoppingList(...args));
 
 /** A remedy that adds something needs an id for it. */
-const IDS = 4;
+const IDS = 5;
 let turn = 0;
 
 interface Planned {

@@ -36,8 +36,11 @@ function isOn(floor: Floor, { w, h, isRound }: Size, x: number, y: number): bool
   return (Math.abs(x) + w / 2) ** 2 + (Math.abs(y) + h / 2) ** 2 <= R ** 2;
 }
 
-/** Rows of a pitch; each other one moved by half a pitch where they are staggered. */
-function rows(floor: Floor, size: Size, pitch: [number, number], isStaggered: boolean, turned: number): Place[] {
+/** What each other one is in a row: moved by half a pitch, row by row, or turned about, along a row or from row to row. */
+type Other = 'none' | 'moved' | 'about-along' | 'about-across';
+
+/** Rows of a pitch. */
+function rows(floor: Floor, size: Size, pitch: [number, number], other: Other, turned: number): Place[] {
   const [px, py] = pitch;
   const reach = Math.ceil(floor.longMm / Math.min(px, py)) + 1;
   let best: Place[] = [];
@@ -51,10 +54,11 @@ function rows(floor: Floor, size: Size, pitch: [number, number], isStaggered: bo
   for (const [x0, y0] of starts) {
     const places: Place[] = [];
     for (let row = -reach; row <= reach; row++) {
-      const shift = isStaggered && row % 2 !== 0 ? px / 2 : 0;
+      const shift = other === 'moved' && row % 2 !== 0 ? px / 2 : 0;
       for (let i = -reach; i <= reach; i++) {
         const [x, y] = [x0 + shift + i * px, y0 + row * py];
-        if (isOn(floor, size, x, y)) places.push({ x, y, turned });
+        const isOdd = (other === 'about-along' && i % 2 !== 0) || (other === 'about-across' && row % 2 !== 0);
+        if (isOn(floor, size, x, y)) places.push({ x, y, turned: turned + (isOdd ? 180 : 0) });
       }
     }
     if (places.length > best.length) best = places;
@@ -88,10 +92,19 @@ export function layOut(floor: Floor, { outline, longMm, wideMm }: Footprint, gap
   for (const turned of isRound ? [0] : [0, 90]) {
     const [w, h] = turned === 90 ? [wideMm, longMm] : [longMm, wideMm];
     const size = { w, h, isRound };
-    layouts.push(rows(floor, size, [w + gapMm, h + gapMm], false, turned));
-    if (isRound) layouts.push(rows(floor, size, [w + gapMm, (w + gapMm) * ROW], true, 0));
+    layouts.push(rows(floor, size, [w + gapMm, h + gapMm], 'none', turned));
+    if (isRound) layouts.push(rows(floor, size, [w + gapMm, (w + gapMm) * ROW], 'moved', 0));
+    // In pairs, long sides to slanting ones: each other one is turned about, and reaches half-way into the one before.
+    if (outline === 'triangle') {
+      const along = longMm / 2 + gapMm * Math.SQRT2;
+      layouts.push(
+        turned === 90
+          ? rows(floor, size, [w + gapMm, along], 'about-across', turned)
+          : rows(floor, size, [along, h + gapMm], 'about-along', turned),
+      );
+    }
     // Bricks: whole rows, each moved by half a parcel.
-    else if (floor.isRound) layouts.push(rows(floor, size, [w + gapMm, h + gapMm], true, turned));
+    if (!isRound && floor.isRound) layouts.push(rows(floor, size, [w + gapMm, h + gapMm], 'moved', turned));
   }
   if (isRound && floor.isRound) layouts.push(rings(floor.longMm / 2, longMm / 2, gapMm));
   return layouts.reduce((best, other) => (other.length > best.length ? other : best));

@@ -10,6 +10,8 @@ const PLACE_WORDS: Readonly<Record<PlaceOfWork, string>> = {
   hob: 'the hob',
   oven: 'the oven',
   steamer: 'the steamer',
+  pan: 'the pan',
+  pot: 'the pot',
   fridge: 'the fridge',
 };
 
@@ -57,7 +59,7 @@ const placeWords = (resource: string): string => PLACE_WORDS[resource as PlaceOf
 /** What a load meets in the oven or the steamer: everything that stands in it. */
 function meeting(out: PlannedTask, { tasks }: DayPlan): string {
   const load = tasks.find((t) => out.after.some(({ id }) => id === t.id) && !t.hasHands) ?? out;
-  const place = (['oven', 'steamer', 'hob'] as const).find((p) => (load.needs[p] ?? 0) > 0);
+  const place = (['oven', 'steamer', 'pan', 'pot', 'hob'] as const).find((p) => (load.needs[p] ?? 0) > 0);
   if (place === undefined) return '';
   const there = tasks.filter((t) => (t.needs[place] ?? 0) > 0 && t.kind === 'load');
   if (there.length < 2) return '';

@@ -1,6 +1,7 @@
 /** A day as a problem for the solver: what there is of everything, what is done already, what is going on. */
 import { type Day } from '../stored/day-schema';
 import { type Kitchen } from '../stored/kitchen-schema';
+import { type ApplianceKind } from '../vocabulary/appliances';
 import { applianceOf } from '../cooking/appliance';
 import { type Problem, type Resource, type Task } from '../schedule/problem';
 import { minuteOf } from './moments';
@@ -41,7 +42,7 @@ const SOON = 5;
 
 /** What there is of each thing. */
 function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record<PlaceOfWork, Resource> {
-  const ofKind = (kind: 'oven' | 'steamer') => kitchen.appliances.filter((a) => a.kind === kind);
+  const ofKind = (kind: ApplianceKind) => kitchen.appliances.filter((a) => a.kind === kind);
   const trays = ofKind('oven').reduce((sum, a) => sum + a.tiers, 0) || applianceOf('oven', kitchen).tiers;
   return {
     hands: {
@@ -55,6 +56,8 @@ function resourcesOf(day: Day, kitchen: Kitchen, rests: readonly Rest[]): Record
     hob: { capacity: day.rings },
     oven: { capacity: trays, changeOver: OVEN_CHANGE },
     steamer: { capacity: Math.max(1, ofKind('steamer').length) },
+    pan: { capacity: Math.max(1, ofKind('pan').length) },
+    pot: { capacity: Math.max(1, ofKind('pot').length) },
     fridge: { capacity: Math.max(1, Math.round(kitchen.fridgeLitres * FRIDGE_FREE)) },
   };
 }

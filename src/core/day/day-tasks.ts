@@ -6,6 +6,8 @@ import { MAY_WAIT, SERVE } from './estimates';
 import { type BatchFacts } from './facts';
 import { minuteOf } from './moments';
 import { shareCutting } from './sharing';
+import { shareDough } from './sharing-dough';
+import { shareOven } from './sharing-oven';
 import { type DayTask, type Follows, taskId } from './task';
 
 /** When a batch of a day is served. */
@@ -18,10 +20,9 @@ export const serveMinuteOf = (day: Pick<Day, 'serveAt'>, { serveAt }: { serveAt:
  */
 export function dayTasks(day: Day, all: readonly BatchFacts[]): DayTask[] {
   const work = all.map((facts) => ({ facts, ...batchTasks(facts) }));
-  const own = shareCutting(
-    work.flatMap(({ tasks }) => tasks),
-    all,
-  );
+  const begun = new Set((day.run?.did ?? []).map(({ taskId: id }) => id));
+  const each = work.flatMap(({ tasks }) => tasks);
+  const own = shareOven(shareDough(shareCutting(each, all), all, begun), all);
   const tasks = [...own, ...serving(day, work)];
   return changed(day, [...tasks, ...addedTo(day, tasks)]);
 }

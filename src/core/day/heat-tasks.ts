@@ -152,7 +152,8 @@ function loadingOf(facts: BatchFacts, make: Make): Loading {
 function needsAt(facts: BatchFacts, place: PlaceOfWork | null, kind: ApplianceKind | null): DayTask['needs'] {
   if (place === null) return {};
   if (place === 'oven') return { oven: traysOf(facts) };
-  return { [place]: 1, ...(kind === 'steamer' ? { hob: 1 } : {}) };
+  // A pan, a pot or a steamer stands on a ring of the hob.
+  return { hob: 1, ...(kind === null ? {} : { [kind]: 1 }) };
 }
 
 /** What is to be hot before the first load goes in. */
@@ -169,7 +170,7 @@ function heatUp({ facts, place, kind, heatWords, way, make }: Loading): Follows[
           ? `Heat the oil to ${heatWords}`
           : 'Bring the water to the boil',
     hasHands: false,
-    needs: isOven ? {} : { hob: 1 },
+    needs: isOven ? {} : needsAt(facts, place, kind),
     ...way,
   });
   return [{ id, maxWait: MAY_WAIT.hot }];

@@ -93,6 +93,7 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
     );
   }
   list.push(...trays(worked));
+  list.push(...secondPot(worked, id));
   list.push(...colder(worked));
   for (const made of day.batches) {
     const batch = batches.find((b) => b.id === made.batchId);
@@ -152,6 +153,30 @@ function trays({ kitchen, facts }: WorkedOutDay): Candidate[] {
           ...NOTHING,
           kitchen: [{ do: 'keepAppliance', appliance: { ...owned, tiers: owned.tiers + 1 } }],
           kitchenBack: [{ do: 'keepAppliance', appliance: owned }],
+        },
+      },
+    ];
+  });
+}
+
+/** Ids before this are the helpers’. */
+const SECOND = HELPS.length;
+
+/** A second pot or pan, where two batches want the one there is. */
+function secondPot({ kitchen, facts }: WorkedOutDay, idFor: (n: number) => string): Candidate[] {
+  return (['pot', 'pan'] as const).flatMap((kind, n): Candidate[] => {
+    const using = facts.filter(({ loads }) => loads?.appliance.kind === kind);
+    const owned = kitchen.appliances.filter((a) => a.kind === kind);
+    if (using.length < 2 || owned.length !== 1) return [];
+    const another = { ...owned[0], id: `${kind}-${idFor(SECOND + n)}`, name: `second ${kind}`, heats: [] };
+    return [
+      {
+        id: `second ${kind}`,
+        label: `A second ${kind}`,
+        change: {
+          ...NOTHING,
+          kitchen: [{ do: 'keepAppliance', appliance: another }],
+          kitchenBack: [{ do: 'dropAppliance', id: another.id }],
         },
       },
     ];

@@ -3,7 +3,7 @@ import { type Operation } from '../stored/operations';
 import { type TaskKind } from '../vocabulary/task-kinds';
 
 /** What tasks meet at: of each there is only so much. */
-export type PlaceOfWork = 'hands' | 'bench' | 'hob' | 'oven' | 'steamer' | 'fridge';
+export type PlaceOfWork = 'hands' | 'bench' | 'hob' | 'oven' | 'steamer' | 'pan' | 'pot' | 'fridge';
 
 export interface Follows {
   id: string;
