@@ -74,7 +74,7 @@ function slopesOf(cooked: Cooked): Deviations | null {
   return fuller === null || colder === null || cooler === null ? null : [fuller, colder, cooler];
 }
 
-/** A pale crust is looked after for so many times the planned time: what takes longer is simply pale. House estimate. */
+/** A pale crust is looked after for so many times the time that is planned, or needed: what takes longer is simply pale. House estimate. */
 const PALE_FOR = 2;
 
 /** @param as how the least-done differs, where it is known from a batch that is much the same */
@@ -89,7 +89,7 @@ export function forecastCore(cooked: Cooked, as: Deviations | null): CoreForecas
   const curve = cookingCurve(plan, target, {
     atLeast: leastDoneMinutes ?? 0,
     inside: true,
-    brownsBy: PALE_FOR * plannedMinutes(batch.cook),
+    brownsBy: PALE_FOR * Math.max(plannedMinutes(batch.cook), leastDoneMinutes ?? 0),
   });
   const [fuller, colder, cooler] = deviations ?? [0, 0, 0];
   return {
