@@ -1,7 +1,9 @@
-/** A skin as commands say it: by its shape and its sizes. */
+/** A skin as commands say it: by its shape and its sizes; and whether a form is made from it. */
 import { z } from 'zod';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { between } from '@/core/stored/span';
+import { type FormId, FORMS } from '@/core/forms';
+import { InputError } from './command';
 
 const mm = between(LIMITS.skinMm, 'mm');
 const sheets = between(LIMITS.sheets, '').int('must be a whole number');
@@ -29,3 +31,12 @@ export const skinInput = z.discriminatedUnion(
   ],
   { error: 'shape would be round, oval, square, strip or pan' },
 );
+
+/** @throws InputError where a form is made from another shape: it is never replaced in silence */
+export function mustBeMadeFrom(form: FormId, shape: string, field: string): void {
+  const { label, shapes } = FORMS[form];
+  if ((shapes as readonly string[]).includes(shape)) return;
+  const would = shapes.filter((s) => s !== 'tin').join(' or ');
+  const article = /^[aeiou]/.test(label) ? 'an' : 'a';
+  throw new InputError([`${field}: ${article} ${label} is made from ${would}: { "shape": "${shapes[0]}", … }`]);
+}

@@ -14,7 +14,7 @@ import { FORM_IDS, FORMS } from '@/core/forms';
 import { acrossOf } from '@/core/forms/skins';
 import { skinInWords } from '@/core/recipe/wrap-in-words';
 import { type Command, command, InputError } from '../command';
-import { skinInput } from '../skin-input';
+import { mustBeMadeFrom, skinInput } from '../skin-input';
 
 const fitInput = z
   .strictObject({
@@ -41,12 +41,8 @@ const fitInput = z
   });
 
 export const fitCommand = command(fitInput, ({ form, fillingG, gPerMl, dough: id, ...said }) => {
-  const { label, shapes, usual } = FORMS[form];
-  const shape = said.skin?.shape ?? (shapes[0] === 'pan' ? 'pan' : 'round');
-  if (!(shapes as readonly string[]).includes(shape)) {
-    const would = shapes.filter((s) => s !== 'tin').join(' or ');
-    throw new InputError([`skin: a ${label} is made from ${would}: { "shape": "${shapes[0]}", … }`]);
-  }
+  const { shapes, usual } = FORMS[form];
+  mustBeMadeFrom(form, said.skin?.shape ?? (shapes[0] === 'pan' ? 'pan' : 'round'), 'skin');
   const skin = skinInWords(form, said, usual.skin);
   const rimMm = said.rimMm ?? usual.rimMm;
   if (rimMm >= acrossOf(skin) / 2) {

@@ -15,7 +15,7 @@ import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import { batchInWords } from '@/core/recipe/to-batch';
 import { problemsOf } from '@/core/stored/problem';
 import { command, InputError } from '../command';
-import { skinInput } from '../skin-input';
+import { mustBeMadeFrom, skinInput } from '../skin-input';
 
 const oneOf = <const Ids extends readonly [string, ...string[]]>(ids: Ids) =>
   z.enum(ids, { error: `would be ${ids.join(', ')}` });
@@ -64,6 +64,7 @@ const batchInput = z.strictObject({
 const MADE = { id: 'batch', at: '2026-01-01T00:00:00Z' };
 
 export const batchCommand = command(batchInput, (input) => {
+  if (input.wrap?.skin !== undefined) mustBeMadeFrom(input.form, input.wrap.skin.shape, 'wrap.skin');
   const { batch, questions } = batchInWords(input, MADE);
   return { batch: withinLimits(batch), questions };
 });

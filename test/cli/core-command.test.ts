@@ -412,6 +412,12 @@ describe('npm run core', () => {
       water: { estimate: { by: 'grams', grams: 40 } },
     });
     expect(json.batch.wrap).toMatchObject({ skin: { shape: 'round', diameterMm: 100 }, portionG: 18, rimMm: 8 });
+    // A skin that a half-moon is not made from is refused, not replaced.
+    const square = core('batch', { ...RECIPE, wrap: { skin: { shape: 'square', sideMm: 90 } } });
+    expect(square).toMatchObject({
+      status: 2,
+      stderr: 'wrap.skin: a half-moon is made from round: { "shape": "round", … }\n',
+    });
     expect(json.batch.cook).toMatchObject({ steps: [{ medium: 'water', minutes: 9 }], method: 'boil' });
     expect(json.batch.cool).toMatchObject({ depthMm: 80, covered: true, vessel: { kind: 'pot' } });
     expect(json.batch.water.estimate).toEqual({ by: 'grams', grams: 40 });

@@ -10,6 +10,7 @@ import { notFilling } from '@/core/recipe/not-filling';
 import { parseLine } from '@/core/recipe/parse-line';
 import { readLines } from '@/core/recipe/read-lines';
 import { batchInWords } from '@/core/recipe/to-batch';
+import { planOfText } from '@/core/formats/plan-of-text';
 import { foodsIn } from '@/core/recipe/two-foods';
 import { takeApart } from '@/core/recipe/whole';
 
@@ -255,4 +256,15 @@ it('what is cured is called so, and is neither raw meat nor leftovers', () => {
     expect(ingredientById(id)?.hazard).toBe('cooked-animal');
   }
   expect(ingredientById('vegetable-stock')?.hazard).toBe('none');
+});
+
+it('a recipe whose skin its form is not made from says so, and what is taken', () => {
+  const text =
+    'Pork purses, makes 24\n\n400 g pork mince\n150 g leek, sweated\n5 g salt\n\nRoll the dough out and cut 9 cm squares. Fill, gather up and twist shut into purses. Steam for 15 minutes.';
+  const { plans } = planOfText(text, { id: (at) => `batch-${at + 1}`, at: '2026-12-05T15:00:00Z' });
+  const [{ batch, notes }] = plans;
+  expect(batch.wrap.form).toBe('purse');
+  expect(notes.join('\n')).toMatch(
+    /^The recipe’s skin is square; read as purse, which is made from round: \d+ mm skin is taken\./m,
+  );
 });

@@ -12,7 +12,7 @@ import { FORMS } from '../forms';
 import { MEDIA } from '../vocabulary/media';
 import { type Met } from '../vocabulary/media/medium';
 import { type CookStep } from '../vocabulary/media/step';
-import { inAir } from '../vocabulary/browning';
+import { inAir } from './browning';
 import { DONENESS_C } from '../safety/core-limit';
 import { fillingDensity } from '../filling/density';
 import { type Fit, fitParcel } from '../wrapper/fit';

@@ -1,7 +1,6 @@
 /** Cooking a parcel by a plan of steps: how its coldest part approaches the limit, and how its faces brown. */
 import { type Composition } from '../food/composition';
-import { type Dose, IN_FAT } from '../vocabulary/browning';
-import { browningRate } from './crust';
+import { browningRate, type Dose, IN_FAT } from './crust';
 import { foodMaterialOf } from './material';
 import { type HeatedParcel, type ParcelInput, type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';

@@ -12,6 +12,15 @@ const CRUST_K = 0.1;
 const DOUBLES_C = 8;
 const BROWNING_C = 150;
 
+/** A face is brown after so many minutes at that temperature, and too brown after so many. */
+export interface Dose {
+  brown: number;
+  burnt: number;
+}
+
+/** In fat, or pressed against a hot pan, whatever the dough is. House estimates. */
+export const IN_FAT: Dose = { brown: 3, burnt: 15 };
+
 /** How deep a face has dried, m. @param boiled heat that its water took, J/m² @param water in the moist layer, kg/m³ */
 export const crustDepth = (boiled: number, water: number): number => (water > 0 ? boiled / (BOILING_HEAT * water) : 0);
 

@@ -7,7 +7,8 @@ import { type Method, METHODS } from '../../vocabulary/methods';
 import { type Glaze, GLAZES } from '../../vocabulary/edges';
 import { type School, SCHOOLS } from '../../vocabulary/schools';
 import { FORMS } from '../../forms';
-import { acrossOf } from '../../forms/skins';
+import { acrossOf, skinWords } from '../../forms/skins';
+import { type SkinInWords } from '../wrap-in-words';
 import { mainStep, plannedMinutes } from '../../stored/cooking';
 import { lookUp } from '../../food/larder';
 import { findIngredient } from '../../food/search';
@@ -72,7 +73,7 @@ export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Plan
     batch,
     questions,
     asks: asksIn(read.lines, read.school.school, toPlan.own),
-    notes: [...notes, ...read.notes],
+    notes: [...notes, ...read.notes, ...otherSkin(batch, read.shape.skin)],
     found: foundIn(batch, read, dried !== brushed),
   };
 }
@@ -240,6 +241,16 @@ function foundIn(
       ? [{ what: 'glaze' as const, value: GLAZES[glaze.glaze].label, words: glaze.words }]
       : []),
     ...(isBoiledOff ? [boiled] : []),
+  ];
+}
+
+/** A skin that the form is not made from is said, not replaced in silence. */
+function otherSkin({ wrap }: Batch, said: SkinInWords | null): string[] {
+  const { shapes, label } = FORMS[wrap.form];
+  if (said === null || (shapes as readonly string[]).includes(said.shape)) return [];
+  const made = shapes.filter((shape) => shape !== 'tin').join(' or ');
+  return [
+    `The recipe’s skin is ${said.shape}; read as ${label}, which is made from ${made}: ${skinWords(wrap.skin)} is taken. Change the form if it is another.`,
   ];
 }
 

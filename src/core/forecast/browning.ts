@@ -4,13 +4,9 @@
  * brushed with egg golden at 180 °C after 32 to 42 min, at 200 after 22 to 28, at 220 after 15 to 20; a yeasted bun at 190
  * after 16 to 22; laminated at 200 after 22 to 30; below on a stone of 230 °C after 9 to 13, and not burnt before 16.
  */
-import { type DoughKind } from './methods/method';
-import { type Glaze } from './edges';
-
-export interface Dose {
-  brown: number;
-  burnt: number;
-}
+import { type Dose } from '../heat/crust';
+import { type Glaze } from '../vocabulary/edges';
+import { type DoughKind } from '../vocabulary/methods/method';
 
 /** In dry air, short pastry, by what is brushed on. Milk browns a fifth later than egg, a bare face two fifths. */
 const BRUSHED: Readonly<Record<Glaze, Dose>> = {
@@ -22,9 +18,6 @@ const BRUSHED: Readonly<Record<Glaze, Dose>> = {
 
 /** Sugars and milk of a yeasted dough brown sooner; layers must part and dry first; thin sheets are brushed with fat one by one. */
 const BY_DOUGH: Readonly<Record<DoughKind, number>> = { yeasted: 0.85, noodle: 1, short: 1, laminated: 2.2, thin: 0.5 };
-
-/** In fat, or pressed against a hot pan, whatever the dough is. */
-export const IN_FAT: Dose = { brown: 3, burnt: 15 };
 
 /** In the dry air of an oven. */
 export const inAir = (glaze: Glaze, dough: DoughKind): Dose => ({
