@@ -20,6 +20,7 @@ const DOUGH = { k: 0.4, density: 1180, heatCapacity: 2800 };
 const STEAM = { mediumC: 100, h: 300 };
 const WATER = { mediumC: 100, h: 1000 };
 const OVEN = { mediumC: 200, h: 25 };
+const OIL = { mediumC: 175, h: 350 };
 const FROM_C = 5;
 const TO_C = 74;
 /** Later than on the grid by at most 8 %, sooner by at most 4 %. */
@@ -81,6 +82,8 @@ const MADE: [form: FormId, laid: Laid, met: typeof STEAM, risen?: number][] = [
   ['pillow', square(60, 7, 1.2), WATER],
   ['double-round', round(100, 10, 3), OVEN],
   ['double-round', round(70, 8, 1.2), WATER],
+  ['wound-roll', square(190, 0, 0.6), OIL],
+  ['wound-roll', square(120, 0, 0.5), OIL],
   ['flat-round', round(180, 8, 2), OVEN],
   ['roll', { skin: { shape: 'strip', lengthMm: 60, widthMm: 110 }, rimMm: 12, thicknessMm: 3 }, OVEN],
   ['roll', { skin: { shape: 'strip', lengthMm: 30, widthMm: 100 }, rimMm: 10, thicknessMm: 2 }, OVEN],

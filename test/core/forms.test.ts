@@ -297,3 +297,28 @@ describe('minutes to the middle', () => {
     expect(pie).toBeLessThan(85);
   });
 });
+
+describe('a wound roll', () => {
+  const laid = (sideMm: number) => ({ skin: { shape: 'square' as const, sideMm }, rimMm: 0, thicknessMm: 0.6 });
+  const { maxMl, comfortable, body } = FORMS['wound-roll'];
+  it('holds what hands wind into it: 8 to 16 g in a small skin, 40 to 90 in a large one', () => {
+    for (const [sideMm, least, most] of [
+      [120, 7, 16],
+      [215, 40, 92],
+    ]) {
+      expect(comfortable[0] * maxMl(laid(sideMm))).toBeGreaterThan(least - 1);
+      expect(comfortable[1] * maxMl(laid(sideMm))).toBeLessThan(most);
+      expect(comfortable[1] * maxMl(laid(sideMm))).toBeGreaterThan(least * 1.5);
+    }
+  });
+  it('full, three layers of skin lie round it; less full, more', () => {
+    const layers = (share: number) => {
+      const skin = laid(200);
+      const ml = share * maxMl(skin);
+      return body(skin, ml, (200 ** 2 * 0.6) / 1000).wrapperMm / 0.6;
+    };
+    expect(layers(1)).toBeGreaterThan(2);
+    expect(layers(1)).toBeLessThan(3.2);
+    expect(layers(0.4)).toBeGreaterThan(layers(1));
+  });
+});

@@ -64,6 +64,8 @@ export function solidOf(form: FormId, laid: Laid, fillMl: number, thick: number)
       return mound(of(laid, 'diameterMm') / 2 - rimMm, 2 * thick);
     case 'flat-round':
       return disc(of(laid, 'diameterMm') / 2 - rimMm, thick);
+    case 'wound-roll':
+      return rod(thick, volume / (Math.PI * thick ** 2) / 2, false);
     case 'roll':
       return rod(thick, of(laid, 'lengthMm') / 2, true);
     default:

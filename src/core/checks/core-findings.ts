@@ -82,11 +82,14 @@ export function reachedOf(seen: Seen): Reached | null {
     minutes,
     slowest: leastDoneMinutes,
     burntAt: crustOf(accounts.batch, forecast)?.burntAt ?? null,
-    sentence: `${begins} after about *${formatMinutes(minutes)}*, ${words(leastDoneMinutes)} in the least-done; planned ${formatNumber(planned)} min.`,
+    sentence: `${begins} after about *${formatMinutes(minutes)}*, ${lastly(leastDoneMinutes, planned)} in the least-done; planned ${formatNumber(planned)} min.`,
   };
 }
 
 const words = (slowest: number): string => formatMinutes(Math.ceil(slowest));
+/** Seconds that are not asked for are not said either. */
+const lastly = (slowest: number, planned: number): string =>
+  isEnough(planned, slowest) ? formatMinutes(Math.round(slowest)) : words(slowest);
 
 /** Where the forecast never gets there. */
 export const neverThere = ({ where }: Seen): Verdict => ({

@@ -1,6 +1,7 @@
 /** What a parcel covers as it lies in the heat, seen from above, mm. */
 import { type Body, type FormId } from '../forms';
 import { purseAcross } from '../forms/purse';
+import { woundLength } from '../forms/wound-roll';
 import { type Laid, type Skin } from '../forms/skins';
 
 export interface Footprint {
@@ -43,6 +44,11 @@ const LYING: Readonly<Record<FormId, (size: readonly [number, number], body: Bod
     longMm: 'lengthMm' in skin ? skin.lengthMm : sizeOf(skin)[0],
     wideMm: 2 * (body.fillingMm + body.wrapperMm),
   }),
+  'wound-roll': ([side], body) => ({
+    outline: 'rectangle',
+    longMm: woundLength(side) + 2 * body.wrapperMm,
+    wideMm: 2 * (body.fillingMm + body.wrapperMm),
+  }),
   triangle: ([side]) => ({ outline: 'triangle', longMm: side * Math.SQRT2, wideMm: side / Math.SQRT2 }),
   envelope: ([side]) => ({ outline: 'rectangle', longMm: side / Math.SQRT2, wideMm: side / Math.SQRT2 }),
   pillow: ([side]) => ({ outline: 'rectangle', longMm: side, wideMm: side }),
@@ -70,7 +76,7 @@ const STANDS: readonly FormId[] = ['half-moon'];
 export function footprintOf(form: FormId, laid: Laid, body: Body, isStanding = false): Footprint {
   const lying = LYING[form](sizeOf(laid.skin), body, laid.skin);
   if (isStanding && STANDS.includes(form)) return standing(lying, body);
-  const isInBody = form === 'purse' || form === 'roll' || form === 'pan-pie';
+  const isInBody = form === 'purse' || form === 'roll' || form === 'wound-roll' || form === 'pan-pie';
   const grows = isInBody ? 0 : 2 * Math.max(0, body.wrapperMm - laid.thicknessMm);
   return { ...lying, longMm: lying.longMm + grows, wideMm: lying.wideMm + grows };
 }

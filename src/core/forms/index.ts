@@ -12,6 +12,7 @@ import { pocket } from './pocket';
 import { purse } from './purse';
 import { roll } from './roll';
 import { triangle } from './triangle';
+import { woundRoll } from './wound-roll';
 
 export const FORMS = recordsOf<Form>()({
   'half-moon': halfMoon,
@@ -19,6 +20,7 @@ export const FORMS = recordsOf<Form>()({
   'double-round': doubleRound,
   'flat-round': flatRound,
   roll,
+  'wound-roll': woundRoll,
   pocket,
   triangle,
   envelope,

@@ -45,9 +45,10 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
   ],
   [/\bpillows?\b|\bcover with the (?:others|other squares|rest)\b|\bravioli\b/i, 'pillow'],
   [
-    /\broll(?:ed)? (?:it |them )?up\b|\bsausage rolls?\b|\bspring rolls?\b|\blay the filling along\b|\bin a rope\b/i,
-    'roll',
+    /\bspring[- ]rolls?\b|\begg[- ]rolls?\b|\b(?:fold|tuck)\w* (?:in )?(?:the |both |its )?(?:sides|ends)\b[^.]*\b(?:roll|wind)|\broll\w*\b[^.]*\b(?:(?:tuck|fold)\w* (?:in )?(?:the |both |its )?(?:sides|ends)|(?:sides|ends) (?:tucked|folded) in)\b/i,
+    'wound-roll',
   ],
+  [/\broll(?:ed)? (?:it |them )?up\b|\bsausage rolls?\b|\blay the filling along\b|\bin a rope\b/i, 'roll'],
   [
     /\b(?:gather|bring) (?:\w+ ){0,4}?(?:edges?|dough|sides)\b[^.]*\b(?:roll|flatten|press)\w* (?:it |them |gently )?(?:gently )?(?:out|flat|to)\b|\bflat ?breads?\b[^.]*\bgather/i,
     'flat-round',
