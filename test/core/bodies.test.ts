@@ -84,6 +84,7 @@ const MADE: [form: FormId, laid: Laid, met: typeof STEAM, risen?: number][] = [
   ['double-round', round(70, 8, 1.2), WATER],
   ['wound-roll', square(190, 0, 0.6), OIL],
   ['wound-roll', square(120, 0, 0.5), OIL],
+  ['flag-fold', { skin: { shape: 'strip', lengthMm: 300, widthMm: 80 }, rimMm: 0, thicknessMm: 0.5 }, OVEN],
   ['flat-round', round(180, 8, 2), OVEN],
   ['roll', { skin: { shape: 'strip', lengthMm: 60, widthMm: 110 }, rimMm: 12, thicknessMm: 3 }, OVEN],
   ['roll', { skin: { shape: 'strip', lengthMm: 30, widthMm: 100 }, rimMm: 10, thicknessMm: 2 }, OVEN],

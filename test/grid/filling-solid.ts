@@ -55,6 +55,7 @@ export function solidOf(form: FormId, laid: Laid, fillMl: number, thick: number)
     }
     case 'triangle':
       return along(of(laid, 'sideMm') / Math.SQRT2 - Math.SQRT2 * rimMm, (at) => 1 - at, thick, volume);
+    case 'flag-fold':
     case 'envelope':
     case 'pillow':
       return cushion(Math.sqrt((3 * volume) / (4 * Math.PI * thick)), thick);

@@ -50,6 +50,7 @@ const LYING: Readonly<Record<FormId, (size: readonly [number, number], body: Bod
     wideMm: 2 * (body.fillingMm + body.wrapperMm),
   }),
   triangle: ([side]) => ({ outline: 'triangle', longMm: side * Math.SQRT2, wideMm: side / Math.SQRT2 }),
+  'flag-fold': ([, wide]) => ({ outline: 'triangle', longMm: wide * Math.SQRT2, wideMm: wide / Math.SQRT2 }),
   envelope: ([side]) => ({ outline: 'rectangle', longMm: side / Math.SQRT2, wideMm: side / Math.SQRT2 }),
   pillow: ([side]) => ({ outline: 'rectangle', longMm: side, wideMm: side }),
   'pan-pie': ([long, wide], _body, skin) =>

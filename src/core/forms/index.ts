@@ -2,6 +2,7 @@
 import { idsOf, recordsOf } from '../vocabulary/records';
 import { doubleRound } from './double-round';
 import { envelope } from './envelope';
+import { flagFold } from './flag-fold';
 import { flatRound } from './flat-round';
 import { foldedBun } from './folded-bun';
 import { type Form } from './form';
@@ -23,6 +24,7 @@ export const FORMS = recordsOf<Form>()({
   'wound-roll': woundRoll,
   pocket,
   triangle,
+  'flag-fold': flagFold,
   envelope,
   pillow,
   'pan-pie': panPie,

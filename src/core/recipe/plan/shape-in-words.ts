@@ -38,6 +38,10 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
     /\btin\b[^.]{0,40}\b\d+\s*x\s*\d+\s*cm|\d+\s*x\s*\d+\s*(?:cm|inch|in|")\s+(?:baking\s+)?(?:tin|tray|dish|pan)\b/i,
     'pan-pie',
   ],
+  [
+    /\b(?:like|as) (?:you would )?(?:fold(?:ing)? )?a flag\b|\bflag[- ]?fold\w*|\bover and over\b[^.]*\btriang\w*|\btriang\w*[^.]*\bover and over\b|\bstrips?\b[^.]*\btriang\w*|\btriang\w*[^.]*\b(?:down|along) the strip\b/i,
+    'flag-fold',
+  ],
   [/\btriangles?\b|\bsamosas?\b/i, 'triangle'],
   [
     /\b(?:four|all|the) corners (?:to|in|into|up to|towards) the (?:middle|centre|center)\b|\benvelopes?\b/i,
