@@ -27,7 +27,9 @@ it('shows a change at once, and reads again what was on its way', async () => {
   await waitFor(() => expect(readings).toBe(2));
   stored = ['old, changed', 'opened from a file'];
   isHeld = false;
-  await act(() => showInList<string[]>('things', (known) => known.map((one) => (one === 'old' ? 'old, changed' : one))));
+  await act(() =>
+    showInList<string[]>('things', (known) => known.map((one) => (one === 'old' ? 'old, changed' : one))),
+  );
   act(() => letCome());
   await waitFor(() => expect(result.current.data).toEqual(['old, changed', 'opened from a file']));
   expect(readings).toBe(3);

@@ -17,6 +17,9 @@ const LIGHTER = 0.15;
  */
 const SHADE: Readonly<Record<Glaze, number>> = { egg: 1.25, milk: 1.25, water: 1.7, none: 1.7 };
 
+/** When a face has the colour that is looked for in one so brushed, min: a bare one sooner than it is golden. */
+export const colouredAt = (glaze: Glaze, brownAt: number): number => (brownAt * SHADE.egg) / SHADE[glaze];
+
 /** In a cooler oven things are warmed, not browned, °C. House estimate. */
 const BROWNS_FROM_C = 170;
 

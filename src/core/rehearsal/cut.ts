@@ -1,6 +1,7 @@
 /** What is found when a parcel is cut open, by what is really in it. Nothing here knows the causes. */
 import { account } from '../checks/account';
 import { crustOf } from '../checks/crust';
+import { colouredAt } from '../checks/pale';
 import { type HeatForecast } from '../forecast/heat';
 import { isTooCold } from '../checks/pot-finding';
 import { plannedMinutes } from '../stored/cooking';
@@ -67,7 +68,8 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
   const crust = heat.core && crustOf(batch, heat.core);
   const browns = cook.steps.some(({ medium }) => MEDIA[medium].browns);
   if (browns && crust !== null && heat.core !== null) {
-    const brown = heat.core.above.brownAt;
+    const { brownAt } = heat.core.above;
+    const brown = brownAt === null ? null : colouredAt(batch.wrap.glaze, brownAt);
     find('pale', brown === null ? 0.9 : (brown - minutes - 3) / 8, 'top');
     find('too-brown', crust.burntAt === null ? 0 : (minutes - crust.burntAt + 1) / 6, 'top');
   }

@@ -1,6 +1,7 @@
 /** What a cook is told who looks, tastes, weighs or counts in a rehearsal: as it really is there, and no more than can be seen. */
 import { account } from '../checks/account';
 import { crustOf } from '../checks/crust';
+import { colouredAt } from '../checks/pale';
 import { forecastHeat } from '../forecast/heat';
 import { outMinutesAt } from '../cooling/board-clock';
 import { mainStep, plannedMinutes } from '../stored/cooking';
@@ -98,7 +99,9 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
     const share = Math.max(1, minutes / plannedMinutes(batch.cook));
     const { core } = forecastHeat(inHeat(batch, share), kitchenNow(situation, truth), 'first');
     const crust = core && crustOf(batch, core);
-    return only(colourWords(minutes, crust?.brownAt ?? null, crust?.burntAt ?? null, crust !== null));
+    const brownAt = crust?.brownAt ?? null;
+    const coloured = brownAt === null ? null : colouredAt(batch.wrap.glaze, brownAt);
+    return only(colourWords(minutes, coloured, crust?.burntAt ?? null, crust !== null));
   },
   cut: (situation) => {
     const { outcomes } = insideOf(situation);

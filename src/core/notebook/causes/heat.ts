@@ -4,6 +4,7 @@ import { MEDIA } from '../../vocabulary/media';
 import { METHODS } from '../../vocabulary/methods';
 import { FORMS } from '../../forms';
 import { boiledEnough } from '../../checks/too-long';
+import { colouredAt } from '../../checks/pale';
 import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';
@@ -55,7 +56,8 @@ export const heatCauses: readonly CauseRule[] = [
           { evidence: [`${n.against?.count} readings of the core`], isMeasured: true },
         );
       // Pale though it should long have been brown.
-      const brownAt = n.core?.above.brownAt ?? null;
+      const goldenAt = n.core?.above.brownAt ?? null;
+      const brownAt = goldenAt === null ? null : colouredAt(n.batch.wrap.glaze, goldenAt);
       const pale = noted(n, 'pale');
       // Pale only below is the shelf, not the oven.
       const isPale = pale !== undefined && pale.where !== 'bottom' && brownAt !== null;
@@ -193,13 +195,14 @@ export const heatCauses: readonly CauseRule[] = [
       const { above } = n.core;
       // In the time that was planned it would have browned: it was not the heat.
       if (isCutShort(n) && above.brownAt !== null && above.brownAt <= n.plannedMinutes) return null;
-      const late = above.brownAt === null ? 30 : above.brownAt - n.inHeatMinutes;
+      const colouredBy = above.brownAt === null ? null : colouredAt(n.batch.wrap.glaze, above.brownAt);
+      const late = colouredBy === null ? 30 : colouredBy - n.inHeatMinutes;
       return read(
         ramp(late, -2, 12),
         'Too mild or too short to brown',
-        above.brownAt === null
+        colouredBy === null
           ? `At *${t(n.core.mediumC, n)}* it does not brown in that time.`
-          : `Brown above only after *${formatMinutes(Math.round(above.brownAt))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
+          : `Brown above only after *${formatMinutes(Math.round(colouredBy))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
         { evidence: ['by the forecast', timed(n)], isMeasured: n.isTimed },
       );
     },
