@@ -31,7 +31,7 @@ function sizes() {
     { what: 'all that the Bench needs', bytes: eager + named('index-', '_layout-'), most: 448 * KB },
     { what: 'the worker that reads noted batches', bytes: named('notebook-entry-'), most: 200 * KB },
     { what: 'the planning worker, with all that it judges by', bytes: named('planner-entry-'), most: 178 * KB },
-    { what: 'the validating worker', bytes: named('validator-entry-'), most: 98 * KB },
+    { what: 'the validating worker', bytes: named('validator-entry-'), most: 100 * KB },
     { what: 'all that Fill needs', bytes: eager + named('_layout-', '[station]-'), most: 474 * KB },
   ];
 }

@@ -10,6 +10,5 @@ shallot | Shallot | 79.8 2.5 0.1 13.6 3.2 0.8 | 0.65 | 0.03 | release=crisp piec
 spring-onion | Spring onion | 89.8 1.8 0.2 4.7 2.6 0.8 | 0.42 | 0.04 | release=crisp piece=15 stalk=15 bunch=100
 garlic | Garlic | 58.6 6.4 0.5 31 2.1 1.5 | 0.6 | 0.04 | release=moist piece=5 clove=5 head=50 dose=3-35
 red-onion | Red onion | 89 1 0.1 7.6 1.8 0.4 | 0.65 | 0.01 | release=crisp piece=150
-fried-onions | Fried onions, crisp | 8 6 44 35 5 2 | 0.25 | 1 | allergens=gluten
 `,
 };

@@ -18,8 +18,6 @@ stretched-cheese-low | Low-moisture stretched cheese | 48 24 22.5 2.5 0 3 | 0.5 
 brined-cheese | Brined white cheese | 55.2 14.2 21.3 4 0 5.2 | 0.65 | 2.8 | release=brined allergens=milk pack=200 block=200
 hard-cheese | Medium hard cheese | 37 24 33.3 1.7 0 3.9 | 0.47 | 1.8 | allergens=milk grated
 grating-cheese | Hard grating cheese | 29.2 35.8 25.8 3.2 0 6 | 0.42 | 2 | allergens=milk binder=grating-cheese grated moist=hardCheese
-milk-semi | Milk, semi-skimmed | 89.3 3.4 1.7 4.9 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk
-milk-skimmed | Milk, skimmed | 90.8 3.4 0.1 5 0 0.7 | 1.03 | 0.1 | liquid release=liquid allergens=milk
 buttermilk | Buttermilk | 89 3.4 1 5 0 0.8 | 1.03 | 0.2 | liquid release=liquid allergens=milk
 cream-single | Single cream | 73.7 3 19 3.7 0 0.6 | 1 | 0.1 | liquid release=cream allergens=milk
 creme-fraiche | Crème fraîche | 58 2.3 35 3 0 0.6 | 1 | 0.08 | release=cultured allergens=milk moist=cream
@@ -29,8 +27,6 @@ blue-cheese | Blue cheese | 42.4 21.4 28.7 2.3 0 5.1 | 0.55 | 2.9 | release=firm
 grilling-cheese | Grilling cheese | 47 22 25 2 0 3.9 | 0.6 | 2.7 | release=firm allergens=milk block=225 piece=225
 smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk
 cream-whipping | Whipping cream | 58 2.2 36 3 0 0.5 | 0.99 | 0.07 | allergens=milk liquid release=cream
-quark-low-fat | Low-fat quark | 82 12.5 0.3 4 0 0.8 | 1.02 | 0.1 | release=leanCurd allergens=milk
 soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk piece=250
-cream-cheese-light | Light cream cheese | 68 8 15 7 0 1.5 | 1 | 0.9 | release=firm allergens=milk moist=softCheese
 `,
 };

@@ -14,7 +14,6 @@ duck-fat | Duck fat | 0.2 0 99.8 0 0 0 | 0.92 | 0 | hazard=cooked-animal
 rapeseed-oil | Rapeseed oil | 0 0 100 0 0 0 | 0.92 | 0
 ghee | Clarified butter | 0.3 0.3 99.4 0 0 0 | 0.91 | 0 | allergens=milk
 coconut-oil | Coconut oil | 0 0 100 0 0 0 | 0.92 | 0
-chilli-oil | Chilli oil | 0.5 0.3 98.5 0.3 0.3 0.1 | 0.92 | 0.1 | dose=2-20
 margarine | Margarine | 16.5 0.2 80.5 0.7 0 2 | 0.95 | 1.5
 suet | Suet | 4 1.5 94 0 0 0.1 | 0.5 | 0 | hazard=whole-meat
 dripping | Beef dripping | 0.5 0 99.5 0 0 0 | 0.91 | 0 | hazard=cooked-animal

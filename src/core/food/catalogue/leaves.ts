@@ -14,13 +14,10 @@ dill | Dill | 86 3.5 1.1 4.9 2.1 2.4 | 0.12 | 0.15 | release=moist bunch=25 hand
 coriander-leaf | Coriander leaf | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.1 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400
 mint | Mint | 81.5 3.6 0.9 5.5 6.8 1.7 | 0.12 | 0.08 | release=moist bunch=30 handful=10 sprig=1 tender dose=5-400 leaf=0.3
 chives | Chives | 90.7 3.3 0.7 1.9 2.5 1 | 0.2 | 0.01 | release=moist bunch=20 tender dose=5-400 handful=8
-brussels-sprouts | Brussels sprouts | 86 3.4 0.3 5.2 3.8 1.4 | 0.4 | 0.06 | release=firmLeaf piece=18
 pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf piece=150
 spinach-frozen | Spinach, frozen | 92 2.8 0.4 1.1 2.2 1.6 | 0.65 | 0.2 | release=frozenLeaf
-kimchi | Spicy fermented cabbage | 92.5 1.5 0.5 1.8 1.6 2.3 | 0.65 | 1.7 | release=jarred
 mustard-greens-pickled | Pickled mustard greens | 89 2 0.3 1.7 2.5 4.8 | 0.65 | 4 | release=jarred
 basil | Basil | 92.1 3.2 0.6 1 1.6 1.5 | 0.1 | 0.01 | release=moist bunch=30 handful=10 tender dose=5-400 leaf=0.5 sprig=1
-tarragon | Tarragon, fresh | 84 4 1 6 3 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15 tender dose=3-20
 sage | Sage, fresh | 78 3.5 2.5 6.5 8 1.8 | 0.12 | 0.01 | release=moist dose=2-10 leaf=0.4 piece=0.4 bunch=15 sprig=1.5
 rosemary | Rosemary, fresh | 67.8 3.3 5.9 6.6 14.1 2.4 | 0.15 | 0.07 | release=moist sprig=2 dose=1-6 bunch=20
 thyme | Thyme, fresh | 65.1 5.6 1.7 10.5 14 3.2 | 0.15 | 0.02 | release=moist sprig=1 bunch=15 dose=1-8

@@ -17,7 +17,6 @@ lamb-mince | Lamb mince | 59.5 16.6 23 0 0 0.9 | 0.95 | 0.15 | release=mince haz
 venison-mince | Venison mince | 71.2 21.6 6.2 0 0 1 | 0.95 | 0.19 | release=mince hazard=minced-meat
 sausage-meat | Sausage meat | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
 pork-shoulder | Pork shoulder | 67 19 13 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
-beef-shin | Beef shin | 72 21.5 5.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 duck-leg-braised | Duck leg, braised | 62.5 24.5 11.8 0 0 1.1 | 0.75 | 0.3 | release=braisedMeat hazard=cooked-animal piece=160
 turkey-cooked | Turkey, cooked | 65 28.5 5.2 0 0 1.1 | 0.7 | 0.2 | release=braisedMeat hazard=cooked-animal
 pork-braised | Pork shoulder, braised | 56 26 17 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal
@@ -51,7 +50,6 @@ lamb-roast | Lamb, roast | 58.5 26 14 0 0 1.2 | 0.75 | 0.2 | release=braisedMeat
 duck-cooked | Duck, roast | 57 22.5 19.4 0 0 1 | 0.75 | 0.2 | release=braisedMeat hazard=cooked-animal piece=160
 heart | Heart | 77 17 4.5 0.2 0 1.1 | 0.95 | 0.25 | release=wholeMeat hazard=whole-meat piece=250 moist=offal
 sausage-raw | Pork sausage, raw | 57 14.5 24.6 1.5 0 2.4 | 0.98 | 1.7 | release=sausage hazard=minced-meat piece=65
-ham-smoked | Smoked ham | 70 20.5 5 0.8 0 3.4 | 0.8 | 2.6 | release=firm hazard=cured slice=25
 cooked-sausage | Cooked sausage | 60 12.5 23.5 1.2 0 2.9 | 0.85 | 2 | release=firm hazard=cooked-animal piece=50 moist=sausage
 duck-smoked | Smoked duck | 60 20 16 0.5 0 3 | 0.85 | 2.5 | release=firm hazard=cured
 chicken-smoked | Smoked chicken | 68 24 5 0.5 0 2.5 | 0.75 | 1.8 | release=firm hazard=cooked-animal

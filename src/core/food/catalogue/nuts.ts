@@ -9,15 +9,12 @@ almonds-ground | Ground almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.42 | 0 | allergen
 sesame-seeds | Sesame seeds | 4.7 17.7 49.7 11.7 11.8 4.5 | 0.6 | 0 | allergens=sesame
 pumpkin-seeds | Pumpkin seeds | 5.2 30.2 49.1 4.7 6 4.8 | 0.55 | 0
 almonds | Almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.6 | 0 | allergens=nuts piece=1.2
-hazelnuts | Hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.57 | 0 | allergens=nuts piece=1.2
 cashews | Cashews | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.58 | 0.03 | allergens=nuts piece=1.5
-peanuts | Peanuts | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.6 | 0.05 | allergens=peanut piece=0.8
 sunflower-seeds | Sunflower seeds | 4.7 20.8 51.5 11.4 8.6 3 | 0.58 | 0.02
-poppy-seeds | Poppy seeds | 6 18 41.6 8.6 19.5 6.4 | 0.57 | 0.07 | moist=poppy
-coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09 | moist=coconut
 tahini | Sesame paste | 3 17 53.8 11.9 9.3 4.2 | 1 | 0.1 | allergens=sesame moist=nutPaste
 peanut-butter | Peanut butter | 1.2 22.2 51 16.5 5 3 | 1.08 | 1 | allergens=peanut moist=nutPaste
 mixed-nuts | Mixed nuts | 4 17 56 13 7.5 2.5 | 0.55 | 0.01 | allergens=nuts
 poppy-ground | Poppy seeds, ground | 6 18 41.6 8.6 19.5 6.4 | 0.5 | 0.07 | binder=ground-seeds
+poppy-seeds | Poppy seeds | 6 18 41.6 8.6 19.5 6.4 | 0.57 | 0.07 | moist=poppy
 `,
 };

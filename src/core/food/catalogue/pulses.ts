@@ -7,14 +7,10 @@ export const PULSES: Table = {
 tofu | Firm tofu | 78.5 12.3 6.5 1.2 0.7 0.9 | 1 | 0.03 | release=pressable allergens=soya block=280 pack=280
 lentils-cooked | Lentils, cooked | 69.6 9 0.4 12.2 7.9 0.8 | 0.83 | 0 | release=tinned tin=240
 chickpeas-cooked | Chickpeas, cooked | 60.2 8.9 2.6 19.8 7.6 0.9 | 0.68 | 0 | release=tinned tin=240
-black-beans | Black beans, cooked | 65.7 8.9 0.5 15 8.7 1.2 | 0.75 | 0.01 | release=tinned tin=240
 white-beans | White beans, cooked | 63 9.7 0.4 18.8 6.3 1.6 | 0.75 | 0.02 | release=tinned tin=240
-kidney-beans | Kidney beans, cooked | 66.9 8.7 0.5 15.4 7.4 1.1 | 0.75 | 0.01 | release=tinned tin=240
 soya-mince | Soya mince, dry | 8 50 1.2 17 18 6 | 0.3 | 0.03 | allergens=soya moist=soyaMince
 lentils | Lentils, dry | 9 24 1.5 49 13 2.7 | 0.85 | 0.02 | release=driedPulse
-lentils-red | Red lentils, dry | 8 24 2 52 11 2.5 | 0.85 | 0.02 | release=driedPulse
 chickpeas | Chickpeas, dry | 8 20.5 6 50.5 12.2 2.8 | 0.8 | 0.06 | release=driedPulse
 beans-dry | Beans, dry | 11 22 1.3 47 15 3.7 | 0.8 | 0.03 | release=driedPulse
-red-bean-paste | Sweet red bean paste | 40 6 0.6 48 4.5 0.6 | 1.2 | 0.1 | sugar=40 moist=soft
 `,
 };

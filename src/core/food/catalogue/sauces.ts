@@ -7,8 +7,6 @@ export const SAUCES: Table = {
 soy-sauce | Soy sauce | 70 8 0.1 5.3 0.6 16 | 1.18 | 15 | dose=10-70 allergens=soya+gluten liquid less-salt=soy-sauce-reduced
 soy-sauce-reduced | Reduced-salt soy sauce | 75 7.5 0.1 7 0.4 10 | 1.12 | 9 | allergens=soya+gluten liquid
 fish-sauce | Fish sauce | 68 6 0 2 0 24 | 1.2 | 24 | allergens=fish liquid
-oyster-sauce | Oyster-type sauce | 64 2 0.2 22.5 0.3 11 | 1.2 | 10 | allergens=molluscs+gluten+soya liquid
-miso | Miso | 43 12.8 6 20.5 5.4 12.2 | 1.15 | 11 | allergens=soya+gluten
 mustard | Mustard | 83 3.7 3.3 2.2 4 3.6 | 1.05 | 2.8 | allergens=mustard dose=5-25
 tomato-paste | Tomato purée, double | 73.5 4.3 0.5 14.8 4.1 2.8 | 1.1 | 0.2
 capers | Capers | 84 2.4 0.9 2.2 3.2 7.3 | 0.6 | 6 | release=brined piece=0.3
@@ -18,14 +16,11 @@ ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3
 mayonnaise | Mayonnaise | 21.5 1 75 1 0 1.6 | 0.92 | 1.5 | allergens=egg+mustard moist=cream
 chilli-paste | Chilli paste | 75 3 8 6 4 4 | 1.05 | 3
 curry-paste | Curry paste | 62 3 15 9 5 6 | 1.05 | 5
-bean-chilli-paste | Chilli bean paste | 57 7 8 7 4 17 | 1.1 | 15 | allergens=soya+gluten
-pesto | Basil and nut sauce | 40 5 46 4 1.5 3 | 1 | 2.2 | allergens=milk+nuts
-olives-black | Black olives | 72 1 16.5 4.5 3.2 3 | 0.6 | 2.4 | release=brined piece=4 tin=160
 sweet-chilli-sauce | Sweet chilli sauce | 48 0.5 0.3 47 0.8 3.2 | 1.2 | 2.5 | sugar=40
 meat-sauce | Meat sauce, made | 72 9.5 9 6.5 1.3 1.7 | 1.03 | 0.9 | release=meatSauce hazard=cooked-animal allergens=celery
 tomato-sauce | Tomato sauce, made | 86 1.6 3 6.5 1.5 1.5 | 1.03 | 0.8 | release=sauce
 chutney | Chutney | 48 0.8 0.3 47 1.8 2 | 1.15 | 1.4 | sugar=42 moist=jam
 soybean-paste | Soybean paste | 50 12 5.5 14 4.5 14 | 1.15 | 12 | allergens=soya+gluten
-ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60
+miso | Miso | 43 12.8 6 20.5 5.4 12.2 | 1.15 | 11 | allergens=soya+gluten
 `,
 };

@@ -22,38 +22,23 @@ syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79 moist=syrup
 jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65 moist=jam
 chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35 moist=melting
 white-pepper | White pepper | 11.4 10.4 2.1 48.5 26.2 1.6 | 0.48 | 0.01 | strong dose=0.5-3
-szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4
-cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0.2-3
 smoked-paprika | Smoked paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-10
-coriander-seed | Coriander, ground | 8.9 12.4 17.8 13.1 41.9 6 | 0.36 | 0.09 | strong dose=1-6
-caraway | Caraway | 9.9 19.8 14.6 11.9 38 5.9 | 0.45 | 0.04 | strong dose=1-6
-fennel-seed | Fennel seed | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.4 | 0.22 | strong dose=1-6
 cardamom | Cardamom | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | 0.05 | strong dose=0.3-2
 cinnamon | Cinnamon | 10.6 4 1.2 27.5 53.1 3.6 | 0.52 | 0.03 | strong dose=0.5-4 sweet
 cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1 piece=0.08
 star-anise | Star anise | 9.5 17.6 15.9 35.4 14.6 7 | 0.4 | 0.04 | strong dose=0.3-2 piece=1.5
-five-spice | Five-spice powder | 9.5 8 9 33 35 5.5 | 0.42 | 0.1 | strong dose=1-5
 curry-powder | Curry powder | 8.8 14.3 14 2.6 53.2 7.1 | 0.42 | 0.13 | strong dose=3-25
 turmeric | Turmeric | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.62 | 0.07 | strong dose=0.5-3
 ginger-ground | Ginger, ground | 9.9 9 4.2 57.5 14.1 5.2 | 0.36 | 0.07 | strong dose=0.5-4
-garlic-powder | Garlic powder | 6.5 16.6 0.7 63.7 9 3.5 | 0.62 | 0.15 | strong dose=1-6
-onion-powder | Onion powder | 5.4 10.4 1 63.9 15.2 4 | 0.48 | 0.19 | strong dose=1-10
-mustard-powder | Mustard powder | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.42 | 0.03 | allergens=mustard strong dose=0.5-5
 saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3
 mace | Mace | 8.2 6.7 32.4 30.3 20.2 2.2 | 0.36 | 0.2 | strong dose=0.3-2
-oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
-sage-dried | Sage, dried | 8 10.6 12.8 20.4 40.3 8 | 0.14 | 0.03 | strong dose=0.3-2
-rosemary-dried | Rosemary, dried | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.24 | 0.13 | strong dose=0.3-2
 mixed-herbs | Mixed dried herbs | 8.5 10 6 28 37 10 | 0.2 | 0.2 | strong dose=0.5-4
-bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong leaf=0.4
 bicarbonate | Bicarbonate of soda | 0.2 0 0 0 0 99 | 0.92 | 69 | dose=2-5 leavener
 baking-powder | Baking powder | 5 0 0 27 0.2 67 | 0.9 | 27 | strong moist=neither
-monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong
 noodle-alkali | Noodle alkali, powder | 1 0 0 0 0 98 | 1 | 60 | dose=2-5 leavener
 yeast-fresh | Fresh yeast | 70 12 1.5 8 7 1.5 | 0.9 | 0.1 | strong
 yeast-dried | Dried yeast | 5 40 7.6 14 27 6 | 0.65 | 0.13 | strong
 vanilla | Vanilla extract | 87 0.1 0.1 12.6 0 0.3 | 0.88 | 0.02 | liquid strong
-garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12
 spice-blend | Savoury spice mixture | 9 12 12 38 22 7 | 0.42 | 0.6 | strong dose=2-30
 chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1
 galangal | Galangal | 78 1.5 1 15 3 1.2 | 0.45 | 0.02 | piece=15 thumb=15 dose=2-20

@@ -14,5 +14,6 @@ garlic-scapes | Garlic scapes | =spring-onion | piece=10 bunch=100
 garlic-black | Black garlic | 45 9 0.5 42 3 2 | 0.9 | 0.1 | clove=4 piece=4 dose=3-40
 garlic-pickled | Pickled garlic | 70 4 0.3 20 2 3.5 | 0.8 | 2 | release=firmJar clove=4 piece=4
 chives-garlic-flower | Flowering chives | =garlic-chives | bunch=100
+fried-onions | Fried onions, crisp | 8 6 44 35 5 2 | 0.25 | 1 | allergens=gluten
 `,
 };

@@ -17,5 +17,6 @@ walnut-oil | Walnut oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=nuts
 mustard-oil | Mustard oil | 0 0 100 0 0 0 | 0.92 | 0 | allergens=mustard
 bacon-fat | Bacon fat | 1 0.5 97.5 0 0 1 | 0.92 | 1 | hazard=cooked-animal
 garlic-butter | Garlic butter | 17 1.2 78 2 0.3 1.7 | 0.95 | 1.2 | allergens=milk
+chilli-oil | Chilli oil | 0.5 0.3 98.5 0.3 0.3 0.1 | 0.92 | 0.1 | dose=2-20
 `,
 };

@@ -101,5 +101,7 @@ sea-bass | Sea bass | 76.5 18.8 3.2 0 0 1.2 | 0.95 | 0.18 | release=fish hazard=
 herring-pickled | Pickled herring | 55.2 14.2 18 9.6 0 2.9 | 0.9 | 2.2 | release=firmJar hazard=cured allergens=fish
 surimi | Crab sticks | 74 8 0.5 15 0.2 2.3 | 0.85 | 1.6 | release=firm hazard=cooked-animal allergens=fish+crustaceans+egg piece=15 stick=15
 fish-flakes | Dried fish flakes | 15 75 3 1 0 4.5 | 0.08 | 1.2 | allergens=fish
+tuna | Tuna, raw | 68.1 27 3 0 0 1.4 | 0.95 | 0.1 | release=oilyFish hazard=fish allergens=fish piece=170
+anchovy | Anchovy, salted | 50 27 9.7 0 0 13 | 1 | 12 | release=brined hazard=cured allergens=fish piece=4 fillet=4 tin=50
 `,
 };

@@ -21,5 +21,8 @@ pecans | Pecans | 3.5 9.2 72 4.3 9.6 1.5 | 0.42 | 0 | allergens=nuts piece=1.5
 pine-nuts | Pine nuts | 2.3 13.7 68.4 9.4 3.7 2.6 | 0.57 | 0.01
 hazelnuts-ground | Ground hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.42 | 0 | allergens=nuts binder=ground-nuts
 pistachios | Pistachios | 4.4 20.2 45.3 16.6 10.6 3 | 0.52 | 0 | allergens=nuts piece=0.7
+coconut-desiccated | Desiccated coconut | 3 6.9 64.5 7.4 16.3 1.9 | 0.35 | 0.09 | moist=coconut
+hazelnuts | Hazelnuts | 5.3 15 60.8 7 9.7 2.3 | 0.57 | 0 | allergens=nuts piece=1.2
+peanuts | Peanuts | 6.5 25.8 49.2 7.6 8.5 2.3 | 0.6 | 0.05 | allergens=peanut piece=0.8
 `,
 };

@@ -38,5 +38,9 @@ mung-beans-dry | Mung beans, dry | 9 24 1.2 46 16 3.5 | 0.85 | 0.04 | release=dr
 refried-beans | Refried beans | 75 5 2 11.5 4.7 1.8 | 1.02 | 0.9 | tin=430 moist=soft
 hummus | Chickpea purée | 65 7.5 15 6 5 1.7 | 1.02 | 1 | allergens=sesame moist=soft
 tofu-fried | Fried tofu | 50 19 26 2.5 1 1.5 | 0.6 | 0.04 | release=firm allergens=soya piece=20
+black-beans | Black beans, cooked | 65.7 8.9 0.5 15 8.7 1.2 | 0.75 | 0.01 | release=tinned tin=240
+kidney-beans | Kidney beans, cooked | 66.9 8.7 0.5 15.4 7.4 1.1 | 0.75 | 0.01 | release=tinned tin=240
+lentils-red | Red lentils, dry | 8 24 2 52 11 2.5 | 0.85 | 0.02 | release=driedPulse
+red-bean-paste | Sweet red bean paste | 40 6 0.6 48 4.5 0.6 | 1.2 | 0.1 | sugar=40 moist=soft
 `,
 };

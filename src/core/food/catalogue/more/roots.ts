@@ -34,5 +34,6 @@ parsley-root | Parsley root | 84 2.9 0.6 6.6 4.3 1.3 | 0.52 | 0.03 | release=dic
 yam | Yam | 69.6 1.5 0.2 23.8 4.1 0.8 | 0.6 | 0.02 | release=potato piece=400
 turnip | Turnip | 91.9 0.9 0.1 4.6 1.8 0.7 | 0.55 | 0.17 | release=dicedRoot piece=120
 white-radish | White radish | 94.6 0.6 0.1 2.5 1.6 0.6 | 0.5 | 0.05 | release=watery piece=350
+parsnip | Parsnip | 79.5 1.2 0.3 13.1 4.9 1 | 0.52 | 0.03 | release=dicedRoot piece=120
 `,
 };

@@ -61,5 +61,10 @@ hoisin | Sweet bean sauce | 44 3.3 3.4 41 2.8 5 | 1.2 | 4 | allergens=soya+glute
 black-beans-fermented | Fermented black beans | 48 22 9 5 5 11 | 0.65 | 9 | allergens=soya
 tamarind | Tamarind paste | 45 2 0.5 47 3 2.5 | 1.2 | 0.1
 white-sauce-ready | White sauce, made | 78 4 8.5 8.3 0.2 1.1 | 1.03 | 0.6 | allergens=milk+gluten release=sauce
+oyster-sauce | Oyster-type sauce | 64 2 0.2 22.5 0.3 11 | 1.2 | 10 | allergens=molluscs+gluten+soya liquid
+bean-chilli-paste | Chilli bean paste | 57 7 8 7 4 17 | 1.1 | 15 | allergens=soya+gluten
+ginger-garlic-paste | Ginger and garlic paste | 78 2.5 1 14 1.8 2.5 | 1.05 | 1.5 | dose=5-60
+pesto | Basil and nut sauce | 40 5 46 4 1.5 3 | 1 | 2.2 | allergens=milk+nuts
+olives-black | Black olives | 72 1 16.5 4.5 3.2 3 | 0.6 | 2.4 | release=brined piece=4 tin=160
 `,
 };

@@ -80,5 +80,20 @@ mixed-spice | Mixed sweet spice | 10 6 6 45 28 4.5 | 0.42 | 0.1 | strong dose=0.
 chilli-powder-mild | Mild chilli powder | 10.8 13.5 14.3 15 34.8 9 | 0.42 | 4 | strong dose=1-15
 lemongrass | Lemongrass | 70.6 1.8 0.5 23 2.5 1.8 | 0.4 | 0.01 | dose=2-30 piece=15 stalk=15 stick=15
 vanilla-sugar | Vanilla sugar | 0.3 0 0.1 99.5 0 0 | 0.85 | 0 | sugar=99 sweet pack=8
+five-spice | Five-spice powder | 9.5 8 9 33 35 5.5 | 0.42 | 0.1 | strong dose=1-5
+garlic-powder | Garlic powder | 6.5 16.6 0.7 63.7 9 3.5 | 0.62 | 0.15 | strong dose=1-6
+onion-powder | Onion powder | 5.4 10.4 1 63.9 15.2 4 | 0.48 | 0.19 | strong dose=1-10
+mustard-powder | Mustard powder | 5.3 26.1 36.2 15.9 12.2 4.3 | 0.42 | 0.03 | allergens=mustard strong dose=0.5-5
+sage-dried | Sage, dried | 8 10.6 12.8 20.4 40.3 8 | 0.14 | 0.03 | strong dose=0.3-2
+rosemary-dried | Rosemary, dried | 9.3 4.9 15.2 21.5 42.6 6.5 | 0.24 | 0.13 | strong dose=0.3-2
+monosodium-glutamate | Glutamate | 0.5 68 0 0 0 31.5 | 0.9 | 31 | strong
+garam-masala | Garam masala | 9 13 14 35 22 6.5 | 0.42 | 0.13 | strong dose=1-12
+caraway | Caraway | 9.9 19.8 14.6 11.9 38 5.9 | 0.45 | 0.04 | strong dose=1-6
+fennel-seed | Fennel seed | 8.8 15.8 14.9 12.5 39.8 8.2 | 0.4 | 0.22 | strong dose=1-6
+coriander-seed | Coriander, ground | 8.9 12.4 17.8 13.1 41.9 6 | 0.36 | 0.09 | strong dose=1-6
+cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0.2-3
+szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4
+oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
+bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong leaf=0.4
 `,
 };

@@ -69,5 +69,13 @@ buckwheat-cooked | Buckwheat, cooked | 75.7 3.4 0.6 17.2 2.7 0.4 | 0.7 | 0.01 | 
 barley-cooked | Pearl barley, cooked | 68.8 2.3 0.4 24.4 3.8 0.3 | 0.66 | 0.01 | allergens=gluten binder=cooked-grain
 freekeh-cooked | Spelt or freekeh, cooked | 66.6 5.5 0.9 22.5 3.9 0.6 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
 vital-gluten | Seitan | 62 25 2 8 1 1.6 | 0.8 | 1.2 | release=firm allergens=gluten+soya
+chickpea-flour | Chickpea flour | 10.3 22.4 6.7 47 10.8 2.8 | 0.4 | 0.16 | binder=flour
+couscous-cooked | Couscous, cooked | 72.6 3.8 0.2 21.8 1.4 0.2 | 0.65 | 0.01 | allergens=gluten binder=cooked-grain
+glass-noodles-dry | Glass noodles, dry | 13.4 0.2 0.1 85.6 0.5 0.3 | 0.3 | 0.02 | release=driedNoodle
+bread-flour | Strong bread flour | 13.4 12 1.7 70 2.4 0.5 | 0.55 | 0 | binder=flour hazard=raw-flour allergens=gluten
+wholemeal-flour | Wholemeal flour | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.52 | 0.01 | binder=flour hazard=raw-flour allergens=gluten
+bulgur-cooked | Bulgur, cooked | 77.8 3.1 0.2 14.1 4.5 0.3 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
+rice-flour | Rice flour | 11.9 6 1.4 77.7 2.4 0.6 | 0.6 | 0 | binder=waxy-rice
+glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain
 `,
 };

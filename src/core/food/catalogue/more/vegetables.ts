@@ -77,5 +77,7 @@ fennel | Fennel | 90.2 1.2 0.2 4.2 3.1 1.1 | 0.37 | 0.13 | release=crisp piece=2
 jalapeno | Jalapeño, fresh | 91.7 0.9 0.4 3.7 2.8 0.5 | 0.5 | 0 | release=fleshy piece=18 dose=2-40
 broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | release=frozenFirm
 broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
+cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15
+sweetcorn-frozen | Sweetcorn, frozen | 76.5 3 1 16.5 2.3 0.6 | 0.62 | 0.01 | release=frozenFirm
 `,
 };
