@@ -42,14 +42,22 @@ export function AmountField(props: Props) {
   };
   // Two quick taps come before the first one is drawn: the second goes on from the first.
   const latest = useRef(value);
+  // While taps are on their way, what is drawn is of an earlier one: it does not take the later ones back.
+  const onTheWay = useRef(0);
   useEffect(() => {
-    latest.current = value;
+    if (onTheWay.current === 0) latest.current = value;
   }, [value, refusal]);
   const nudge = (by: number) => {
     setTyped(null);
     const to = Math.min(most, Math.max(least, Math.round(((latest.current ?? 0) + by) * 100) / 100));
     latest.current = to;
-    answered(onChange(to));
+    const done = onChange(to);
+    const arrived = () => {
+      onTheWay.current -= 1;
+    };
+    onTheWay.current += 1;
+    void Promise.resolve(done).then(arrived, arrived);
+    answered(done);
   };
   return (
     <View style={{ minWidth: 160, flexGrow: 1 }}>
