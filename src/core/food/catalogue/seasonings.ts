@@ -14,7 +14,6 @@ nutmeg | Nutmeg | 6.2 5.8 36.3 28.5 20.8 2.3 | 0.44 | 0.04 | strong dose=0.3-2 p
 cumin | Cumin | 8.1 17.8 22.3 33.7 10.5 7.6 | 0.42 | 0.43 | strong dose=1-6
 paprika | Paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-15
 allspice | Allspice | 8.5 6.1 8.7 50.5 21.6 4.7 | 0.4 | 0.2 | strong dose=0.5-3 piece=0.1
-chilli-flakes | Chilli flakes | 8.1 12 17.3 29.4 27.2 6 | 0.36 | 0.08 | strong dose=0.5-5
 thyme-dried | Thyme, dried | 7.8 9.1 7.4 26.9 37 11.7 | 0.2 | 0.14 | strong dose=0.5-3
 juniper | Juniper berries | 20 4 12 40 20 4 | 0.4 | 0 | piece=0.3 strong dose=0.5-4
 brown-sugar | Brown sugar | 1.3 0.1 0 98.1 0 0.5 | 0.85 | 0.07 | dose=2-20 sweet packs sugar=98
@@ -22,12 +21,10 @@ syrup | Golden syrup | 19 0.3 0 80 0 0.7 | 1.42 | 0.7 | sugar=79 moist=syrup
 jam | Jam | 30.5 0.4 0.1 67.5 1.1 0.3 | 1.3 | 0.08 | sugar=65 moist=jam
 chocolate | Dark chocolate | 1.4 7.8 42.6 35 10.9 2.3 | 0.65 | 0.05 | allergens=milk+soya sugar=35 moist=melting
 white-pepper | White pepper | 11.4 10.4 2.1 48.5 26.2 1.6 | 0.48 | 0.01 | strong dose=0.5-3
-smoked-paprika | Smoked paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-10
 cardamom | Cardamom | 8.3 10.8 6.7 40.5 28 5.8 | 0.4 | 0.05 | strong dose=0.3-2
 cinnamon | Cinnamon | 10.6 4 1.2 27.5 53.1 3.6 | 0.52 | 0.03 | strong dose=0.5-4 sweet
 cloves | Cloves, ground | 9.9 6 13 31.6 33.9 5.6 | 0.43 | 0.7 | strong dose=0.2-1 piece=0.08
 star-anise | Star anise | 9.5 17.6 15.9 35.4 14.6 7 | 0.4 | 0.04 | strong dose=0.3-2 piece=1.5
-curry-powder | Curry powder | 8.8 14.3 14 2.6 53.2 7.1 | 0.42 | 0.13 | strong dose=3-25
 turmeric | Turmeric | 12.9 9.7 3.3 44.4 22.7 7.1 | 0.62 | 0.07 | strong dose=0.5-3
 ginger-ground | Ginger, ground | 9.9 9 4.2 57.5 14.1 5.2 | 0.36 | 0.07 | strong dose=0.5-4
 saffron | Saffron | 11.9 11.4 5.9 61.5 3.9 5.4 | 0.14 | 0.38 | strong dose=0.02-0.3

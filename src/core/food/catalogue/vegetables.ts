@@ -22,7 +22,6 @@ chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fle
 pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred piece=90
 tomatoes-tinned | Tomatoes, tinned | 93.5 1.2 0.2 3.2 1 0.9 | 1 | 0.1 | release=sieved tin=400
 passata | Passata | 91 1.6 0.2 5 1.3 0.9 | 1.03 | 0.2 | release=passata
-tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5 | piece=4 moist=driedFruit
 gherkins | Gherkins | 93 0.6 0.2 2.2 1.1 2.9 | 0.65 | 2 | release=firmJar piece=50
 peas-frozen | Peas, frozen | 79.5 5.2 0.4 8.5 5.5 0.9 | 0.58 | 0.15 | release=frozenFirm
 vegetables-frozen | Mixed vegetables, frozen | 82 3.3 0.5 9.5 4 0.7 | 0.58 | 0.1 | release=frozenFirm

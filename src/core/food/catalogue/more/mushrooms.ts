@@ -19,5 +19,6 @@ wood-ear-dried | Wood-ear mushrooms, dried | 12 10 1 40 32 5 | 0.1 | 0.1 | relea
 mushrooms-soaked | Dried mushrooms, soaked | 82 4 0.5 8.5 4 1 | 0.5 | 0.01 | release=jarred
 wild-mushrooms | Wild mushrooms | 90 3.5 0.5 3 2 1 | 0.3 | 0.02 | release=spongy piece=15
 porcini | Ceps, fresh | 89 3.7 0.4 3 2.9 0.9 | 0.32 | 0.01 | release=spongy piece=40
+oyster-mushroom | Oyster mushrooms | 89.2 3.3 0.4 3.8 2.3 1 | 0.3 | 0.04 | release=spongy piece=12
 `,
 };

@@ -95,5 +95,8 @@ cayenne | Cayenne pepper | 8.1 12 17.3 29.4 27.2 6 | 0.38 | 0.08 | strong dose=0
 szechuan-pepper | Numbing pepper | 11 10 7 38 29 5 | 0.35 | 0.05 | strong dose=0.5-4
 oregano-dried | Oregano, dried | 9.9 9 4.3 26.4 42.5 7.9 | 0.2 | 0.06 | strong dose=0.5-3
 bay | Bay leaf | 5.4 7.6 8.4 48.7 26.3 3.6 | 0.1 | 0.06 | piece=0.2 strong leaf=0.4
+smoked-paprika | Smoked paprika | 11.2 14.1 12.9 19.1 34.9 7.7 | 0.46 | 0.17 | strong dose=1-10
+curry-powder | Curry powder | 8.8 14.3 14 2.6 53.2 7.1 | 0.42 | 0.13 | strong dose=3-25
+chilli-flakes | Chilli flakes | 8.1 12 17.3 29.4 27.2 6 | 0.36 | 0.08 | strong dose=0.5-5
 `,
 };

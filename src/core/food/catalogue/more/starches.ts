@@ -77,5 +77,6 @@ wholemeal-flour | Wholemeal flour | 10.7 13.2 2.5 61.3 10.7 1.6 | 0.52 | 0.01 | 
 bulgur-cooked | Bulgur, cooked | 77.8 3.1 0.2 14.1 4.5 0.3 | 0.75 | 0.01 | allergens=gluten binder=cooked-grain
 rice-flour | Rice flour | 11.9 6 1.4 77.7 2.4 0.6 | 0.6 | 0 | binder=waxy-rice
 glass-noodles | Glass noodles, soaked | 78 0.1 0 21.5 0.3 0.1 | 0.6 | 0.01 | binder=cooked-grain
+breadcrumbs-coarse | Coarse dry breadcrumbs | 7 12 4 70 4 2.6 | 0.22 | 1.2 | binder=dry-crumbs allergens=gluten
 `,
 };

@@ -79,5 +79,6 @@ broad-beans-frozen | Broad beans, frozen | 74 7.5 0.6 9.5 7.3 1 | 0.6 | 0.03 | r
 broccoli-frozen | Broccoli, frozen | 90.5 2.8 0.3 2.5 3 0.8 | 0.45 | 0.06 | release=frozenFirm
 cherry-tomatoes | Cherry tomatoes | 93.5 1 0.2 3.5 1.2 0.6 | 0.62 | 0.01 | release=pulpy piece=15
 sweetcorn-frozen | Sweetcorn, frozen | 76.5 3 1 16.5 2.3 0.6 | 0.62 | 0.01 | release=frozenFirm
+tomatoes-dried | Sun-dried tomatoes | 14.6 14.1 3 43.5 12.3 12.5 | 0.23 | 5 | piece=4 moist=driedFruit
 `,
 };
