@@ -12,7 +12,7 @@ import { type Accounts } from './account';
 import { type Candidate, type Judgement, ORDER } from './check';
 import { type CoreForecast } from '../forecast/heat';
 import { isEnough } from './grace';
-import { pale, PALE_BELOW, STILL_PALE } from './pale';
+import { GOLDEN_MOST, pale, PALE_BELOW, STILL_PALE } from './pale';
 import { potCandidates, potEffect, potHelps } from './pot-fixes';
 import { isTooCold, isTooFull } from './pot-finding';
 import { tooLong } from './too-long';
@@ -63,7 +63,6 @@ function goldenBy({ wrap, cook }: Batch, forecast: CoreForecast | null, needed: 
   if (!isBrushed || brownAt === null || MEDIA[mainStep(cook).medium].appliance !== 'oven') return 0;
   return brownAt <= GOLDEN_MOST * needed ? Math.round(brownAt) : 0;
 }
-const GOLDEN_MOST = 1.6;
 
 /** Where the heat never takes it there, time alone does not help: the usual heat for the usual time. */
 function hotter({ cook, wrap }: Batch, scale: 'C' | 'F'): Candidate[] {

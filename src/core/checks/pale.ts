@@ -17,6 +17,9 @@ const LIGHTER = 0.15;
  */
 const SHADE: Readonly<Record<Glaze, number>> = { egg: 1.25, milk: 1.25, water: 1.7, none: 1.7 };
 
+/** A crust is waited for until it is golden, at most so many times as long as the middle takes. House estimate. */
+export const GOLDEN_MOST = 1.6;
+
 /** When a face has the colour that is looked for in one so brushed, min: a bare one sooner than it is golden. */
 export const colouredAt = (glaze: Glaze, brownAt: number): number => (brownAt * SHADE.egg) / SHADE[glaze];
 

@@ -6,6 +6,7 @@ import { MEDIA } from '../vocabulary/media';
 import { formatMinutes } from '../units/format';
 import { type Accounts } from './account';
 import { type Verdict } from './finding';
+import { GOLDEN_MOST } from './pale';
 import { type CoreForecast } from '../forecast/heat';
 
 /** A skin of flour and water is cooked through after so long, min for each mm of it; its seam is two of them. House estimate. */
@@ -19,8 +20,6 @@ const THIN_MM = 3;
 /** In the oven a lean filling is dry after so many times what filling and crust need, and so many minutes more. House estimates. */
 const DRY = 2;
 const DRY_MORE_MIN = 15;
-/** A crust is waited for at most so many times as long as the middle takes. House estimate. */
-const PALE_MOST = 1.6;
 /** Less fat than this is lean, g in 100 g of filling. House estimate. */
 const LEAN_PER_100 = 6;
 
@@ -52,7 +51,7 @@ export function tooLong(
   }
   if (MEDIA[medium].appliance !== 'oven' || !lines.some(goesInRaw) || fat.per100 >= LEAN_PER_100) return null;
   // A bare crust is not waited for until it is golden.
-  const golden = Math.min(above.brownAt ?? 0, PALE_MOST * leastDoneMinutes);
+  const golden = Math.min(above.brownAt ?? 0, GOLDEN_MOST * leastDoneMinutes);
   const enough = Math.ceil(Math.max(leastDoneMinutes, golden));
   if (planned < DRY * enough || planned < enough + DRY_MORE_MIN) return null;
   return {

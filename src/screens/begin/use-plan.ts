@@ -1,5 +1,5 @@
 /** A pasted recipe read in the reading worker: the plan as it stands, and what the cook has said otherwise. */
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useRef } from 'react';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { type PlanSaid, type RecipePlan } from '@/core/recipe/plan';
 import { now } from '@/data/hooks';
@@ -25,34 +25,40 @@ export function usePlan(text: string, own: readonly OwnIngredient[], said: reado
     problem: null,
   });
   const key = `${JSON.stringify(said)} ${text}`;
+  const asked = useRef({ text, said });
+  const isFirst = useRef(true);
+  useEffect(() => {
+    asked.current = { text, said };
+  });
   useEffect(() => {
     let gone = false;
     const ask = () =>
-      readPlan(text, { id: newId(), at: now() }, own, said)
+      readPlan(asked.current.text, { id: newId(), at: now() }, own, asked.current.said)
         .then(async (plan) => {
           await rowsWanted(plan.plans.map(({ batch }) => batch));
           return plan;
         })
         .then(
           (plan) => {
-            if (!gone) setRead({ of: key, plan, problem: null });
+            if (gone) return;
+            isFirst.current = false;
+            setRead({ of: key, plan, problem: null });
           },
           (error: unknown) => {
-            if (!gone)
-              setRead({
-                of: key,
-                plan: null,
-                problem: `The recipe could not be read (${String(error)}). It is still here.`,
-              });
+            if (gone) return;
+            isFirst.current = false;
+            setRead({
+              of: key,
+              plan: null,
+              problem: `The recipe could not be read (${String(error)}). It is still here.`,
+            });
           },
         );
-    const timer = setTimeout(() => void ask(), read.of === '' ? 0 : PAUSE_MS);
+    const timer = setTimeout(() => void ask(), isFirst.current ? 0 : PAUSE_MS);
     return () => {
       gone = true;
       clearTimeout(timer);
     };
-    // What was said is in the key.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, own]);
   return { plan: read.plan, isReading: read.of !== key, problem: read.problem };
 }

@@ -4,7 +4,7 @@ import { MEDIA } from '../../vocabulary/media';
 import { METHODS } from '../../vocabulary/methods';
 import { FORMS } from '../../forms';
 import { boiledEnough } from '../../checks/too-long';
-import { colouredAt } from '../../checks/pale';
+import { colouredAt, GOLDEN_MOST } from '../../checks/pale';
 import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';
@@ -334,9 +334,6 @@ export const heatCauses: readonly CauseRule[] = [
     },
   },
 ];
-
-/** A crust is waited for at most so many times as long as the middle takes. House estimate. */
-const GOLDEN_MOST = 1.6;
 
 /** When what is in the heat is done, hot and golden, whatever was planned; null where it is not brown in that time. */
 export function dueMinutes({ crust, inHeatMinutes }: BatchNumbers, needs: number): number | null {
