@@ -5,8 +5,9 @@ import { fitParcel } from '@/core/wrapper/fit';
 import { FORM_IDS, FORMS, type FormId } from '@/core/forms';
 import { upperRadius } from '@/core/forms/double-round';
 import { usualRimMm } from '@/core/forms/usual-rim';
-import { moundArc, moundHeight, rectanglePillow, ROUND_PILLOW } from '@/core/forms/lens';
+import { flatSealed, moundArc, moundHeight, rectanglePillow, ROUND_PILLOW } from '@/core/forms/lens';
 import { acrossOf, type Laid, scaled, SHAPES, type Skin } from '@/core/forms/skins';
+import { skinThatComes } from '@/core/wrapper/other-skin';
 import { changeDough, changeForm } from '@/core/stored/create';
 import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
@@ -94,6 +95,28 @@ describe('capacity laws', () => {
     expect(max('pillow', pillow)).toBeCloseTo((0.1905 * 46 ** 3) / 1000, 2);
     const envelope: Laid = { ...pillow, skin: { shape: 'square', sideMm: 120 }, rimMm: 6 };
     expect(max('envelope', envelope)).toBeCloseTo(rectanglePillow(108 / Math.SQRT2, 108 / Math.SQRT2) / 1000, 9);
+  });
+
+  it('any plain shape sealed flat: a round exactly, squares and rectangles as Robin’s rule has them', () => {
+    expect(flatSealed(Math.PI * 40 ** 2, 2 * Math.PI * 40)).toBeCloseTo(ROUND_PILLOW * 40 ** 3, 6);
+    for (const [times, off] of [
+      [1, 0.01],
+      [1.5, 0.01],
+      [2, 0.01],
+      [4, 0.03],
+    ])
+      expect(Math.abs(flatSealed(times, 2 + 2 * times) / rectanglePillow(1, times) - 1)).toBeLessThan(off);
+    expect(flatSealed(0, 0)).toBe(0);
+    // Three corners: the triangle in the round inside the rim. A spoonful of 15 ml sits well in a round of 11 cm.
+    const laid: Laid = { skin: round(110), rimMm: 7, thicknessMm: 3 };
+    const side = Math.sqrt(3) * 48;
+    expect(max('three-corners', laid)).toBeCloseTo(flatSealed((Math.sqrt(3) / 4) * side ** 2, 3 * side) / 1000, 9);
+    const fit = fitParcel({ form: 'three-corners', laid, dough: dough('bread'), fillingG: 16, density: 1.05 });
+    expect(fit.state).toBe('good');
+    // Pinched shut a square holds what an envelope does; its own is not left open.
+    const soft: Laid = { skin: { shape: 'square', sideMm: 110 }, rimMm: 7, thicknessMm: 3 };
+    expect(max('closed-square', soft)).toBeCloseTo(max('envelope', soft), 9);
+    expect([FORMS['closed-square'].canHaveMouth, FORMS.envelope.canHaveMouth]).toEqual([false, true]);
   });
 
   it('the upper round of a double round reaches over the mound and its rim', () => {
@@ -256,7 +279,14 @@ describe.each(FORM_IDS)('%s', (form) => {
 });
 
 describe('changing the form', () => {
-  const purse = { form: 'purse', skin: round(100), edge: 'pleats', vent: 'mouth' } as Batch['wrap'];
+  const purse = {
+    form: 'purse',
+    skin: round(100),
+    thicknessMm: 4,
+    dough: 'steamed-bun',
+    edge: 'pleats',
+    vent: 'mouth',
+  } as Batch['wrap'];
   it('keeps the skin where it does for the new one, and takes the usual one along where it does not', () => {
     expect(changeForm('half-moon', purse)).toEqual({ form: 'half-moon', edge: 'pleats', vent: 'none' });
     expect(changeForm('pan-pie', purse)).toMatchObject({
@@ -266,6 +296,25 @@ describe('changing the form', () => {
     });
     expect(changeForm('triangle', purse)).toMatchObject({ skin: { shape: 'square' }, edge: 'pressed' });
     expect(changeForm('flat-round', purse)).toMatchObject({ skin: { shape: 'round', diameterMm: 180 } });
+  });
+  it('a skin stays as thick as its dough is rolled; a pan is lined as its dough is', () => {
+    expect(changeForm('flag-triangle', purse).thicknessMm).toBe(4);
+    expect(changeForm('closed-square', { ...purse, dough: 'enriched' }).thicknessMm).toBe(3.5);
+    expect(changeForm('pan-pie', purse)).toMatchObject({ skin: { sheetsBelow: 1, sheetsAbove: 1 } });
+    expect(changeForm('pan-pie', { ...purse, dough: 'thin-sheets' })).toMatchObject({
+      skin: FORMS['pan-pie'].usual.skin,
+      thicknessMm: FORMS['pan-pie'].usual.thicknessMm,
+    });
+  });
+  it('the skin that comes with another form is said; nothing is said where it stays', () => {
+    expect(skinThatComes('half-moon', purse)).toBeNull();
+    expect(skinThatComes('purse', purse)).toBeNull();
+    expect(skinThatComes('closed-square', { ...purse, dough: 'enriched' })).toBe(
+      'Closed squares are not made from a round. Taken instead: 110 mm square, with 33 g in each.',
+    );
+    expect(skinThatComes('flat-round', purse)).toMatch(
+      /^Flat stuffed rounds have a size of their own\. Taken instead: 180/,
+    );
   });
   it('another dough is rolled as thick as is usual for it; a pan is lined as often as it takes', () => {
     expect(changeDough('short', purse)).toMatchObject({

@@ -62,6 +62,14 @@ it('a kitchen of version 8 keeps what it has learned, batch by batch; reasons no
   expect(saltAim(read.value)).toBe(1.16);
 });
 
+it('version 12: a strip folded like a flag keeps its skin and what was typed, and is called flag triangle', () => {
+  const { wrap, lines, version } = opened('cheese-flags', 12);
+  const { wrap: was, lines: typed } = stored('cheese-flags', 12) as unknown as Batch;
+  expect(version).toBe(BATCH_VERSION);
+  expect(wrap).toEqual({ ...was, form: 'flag-triangle' });
+  expect(lines).toEqual(typed);
+});
+
 describe('version 11', () => {
   it('a learned wet edge is carried over where it means the same, moved as its estimate moved', () => {
     const read = readKitchen(stored('kitchen-10', 11));

@@ -4,7 +4,7 @@
  */
 import { FORMS, type FormId } from '@/core/forms';
 import { type Laid, sizeOf } from '@/core/forms/skins';
-import { cushion, disc, dome, mound, rod, type Shape, spindle } from './solid';
+import { cushion, disc, dome, mound, rod, type Shape, spindle, tent } from './solid';
 
 /** A length of the skin, mm. */
 const of = (laid: Laid, key: Parameters<typeof sizeOf>[1]): number => {
@@ -42,6 +42,17 @@ function footed(volume: number, thick: number): Shape {
   return dome(radius(low), low);
 }
 
+/** A tent twice as high as half its thickness: how large its floor is follows from its volume, floor × height / 2. */
+function tentOf(sides: 3 | 4, rounded: number, volume: number, thick: number): Shape {
+  const steps = 20_000;
+  let area = 0;
+  for (let i = 0; i < steps; i++) {
+    const off = (((i + 0.5) / steps) * 2 - 1) * (Math.PI / sides);
+    area += (Math.min(1 / Math.cos(off), rounded) ** 2 * Math.PI) / steps;
+  }
+  return tent(sides, rounded, Math.sqrt(volume / thick / area), 2 * thick);
+}
+
 export function solidOf(form: FormId, laid: Laid, fillMl: number, thick: number): Shape {
   const volume = fillMl * 1000;
   const { rimMm } = laid;
@@ -55,10 +66,14 @@ export function solidOf(form: FormId, laid: Laid, fillMl: number, thick: number)
     }
     case 'triangle':
       return along(of(laid, 'sideMm') / Math.SQRT2 - Math.SQRT2 * rimMm, (at) => 1 - at, thick, volume);
-    case 'flag-fold':
+    case 'flag-triangle':
     case 'envelope':
     case 'pillow':
       return cushion(Math.sqrt((3 * volume) / (4 * Math.PI * thick)), thick);
+    case 'three-corners':
+      return tentOf(3, 1.5, volume, thick);
+    case 'closed-square':
+      return tentOf(4, 1.25, volume, thick);
     case 'purse':
       return footed(volume, thick);
     case 'double-round':

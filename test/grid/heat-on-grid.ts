@@ -1,6 +1,6 @@
 /**
  * Heat in a solid and the wrapper round it, on a plain grid in three dimensions: finite volumes, explicit in time, a quarter of
- * the solid (all are alike on both sides of x = 0 and y = 0). What the forms' own bodies are measured against; nothing of the
+ * the solid (most are alike on both sides of x = 0 and y = 0), or a half of it (where they are so across y = 0 only). What the forms' own bodies are measured against; nothing of the
  * core is used here.
  */
 import { type Shape } from './solid';
@@ -41,10 +41,11 @@ export function minutesOnGrid(of: Heated, fine = FINE): number {
   // What is long changes little along it: longer cells.
   const long = (reach: number): number => Math.min(LONGEST, Math.max(1, reach / half / 1.5));
   const d = [long(whole.x), long(whole.y), 1].map((times) => (times * half) / fine);
-  const [nx, ny, nz] = [whole.x / d[0], whole.y / d[1], (2 * half) / d[2]].map((n) => Math.ceil(n - 1e-9));
+  const back = whole.back ?? 0;
+  const [nx, ny, nz] = [(whole.x + back) / d[0], whole.y / d[1], (2 * half) / d[2]].map((n) => Math.ceil(n - 1e-9));
   const at = (i: number, j: number, k: number) => (k * ny + j) * nx + i;
   const middle = (i: number, j: number, k: number): [number, number, number] => [
-    (i + 0.5) * d[0],
+    (i + 0.5) * d[0] - back,
     (j + 0.5) * d[1],
     whole.foot + (k + 0.5) * d[2],
   ];
@@ -88,8 +89,8 @@ export function minutesOnGrid(of: Heated, fine = FINE): number {
           const axis = Math.floor(which / 2);
           const [a, b, c] = [i + di, j + dj, k + dk];
           // Alike on both sides: nothing goes through the middle.
-          if (a < 0 || b < 0) return;
-          const isIn = a < nx && b < ny && c >= 0 && c < nz && kind[at(a, b, c)] > 0;
+          if ((a < 0 && back === 0) || b < 0) return;
+          const isIn = a >= 0 && a < nx && b < ny && c >= 0 && c < nz && kind[at(a, b, c)] > 0;
           if (isIn) {
             const { k: other } = stuffOf(at(a, b, c));
             const g = (2 * own * other * area[axis]) / (own + other) / length[axis];

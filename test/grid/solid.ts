@@ -5,6 +5,8 @@ export interface Solid {
   inside(x: number, y: number, z: number): number;
   /** It reaches so far from the origin, mm. Along x and y both ways; along z from `foot` to `top`. */
   x: number;
+  /** Towards negative x, where it is not alike there. */
+  back?: number;
   y: number;
   foot: number;
   top: number;
@@ -100,3 +102,28 @@ export const disc =
     foot: -half - t,
     top: half + t,
   });
+
+/**
+ * A tent: a floor with so many equal sides, its corners rounded (to a circle so many times as large as the one inside), and over
+ * it a vault that comes to its highest in the middle, with a ridge from each corner.
+ */
+export const tent =
+  (sides: 3 | 4, rounded: number, floor: number, height: number): Shape =>
+  (t) => {
+    const normals = Array.from({ length: sides }, (_, i) => {
+      // One corner of three along x; two corners of four, too.
+      const angle = (2 * Math.PI * i) / sides + Math.PI / sides;
+      return [Math.cos(angle), Math.sin(angle)] as const;
+    });
+    const radius = floor + t;
+    const share = (x: number, y: number): number =>
+      Math.max(...normals.map(([nx, ny]) => (nx * x + ny * y) / radius), Math.hypot(x, y) / (rounded * radius));
+    return {
+      inside: (x, y, z) => Math.min((height + t) * (1 - share(x, y) ** 2) - Math.max(0, z), z + t),
+      x: rounded * radius,
+      ...(sides === 3 ? { back: radius } : {}),
+      y: rounded * radius,
+      foot: -t,
+      top: height + t,
+    };
+  };

@@ -52,6 +52,7 @@ export function readRecipe({ text, expected }: KnownRecipe, withHeat = false): R
     form: wrap.form,
     school: batch.school,
     method: cook.method,
+    vent: wrap.vent,
     dough: `${wrap.ownDough === null ? '' : 'own '}${wrap.dough}`,
     notfilling: `${batch.note.words}\n${plan.notes.join('\n')}`,
   };
@@ -70,6 +71,7 @@ export function readRecipe({ text, expected }: KnownRecipe, withHeat = false): R
     minutes: plannedMinutes(cook),
     diameter: acrossOf(wrap.skin),
     side: acrossOf(wrap.skin),
+    strip: wrap.skin.shape === 'strip' ? wrap.skin.widthMm : 0,
     pan: acrossOf(wrap.skin),
     thickness: wrap.thicknessMm,
     portion: wrap.portionG,

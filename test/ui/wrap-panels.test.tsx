@@ -21,6 +21,7 @@ import { SkinFields } from '@/screens/batch/wrap/skin-fields';
 import { WrapDrawings } from '@/screens/batch/wrap/wrap-drawings';
 import { WrapStation } from '@/screens/batch/wrap/wrap-station';
 import { type StationProps } from '@/screens/batch/station-props';
+import { currentNotice, say } from '@/data/notices';
 import { FlatDrawing } from '@/ui/section/flat-drawing';
 import { openStation, settled } from './station';
 import { renderPart } from './render';
@@ -93,6 +94,23 @@ describe('the drawings', () => {
     const Drawn = (props: StationProps) => <Scales {...props} width={358} />;
     openStation(Drawn, changed(turkey, { do: 'setWrap', to: { doughG: 720 } }));
     expect(screen.getByLabelText(/^Scales: 698\sg filling for 24; 720\sg dough for 21; 24 planned$/)).toBeTruthy();
+  });
+});
+
+describe('the form', () => {
+  it('a skin that it is not made from is said with what comes instead, and can be undone', async () => {
+    const { batch } = openStation(WrapStation, turkey);
+    press('closed square');
+    await settled();
+    expect(batch().wrap).toMatchObject({ form: 'closed-square', skin: { shape: 'square', sideMm: 110 } });
+    expect(currentNotice()).toMatchObject({
+      text: expect.stringMatching(/^Closed squares are not made from a round\. Taken instead: 110 mm square/) as string,
+      action: { label: 'Undo' },
+    });
+    say(null);
+    press('three-cornered pie');
+    await settled();
+    expect(currentNotice()?.text).toMatch(/^Three-cornered pies are not made from a square/);
   });
 });
 

@@ -1,6 +1,7 @@
 /** What a parcel covers as it lies in the heat, seen from above, mm. */
 import { type Body, type FormId } from '../forms';
 import { purseAcross } from '../forms/purse';
+import { tentAcross } from '../forms/tent';
 import { woundLength } from '../forms/wound-roll';
 import { type Laid, type Skin } from '../forms/skins';
 
@@ -50,8 +51,18 @@ const LYING: Readonly<Record<FormId, (size: readonly [number, number], body: Bod
     wideMm: 2 * (body.fillingMm + body.wrapperMm),
   }),
   triangle: ([side]) => ({ outline: 'triangle', longMm: side * Math.SQRT2, wideMm: side / Math.SQRT2 }),
-  'flag-fold': ([, wide]) => ({ outline: 'triangle', longMm: wide * Math.SQRT2, wideMm: wide / Math.SQRT2 }),
+  'flag-triangle': ([, wide]) => ({ outline: 'triangle', longMm: wide * Math.SQRT2, wideMm: wide / Math.SQRT2 }),
   envelope: ([side]) => ({ outline: 'rectangle', longMm: side / Math.SQRT2, wideMm: side / Math.SQRT2 }),
+  'three-corners': (_size, body) => ({
+    outline: 'triangle',
+    longMm: 2 * Math.sqrt(3) * tentAcross(body),
+    wideMm: 3 * tentAcross(body),
+  }),
+  'closed-square': (_size, body) => ({
+    outline: 'rectangle',
+    longMm: 2 * tentAcross(body),
+    wideMm: 2 * tentAcross(body),
+  }),
   pillow: ([side]) => ({ outline: 'rectangle', longMm: side, wideMm: side }),
   'pan-pie': ([long, wide], _body, skin) =>
     skin.shape === 'pan' ? round(long) : { outline: 'rectangle', longMm: long, wideMm: wide },
@@ -70,6 +81,9 @@ const standing = (lying: Footprint, body: Body): Footprint => ({
   wideMm: Math.min(lying.wideMm, 2 * (body.fillingMm + body.wrapperMm)),
 });
 
+/** Forms whose size is that of their body, the swelled wrapper and all. */
+const BY_BODY: readonly FormId[] = ['purse', 'roll', 'wound-roll', 'pan-pie', 'three-corners', 'closed-square'];
+
 /** Forms that can stand. */
 const STANDS: readonly FormId[] = ['half-moon'];
 
@@ -77,7 +91,6 @@ const STANDS: readonly FormId[] = ['half-moon'];
 export function footprintOf(form: FormId, laid: Laid, body: Body, isStanding = false): Footprint {
   const lying = LYING[form](sizeOf(laid.skin), body, laid.skin);
   if (isStanding && STANDS.includes(form)) return standing(lying, body);
-  const isInBody = form === 'purse' || form === 'roll' || form === 'wound-roll' || form === 'pan-pie';
-  const grows = isInBody ? 0 : 2 * Math.max(0, body.wrapperMm - laid.thicknessMm);
+  const grows = BY_BODY.includes(form) ? 0 : 2 * Math.max(0, body.wrapperMm - laid.thicknessMm);
   return { ...lying, longMm: lying.longMm + grows, wideMm: lying.wideMm + grows };
 }

@@ -16,5 +16,5 @@ export function cushionBody(ml: number, fill: number, wrapperMm: number): Body {
   const aspect = FLAT + (FULL - FLAT) * Math.min(1, fill);
   const size = { fillingMm: aspect * Math.cbrt((3 * ml * 1000) / (4 * Math.PI * aspect)), wrapperMm };
   const over = aspect - FLAT;
-  return { dimension: 1.175 + 1.13 * over + 2.3 * over ** 2 + (0.22 + 0.7 * over) * thickOver(size), ...size };
+  return { dimension: 1.179 + 1.13 * over + 2.3 * over ** 2 + (0.22 + 0.7 * over) * thickOver(size), ...size };
 }

@@ -1,8 +1,9 @@
 /** The forms of parcel, by id. */
 import { idsOf, recordsOf } from '../vocabulary/records';
+import { closedSquare } from './closed-square';
 import { doubleRound } from './double-round';
 import { envelope } from './envelope';
-import { flagFold } from './flag-fold';
+import { flagTriangle } from './flag-triangle';
 import { flatRound } from './flat-round';
 import { foldedBun } from './folded-bun';
 import { type Form } from './form';
@@ -12,6 +13,7 @@ import { pillow } from './pillow';
 import { pocket } from './pocket';
 import { purse } from './purse';
 import { roll } from './roll';
+import { threeCorners } from './three-corners';
 import { triangle } from './triangle';
 import { woundRoll } from './wound-roll';
 
@@ -24,8 +26,10 @@ export const FORMS = recordsOf<Form>()({
   'wound-roll': woundRoll,
   pocket,
   triangle,
-  'flag-fold': flagFold,
+  'flag-triangle': flagTriangle,
+  'three-corners': threeCorners,
   envelope,
+  'closed-square': closedSquare,
   pillow,
   'pan-pie': panPie,
   'folded-bun': foldedBun,

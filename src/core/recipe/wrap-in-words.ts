@@ -55,15 +55,25 @@ export function skinInWords(form: FormId, { skin, diameterMm, depthMm, thickness
       return across === undefined ? usual : { shape: 'round', diameterMm: across };
     case 'square':
       return said.sideMm === undefined ? usual : { shape: 'square', sideMm: said.sideMm };
-    case 'oval':
     case 'strip': {
+      // Of a strip mostly its width is said.
+      const { lengthMm, widthMm } = { ...(usual.shape === 'strip' ? usual : {}), ...given(said) };
+      return lengthMm === undefined || widthMm === undefined ? usual : { shape: 'strip', lengthMm, widthMm };
+    }
+    case 'oval': {
       const { lengthMm, widthMm } = said;
-      return lengthMm === undefined || widthMm === undefined ? usual : { shape: said.shape, lengthMm, widthMm };
+      return lengthMm === undefined || widthMm === undefined ? usual : { shape: 'oval', lengthMm, widthMm };
     }
     case 'pan':
       return usual;
   }
 }
+
+/** What is said of a strip. */
+const given = ({ lengthMm, widthMm }: SkinInWords): { lengthMm?: number; widthMm?: number } => ({
+  ...(lengthMm === undefined ? {} : { lengthMm }),
+  ...(widthMm === undefined ? {} : { widthMm }),
+});
 
 function withAcross(usual: Skin, mm: number): Skin {
   switch (usual.shape) {

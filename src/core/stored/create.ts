@@ -2,6 +2,7 @@
 import { stepsSaid } from './cooking';
 import { firstOf, NOTHING_NOTED } from './noted';
 import { type FormId, FORMS } from '../forms';
+import { type Form } from '../forms/form';
 import { LIMITS, MOST } from '../vocabulary/limits';
 import { type DoughId, DOUGHS } from '../vocabulary/doughs';
 import { type Batch } from './schema';
@@ -37,15 +38,24 @@ function usualWrap(form: FormId): Pick<Batch['wrap'], 'skin' | 'rimMm' | 'thickn
 }
 
 /** What changing the form of a wrap comes to: where the skin will not do for it, the usual one comes with it. */
-export function changeForm(to: FormId, { form, skin, edge, vent }: Batch['wrap']): Partial<Batch['wrap']> {
+export function changeForm(to: FormId, wrap: Batch['wrap']): Partial<Batch['wrap']> {
+  const { form, skin, edge, vent } = wrap;
   const [then, now] = [FORMS[to], FORMS[form]];
   const keepsSkin = then.size === now.size && then.shapes.includes(skin.shape) && !then.hasOwnSize && !now.hasOwnSize;
   return {
     form: to,
     edge: then.edges.includes(edge) ? edge : then.edges[0],
     vent: vent === 'mouth' && !then.canHaveMouth ? 'none' : vent,
-    ...(to === form || keepsSkin ? {} : usualWrap(to)),
+    ...(to === form || keepsSkin ? {} : { ...usualWrap(to), ...asItsDough(then, wrap) }),
   };
+}
+
+/** How thick a skin is belongs to its dough, not to what is made from it; a pan is lined as its dough is. */
+function asItsDough(then: Form, { form, dough, thicknessMm }: Batch['wrap']): Partial<Batch['wrap']> {
+  if (dough === then.usual.dough) return {};
+  if (then.size !== 'pan' && FORMS[form].size !== 'pan') return { thicknessMm };
+  const { skin, thicknessMm: usualMm } = changeDough(dough, then.usual);
+  return { skin, thicknessMm: usualMm };
 }
 
 /** Thin sheets come several together: so thick one face of a pie is, mm. House estimate. */

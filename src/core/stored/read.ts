@@ -11,6 +11,7 @@ import { toVersion9 } from './to-version-9';
 import { toVersion10 } from './to-version-10';
 import { toVersion11 } from './to-version-11';
 import { toVersion12 } from './to-version-12';
+import { toVersion13 } from './to-version-13';
 import { kitchenToCurrent, toVersion2, toVersion3, toVersion4, toVersion5 } from './migrations';
 
 type Json = Record<string, unknown>;
@@ -28,6 +29,7 @@ const MIGRATIONS: Record<number, (document: Json) => Json> = {
   9: toVersion10,
   10: toVersion11,
   11: toVersion12,
+  12: toVersion13,
 };
 
 /**

@@ -1,6 +1,6 @@
 /** What the documents call themselves. */
 export const BATCH_FORMAT = 'involucrum/batch';
-export const BATCH_VERSION = 12;
+export const BATCH_VERSION = 13;
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
 export const KITCHEN_VERSION = 11;

@@ -14,7 +14,6 @@ ricotta | Ricotta | 71.7 11.3 13 3 0 1 | 1 | 0.25 | release=curd allergens=milk 
 cottage-cheese | Cottage cheese | 79.8 11.1 4.3 3.4 0 1.4 | 0.95 | 0.9 | release=wheyCurd allergens=milk
 cream-cheese | Cream cheese | 53 6.1 34.2 5.4 0 1.3 | 0.98 | 0.8 | release=firm allergens=milk moist=softCheese
 stretched-cheese | Fresh stretched cheese | 60 18 18.5 1.6 0 1.9 | 0.9 | 0.7 | release=dripping allergens=milk piece=125 ball=125
-stretched-cheese-low | Low-moisture stretched cheese | 48 24 22.5 2.5 0 3 | 0.5 | 1.5 | release=firm allergens=milk grated
 brined-cheese | Brined white cheese | 55.2 14.2 21.3 4 0 5.2 | 0.65 | 2.8 | release=brined allergens=milk pack=200 block=200
 hard-cheese | Medium hard cheese | 37 24 33.3 1.7 0 3.9 | 0.47 | 1.8 | allergens=milk grated
 grating-cheese | Hard grating cheese | 29.2 35.8 25.8 3.2 0 6 | 0.42 | 2 | allergens=milk binder=grating-cheese grated moist=hardCheese
@@ -24,7 +23,6 @@ creme-fraiche | Crème fraîche | 58 2.3 35 3 0 0.6 | 1 | 0.08 | release=culture
 mascarpone | Mascarpone | 47 4.6 44 3.8 0 0.6 | 1 | 0.1 | release=firm allergens=milk moist=cream
 goat-cheese | Soft goat cheese | 60.5 18.5 18.5 0.9 0 1.6 | 0.9 | 1.1 | release=firm allergens=milk piece=100
 blue-cheese | Blue cheese | 42.4 21.4 28.7 2.3 0 5.1 | 0.55 | 2.9 | release=firm allergens=milk
-grilling-cheese | Grilling cheese | 47 22 25 2 0 3.9 | 0.6 | 2.7 | release=firm allergens=milk block=225 piece=225
 smoked-cheese | Smoked cheese | 40 25 28 2 0 4.5 | 0.5 | 2 | allergens=milk
 cream-whipping | Whipping cream | 58 2.2 36 3 0 0.5 | 0.99 | 0.07 | allergens=milk liquid release=cream
 soft-ripened-cheese | Soft ripened cheese | 49 20.5 27 0.5 0 2.8 | 0.75 | 1.6 | release=firm allergens=milk piece=250

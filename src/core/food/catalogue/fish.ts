@@ -9,17 +9,11 @@ haddock-smoked | Smoked haddock | 72.6 23 0.9 0 0 3.5 | 0.9 | 2.5 | release=fish
 cod | Cod | 81.2 17.5 0.7 0 0 1.1 | 0.95 | 0.2 | release=fish hazard=fish allergens=fish fillet=180 piece=180
 salmon | Salmon | 64.9 20.4 13.4 0 0 1.1 | 0.95 | 0.15 | release=oilyFish hazard=fish allergens=fish fillet=150 piece=150
 prawns | Prawns, raw | 78.6 19.6 0.5 0.2 0 1.4 | 0.95 | 0.4 | release=shellfish hazard=shellfish allergens=crustaceans piece=12
-trout | Trout | 71.9 20.5 6.2 0 0 1.2 | 0.95 | 0.13 | release=oilyFish hazard=fish allergens=fish piece=250
-pollock | Pollock | 81.5 17 0.8 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish piece=160
 mackerel | Mackerel | 65 18.7 14.5 0 0 1.4 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=250
-herring | Herring | 72 17.9 9 0 0 1.5 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=120
 tuna-tinned | Tuna, tinned | 73 23.5 1.2 0 0 1.8 | 0.7 | 0.8 | release=tinnedFish hazard=cooked-animal allergens=fish tin=110
-salmon-tinned | Salmon, tinned | 68 22 7 0 0 2.3 | 0.75 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=160
-sardines-tinned | Sardines, tinned | 60 24.6 11.5 0 0 3.4 | 0.85 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=90 piece=25
 salmon-smoked | Smoked salmon | 71 19 4.8 0 0 4.6 | 0.9 | 3.5 | release=firm hazard=cured allergens=fish
 mackerel-smoked | Smoked mackerel | 51 19 26 0 0 3.5 | 0.85 | 2.2 | release=firm hazard=cooked-animal allergens=fish piece=80
 prawns-cooked | Prawns, cooked | 76.5 20.5 0.6 0.2 0 2 | 0.7 | 1.2 | release=firm hazard=cooked-animal allergens=crustaceans tin=100
-crab-cooked | Crab meat | 77.6 18.5 1.1 0.5 0 2 | 0.6 | 1 | release=tinnedFish hazard=cooked-animal allergens=crustaceans tin=120
 white-fish | White fish fillet | 81 17.5 0.8 0 0 1.1 | 0.95 | 0.2 | release=fish hazard=fish allergens=fish fillet=160 piece=160
 white-fish-cooked | White fish, cooked | 75.5 22.5 0.9 0 0 1.2 | 0.75 | 0.25 | release=cookedFish hazard=cooked-animal allergens=fish
 salmon-cooked | Salmon, cooked | 62 23.5 13.2 0 0 1.3 | 0.75 | 0.2 | release=cookedFish hazard=cooked-animal allergens=fish

@@ -11,8 +11,6 @@ potato | Potato | 79.3 2.1 0.1 15.3 2.1 1.1 | 0.63 | 0.02 | release=potato piece
 sweet-potato | Sweet potato | 77.3 1.6 0.1 17.1 3 1 | 0.56 | 0.14 | release=potato piece=200
 mashed-potato | Mashed potato, plain | 77.5 1.7 0.1 18.2 1.8 0.7 | 1 | 0 | binder=mashed-potato
 horseradish | Horseradish, grated | 85 1.2 0.7 8 3.3 1.6 | 0.95 | 0.6 | dose=5-40
-potato-new | New potatoes | 81.5 1.7 0.1 14 1.6 1 | 0.65 | 0.02 | release=potato piece=50
-beetroot-cooked | Beetroot, cooked | 87 1.7 0.2 7.2 2.5 1.1 | 0.6 | 0.2 | release=cookedRoot piece=80
 swede | Swede | 89.4 1.1 0.2 6.3 2.3 0.8 | 0.55 | 0.03 | release=dicedRoot piece=500
 `,
 };

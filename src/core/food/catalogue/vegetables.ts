@@ -5,18 +5,14 @@ export const VEGETABLES: Table = {
   family: 'vegetable',
   rows: `
 courgette | Courgette | 94.8 1.2 0.3 2.1 1 0.6 | 0.5 | 0.02 | release=watery piece=200
-cucumber | Cucumber | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.55 | 0 | release=watery piece=350
 pumpkin | Pumpkin | 91.6 1 0.1 6 0.5 0.8 | 0.5 | 0 | release=squash piece=2000
 butternut | Butternut squash | 86.4 1 0.1 9.7 2 0.8 | 0.55 | 0.01 | release=squash piece=900
 sweet-pepper | Sweet pepper | 92.2 1 0.3 3.9 2.1 0.5 | 0.62 | 0 | release=fleshy piece=160
 tomato | Tomato | 94.5 0.9 0.2 2.7 1.2 0.5 | 0.75 | 0 | release=pulpy piece=100
 celery | Celery | 95.4 0.7 0.2 1.4 1.6 0.8 | 0.42 | 0.2 | release=crisp allergens=celery piece=40 stalk=40 stick=40
 peas | Peas | 78.9 5.4 0.4 8.8 5.7 0.9 | 0.61 | 0.01
-sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260 release=tinned
 aubergine | Aubergine | 92.3 1 0.2 2.9 3 0.7 | 0.4 | 0.01 | release=aubergine piece=300
-green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot piece=6
 broccoli | Broccoli | 89.3 2.8 0.4 4 2.6 0.9 | 0.36 | 0.08 | release=dicedRoot piece=400 head=400 floret=20
-cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | release=dicedRoot piece=700 head=700 floret=20
 bean-sprouts | Bean sprouts | 90.4 3 0.2 4.1 1.8 0.4 | 0.44 | 0.02 | release=juicyLeaf handful=50 bag=300
 chilli-fresh | Chilli, fresh | 88 1.9 0.4 7.3 1.5 0.9 | 0.5 | 0.02 | release=fleshy piece=15 dose=2-25
 pepper-roasted | Roasted peppers, jar | 91.5 1 0.3 4.2 1.5 1.5 | 0.8 | 0.9 | release=jarred piece=90

@@ -185,6 +185,7 @@ function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read
       ...batch.wrap,
       ownDough: wrapper?.ownDough ?? null,
       ...(shape.edge === null || !FORMS[form].edges.includes(shape.edge) ? {} : { edge: shape.edge }),
+      ...(shape.vent === null || !FORMS[form].canHaveMouth ? {} : { vent: shape.vent }),
     },
     cook: { ...batch.cook, ...(heat?.steps ? { steps: heat.steps } : {}) },
   };

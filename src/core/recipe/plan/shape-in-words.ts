@@ -1,5 +1,5 @@
 /** Which form a recipe's parcels have, and of what skin, by its own words. */
-import { type EdgeId } from '../../vocabulary/edges';
+import { type EdgeId, type VentId } from '../../vocabulary/edges';
 import { type Method } from '../../vocabulary/methods';
 import { FORMS, type FormId } from '../../forms';
 import { type SkinInWords } from '../wrap-in-words';
@@ -12,6 +12,7 @@ export interface ShapeInWords {
   /** g of filling in one, where it is said. */
   portionG: number | null;
   edge: EdgeId | null;
+  vent: VentId | null;
   /** The words that say so. */
   words: string;
 }
@@ -27,6 +28,10 @@ const mm = (number: string, unit: string): number =>
 const LENGTH = '(\\d+(?:[.,]\\d+)?½?)\\s*-?\\s*(mm|cm|centimetres?|inch(?:es)?|in\\b|")';
 const ROUND_WORD = '(?:round|circle|disc|wrapper|skin|ball)s?';
 
+/** Four corners pinched beside each other, the filling left to see: no closed square. */
+const OPEN_STAR =
+  /\bopen[- ](?:topped )?(?:stars?|squares?)\b|\bcorners?\b[^.]*\b(?:leav\w+|left)\b[^.]*\b(?:open|showing|peek\w*|visible|uncovered)\b/i;
+
 /** Words of a form, the telling ones first; what they are made of decides where two fit. */
 const FORM_WORDS: readonly [RegExp, FormId][] = [
   [
@@ -40,12 +45,21 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
   ],
   [
     /\b(?:like|as) (?:you would )?(?:fold(?:ing)? )?a flag\b|\bflag[- ]?fold\w*|\bover and over\b[^.]*\btriang\w*|\btriang\w*[^.]*\bover and over\b|\bstrips?\b[^.]*\btriang\w*|\btriang\w*[^.]*\b(?:down|along) the strip\b/i,
-    'flag-fold',
+    'flag-triangle',
+  ],
+  [
+    /\bthree[- ](?:corner\w*|sided)\b|\b(?:three|3) (?:of (?:the|its) )?(?:sides|edges|corners|places|points)\b|\bfatayer\b|\bhamantasch\w*/i,
+    'three-corners',
   ],
   [/\btriangles?\b|\bsamosas?\b/i, 'triangle'],
+  [OPEN_STAR, 'envelope'],
   [
     /\b(?:four|all|the) corners (?:to|in|into|up to|towards) the (?:middle|centre|center)\b|\benvelopes?\b/i,
     'envelope',
+  ],
+  [
+    /\bpyramids?\b|\b(?:bring|draw|lift|gather|pull|take|pick)\w*\b[^.]*\bcorners?\b[^.]*\b(?:up|together|meet\w*|over|pinch\w*|seal\w*)\b|\bpinch\w*\b[^.]*\b(?:four|4|all|opposite) (?:\w+ )?corners\b/i,
+    'closed-square',
   ],
   [/\bpillows?\b|\bcover with the (?:others|other squares|rest)\b|\bravioli\b/i, 'pillow'],
   [
@@ -82,6 +96,10 @@ const EDGES: readonly [RegExp, EdgeId][] = [
   [/\b(?:crimp|rope|twist)/i, 'rope'],
 ];
 
+/** Left open on top: what can have a mouth has one. */
+const MOUTH =
+  /\bopen[- ](?:topped|faced|stars?|squares?)\b|\b(?:leav\w+|left)\b[^.]*\b(?:(?:middle|centre|center|top|filling)\b[^.]*\b(?:open|showing|peek\w*|visible|uncovered)|(?:small )?(?:opening|hole|mouth) (?:at|on|in) (?:the )?(?:top|middle|centre|center)|open (?:at|on|in) (?:the )?(?:top|middle|centre|center))\b/i;
+
 /** Reads it. */
 export function shapeInWords(
   title: string,
@@ -112,6 +130,7 @@ export function shapeInWords(
     thicknessMm: thicknessIn(rolled),
     portionG: portion ? Number(portion[1]) : null,
     edge: edge !== null && FORMS[found.form].edges.includes(edge) ? edge : null,
+    vent: FORMS[found.form].canHaveMouth && sentencesOf(steps).some((one) => MOUTH.test(one)) ? 'mouth' : null,
     words: found.words,
   };
 }
@@ -143,6 +162,9 @@ function formIn(
   const { form, words } = first as { form: FormId; words: string };
   // A pan that is named beats all; a wrapper decides between the rest.
   if (form === 'pan-pie') return { form, words };
+  // A whole round becomes a triangle by three corners; half of one is folded to a cone.
+  if (form === 'triangle' && skin?.shape === 'round' && !texts.some((text) => /\bcones?\b|\bsamosas?\b/i.test(text)))
+    return { form: 'three-corners', words };
   if (skin?.shape === 'square' && form === 'half-moon') return { form: 'triangle', words };
   if (form === 'half-moon' && skin?.shape === 'round' && (skin.diameterMm ?? 0) >= A_HAND_MM)
     return { form: 'pocket', words };
@@ -164,6 +186,9 @@ const CUTTERS: readonly [RegExp, number][] = [
   [/\b(?:cut|stamp)\w* (?:\w+ ){0,4}?(?:with|using|round) an? (?:side |tea |small )?plate\b/i, 180],
 ];
 
+/** A narrower strip is a vegetable's, mm. */
+const NARROWEST_MM = 40;
+
 /** The skin, by the first sentence that measures one. */
 function skinIn(sentences: readonly string[]): SkinInWords | null {
   const tin = find(
@@ -180,6 +205,18 @@ function skinIn(sentences: readonly string[]): SkinInWords | null {
     ),
   );
   if (pan) return { shape: 'pan', diameterMm: mm(pan[1], pan[2]) };
+  const strip = find(
+    sentences,
+    new RegExp(
+      `\\bstrips?\\b[^.]{0,24}?${LENGTH}(?:\\s*(?:wide|across))?(?:\\s*(?:x|by|and)\\s*${LENGTH}\\s*long)?|${LENGTH}(?:[- ]wide)?\\s*strips?\\b`,
+      'i',
+    ),
+  );
+  if (strip) {
+    const widthMm = mm(strip[1] ?? strip[5], strip[2] ?? strip[6]);
+    if (widthMm >= NARROWEST_MM)
+      return { shape: 'strip', widthMm, ...(strip[3] ? { lengthMm: mm(strip[3], strip[4]) } : {}) };
+  }
   const square = find(
     sentences,
     new RegExp(`${LENGTH}\\s*squares?\\b|\\bsquares?\\b[^.]{0,30}?${LENGTH}|\\(${LENGTH}\\s*square\\)`, 'i'),

@@ -6,6 +6,7 @@ import { FORM_IDS, FORMS } from '@/core/forms';
 import { SHAPES } from '@/core/forms/skins';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { wrapperMaking } from '@/core/wrapper/making';
+import { skinThatComes } from '@/core/wrapper/other-skin';
 import { useBoard } from '@/data/heat';
 import { say } from '@/data/notices';
 import { Choices, Press } from '@/ui/parts/press';
@@ -25,7 +26,7 @@ import { SkinFields } from './skin-fields';
 
 /** The skin: how large, which form, how it is closed. On a wide screen what follows has a column of its own. */
 export function WrapStation(props: StationProps) {
-  const { batch, edit } = props;
+  const { batch, edit, undoStep } = props;
   const { wrap } = batch;
   const wide = useWide();
   const isPan = SHAPES[wrap.skin.shape].isPan;
@@ -39,7 +40,12 @@ export function WrapStation(props: StationProps) {
         label="Form"
         value={wrap.form}
         options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
-        onChange={(form) => edit({ do: 'setForm', form }, 'form')}
+        onChange={async (form) => {
+          const comes = skinThatComes(form, wrap);
+          const outcome = await edit({ do: 'setForm', form }, 'form');
+          if (comes !== null && outcome.ok)
+            say({ text: comes, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
+        }}
       />
       {isPan && <PanPanel {...props} />}
       <View style={{ alignItems: 'flex-start' }}>

@@ -4,6 +4,12 @@ import { type Table } from '../../table';
 export const MORE_FISH: Table = {
   family: 'fish',
   rows: `
+crab-cooked | Crab meat | 77.6 18.5 1.1 0.5 0 2 | 0.6 | 1 | release=tinnedFish hazard=cooked-animal allergens=crustaceans tin=120
+sardines-tinned | Sardines, tinned | 60 24.6 11.5 0 0 3.4 | 0.85 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=90 piece=25
+salmon-tinned | Salmon, tinned | 68 22 7 0 0 2.3 | 0.75 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=160
+herring | Herring | 72 17.9 9 0 0 1.5 | 0.95 | 0.23 | release=oilyFish hazard=fish allergens=fish piece=120
+pollock | Pollock | 81.5 17 0.8 0 0 1.2 | 0.95 | 0.25 | release=fish hazard=fish allergens=fish piece=160
+trout | Trout | 71.9 20.5 6.2 0 0 1.2 | 0.95 | 0.13 | release=oilyFish hazard=fish allergens=fish piece=250
 carp | Carp | 76.3 17.2 5.3 0 0 1.3 | 0.95 | 0.12 | release=oilyFish hazard=fish allergens=fish
 monkfish | Monkfish | 83.2 14.5 1.5 0 0 1.1 | 0.95 | 0.1 | release=fish hazard=fish allergens=fish piece=200
 catfish | Catfish | 80 16.4 2.8 0 0 1 | 0.95 | 0.11 | release=fish hazard=fish allergens=fish

@@ -4,6 +4,11 @@ import { type Table } from '../../table';
 export const MORE_LEAVES: Table = {
   family: 'leaf',
   rows: `
+garlic-chives | Garlic chives | 90.5 2.6 0.5 3 2.4 0.9 | 0.22 | 0.01 | release=moist bunch=100 dose=20-500 piece=3
+oregano-fresh | Oregano, fresh | 78 4 1.5 7 7.5 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
+rosemary | Rosemary, fresh | 67.8 3.3 5.9 6.6 14.1 2.4 | 0.15 | 0.07 | release=moist sprig=2 dose=1-6 bunch=20
+pak-choi | Pak choi | 95.3 1.5 0.2 1.2 1 0.8 | 0.3 | 0.17 | release=juicyLeaf piece=150
+red-cabbage | Red cabbage | 90.4 1.4 0.2 5.3 2.1 0.6 | 0.38 | 0.07 | release=firmLeaf piece=900 head=900
 water-spinach | Water spinach | 92.5 2.6 0.2 1 2.1 1.6 | 0.13 | 0.28 | release=wiltingLeaf
 kale-frozen | Kale, frozen | 90 3 1 1.5 3.2 1.3 | 0.5 | 0.1 | release=frozenLeaf
 lime-leaf | Lime leaves | 70 4 1 15 8 2 | 0.12 | 0 | piece=0.5 dose=0.5-5

@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_LIQUIDS: Table = {
   family: 'liquid',
   rows: `
+rice-wine | Rice wine | 94 0.4 0 5.2 0 0.2 | 0.99 | 0.1 | liquid release=liquid
 sugar-syrup | Thin sugar syrup | 50 0 0 50 0 0 | 1.23 | 0 | liquid sugar=50
 water-pasta | Pasta water | 99 0.1 0 0.6 0 0.6 | 1 | 0.6 | liquid release=liquid allergens=gluten
 water-mushroom | Mushroom soaking water | 98.5 0.5 0 0.5 0 0.3 | 1 | 0.05 | liquid release=liquid

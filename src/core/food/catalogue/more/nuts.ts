@@ -4,6 +4,8 @@ import { type Table } from '../../table';
 export const MORE_NUTS: Table = {
   family: 'nut',
   rows: `
+cashews | Cashews | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.58 | 0.03 | allergens=nuts piece=1.5
+pumpkin-seeds | Pumpkin seeds | 5.2 30.2 49.1 4.7 6 4.8 | 0.55 | 0
 almond-butter | Almond butter | =peanut-butter | allergens=nuts salt=0.1
 hazelnut-spread | Hazelnut and cocoa spread | 1 6 31 57 3.5 1.5 | 1.15 | 0.1 | allergens=nuts+milk+soya sugar=55 moist=nutPaste
 brazil-nuts | Brazil nuts | =macadamias | piece=5

@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_PULSES: Table = {
   family: 'pulse',
   rows: `
+chickpeas | Chickpeas, dry | 8 20.5 6 50.5 12.2 2.8 | 0.8 | 0.06 | release=driedPulse
 tofu-soft | Soft tofu | 84 8 4.5 2 0.3 0.8 | 1 | 0.02 | release=pressable allergens=soya block=350 pack=350
 tofu-extra-firm | Extra-firm tofu | 70 16 9 2 1.5 1.2 | 0.95 | 0.03 | release=firm allergens=soya block=280 pack=280
 tofu-marinated | Marinated tofu | 62 17 13 4 1.5 2.3 | 0.9 | 1.4 | release=firm allergens=soya pack=160

@@ -4,6 +4,8 @@ import { type Table } from '../../table';
 export const MORE_SAUCES: Table = {
   family: 'sauce',
   rows: `
+chilli-paste | Chilli paste | 75 3 8 6 4 4 | 1.05 | 3
+ketchup | Tomato ketchup | 68.5 1.2 0.2 26.5 0.6 3 | 1.15 | 2.3
 tamari | Tamari | =soy-sauce | allergens=soya
 soy-sweet | Sweet soy sauce | 38 3 0 52 0 7 | 1.3 | 6 | liquid allergens=soya+gluten sugar=48
 coconut-aminos | Coconut aminos | 70 1 0 22 0 5 | 1.15 | 4.5 | liquid

@@ -4,6 +4,10 @@ import { type Table } from '../../table';
 export const MORE_VEGETABLES: Table = {
   family: 'vegetable',
   rows: `
+sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260 release=tinned
+cucumber | Cucumber | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.55 | 0 | release=watery piece=350
+green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot piece=6
+cauliflower | Cauliflower | 92.1 1.9 0.3 3 2 0.8 | 0.43 | 0.08 | release=dicedRoot piece=700 head=700 floret=20
 plantain | Plantain | 65.3 1.3 0.4 29.6 2.3 1.2 | 0.65 | 0.01 | release=dicedRoot piece=180
 jackfruit-tinned | Young jackfruit, tinned | 92 1 0.3 2 3.8 1 | 0.7 | 0.6 | release=jarred tin=225
 palm-hearts | Palm hearts, tinned | 90.2 2.5 0.6 2.2 2.4 1.8 | 0.65 | 1.1 | release=firmJar tin=220

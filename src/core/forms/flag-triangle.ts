@@ -5,7 +5,7 @@ import { cushionBody } from './cushion';
 import { flatSkin } from './flat';
 import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
-import { rectanglePillow } from './lens';
+import { flatSealed } from './lens';
 import { f, line, rectangle } from './paths';
 import { type Filled, type SectionShape } from './section';
 
@@ -15,23 +15,26 @@ const legOf = (laid: Laid): number => skinOf(laid, 'strip').widthMm;
 /** Layers of the strip over each face. */
 const layersOf = (laid: Laid): number => Math.max(1, skinOf(laid, 'strip').lengthMm / Math.max(1, legOf(laid)));
 
-export const flagFold: Form = {
+export const flagTriangle: Form = {
   ...halfMoon,
-  label: 'flag fold',
-  plural: 'flag folds',
+  label: 'flag triangle',
+  plural: 'flag triangles',
   shapes: ['strip'],
   sizeWord: 'strip',
   made: 'Filling at one end of a strip, the corner folded over it to a triangle, and the triangle over and over to the end, the last flap stuck down.',
-  law: 'It folds to a triangle whose legs are the strip’s width b. Sealed flat, two such triangles hold about what two squares as large do: 0.19 (b / √2)³.',
-  maxMl: (laid) => rectanglePillow(legOf(laid) / Math.SQRT2, legOf(laid) / Math.SQRT2) / 1000,
-  comfortable: [0.25, 0.6],
-  tight: 0.85,
+  law: 'It folds to a triangle whose legs are the strip’s width b. Sealed flat, two such triangles hold as two rounds of their area, less as they are less round (4π area / edge², to the power 0.6): 0.052 b³.',
+  maxMl: (laid) => {
+    const leg = legOf(laid);
+    return flatSealed(leg ** 2 / 2, (2 + Math.SQRT2) * leg) / 1000;
+  },
+  comfortable: [0.3, 0.7],
+  tight: 0.95,
   skinArea: ({ skin }) => areaOf(skin),
   body: (laid, fillMl, wrapperMl) =>
     // All of its layers lie over both faces.
     cushionBody(
       fillMl,
-      fillMl / flagFold.maxMl(laid),
+      fillMl / flagTriangle.maxMl(laid),
       layersOf(laid) * risen(laid.thicknessMm, areaOf(laid.skin), wrapperMl),
     ),
   usualRatio: [0.8, 3],
