@@ -27,7 +27,7 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
     .getByRole('radio', { name: 'rest in the room' })
     .click();
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Deep-fry, your own way' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Fry, your own way' })).toBeVisible();
   await page.reload();
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave step 3 out' }).click();

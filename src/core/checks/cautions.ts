@@ -1,14 +1,13 @@
 /** What can hurt at the heat, by method and filling: what applies, and nothing else. */
 import { isCheeseInPieces } from '../cooling/constraints';
 import { METHOD_OF } from '../stored/method-of';
-import { MEDIA, type MediumId } from '../vocabulary/media';
+import { MEDIA, OILS } from '../vocabulary/media';
 import { type CookStep } from '../vocabulary/media/step';
 import { type Method, METHODS } from '../vocabulary/methods';
 import { formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { moisture } from './moisture';
 
-const OIL: readonly MediumId[] = ['oil', 'shallow-oil'];
 /** Hot food is kept no cooler than this, °C (US federal guidance; local codes come first). */
 const KEPT_HOT_C = 60;
 
@@ -17,7 +16,7 @@ export function cautionsFor(accounts: Accounts): string[] {
   const { batch, kitchen, limit, lines } = accounts;
   const { steps, startC, method } = batch.cook;
   const t = (c: number): string => formatTemperature(c, kitchen.temperature);
-  const isInOil = steps.some(({ medium }) => OIL.includes(medium));
+  const isInOil = steps.some(({ medium }) => OILS.includes(medium));
   const isSafety = limit.kind === 'safety';
   const coolest = Math.min(...steps.filter(({ medium }) => medium === 'hold').map((s) => s.mediumC ?? Infinity));
   return [
@@ -33,6 +32,9 @@ export function cautionsFor(accounts: Accounts): string[] {
         ]
       : []),
     ...methodsIn(steps, method).map((used) => METHODS[used].caution),
+    ...(steps.some(({ medium }) => medium === 'shallow-lid')
+      ? ['Drops from the lid make hot oil spit: lift it away from you, level, and wipe it dry before it goes back.']
+      : []),
     ...(startC < 0
       ? [
           `Frozen, the ${steps.some(({ medium }) => MEDIA[medium].browns) ? 'crust' : 'skin'} looks done long before the middle is: measure more than three.`,

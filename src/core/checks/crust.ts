@@ -1,5 +1,5 @@
 /** The crust beside the middle: when it is brown, when it is too brown. Estimates, by a dose of browning. */
-import { MEDIA, type MediumId } from '../vocabulary/media';
+import { MEDIA, ONE_SIDED } from '../vocabulary/media';
 import { type Batch } from '../stored/schema';
 import { type CoreForecast } from '../forecast/heat';
 
@@ -11,10 +11,7 @@ export interface CrustFigures {
   hotAt: number | null;
 }
 
-/** In a pan one side browns: of what is round that is not told from the rest. */
-const ONE_SIDED: readonly MediumId[] = ['griddle', 'shallow-oil'];
-
-/** @returns null where nothing browns, in steam or water; and of what is round in a pan */
+/** @returns null where nothing browns, in steam or water; and of what is round in a pan, where one side browns and is not told from the rest */
 export function crustOf({ cook }: Pick<Batch, 'cook'>, forecast: CoreForecast): CrustFigures | null {
   if (!cook.steps.some(({ medium }) => MEDIA[medium].browns)) return null;
   if (!forecast.hasFaces && cook.steps.some(({ medium }) => ONE_SIDED.includes(medium))) return null;

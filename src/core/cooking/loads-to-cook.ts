@@ -39,6 +39,7 @@ const GAPS: Partial<Record<MediumId, number>> = {
   griddle: 4,
   'pan-steam': 4,
   'shallow-oil': 8,
+  'shallow-lid': 8,
 };
 const OVEN_GAP = 15;
 /** Yeasted ones rise beyond what is drawn: so much more between them. */

@@ -19,6 +19,7 @@ export const METHOD_OF: Readonly<Record<MediumId, Method | null>> = {
   hold: null,
   oil: 'fry',
   'shallow-oil': 'fry',
+  'shallow-lid': 'fry',
   griddle: 'griddle',
   rest: null,
 };

@@ -1,14 +1,14 @@
 /** Causes in the heat: too cold, too hot, too short, too long, too many at once, too soon out. */
 import { mainStep } from '../../stored/cooking';
-import { MEDIA } from '../../vocabulary/media';
+import { MEDIA, type MediumId, OILS } from '../../vocabulary/media';
 import { METHODS } from '../../vocabulary/methods';
-import { FORMS } from '../../forms';
 import { boiledEnough } from '../../checks/too-long';
 import { colouredAt, GOLDEN_MOST } from '../../checks/pale';
 import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
 import { formatMinutes, formatTemperature } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';
+import { plannedHot } from './planned-pan';
 import { type BatchNumbers, noted } from '../numbers';
 
 const t = (c: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
@@ -21,6 +21,9 @@ const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by its clock' :
 
 /** Milder oil soaks in, °C. House estimate, as cooks have it. */
 const MILD_OIL_C = 165;
+/** Under a lid it is milder by so much, K, and the crust closes all the same. House estimate. */
+const MILDER_COVERED_K = 10;
+const mildIn = (medium: MediumId): number => MILD_OIL_C - (medium === 'shallow-lid' ? MILDER_COVERED_K : 0);
 
 /** By the clock it came out before its minutes were over. */
 const isCutShort = ({ isTimed, inHeatMinutes, plannedMinutes }: BatchNumbers): boolean =>
@@ -266,12 +269,12 @@ export const heatCauses: readonly CauseRule[] = [
     of: { greasy: 1, pale: 0.7, soggy: 0.5 },
     read: (n) => {
       const { medium, mediumC } = mainStep(n.batch.cook);
-      if (medium !== 'oil' && medium !== 'shallow-oil') return null;
+      if (!OILS.includes(medium)) return null;
       if (mediumC === null) return null;
       return read(
-        0.9 * ramp(MILD_OIL_C - mediumC, 0, 20),
+        0.9 * ramp(mildIn(medium) - mediumC, 0, 20),
         'The oil was too mild',
-        `Set to *${t(mediumC, n)}*; under ${t(MILD_OIL_C, n)} oil soaks in before the crust has closed (house estimate).`,
+        `Set to *${t(mediumC, n)}*; under ${t(mildIn(medium), n)} oil soaks in before the crust has closed (house estimate).`,
         { evidence: ['as planned'] },
       );
     },
@@ -340,28 +343,6 @@ export function dueMinutes({ crust, inHeatMinutes }: BatchNumbers, needs: number
   if (crust === null) return needs;
   if (crust.brownAt === null || crust.brownAt > inHeatMinutes) return null;
   return Math.max(needs, Math.min(crust.brownAt, GOLDEN_MOST * needs));
-}
-
-/** In a pan: so much hotter than is usual, K, and so many times as long. From where it counts to where it is beyond doubt. House estimates. */
-const HOTTER_K = [15, 45] as const;
-const LONGER = [1.4, 2.5] as const;
-
-/** What was planned for a pan, against what is usual in it. */
-function plannedHot(n: BatchNumbers): { strength: number; sentence: string } {
-  const { cook, wrap } = n.batch;
-  const { medium, mediumC } = mainStep(cook);
-  if (medium !== 'griddle' && medium !== 'shallow-oil') return { strength: 0, sentence: '' };
-  const { usualC } = MEDIA[medium];
-  const usualMinutes = METHODS[cook.method].usualMinutes[FORMS[wrap.form].size];
-  const hot = ramp((mediumC ?? usualC) - usualC, ...HOTTER_K);
-  const long = ramp(n.inHeatMinutes / usualMinutes, ...LONGER);
-  return {
-    strength: Math.max(hot, long),
-    sentence:
-      hot >= long
-        ? `The pan was to be at *${t(mediumC ?? usualC, n)}*; ${t(usualC, n)} is usual.`
-        : `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the pan; ${formatMinutes(usualMinutes)} is usual.`,
-  };
 }
 
 /** A pie's juice sets in so many minutes out of the oven. House estimate. */

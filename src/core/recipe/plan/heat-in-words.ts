@@ -3,6 +3,7 @@ import { LIMITS } from '../../vocabulary/limits';
 import { type Method } from '../../vocabulary/methods';
 import { step, type CookStep } from '../../vocabulary/media/step';
 import { sentencesOf } from './sentences';
+import { isShallow, shallowSteps } from './shallow-frying';
 
 export interface HeatInWords {
   method: Method;
@@ -92,6 +93,12 @@ export function degreesIn(text: string): { c: number; at: number }[] {
 const FILLS =
   /\b(?:fill|wrap|seal|fold|pleat|crimp|pinch|gather|spoon|roll up|roll out|cut (?:out|\d|rounds|squares)|tip into|line|lay|put a|place|wrapper|parcel|lid|trim)\w*/i;
 
+/** The method that a sentence names. */
+function methodSaid(sentence: string): Method | undefined {
+  const said = METHODS_SAID.find(([pattern]) => pattern.test(sentence))?.[1];
+  return said !== 'sear' && said !== 'bake' && isShallow(sentence) ? 'fry' : said;
+}
+
 /** Reads it from the steps. Null where nothing of them heats. */
 export function heatInWords(steps: readonly string[]): HeatInWords | null {
   const sentences = sentencesOf(steps);
@@ -99,14 +106,16 @@ export function heatInWords(steps: readonly string[]): HeatInWords | null {
   // The last that heats is the parcels'; one that goes on from it belongs to it.
   for (let i = sentences.length - 1; i >= Math.max(0, closed); i--) {
     const sentence = sentences[i];
-    const said = METHODS_SAID.find(([pattern]) => pattern.test(sentence));
+    const said = methodSaid(sentence);
     if (!said || (SERVING.test(sentence) && minutesIn(sentence).length === 0)) continue;
     const before = sentences[i - 1] ?? '';
-    const isGoingOn =
-      /^(?:then|turn|lower|reduce|raise)\b/i.test(sentence) && METHODS_SAID.some(([pattern]) => pattern.test(before));
+    const isGoingOn = /^(?:then|turn|lower|reduce|raise)\b/i.test(sentence) && methodSaid(before) !== undefined;
     const words = isGoingOn ? `${before} ${sentence}` : sentence;
-    const [, method] = isGoingOn ? (METHODS_SAID.find(([pattern]) => pattern.test(before)) ?? said) : said;
-    return heatOf(method, words, degreesIn(words)[0] ?? degreesIn(steps.join(' '))[0]);
+    return heatOf(
+      isGoingOn ? (methodSaid(before) ?? said) : said,
+      words,
+      degreesIn(words)[0] ?? degreesIn(steps.join(' '))[0],
+    );
   }
   return null;
 }
@@ -130,6 +139,22 @@ function heatOf(method: Method, words: string, degrees: { c: number } | undefine
         times.map(({ minutes }) => minutes),
         words,
       ),
+      words,
+    };
+  const shallow =
+    method === 'fry' && isShallow(words)
+      ? shallowSteps(
+          words,
+          times.map(({ minutes }) => minutes),
+          all[0]?.c ?? null,
+        )
+      : null;
+  if (shallow)
+    return {
+      method,
+      mediumC: null,
+      minutes: shallow.reduce((sum, one) => sum + one.minutes, 0),
+      steps: shallow,
       words,
     };
   const steps =

@@ -22,6 +22,19 @@ export const shallowOil: MediumRecord = {
   faces: ({ setC }) => ({ above: OVER_PAN, below: { mediumC: setC, h: 250 } }),
 };
 
+/** Under a lid what boils out of the parcels stays over them: moist air at the boil, and drops that run back. */
+const UNDER_LID = 60;
+export const shallowLid: MediumRecord = {
+  ...HOT,
+  label: 'shallow oil, lid on',
+  appliance: 'pan',
+  usualC: 160,
+  faces: ({ setC, boilingC }) => ({
+    above: { mediumC: Math.min(setC, boilingC), h: UNDER_LID },
+    below: { mediumC: setC, h: 250 },
+  }),
+};
+
 export const griddle: MediumRecord = {
   ...HOT,
   label: 'pan or griddle',

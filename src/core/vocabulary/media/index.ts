@@ -1,6 +1,6 @@
 /** What parcels are cooked in, by id. */
 import { idsOf, recordsOf } from '../records';
-import { griddle, oil, shallowOil } from './hot';
+import { griddle, oil, shallowLid, shallowOil } from './hot';
 import { type MediumRecord } from './medium';
 import { covered, grill, hold, lowerShelf, oven, rack, stone } from './oven';
 import { rest } from './rest';
@@ -20,8 +20,14 @@ export const MEDIA = recordsOf<MediumRecord>()({
   hold,
   oil,
   'shallow-oil': shallowOil,
+  'shallow-lid': shallowLid,
   griddle,
   rest,
 });
 export type MediumId = keyof typeof MEDIA;
 export const MEDIUM_IDS = idsOf(MEDIA);
+
+/** Hot oil, deep or not. */
+export const OILS: readonly MediumId[] = ['oil', 'shallow-oil', 'shallow-lid'];
+/** In a pan on one side: it is turned. */
+export const ONE_SIDED: readonly MediumId[] = ['griddle', 'shallow-oil', 'shallow-lid'];

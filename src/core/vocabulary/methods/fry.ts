@@ -7,9 +7,9 @@ const FRIED: Tolerance = { raw: 12, cooked: 4, fruit: 6, parcel: 'a fried parcel
 const USUAL_C = 175;
 
 export const fry: MethodRecord = {
-  label: 'deep-fry',
-  done: 'deep-fried',
-  imperative: 'Deep-fry',
+  label: 'fry',
+  done: 'fried',
+  imperative: 'Fry',
   usualC: USUAL_C,
   usualMinutes: { small: 5, large: 8, pan: 15 },
   steps: (minutes) => [step('oil', USUAL_C, minutes)],

@@ -24,6 +24,17 @@ export const shallowFried: WayToCookRecord = {
   steps: (size) => [step('shallow-oil', 170, FRY[size] * 0.8), step('shallow-oil', 170, FRY[size] * 0.8, true)],
 };
 
+export const friedUnderLid: WayToCookRecord = {
+  label: 'shallow-fry under a lid, turned',
+  method: 'fry',
+  note: 'Mild and covered, so that a thick or raw filling is hot before the crust is dark; the lid off at the end, and crisp again.',
+  steps: (size) => [
+    step('shallow-lid', 160, FRY[size] * 0.9),
+    step('shallow-lid', 160, FRY[size] * 0.8, true),
+    step('shallow-oil', 170, 1),
+  ],
+};
+
 export const searedAndSteamed: WayToCookRecord = {
   label: 'sear, then steam with a few spoonfuls of water',
   method: 'sear',

@@ -1,7 +1,16 @@
 /** Ready-made ways to cook, by id; the first of a method is its usual one. */
 import { idsOf, recordsOf } from '../records';
 import { baked, bakedAndRested, bakedInTwo, bakedOnStone, grilled, reheated } from './baked';
-import { fried, griddled, griddledOften, seared, searedAndSteamed, searedInWater, shallowFried } from './fried';
+import {
+  fried,
+  friedUnderLid,
+  griddled,
+  griddledOften,
+  seared,
+  searedAndSteamed,
+  searedInWater,
+  shallowFried,
+} from './fried';
 import { type WayToCookRecord } from './record';
 import { boiled, resteamed, steamed, steamedEmpty, steamedShut } from './steamed';
 
@@ -17,6 +26,7 @@ export const WAYS_TO_COOK = recordsOf<WayToCookRecord>()({
   'bake-rest': bakedAndRested,
   fry: fried,
   'fry-shallow': shallowFried,
+  'fry-lid': friedUnderLid,
   'sear-steam': searedAndSteamed,
   'sear-water': searedInWater,
   'sear-lace': seared,
