@@ -6,6 +6,7 @@ import { type DayInput } from '@/core/day/work-out';
 import { lively } from '@/workers/lively';
 import { type DaySeen } from '@/workers/planner';
 import { type PlannerApi } from '@/workers/planner-api';
+import { REMEDY_IDS } from '@/core/day/remedy-ids';
 import { newId } from './new-id';
 
 const ask = lively<PlannerApi>(() => new Worker(new URL('../workers/planner-entry', window.location.href)));
@@ -14,8 +15,6 @@ const ask = lively<PlannerApi>(() => new Worker(new URL('../workers/planner-entr
 export const shoppingList = (...args: Parameters<PlannerApi['shoppingList']>) =>
   ask((remote) => remote.shoppingList(...args));
 
-/** A remedy that adds something needs an id for it. */
-const IDS = 5;
 let turn = 0;
 
 interface Planned {
@@ -54,7 +53,7 @@ export function usePlanner(
       // read would jump, and what is found within the planner's few seconds is the first that counts.
       if (!isOver && (seen.stage !== 'planning' || isShown.current)) setPlanned({ ...seen, error: null });
     });
-    ask((remote) => remote.planDay(mine, key, what, Array.from({ length: IDS }, newId), onBetter)).then(
+    ask((remote) => remote.planDay(mine, key, what, Array.from({ length: REMEDY_IDS }, newId), onBetter)).then(
       (seen) => {
         if (isOver) return;
         isOver = true;

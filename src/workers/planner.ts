@@ -2,7 +2,7 @@
 import { dayPlan, type DayPlan } from '../core/day/day-plan';
 import { troubleOf } from '../core/day/trouble';
 import { keptSchedule, keptStarts } from '../core/day/kept-plan';
-import { type Candidate, candidates, isWorthIt, pairs, type Remedy, tried } from '../core/day/remedies';
+import { bestFirst, type Candidate, candidates, isWorthIt, pairs, type Remedy, tried } from '../core/day/remedies';
 import { type DayInput, type Remembered, workOutDay } from '../core/day/work-out';
 import { type Progress, planning } from '../core/schedule/schedule';
 
@@ -108,10 +108,6 @@ export async function planDay(
   if (least > 0 && !(await tryAll(pairs(single, tries), PAIRS_MS, least))) return null;
   return { plan, remedies: offered(), stage: 'done' };
 }
-
-const bestFirst = (remedies: readonly Remedy[]): Remedy[] =>
-  [...remedies].sort((a, b) => a.leftMinutes - b.leftMinutes);
-
 /** Stops what is going on. */
 export function stopPlanning(turn: number): void {
   latest = Math.max(latest, turn);

@@ -108,6 +108,27 @@ describe('one dough for two batches', () => {
   });
 });
 
+describe('what is done', () => {
+  const heldIn = (of: ReturnType<typeof worked>): (number | undefined)[] => [
+    ...new Set(of.tasks.flatMap(({ kind, after }) => (kind === 'serve' ? after.map(({ maxWait }) => maxWait) : []))),
+  ];
+  const buns = made(
+    'buns',
+    { form: 'purse', school: 'raw', count: 12, lines: [PORK, '5 g salt'], dough: 'steamed-bun' },
+    { method: 'steam', steps: [step('steam', null, 16)] },
+  );
+  it('waits as long as it stays good: buns under their lid for an hour and a half, pies for three quarters', () => {
+    expect(heldIn(worked(buns))).toEqual([90]);
+    expect(heldIn(worked(pies('beef', BEEF, 190)))).toEqual([45]);
+    const fried = apply(boiled('pork', PORK), {
+      do: 'setCook',
+      to: { method: 'fry', steps: [step('oil', 175, 5)], load: 24 },
+    });
+    // All at once: what is eaten as it comes is another matter.
+    expect(Math.max(...heldIn(worked(fried)).map(Number))).toBeLessThan(45);
+  });
+});
+
 it('triangles lie in pairs: more of them than of rectangles as large', () => {
   const floor = { isRound: false, longMm: 400, wideMm: 340 };
   const size = { longMm: 120, wideMm: 60 };

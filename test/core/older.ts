@@ -22,6 +22,9 @@ export function cookOfVersion6({ method, steps: [{ mediumC, minutes }], startC, 
   return { method, startC, readings, mediumC: mediumC ?? 100, minutes };
 }
 
+/** A wrap as versions 6 to 12 had it: nothing bought was said to be thawed. */
+export const wrapOfVersion12 = ({ isThawed: _isThawed, ...wrap }: Batch['wrap']) => wrap;
+
 /** A batch as version 10 had it: without what version 11 added, which is the same for all older ones and looked at by itself. */
 export function asVersion10({ edits: _edits, cool, wrap, cook, ...rest }: Batch) {
   const reading = ({ at, c }: { at: string; c: number }) => ({ at, c });
@@ -36,7 +39,7 @@ export function asVersion10({ edits: _edits, cool, wrap, cook, ...rest }: Batch)
       run: cool.run && cooling(cool.run),
       earlierRuns: cool.earlierRuns.map(({ to: _to, ...run }) => cooling(run)),
     },
-    wrap: { ...wrap, earlierBoards: wrap.earlierBoards.map(({ to: _to, ...board }) => board) },
+    wrap: { ...wrapOfVersion12(wrap), earlierBoards: wrap.earlierBoards.map(({ to: _to, ...board }) => board) },
     cook: {
       ...cook,
       readings: cook.readings.map(({ round, c, at }) => ({ round, c, at })),

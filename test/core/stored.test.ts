@@ -66,7 +66,7 @@ it('version 12: a strip folded like a flag keeps its skin and what was typed, an
   const { wrap, lines, version } = opened('cheese-flags', 12);
   const { wrap: was, lines: typed } = stored('cheese-flags', 12) as unknown as Batch;
   expect(version).toBe(BATCH_VERSION);
-  expect(wrap).toEqual({ ...was, form: 'flag-triangle' });
+  expect(wrap).toEqual({ ...was, form: 'flag-triangle', isThawed: false });
   expect(lines).toEqual(typed);
 });
 

@@ -97,6 +97,19 @@ describe('the drawings', () => {
   });
 });
 
+describe('what is bought', () => {
+  it('is frozen until the cook says that it is not, and then need not thaw', () => {
+    const { batch } = openStation(
+      planned(DoughPanel),
+      changed(venison, { do: 'setDough', dough: 'bought-skin', own: null }),
+    );
+    expect(screen.getByText(/Thaw in the packet/)).toBeTruthy();
+    press('thawed, or never frozen');
+    expect(batch().wrap.isThawed).toBe(true);
+    expect(screen.queryByText(/Thaw in the packet/)).toBeNull();
+  });
+});
+
 describe('the form', () => {
   it('a skin that it is not made from is said with what comes instead, and can be undone', async () => {
     const { batch } = openStation(WrapStation, turkey);

@@ -2,18 +2,9 @@
 import { type Conflict } from '../schedule/problem';
 import { formatMinutes } from '../units/format';
 import { type DayPlan, type PlannedTask } from './day-plan';
+import { PLACE_WORDS } from './place-words';
 import { fullTitle, type PlaceOfWork } from './task';
-
-const PLACE_WORDS: Readonly<Record<PlaceOfWork, string>> = {
-  hands: 'one pair of hands',
-  bench: 'the bench',
-  hob: 'the hob',
-  oven: 'the oven',
-  steamer: 'the steamer',
-  pan: 'the pan',
-  pot: 'the pot',
-  fridge: 'the fridge',
-};
+import { whatTakesLong } from './what-takes-long';
 
 /** One conflict in a sentence; the deciding number between asterisks. */
 function conflictWords(conflict: Conflict, plan: DayPlan): string {
@@ -24,7 +15,8 @@ function conflictWords(conflict: Conflict, plan: DayPlan): string {
   if (kind === 'too-late') {
     const what = first ? ` It begins with “${fullTitle(first)}”` : '';
     const where = resource === null ? '' : `, and most of what follows needs ${placeWords(resource)}`;
-    return `All of it would be *${minutes}* late.${what}${where}.`;
+    const long = whatTakesLong(tasks.flatMap((id) => by.get(id) ?? []));
+    return `All of it would be *${minutes}* late.${long}${what}${where}.`;
   }
   if (kind === 'waits-too-long' && first && second) {
     const why = first.after.find(({ id }) => id === second.id)?.why;

@@ -1,11 +1,14 @@
 /** What is done for a dough, or for bought skins: made, rested, rolled. */
 import { SHAPES } from '../forms/skins';
 import { type TimedStep } from '../wrapper/steps';
-import { formatGrams } from '../units/format';
+import { formatGrams, formatMinutes } from '../units/format';
 import { MAY_WAIT, SKINS } from './estimates';
 import { type BatchFacts } from './facts';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows } from './task';
+
+/** How a rise is seen. */
+const DOUBLED = 'Twice as large as it was, and it keeps a finger’s mark.';
 
 /** A wait of so many minutes is a task that is seen; a shorter one is only kept. */
 const SEEN = 15;
@@ -43,6 +46,7 @@ export function doughTasks(facts: BatchFacts): DoughWork {
   wrapPlan.steps.forEach((step, i) => {
     const { handsOnMinutes, what, part } = step;
     if (part === 'roll') rollMinutes += handsOnMinutes * many;
+    if (part === 'thaw') after = thawed(facts, step, push);
     if (part !== undefined) return;
     if (handsOnMinutes > IN_PASSING) {
       const more: Made = { title: what, how: formatGrams(wrapPlan.neededG), needs: { hands: 1, bench: 1 }, after };
@@ -54,16 +58,33 @@ export function doughTasks(facts: BatchFacts): DoughWork {
   const last = after.map((follows): Follows =>
     isButter
       ? { ...follows, maxWait: MAY_WAIT.butterSkins, why: 'butter dough, cold' }
-      : { ...follows, maxWait: Math.max(MAY_WAIT.skins, follows.maxWait ?? 0), why: 'dough has rested' },
+      : { ...follows, maxWait: Math.max(MAY_WAIT.skins, follows.maxWait ?? 0), why: follows.why ?? 'dough has rested' },
   );
   const rise = wrapPlan.steps.find(({ part }) => part === 'filled')?.waitMinutes ?? null;
   return { tasks, last, rollMinutes, rise };
 }
 
+/** What is bought thaws by itself, in its packet, so that it is soft when it is wanted. */
+function thawed(
+  facts: BatchFacts,
+  { waitMinutes: [low, high] }: TimedStep,
+  push: (task: DayTask) => DayTask,
+): Follows[] {
+  const what = facts.accounts.dough.label.replace('bought ', '');
+  const { id } = push(
+    makeTask(facts, 'thaw', low, {
+      title: `The ${what} thaw`,
+      how: `in the packet, ${formatMinutes(low)} in the kitchen or overnight in the fridge; unopened, so that they do not dry`,
+      hasHands: false,
+    }),
+  );
+  return [{ id, maxWait: high - low, why: 'thawed' }];
+}
+
 /** What follows a step once it has rested; where that is long enough to be seen it is a task. */
 function rested(
   facts: BatchFacts,
-  { waitMinutes: [low, high], what }: TimedStep,
+  { waitMinutes: [low, high], what, isRise }: TimedStep,
   i: number,
   after: readonly Follows[],
   push: (task: DayTask) => DayTask,
@@ -75,9 +96,14 @@ function rested(
       facts,
       'rest',
       low,
-      { title: 'Dough rests', how: what, hasHands: false, after: after.map(({ id }) => ({ id, maxWait: 0 })) },
+      {
+        ...(isRise ? { title: 'Dough rises', doneWhen: DOUBLED } : {}),
+        how: what,
+        hasHands: false,
+        after: after.map(({ id }) => ({ id, maxWait: 0 })),
+      },
       i,
     ),
   );
-  return [{ id: rest.id, maxWait: Math.max(5, high - low), why: 'dough has rested' }];
+  return [{ id: rest.id, maxWait: Math.max(5, high - low), why: isRise ? 'risen, no later' : 'dough has rested' }];
 }

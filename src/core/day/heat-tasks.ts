@@ -12,6 +12,7 @@ import { SHAPES } from '../forms/skins';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, WATER_UP } from './estimates';
 import { type BatchFacts } from './facts';
+import { keepsGood } from './keeps';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows, type PlaceOfWork } from './task';
 
@@ -42,6 +43,8 @@ export function wrapTasks(facts: BatchFacts, rollMinutes: number, after: readonl
   const parts = Math.min(count, Math.max(1, Math.ceil(minutes / AT_A_TIME)));
   const each = isPan ? '' : `, ${Math.round(seconds)} s each${pace === null ? '' : ', as you did'}; cover the skins`;
   const isBought = accounts.dough.parts.length === 0;
+  const thawed =
+    isBought && wrap.isThawed ? `; ${accounts.dough.label.replace('bought ', '')} thawed, from the fridge` : '';
   const what = isBought || rollMinutes === 0 ? 'Fill and close' : 'Roll, fill and close';
   const tasks: DayTask[] = [];
   for (let k = 0; k < parts; k++) {
@@ -54,7 +57,7 @@ export function wrapTasks(facts: BatchFacts, rollMinutes: number, after: readonl
         (minutes * (to - from + 1)) / count,
         {
           title: parts === 1 ? what : `${what} ${from === to ? from : `${from} to ${to}`} of ${count}`,
-          how: `${to - from + 1} × ${formatGrams(wrap.portionG)}${each}`,
+          how: `${to - from + 1} × ${formatGrams(wrap.portionG)}${each}${thawed}`,
           needs: { hands: 1, bench: 1 },
           after: before
             ? [{ id: before.id, maxWait: MAY_WAIT.between, why: accounts.goesInRaw ? 'raw' : 'skins soak' }]
@@ -297,9 +300,15 @@ const MOST_HELD = 120;
 
 /** Each load is kept hot so long at most, until it is served. */
 export function heldAfter(facts: BatchFacts, outs: readonly Follows[]): Follows[] {
-  const { serving, loads } = facts;
+  const { serving, loads, batch, accounts } = facts;
+  const good = keepsGood(batch.cook.method, accounts.dough.kind, FORMS[batch.wrap.form].size);
   const isWatched = loads !== null && (loads.appliance.kind === 'pan' || loads.appliance.kind === 'pot');
   const meanwhile = isWatched ? loads.allMinutes + WHILE_COOKING : 0;
-  const longest = Math.max(SERVINGS[serving].holdMinutes, Math.min(MOST_HELD, meanwhile));
-  return outs.map(({ id, minWait = 0 }) => ({ id, minWait, maxWait: Math.max(minWait, longest), why: 'kept hot' }));
+  const longest = Math.max(SERVINGS[serving].holdMinutes ?? good, Math.min(MOST_HELD, meanwhile));
+  return outs.map(({ id, minWait = 0 }) => ({
+    id,
+    minWait,
+    maxWait: Math.max(minWait, longest),
+    why: `kept hot, ${formatMinutes(longest)} at most`,
+  }));
 }

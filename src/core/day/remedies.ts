@@ -9,6 +9,7 @@ import { DOUGHS, type DoughId } from '../vocabulary/doughs';
 import { formatMinutes } from '../units/format';
 import { plan } from '../schedule/schedule';
 import { dayPlan, type DayPlan } from './day-plan';
+import { HELPER_IDS } from './remedy-ids';
 import { formatClock } from './clock-words';
 import { minuteOf, timeOf } from './moments';
 import { troubleOf } from './trouble';
@@ -95,6 +96,7 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
   list.push(...trays(worked));
   list.push(...secondPot(worked, id));
   list.push(...colder(worked));
+  list.push(...warmer(worked));
   for (const made of day.batches) {
     const batch = batches.find((b) => b.id === made.batchId);
     if (!batch || isBegun(worked, batch)) continue;
@@ -106,12 +108,12 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
       );
     const bought = BOUGHT[batch.wrap.dough];
     if (bought && batch.wrap.ownDough === null)
-      add(`buy ${batch.id}`, `Buy ${DOUGHS[bought].label} for ${batch.title}`, {
+      add(`buy ${batch.id}`, `Buy ${DOUGHS[bought].label.replace('bought ', '')} for ${batch.title}`, {
         ...NOTHING,
         batches: [{ batchId: batch.id, operations: [{ do: 'setDough', dough: bought, own: null }] }],
       });
   }
-  HELPS.forEach(({ hours, before }, i) => {
+  [...HELPS, ...wholeDay(serve - Math.max(from, now.minute))].forEach(({ hours, before }, i) => {
     const [start, end] = [serve - before * 60, serve - (before - hours) * 60];
     if (start < now.minute) return;
     const helper = { id: id(i), name: 'Helper', from: timeOf(start), to: timeOf(end) };
@@ -159,8 +161,31 @@ function trays({ kitchen, facts }: WorkedOutDay): Candidate[] {
   });
 }
 
-/** Ids before this are the helpers’. */
-const SECOND = HELPS.length;
+/** On a short day a helper may come for all of it, by the quarter of an hour. @param minutes until it is served */
+const wholeDay = (minutes: number): readonly { hours: number; before: number }[] => {
+  const hours = Math.floor(minutes / 15) / 4;
+  return hours > HELPS[0].hours && hours < HELPS[2].before ? [{ hours, before: hours }] : [];
+};
+
+/** With its light on, an oven; a dough rises there sooner, °C. House estimate. */
+const WARM_RISE_C = 30;
+
+/** A dough that rises at the kitchen's pace, put where it is warm. */
+const warmer = (worked: WorkedOutDay): Candidate[] =>
+  worked.facts.flatMap(({ batch, wrapPlan }): Candidate[] =>
+    wrapPlan.rise === null || wrapPlan.rise.c >= WARM_RISE_C - 1 || isBegun(worked, batch)
+      ? []
+      : [
+          {
+            id: `rise ${batch.id}`,
+            label: `Let the dough of ${batch.title} rise at ${WARM_RISE_C} °C, in the oven with its light on`,
+            change: {
+              ...NOTHING,
+              batches: [{ batchId: batch.id, operations: [{ do: 'setWrap', to: { riseC: WARM_RISE_C } }] }],
+            },
+          },
+        ],
+  );
 
 /** A second pot or pan, where two batches want the one there is. */
 function secondPot({ kitchen, facts }: WorkedOutDay, idFor: (n: number) => string): Candidate[] {
@@ -168,7 +193,7 @@ function secondPot({ kitchen, facts }: WorkedOutDay, idFor: (n: number) => strin
     const using = facts.filter(({ loads }) => loads?.appliance.kind === kind);
     const owned = kitchen.appliances.filter((a) => a.kind === kind);
     if (using.length < 2 || owned.length !== 1) return [];
-    const another = { ...owned[0], id: `${kind}-${idFor(SECOND + n)}`, name: `second ${kind}`, heats: [] };
+    const another = { ...owned[0], id: `${kind}-${idFor(HELPER_IDS + n)}`, name: `second ${kind}`, heats: [] };
     return [
       {
         id: `second ${kind}`,
@@ -243,6 +268,10 @@ export function tried(
   if (left >= troubleOf(planned.conflicts)) return null;
   return { ...candidate, mends: left === 0 ? 'all' : 'some', leftMinutes: left, startMinute: after.startMinute };
 }
+
+/** What leaves least first; of equals what changes least. */
+export const bestFirst = (remedies: readonly Remedy[]): Remedy[] =>
+  [...remedies].sort((a, b) => a.leftMinutes - b.leftMinutes);
 
 /** Two changes together, for where none mends it alone. */
 const both = (one: Candidate, other: Candidate): Candidate => ({

@@ -149,6 +149,7 @@ const NOTHING_SAID = {
   spareShare: SPARE,
   sheet: null,
   packet: null,
+  isThawed: false,
   doughC: null,
   riseC: null,
   vent: 'none',

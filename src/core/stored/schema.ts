@@ -273,6 +273,7 @@ const wrapSchema = z.strictObject({
     })
     .nullable()
     .describe('What the packet says, where skins or sheets are bought.'),
+  isThawed: z.boolean().describe('What is bought lies in the fridge, thawed or never frozen: it need not thaw.'),
   doughC: celsius(LIMITS.doughC).nullable().describe('The dough as it comes from mixing, °C; null as usual for it.'),
   riseC: celsius(LIMITS.doughC).nullable().describe('Where it rises, °C; null in the kitchen’s air.'),
   edge: z.enum(EDGE_IDS).describe('How its edge is closed.'),

@@ -1,4 +1,4 @@
-/** Version 13: a strip folded over and over is called a flag triangle. */
+/** Version 13: a strip folded over and over is called a flag triangle; what is bought may be thawed already. Until then it was not. */
 type Json = Record<string, unknown>;
 
 const isObject = (value: unknown): value is Json =>
@@ -9,6 +9,8 @@ export function toVersion13(document: Json): Json {
   return {
     ...document,
     version: 13,
-    wrap: isObject(wrap) && wrap.form === 'flag-fold' ? { ...wrap, form: 'flag-triangle' } : wrap,
+    wrap: isObject(wrap)
+      ? { ...wrap, ...(wrap.form === 'flag-fold' ? { form: 'flag-triangle' } : {}), isThawed: false }
+      : wrap,
   };
 }

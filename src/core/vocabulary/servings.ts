@@ -5,19 +5,16 @@ interface ServingRecord {
   label: string;
   /** What it means, in a sentence. */
   trade: string;
-  /** Cooked parcels may be kept hot so long before they are served, minutes. */
-  holdMinutes: number;
+  /** Cooked parcels may be kept hot so long before they are eaten, minutes; null: as long as such parcels stay good. */
+  holdMinutes: number | null;
 }
 
-/**
- * Kept hot at 60 °C or more, food is safe for hours (US federal guidance: 140 °F), but crusts soften and skins dry: so long as
- * most cooks let them wait. House estimates.
- */
+/** Kept hot at 60 °C or more, food is safe for hours (US federal guidance: 140 °F), but crusts soften and skins dry. */
 export const SERVINGS = recordsOf<ServingRecord>()({
   now: {
     label: 'from the heat to the table',
     trade: 'Crisp or juicy as it will ever be; the last load comes out just before serving.',
-    holdMinutes: 45,
+    holdMinutes: null,
   },
   'carried-warm': {
     label: 'carried over warm',
@@ -27,7 +24,7 @@ export const SERVINGS = recordsOf<ServingRecord>()({
   'frozen-ahead': {
     label: 'frozen ahead, cooked on the day',
     trade: 'Wrapped a day before, frozen raw on a tray, cooked from frozen: longer in the heat, free hands on the day.',
-    holdMinutes: 45,
+    holdMinutes: null,
   },
 });
 export type Serving = keyof typeof SERVINGS;

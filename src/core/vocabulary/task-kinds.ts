@@ -27,6 +27,7 @@ export const TASK_KINDS = recordsOf<TaskKindRecord>()({
     station: 'fill',
   },
   dough: { label: 'Make the dough', doneWhen: 'Smooth, and it springs back slowly.', station: 'wrap' },
+  thaw: { label: 'Thaw', doneWhen: 'It bends without cracking, and is still cold.', station: null },
   rest: { label: 'Dough rests', doneWhen: 'It keeps a finger’s mark.', station: null },
   roll: { label: 'Roll and cut', doneWhen: 'Even, thinner at the rim, and covered.', station: 'wrap' },
   wrap: { label: 'Fill and close', doneWhen: 'All closed, the rims dry, none torn.', station: 'wrap' },

@@ -61,7 +61,7 @@ export function wrapperMaking(batch: Batch, kitchen: Kitchen, fit: Fit, laid: La
           isLearned: riseFactor(kitchen) !== 1,
         }
       : null,
-    steps: timedSteps(dough, riseC, riseFactor(kitchen)),
+    steps: timedSteps(dough, riseC, riseFactor(kitchen)).filter(({ part }) => part !== 'thaw' || !wrap.isThawed),
     pieces:
       isPan || !isMade
         ? null

@@ -7,6 +7,8 @@ export interface TimedStep {
   what: string;
   handsOnMinutes: number;
   waitMinutes: [low: number, high: number];
+  /** It rises while it waits. */
+  isRise?: boolean;
   part?: DoughStep['part'];
 }
 
@@ -21,6 +23,7 @@ export const timedSteps = (dough: Pick<Dough, 'steps' | 'parts'>, riseC: number,
     what: step.what,
     handsOnMinutes: step.handsOnMinutes,
     waitMinutes: waitOf(step, dough, riseC, factor),
+    ...(step.isRise === undefined ? {} : { isRise: step.isRise }),
     ...(step.part === undefined ? {} : { part: step.part }),
   }));
 

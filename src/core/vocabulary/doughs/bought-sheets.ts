@@ -16,7 +16,7 @@ export const boughtSheets: DoughRecord = {
   isCut: true,
   usualThicknessMm: 0.4,
   steps: [
-    { what: 'Thaw in the packet', handsOnMinutes: 0, waitMinutes: [120, 720] },
+    { what: 'Thaw in the packet', handsOnMinutes: 0, waitMinutes: [120, 720], part: 'thaw' },
     {
       what: 'Unroll under a damp cloth, brush sheet by sheet with fat',
       handsOnMinutes: 10,

@@ -14,5 +14,5 @@ export const boughtSkin: DoughRecord = {
   kind: 'thin',
   gives: 1.04,
   usualThicknessMm: 1,
-  steps: [{ what: 'Thaw in the packet, keep covered', handsOnMinutes: 0, waitMinutes: [60, 720] }],
+  steps: [{ what: 'Thaw in the packet, keep covered', handsOnMinutes: 0, waitMinutes: [60, 720], part: 'thaw' }],
 };

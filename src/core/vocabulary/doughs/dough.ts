@@ -42,8 +42,8 @@ export interface DoughStep {
   waitMinutes: readonly [low: number, high: number];
   /** The rise: its waiting follows from yeast and temperature instead. */
   isRise?: boolean;
-  /** Rolled or cut into skins; done as it is filled; or after it: else before any of that. */
-  part?: 'roll' | 'filling' | 'filled';
+  /** What is bought thaws; rolled or cut into skins; done as it is filled; or after it: else before any of that. */
+  part?: 'thaw' | 'roll' | 'filling' | 'filled';
 }
 
 export interface DoughRecord {

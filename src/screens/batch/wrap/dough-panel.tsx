@@ -290,6 +290,15 @@ function Bought({ batch, plan, edit }: Props) {
           onChange={(doughG) => set({ doughG }, 'dough')}
         />
       </View>
+      <Choices
+        label={isLined ? 'The sheets are' : 'The skins are'}
+        value={wrap.isThawed ? 'thawed' : 'frozen'}
+        options={[
+          { value: 'frozen', label: 'frozen' },
+          { value: 'thawed', label: 'thawed, or never frozen' },
+        ]}
+        onChange={(value) => set({ isThawed: value === 'thawed' }, 'thawed')}
+      />
       {plan.bought && (
         <Sentence
           text={`*${plan.bought.pieces}* ${isLined ? 'sheets' : 'skins'} for ${batch.count}${plan.bought.packets === null ? '' : `: ${plan.bought.packets} ${plan.bought.packets === 1 ? 'packet' : 'packets'}`}.`}
