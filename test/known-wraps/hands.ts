@@ -1,4 +1,4 @@
-/** Twenty-four wraps as households make them, and twelve that went wrong: written before the rules were opened. */
+/** Twenty-eight wraps as households make them, and fourteen that went wrong: written before the rules were opened. */
 import { type FillingInWords } from '../../src/core/recipe/to-batch';
 import { type Batch } from '../../src/core/stored/schema';
 
@@ -196,6 +196,24 @@ export const WRAPS: readonly KnownWrap[] = [
     ['600 g braised pork, shredded', '50 g hoisin sauce'],
     { portionG: 52, thicknessMm: 6 },
   ),
+  wrap('three-cornered pies in bread dough', ['three-corners', 'bread', 'bake'], 33, MUSHROOM, {
+    skin: across(110),
+    thicknessMm: 3,
+    portionG: 18,
+  }),
+  wrap('pinched squares in noodle dough', ['closed-square', 'noodle', 'steam'], 32, PORK, {
+    skin: square(90),
+    thicknessMm: 1.4,
+    portionG: 18,
+  }),
+  wrap('flags of potato and curd', ['flag-triangle', 'bought-sheets', 'bake'], 62, POTATO, {
+    skin: { shape: 'strip', lengthMm: 300, widthMm: 80 },
+    portionG: 15,
+  }),
+  wrap('wound rolls, fried', ['wound-roll', 'bought-skin', 'fry'], 20, POTATO, {
+    skin: square(190),
+    portionG: 45,
+  }),
 ];
 
 export const SPOILT_WRAPS: readonly KnownWrap[] = [
@@ -306,5 +324,23 @@ export const SPOILT_WRAPS: readonly KnownWrap[] = [
     { skin: across(90), thicknessMm: 1.2, portionG: 15 },
     ['fix'],
     { named: /filling for only/i, first: /Make|filling/i },
+  ),
+  wrap(
+    'a three-cornered pie that cannot be drawn up',
+    ['three-corners', 'bread', 'bake'],
+    12,
+    MUSHROOM,
+    { skin: across(90), thicknessMm: 3, portionG: 42 },
+    ['fix'],
+    { named: /overfilled|split/i, first: /\d g|mm/ },
+  ),
+  wrap(
+    'pinched squares of plank',
+    ['closed-square', 'noodle', 'steam'],
+    32,
+    PORK,
+    { skin: square(90), thicknessMm: 4, portionG: 18 },
+    ['fix'],
+    { named: /thick/i, first: /^Roll to [12]/ },
   ),
 ];
