@@ -14,6 +14,11 @@ import { isWithinLimits } from '@/core/stored/within-limits';
 import { DOUGH_IDS } from '@/core/vocabulary/doughs';
 import { changeDough } from '@/core/stored/create';
 import { lanternSupper } from '@/data/demo';
+import { account } from '@/core/checks/account';
+import { FORMS } from '@/core/forms';
+import { dough } from '@/core/wrapper/dough';
+import { wrapperMaking } from '@/core/wrapper/making';
+import { layoutShare, overhangShare } from '@/core/wrapper/overhang';
 import { LINE } from './make-lines';
 import { kitchenOfSpread } from './kitchen-of-spread';
 
@@ -49,6 +54,26 @@ describe('the headline', () => {
     // Two spoonfuls are not; a whole second pie is.
     expect(fit(count(23)).state).toBe('good');
     expect(full(changed(haddock, count(1))).checks.fit.state).toBe('watch');
+  });
+  it('what hangs over a pan is no left-over, nor what lies between rounds of the sheet they are cut from', () => {
+    const small: Batch['wrap']['skin'] = { shape: 'pan', diameterMm: 180, depthMm: 30, sheetsBelow: 1, sheetsAbove: 1 };
+    const pie = changed(haddock, wrap({ ...changeDough('short', { ...haddock.wrap, skin: small }), skin: small }));
+    const { fit: parcel, laid } = account(pie, DEFAULT_KITCHEN, null);
+    // 20 mm all round, up the wall and over the cover: nearly half as much again as lies in it.
+    const over = overhangShare(laid, FORMS['pan-pie'].skinArea(laid, parcel.fillMl));
+    expect(over).toBeGreaterThan(0.4);
+    expect(over).toBeLessThan(0.55);
+    const even = (doughG: number) => full(changed(pie, wrap({ doughG }))).checks.fit.fits?.even?.state;
+    expect(even(2 * parcel.wrapperG * 1.5)).toBe('good');
+    expect(wrapperMaking(pie, DEFAULT_KITCHEN, parcel, laid, dough('short')).neededG).toBeCloseTo(
+      pie.count * parcel.wrapperG * (1 + over),
+      6,
+    );
+    // Ten rounds of 120 mm from sheets of 300 by 400, six to a sheet: two sheets are more than twice what the rounds are.
+    expect(
+      layoutShare({ skin: { shape: 'round', diameterMm: 120 }, sheet: { widthMm: 300, lengthMm: 400 } }, 10),
+    ).toBeCloseTo((2 * 300 * 400) / (10 * Math.PI * 60 ** 2) - 1, 6);
+    expect(layoutShare({ skin: small, sheet: null }, 10)).toBeNull();
   });
   it('what does not close comes before what comes out even, unless that is worse', () => {
     expect(fit(wrap({ portionG: 60 })).headline).toBe('Fit: overfilled, will split');

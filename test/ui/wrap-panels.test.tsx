@@ -168,8 +168,13 @@ describe('the dough', () => {
     expect(screen.getByText('Dough for 24')).toBeTruthy();
     expect(screen.getByText(/hold 13\sg of it back: add by the spoon until it no longer sticks/)).toBeTruthy();
     expect(screen.getByText(/33\s°C/)).toBeTruthy();
+    // The flour that was typed is the flour that is shown.
+    for (const flour of ['400', '450', '333']) {
+      type('I have flour (or empty), g', flour);
+      expect(screen.getByText(new RegExp(`of dough: ${flour}\\sg plain flour`))).toBeTruthy();
+    }
     type('I have flour (or empty), g', '400');
-    expect(batch().wrap.doughG).toBe(664);
+    expect(batch().wrap.doughG).toBeCloseTo(663.6, 6);
     // By the cup it becomes grams: 240 ml at 0.53 g/ml.
     press('cups of 240 ml');
     type('I have flour (or empty), cups', '3');

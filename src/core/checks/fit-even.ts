@@ -3,6 +3,7 @@ import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { FORMS } from '../forms';
 import { type Accounts } from './account';
+import { layoutShare, overhangShare } from '../wrapper/overhang';
 import { type CheckState, type Figure } from './check';
 
 /** Short by so much of all parcels, nobody sees it; by more than the second, it is no small correction. House estimates. */
@@ -26,7 +27,7 @@ interface Evenness {
 }
 
 /** What stands out: the shorter of the two where one is short, else what there is most too much of. Null where they are even. */
-export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough' | 'fit'>): Evenness | null {
+export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough' | 'fit' | 'laid'>): Evenness | null {
   const { count, wrap } = accounts.batch;
   const { fromFilling, fromDough } = accounts.balance;
   const both: { of: Evenness['of']; makes: number; eachG: number }[] = [
@@ -38,7 +39,7 @@ export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough
   if (missing > count * (missing >= 0.5 ? UNSEEN : UNSEEN_PART)) return { ...least, isShort: true };
   // Packets come as large as they come: what is left of bought skins is worth no word.
   const made = both.filter(({ of }) => of === 'filling' || accounts.dough.parts.length > 0);
-  const spare = (of: Evenness['of']): number => (of === 'filling' ? OVER : isCut(accounts) ? SPARE_CUT : SPARE_ROLLED);
+  const spare = (of: Evenness['of']): number => (of === 'filling' ? OVER : spareOfDough(accounts));
   // Less than one parcel's worth left over is even.
   const over = made.filter(
     ({ of, makes, eachG }) =>
@@ -46,6 +47,18 @@ export function unevenness(accounts: Pick<Accounts, 'balance' | 'batch' | 'dough
   );
   const [most] = [...over].sort((a, b) => b.makes - a.makes);
   return most === undefined ? null : { ...most, isShort: false };
+}
+
+/** So much more dough than lies in the parcels is right: what hangs over a pan, what lies between rounds, and a little beyond that. */
+function spareOfDough(accounts: Pick<Accounts, 'batch' | 'dough' | 'fit' | 'laid'>): number {
+  const { batch, fit, laid } = accounts;
+  const { wrap, count } = batch;
+  const form = FORMS[wrap.form];
+  const over = overhangShare(laid, form.skinArea(laid, fit.fillMl));
+  const usual = isCut(accounts) ? SPARE_CUT : SPARE_ROLLED;
+  const rounds = count * form.flat(fit, laid).reduce((sum, { each }) => sum + each, 0);
+  const between = isCut(accounts) ? (layoutShare(wrap, rounds) ?? 0) : 0;
+  return Math.max(usual, over + SPARE_ROLLED, between + SPARE_ROLLED);
 }
 
 /** Squares and strips are cut from a sheet, whatever they are of; rounds where the dough is rolled out whole. */

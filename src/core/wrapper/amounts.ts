@@ -29,10 +29,20 @@ export interface DoughAmounts {
 /** Flours differ: so much of the liquid is held back and added by the spoon. House rule of bakers. */
 export const HELD_BACK = 0.05;
 
+/** The share of a dough that is flour. */
+const flourShareOf = (parts: readonly DoughPart[]): number =>
+  formulaTotals(parts).reduce((sum, t) => sum + (isFlour(t.ingredientId) ? t.share : 0), 0);
+
+/** Dough that so much flour makes, to a tenth of a gram, so that the flour is what was said; 0 without flour. */
+export function doughOfFlour(parts: readonly DoughPart[], flourG: number): number {
+  const share = flourShareOf(parts);
+  return share > 0 ? Math.round((10 * flourG) / share) / 10 : 0;
+}
+
 /** Amounts of a formula. None of what is bought. */
 export function doughAmounts(parts: readonly DoughPart[], wanted: DoughWanted): DoughAmounts {
   const totals = formulaTotals(parts);
-  const flourShare = totals.reduce((sum, t) => sum + (isFlour(t.ingredientId) ? t.share : 0), 0);
+  const flourShare = flourShareOf(parts);
   const totalG = 'totalG' in wanted ? wanted.totalG : flourShare > 0 ? wanted.flourG / flourShare : 0;
   const separate = parts.map(({ name, share, formula }) => {
     const sum = formula.reduce((all, { percent }) => all + percent, 0);

@@ -10,14 +10,16 @@ import { type Dough } from './dough';
 import { type DoughWater, doughWater } from './dough-water';
 import { type Layout, layRounds, nearestCutter, rerolled } from './layout';
 import { packetPieceG } from './laid';
+import { overhangShare } from './overhang';
 import { divide, type Pieces } from './pieces';
 import { isYeasted, riseMinutes } from './rise';
 import { sheetsNeeded } from './sheets';
 import { type TimedStep, timedSteps } from './steps';
 
 export interface WrapperMaking {
-  /** Dough to make, with what is spare, g. */
+  /** Dough to make, with what is spare, g; and that as a share: of a pan at least what hangs over its rim. */
   neededG: number;
+  spareShare: number;
   /** Null of what is bought. */
   amounts: DoughAmounts | null;
   water: (DoughWater & { iceG: number; wantC: number }) | null;
@@ -44,7 +46,11 @@ export function wrapperMaking(batch: Batch, kitchen: Kitchen, fit: Fit, laid: La
   const flats = FORMS[wrap.form].flat(fit, laid);
   const isPan = SHAPES[laid.skin.shape].isPan;
   const each = flats.reduce((sum, piece) => sum + piece.each, 0);
-  const neededG = doughFor(count, fit.wrapperG, wrap.spareShare);
+  const spareShare = Math.max(
+    wrap.spareShare,
+    isMade ? overhangShare(laid, FORMS[wrap.form].skinArea(laid, fit.fillMl)) : 0,
+  );
+  const neededG = doughFor(count, fit.wrapperG, spareShare);
   const amounts = isMade ? doughAmounts(dough.parts, { totalG: neededG }) : null;
   const wantC = wrap.doughC ?? dough.usualC;
   const water = isMade && dough.water !== 'boiling' ? doughWater(wantC, kitchen.roomC, kitchen.roomC) : null;
@@ -52,6 +58,7 @@ export function wrapperMaking(batch: Batch, kitchen: Kitchen, fit: Fit, laid: La
   const riseC = wrap.riseC ?? towards(wantC, kitchen.roomC);
   return {
     neededG,
+    spareShare,
     amounts,
     water: water && { ...water, iceG: water.iceShare * liquidG, wantC },
     rise: isYeasted(dough.parts)

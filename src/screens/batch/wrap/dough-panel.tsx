@@ -8,7 +8,7 @@ import { type DoughPart } from '@/core/vocabulary/doughs/dough';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
-import { doughAmounts } from '@/core/wrapper/amounts';
+import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -120,7 +120,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
   const withFlour = (grams: number | null) => {
     setFlourG(grams);
     if (grams === null) void set({ doughG: null }, 'flour');
-    else void set({ doughG: Math.round(doughAmounts(assessment.dough.parts, { flourG: grams }).totalG) }, 'flour');
+    else void set({ doughG: doughOfFlour(assessment.dough.parts, grams) }, 'flour');
   };
   return (
     <View style={{ gap: 12 }}>
@@ -130,7 +130,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           title={name === '' ? `Dough for ${count}` : capital(name)}
           note={
             name === ''
-              ? `${count} × ${formatNumber(assessment.fit.wrapperG)} g and ${formatNumber(100 * wrap.spareShare, 0)} % to spare`
+              ? `${count} × ${formatNumber(assessment.fit.wrapperG)} g and ${formatNumber(100 * plan.spareShare, 0)} % ${plan.spareShare > wrap.spareShare ? 'over the rim of the pan' : 'to spare'}`
               : undefined
           }
           columns={['of flour', 'weigh']}
