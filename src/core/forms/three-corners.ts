@@ -6,7 +6,7 @@ import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
 import { flatSealed } from './lens';
 import { circle, f } from './paths';
-import { tentBody, tentFloor, THREE } from './tent';
+import { DRAWN_UP, tentBody, tentFloor, THREE } from './tent';
 import { tentSection } from './tent-section';
 
 /** Radius of the round inside the rim, mm: the corners of the triangle that it folds to lie on it. */
@@ -30,10 +30,10 @@ export const threeCorners: Form = {
   plural: 'three-cornered pies',
   shapes: ['round'],
   made: 'Filling in the middle of a round, three sides drawn up over it, the three seams pinched from the corners to the middle, or the middle left open.',
-  law: 'The round inside the rim folds along the triangle in it, side √3 a, and covers that once more. Sealed flat, two such triangles hold as two rounds of their area, less as they are less round (4π area / edge², to the power 0.6): 0.24 a³.',
+  law: 'The round inside the rim folds along the triangle in it, side √3 a, and covers that once more. Sealed flat, two such triangles hold as two rounds of their area, less as they are less round (4π area / edge², to the power 0.6): 0.24 a³; drawn up a tenth more.',
   maxMl: (laid, hasMouth = false) => {
     const side = Math.sqrt(3) * inside(laid);
-    return ((hasMouth ? HEAPED : 1) * flatSealed((Math.sqrt(3) / 4) * side ** 2, 3 * side)) / 1000;
+    return ((hasMouth ? HEAPED : 1) * DRAWN_UP * flatSealed((Math.sqrt(3) / 4) * side ** 2, 3 * side)) / 1000;
   },
   comfortable: [0.35, 0.75],
   tight: 0.95,

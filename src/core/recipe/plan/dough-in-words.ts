@@ -28,6 +28,8 @@ const NAMED: readonly [RegExp, DoughId][] = [
   [/\bthin skins\b/i, 'bought-skin'],
   [/\b(?:unleavened|flatbread|wheat) dough\b/i, 'griddle'],
   [/\b(?:steamed[- ]bun|bun) dough\b|\bsteamed buns\b/i, 'steamed-bun'],
+  [/\b(?:enriched|sweet|milk|brioche|soft|rich)(?:,? \w+){0,2} dough\b/i, 'enriched'],
+  [/\b(?:oil|samosa|oil[- ]and[- ]egg|oil-egg) (?:dough|pastry)\b/i, 'oil-egg'],
   [/\b(?:pizza|bread|yeast|yeasted) dough\b/i, 'bread'],
   [/\bpastry\b/i, 'short'],
 ];
@@ -37,6 +39,8 @@ const NAMED: readonly [RegExp, DoughId][] = [
 const EGG_FAT = 0.1;
 const SHORT_FAT = 20;
 const RICH = 6;
+/** Oil alone makes a bread soft, and no rich dough of it up to here. */
+const OILY = 15;
 
 /** Reads it from the lines of the dough, else from what is named anywhere. */
 export function doughInWords(
@@ -88,7 +92,8 @@ function familyOf(formula: Formula, words: string, method: Method | null): Dough
     );
   if (of((id) => id.startsWith('yeast')) > 0) {
     if (method === 'steam') return 'steamed-bun';
-    return egg > 0 || fat >= RICH ? 'enriched' : 'bread';
+    const isRich = egg > 0 || of((id) => /^(?:butter|milk|cream)/.test(id)) > 0;
+    return fat >= (isRich ? RICH : OILY) || egg > 0 ? 'enriched' : 'bread';
   }
   if (isHot) return 'hot-water';
   if (of((id) => id === 'baking-powder' || id === 'bicarbonate') > 0) {

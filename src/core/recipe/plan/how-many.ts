@@ -43,7 +43,8 @@ const COUNTS: readonly RegExp[] = [
   /^(?:about\s+)?(\d{1,3})\s+(?:of (?:them|these)|in all|altogether)\b/im,
   // In a title: "Pork dumplings (40)", "Pasties, 4 big ones".
   /\(\s*(\d{1,3})\s*\)\s*$/,
-  /,\s*(\d{1,3})\s+(?:big|large|small)\s+ones\b/i,
+  /\(\s*(?:about|approx\.?|around|roughly)\s+(\d{1,3})\s*\)\s*$/im,
+  /,\s*(?:about\s+)?(\d{1,3})\s+(?:(?:big|large|small)\s+ones|of (?:them|these))\b/i,
 ];
 const SERVES = new RegExp(
   `\\b(?:serves|servings?|feeds|for)\\s*:?\\s*(?:about\\s+)?${NUMBER}\\b(?!\\s*(?:min|hour|days?|g\\b|${PARCEL}))`,

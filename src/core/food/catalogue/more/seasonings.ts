@@ -71,7 +71,7 @@ parsley-dried | Parsley, dried | 5.9 26.6 5.5 24 26.7 11.4 | 0.1 | 1.15 | strong
 onion-dried | Onion flakes, dried | 4 9 0.5 74 9 3.3 | 0.25 | 0.05 | release=driedSponge
 garlic-roasted | Garlic, roasted | 52 7 0.6 36 2.6 1.8 | 0.9 | 0.05 | clove=4 dose=3-60
 fenugreek | Fenugreek | 8.8 23 6.4 33.8 24.6 3.4 | 0.75 | 0.17 | strong dose=0.5-3
-sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-8
+sumac | Sumac | 11 4.5 15 36 28 5.5 | 0.45 | 2 | strong dose=1-25
 nigella | Nigella seed | 6 20 38 20 11 4.5 | 0.55 | 0.2 | strong dose=1-6
 cocoa | Cocoa powder | 3 19.6 13.7 20.9 37 5.8 | 0.42 | 0.05 | strong moist=crumbs
 maple-syrup | Maple syrup | 32.4 0 0.1 67 0 0.5 | 1.32 | 0.02 | sugar=66 moist=syrup
