@@ -3,6 +3,7 @@ import { type CoreForecast, forecastHeat } from '@/core/forecast/heat';
 import { type FormId } from '@/core/forms';
 import { glazeInWords } from '@/core/recipe/plan/glaze-in-words';
 import { batchInWords, type FillingInWords } from '@/core/recipe/to-batch';
+import { assess } from '@/core/checks/assess';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
@@ -89,4 +90,16 @@ describe('what a recipe brushes on', () => {
   ])('%j: %s', (lines, glaze) => {
     expect(glazeInWords(lines)?.glaze ?? null).toBe(glaze);
   });
+});
+
+it('what would be golden only after twice its time is brushed, or baked hotter; a little longer is said first', () => {
+  const first = (minutes: number): string => {
+    const pie = baked('half-moon', 'short', 20, 'none', { steps: [step('oven', 185, minutes)] });
+    const { core } = assess(pie, DEFAULT_KITCHEN, forecastHeat(pie, DEFAULT_KITCHEN, 'first')).checks;
+    expect(core.headline).toMatch(/still pale/);
+    return core.fixes[0].label;
+  };
+  const [golden] = [crust('half-moon', 'short', 20, 'none', oven(185)).above.brownAt ?? 0];
+  expect(first(Math.round(golden / 2.2))).toMatch(/^(?:Brush it with egg|205 °C instead of 185)/);
+  expect(first(Math.round(golden / 1.6))).toMatch(/^Until it is golden/);
 });

@@ -32,7 +32,10 @@ describe('doses', () => {
 
   it('says what will hardly be tasted, and lets sweet fillings be sweet', () => {
     expect(about([LINE('parsley', 1)])[0].text).toContain('hardly be tasted');
-    expect(about([LINE('sugar', 40)])).toHaveLength(1);
+    expect(about([LINE('sugar', 40), LINE('pork-mince', 460)])).toHaveLength(1);
+    // A sweet one is sweet, fruit or not; and a pinch is meant as one.
+    expect(about([LINE('sugar', 60), LINE('curd-cheese', 300)])).toEqual([]);
+    expect(about([LINE('sugar', 0.4), LINE('pork-mince', 460)])).toEqual([]);
     expect(about([LINE('sugar', 40), LINE('apple', 500)])).toEqual([]);
     expect(about([LINE('allspice', 50)], 0)).toEqual([]);
   });

@@ -87,14 +87,19 @@ function burning({ crust, value, band }: Judgement): number | null {
   return burntAt < (band[0] ?? 0) || burntAt < value ? burntAt : null;
 }
 
+/** House estimate. */
+const FAR_FROM_GOLDEN = 1.8;
+
 /** So that it is golden when it comes out: egg on top, longer, or hotter. */
 function browner({ cook, wrap }: Batch, { above }: CoreForecast, scale: 'C' | 'F'): Candidate[] {
   const planned = plannedMinutes(cook);
   const set = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
   const { mediumC } = mainStep(cook);
   const hot = (mediumC ?? 0) + BROWNER_K;
-  return [
-    ...(above.brownAt === null
+  // Nobody bakes more than twice as long for the colour alone: then it is brushed, or baked hotter.
+  const isFar = above.brownAt !== null && above.brownAt > FAR_FROM_GOLDEN * planned;
+  const longer: Candidate[] =
+    above.brownAt === null || above.brownAt <= planned
       ? []
       : [
           {
@@ -102,7 +107,9 @@ function browner({ cook, wrap }: Batch, { above }: CoreForecast, scale: 'C' | 'F
             label: `Until it is golden: about ${formatNumber(Math.round(above.brownAt))} min`,
             change: set(lasting(cook.steps, Math.round(above.brownAt))),
           },
-        ]),
+        ];
+  return [
+    ...(isFar ? [] : longer),
     ...(wrap.glaze === 'egg'
       ? []
       : [
@@ -121,7 +128,8 @@ function browner({ cook, wrap }: Batch, { above }: CoreForecast, scale: 'C' | 'F
             change: set(cook.steps.map((s) => (s.mediumC === mediumC ? { ...s, mediumC: hot } : s))),
           },
         ]),
-  ].filter(({ id }) => id !== 'until-brown' || (above.brownAt ?? 0) > planned);
+    ...(isFar ? longer : []),
+  ];
 }
 
 /** So much hotter is tried, K; and no hotter than ovens are, °C. House estimates. */

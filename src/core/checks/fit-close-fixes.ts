@@ -25,12 +25,13 @@ export function closing(accounts: Accounts): Candidate[] {
   // Slack, it is to come in from below; overfilled, from above.
   const aimMl = fit.fillMl > high ? high - inside : low + inside;
   const isOut = fit.fillMl > high || fit.fillMl < low;
-  const isStrip = batch.wrap.skin.shape === 'strip';
+  // A rope goes round its strip once: it is cut shorter or longer. What is folded or wound needs another width.
+  const isRope = batch.wrap.form === 'roll';
   return [
     ...rims(accounts),
-    ...(isOut && isStrip ? cuts(batch, fit.fillMl) : []),
+    ...(isOut && isRope ? cuts(batch, fit.fillMl) : []),
     ...(isOut ? portions(accounts, wholeGrams(aimMl * density)) : []),
-    ...(isOut && !isStrip ? skins(batch, fit.hasMouth, fit.fillMl) : []),
+    ...(isOut && !isRope ? skins(batch, fit.hasMouth, fit.fillMl) : []),
     ...thinner(accounts),
   ];
 }
@@ -107,11 +108,21 @@ function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number): 
   return [
     {
       id: 'skin',
-      label: `${form.sizeWord === 'pan' ? 'Take' : 'Roll'}: ${skinWords(skin)} instead of ${skinWords(wrap.skin)}`,
+      label: otherSkinWords(form.sizeWord === 'pan', skin, wrap.skin),
       change: [{ do: 'setWrap', to: { skin } }],
     },
   ];
 }
+
+function otherSkinWords(isPan: boolean, skin: Skin, was: Skin): string {
+  if (skin.shape === 'strip' && was.shape === 'strip')
+    return `Cut strips ${formatNumber(skin.widthMm)} mm wide instead of ${formatNumber(was.widthMm)} mm`;
+  return `${isPan ? 'Take' : 'Roll'}: ${skinWords(skin)} instead of ${skinWords(was)}`;
+}
+
+/** So many times as large; a strip stays as long as its sheet. */
+const larger = (skin: Skin, times: number): Skin =>
+  skin.shape === 'strip' ? { ...skin, widthMm: skin.widthMm * times } : scaled(skin, times);
 
 /** The skin of which this filling is such a share, to the next step: rolled anew, it may as well be right. */
 function skinFor(skin: Skin, holds: (skin: Skin) => number, fillMl: number, share: number): Skin {
@@ -119,10 +130,10 @@ function skinFor(skin: Skin, holds: (skin: Skin) => number, fillMl: number, shar
   let [small, large] = [0.25, 4];
   for (let i = 0; i < 30; i++) {
     const middle = Math.sqrt(small * large);
-    if (share * holds(scaled(skin, middle)) < fillMl) small = middle;
+    if (share * holds(larger(skin, middle)) < fillMl) small = middle;
     else large = middle;
   }
-  return inSteps(scaled(skin, large), Math.ceil);
+  return inSteps(larger(skin, large), Math.ceil);
 }
 
 /** Mostly dough: rolled as thin as is usual, or as the ratio asks for. */

@@ -1,4 +1,5 @@
 /** Fit: does it close, is the skin right, and does it come out even? The check shows what is worst. */
+import { withArticle } from '../units/article';
 import { COMPACT } from '../vocabulary/doughs/dough';
 import { FORMS } from '../forms';
 import { skinWords } from '../forms/skins';
@@ -65,7 +66,7 @@ function closesFigure({ batch, fit, density }: Accounts): Figure {
     return {
       ...common,
       headline: 'closes easily',
-      sentence: `*${portion}* in a ${size}; easy up to ${formatNumber(Math.floor(high * density))} g.`,
+      sentence: `*${portion}* in ${withArticle(size)}; easy up to ${formatNumber(Math.floor(high * density))} g.`,
     };
   }
   const over = fit.fillMl > high;
@@ -74,8 +75,8 @@ function closesFigure({ batch, fit, density }: Accounts): Figure {
     ...common,
     headline: over ? (fit.state === 'fix' ? OVER[form.isClosed ? 'closed' : 'open'] : 'tight') : 'slack',
     sentence: over
-      ? `*${ml(fit.fillMl)} ml* in a ${form.label} that is comfortable up to ${ml(high)} and closes up to ${most}.`
-      : `*${ml(fit.fillMl)} ml* in a ${form.label} that holds ${ml(low)} to ${ml(high)} comfortably: ${SLACK[form.sizeWord]}.`,
+      ? `*${ml(fit.fillMl)} ml* in ${withArticle(form.label)} that is comfortable up to ${ml(high)} and closes up to ${most}.`
+      : `*${ml(fit.fillMl)} ml* in ${withArticle(form.label)} that holds ${ml(low)} to ${ml(high)} comfortably: ${SLACK[form.sizeWord]}.`,
   };
 }
 
@@ -101,7 +102,7 @@ function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accou
           ? `geometry; this dough stretches ${share(dough.gives - 1)} % as it is closed: house estimate`
           : 'geometry of a skin that does not stretch',
     },
-    { text: `The most a ${form.label} of this ${form.sizeWord} holds`, figure: `${ml(fit.maxMl)} ml` },
+    { text: `The most ${withArticle(form.label)} of this ${form.sizeWord} holds`, figure: `${ml(fit.maxMl)} ml` },
     {
       text: 'The filling weighs',
       figure: `${formatNumber(density, 2)} g/ml`,

@@ -1,4 +1,5 @@
 /** What a practitioner would say at the board: a wet parcel without a vent, a wet filling in a thin skin, a dough not all known. */
+import { withArticle } from '../units/article';
 import { FORMS } from '../forms';
 import { METHODS } from '../vocabulary/methods';
 import { type Finding } from '../filling/finding';
@@ -38,7 +39,7 @@ export function wrapFindings(accounts: Accounts): Finding[] {
   )
     found.push({
       lineId: WHOLE,
-      text: `Wet inside, closed all round and in dry heat: a ${label} without a vent bursts where its seam is weakest. Dry the filling, and cut a vent.`,
+      text: `Wet inside, closed all round and in dry heat: ${withArticle(label)} without a vent bursts where its seam is weakest. Dry the filling, and cut a vent.`,
       fix: { label: 'With a vent', change: [{ do: 'setWrap', to: { vent: 'slit' } }] },
     });
   const minutes = soaksThroughIn(laid.thicknessMm, board.value);

@@ -2,18 +2,18 @@
 import { formatNumber } from '../units/amount';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
+import { isSweetFilling } from './sweet';
 
 /** The question is put at so many times the upper end. House estimate. */
 export const FAR_ABOVE = 2;
 
-/** Things sweet by nature are judged by nobody's savoury range: a filling with fruit or sugar in plenty is a sweet one. */
-const SWEET_SHARE = 0.15;
+/** House estimate, g. */
+const A_PINCH_G = 1;
 
 /** What lies outside its range, with the slip of the spoon that would explain it. */
 export function doseFindings(lines: readonly ResolvedLine[], finishedG: number): Finding[] {
   if (finishedG <= 0) return [];
-  const fruit = lines.filter((l) => l.ingredient.family === 'fruit').reduce((sum, l) => sum + l.readyG, 0);
-  const isSweet = fruit / finishedG > SWEET_SHARE;
+  const isSweet = isSweetFilling(lines);
   return lines.flatMap((l) => {
     const { dose, isLeavener } = l.ingredient;
     if (dose === null || (isSweet && l.ingredient.isSweet)) return [];
@@ -35,7 +35,8 @@ export function doseFindings(lines: readonly ResolvedLine[], finishedG: number):
         },
       ];
     }
-    if (perKg >= low / 2) return [];
+    // A pinch is meant as one.
+    if (perKg >= low / 2 || l.rawG < A_PINCH_G) return [];
     return [
       {
         lineId: l.line.id,

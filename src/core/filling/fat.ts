@@ -67,7 +67,7 @@ function sentenceFor(state: FatAccount['state'], per100: number, loose: number):
   const has = `Fat *${formatNumber(per100, 1)} g* per 100 g`;
   if (state === 'lean') return `${has}: lean. Mince like this ends dry, a ball loose in its shell.`;
   if (state === 'fatty') return `${has}, of which ${formatNumber(loose, 1)} g melts out and runs: it will weep.`;
-  return `${has}, of which ${formatNumber(loose, 1)} g melts out and runs.`;
+  return loose < 0.05 ? `${has}; none of it runs.` : `${has}, of which ${formatNumber(loose, 1)} g melts out and runs.`;
 }
 
 /** What a practitioner would say of the fat, beside the line it comes from. */

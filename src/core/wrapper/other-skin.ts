@@ -3,6 +3,7 @@ import { type FormId, FORMS } from '../forms';
 import { SHAPES, skinWords } from '../forms/skins';
 import { changeForm } from '../stored/create';
 import { type Batch } from '../stored/schema';
+import { withArticle } from '../units/article';
 import { formatGrams } from '../units/format';
 
 /**
@@ -15,6 +16,6 @@ export function skinThatComes(to: FormId, wrap: Batch['wrap']): string | null {
   const name = FORMS[to].plural;
   const cannot = (FORMS[to].shapes as readonly string[]).includes(wrap.skin.shape)
     ? `${name[0].toUpperCase()}${name.slice(1)} have a size of their own`
-    : `${name[0].toUpperCase()}${name.slice(1)} are not made from a ${SHAPES[wrap.skin.shape].label}`;
+    : `${name[0].toUpperCase()}${name.slice(1)} are not made from ${withArticle(SHAPES[wrap.skin.shape].label)}`;
   return `${cannot}. Taken instead: ${skinWords(skin)}, with ${formatGrams(portionG)} in each.`;
 }

@@ -8,7 +8,7 @@ const AMOUNT_AND_FOOD =
   /\b(\d+(?:[.,]\d+)?(?:\s*½)?|½|¼|¾|an?|one|two)\s*(ml|g|tbsp|tablespoons?|tsp|teaspoons?|cups?|l|litres?)\s+(?:of\s+)?((?:hot |cold |boiling |warm |melted |olive |sunflower |vegetable |sesame )?(?:water|oil|butter|stock|broth|milk|wine|cream|flour|cornflour|starch|lard|vinegar))\b/gi;
 /** What is said of the parcels or the pan they cook in. */
 const OF_THE_PAN =
-  /\b(?:cover|lid|steam|parcel|boil (?:them|in)|in plenty|deep|salted water|paste|seal|dough|wet the|dust|brush|grease|slaked|egg wash)\b/i;
+  /\b(?:cover|lid|steam|parcel|boil (?:them|in)|in plenty|deep|salted water|paste|seal|dough|pastry|crust|wet the|dust|brush|grease|slaked|egg wash)\b/i;
 /** Dry things that take their water up as they are cooked: their preparation counts it. */
 const SWELLS =
   /\b(?:lentils?|rice|beans?|chickpeas|bulgur|couscous|noodles?|buckwheat|millet|pasta|peas|potatoes|soak)\b/i;

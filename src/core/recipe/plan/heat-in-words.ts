@@ -122,7 +122,8 @@ export function heatInWords(steps: readonly string[]): HeatInWords | null {
 
 function heatOf(method: Method, words: string, degrees: { c: number } | undefined): HeatInWords {
   const times = minutesIn(words).filter(
-    ({ at }) => !/\b(?:leave|rest|stand|cool|before)\b[^,;.]{0,14}$/i.test(words.slice(0, at)),
+    ({ at }) =>
+      !/\b(?:leave|rest|stand|cool|before|rise|prove|proof|wait|soak|chill)\b[^,;.]{0,14}$/i.test(words.slice(0, at)),
   );
   const sides = /\b(?:each|per|a|on both|both) sides?\b/i.test(words) ? 2 : 1;
   const floats = /\bfloat/i.test(words) ? UNTIL_IT_FLOATS : 0;

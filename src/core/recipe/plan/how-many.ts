@@ -46,6 +46,8 @@ const COUNTS: readonly RegExp[] = [
   /\(\s*(?:about|approx\.?|around|roughly)\s+(\d{1,3})\s*\)\s*$/im,
   /,\s*(?:about\s+)?(\d{1,3})\s+(?:(?:big|large|small)\s+ones|of (?:them|these))\b/i,
 ];
+/** At the end of a title: "Khinkali, 20", "Buns – 12 pieces". */
+const AT_THE_END = new RegExp(`[,–—-]\\s+(?:about\\s+)?(\\d{1,3})(?:\\s+(?:pcs|${PARCEL}))?\\s*\\.?$`, 'i');
 const SERVES = new RegExp(
   `\\b(?:serves|servings?|feeds|for)\\s*:?\\s*(?:about\\s+)?${NUMBER}\\b(?!\\s*(?:min|hour|days?|g\\b|${PARCEL}))`,
   'i',
@@ -88,6 +90,8 @@ export function howMany(said: readonly string[], steps: readonly string[], lines
       if (Number.isFinite(n)) return { count: dozen ? 12 * n : n, serves: people, words: found[0].trim() };
     }
   }
+  const title = said.map((line) => AT_THE_END.exec(line)).find((found) => found !== null);
+  if (title) return { count: Number(title[1]), serves: people, words: title[0].trim() };
   for (const line of [...lines, ...sentencesOf(steps)]) {
     const found = IN_PACKET.exec(line) ?? WRAPPERS.exec(line);
     if (found) return { count: numberOf(found[1]), serves: people, words: found[0].trim() };

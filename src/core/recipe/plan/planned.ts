@@ -6,7 +6,7 @@ import { type DoughId, DOUGHS } from '../../vocabulary/doughs';
 import { type Method, METHODS } from '../../vocabulary/methods';
 import { type Glaze, GLAZES } from '../../vocabulary/edges';
 import { type School, SCHOOLS } from '../../vocabulary/schools';
-import { FORMS } from '../../forms';
+import { type FormId, FORMS } from '../../forms';
 import { acrossOf, skinWords } from '../../forms/skins';
 import { type SkinInWords } from '../wrap-in-words';
 import { mainStep, plannedMinutes } from '../../stored/cooking';
@@ -21,6 +21,7 @@ import { batchInWords, countWithin } from '../to-batch';
 import { type ParsedLine } from '../parse-line';
 import { type Answer, answers } from '../to-line';
 import { boiledOff, boilsOff } from './boil-off';
+import { doughInMethod } from './dough-in-method';
 import { type DoughInWords, doughInWords } from './dough-in-words';
 import { glazeInWords } from './glaze-in-words';
 import { foodsInMethod } from './foods-in-method';
@@ -81,8 +82,9 @@ export function planned(toPlan: ToPlan, fresh: { id: string; at: string }): Plan
 function readAll({ part, sections: { title, parts, steps, said: stated }, own, said }: ToPlan): Read {
   const sentences = sentencesOf(steps);
   const doughs = parts.filter(({ kind }) => kind === 'dough');
-  const doughLines = doughs.flatMap(({ lines }) => lines);
-  const doughNames = doughs.flatMap(({ name }) => name ?? []);
+  const inMethod = doughs.length === 0 ? doughInMethod([...part.lines, ...stated, ...sentences]) : null;
+  const doughLines = inMethod?.lines ?? doughs.flatMap(({ lines }) => lines);
+  const doughNames = inMethod ? [inMethod.name] : doughs.flatMap(({ name }) => name ?? []);
   const heatRead = heatInWords(steps);
   const heat = said.method !== undefined && heatRead?.method !== said.method ? null : heatRead;
   const method = said.method ?? heatRead?.method ?? null;
@@ -90,7 +92,8 @@ function readAll({ part, sections: { title, parts, steps, said: stated }, own, s
   const form = said.form ?? shape.form;
   const [drawing, undrawn] = split(part.lines, (line) => DRAWS.test(line));
   const [brushed, counted] = split(undrawn, (line) => isBrushed(line, sentences, own));
-  const lines = [...counted, ...foodsInMethod(sentences, part.lines, own)];
+  const ofFilling = sentences.filter((sentence) => sentence !== inMethod?.words);
+  const lines = [...counted, ...foodsInMethod(ofFilling, part.lines, own)];
   const many = howMany([part.name ?? '', ...stated], steps, [...part.lines, ...doughLines, ...stated]);
   const named = [...part.lines, ...stated, ...steps, title ?? ''].filter(
     (line) =>
@@ -166,7 +169,7 @@ function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read
         ...(shape.skin === null ? {} : { skin: shape.skin }),
         ...(shape.thicknessMm === null ? {} : { thicknessMm: shape.thicknessMm }),
         ...(shape.portionG === null ? {} : { portionG: shape.portionG }),
-        ...(wrapper === null ? {} : { dough: wrapper.dough }),
+        ...(wrapper === null ? doughFor(form, heat?.method ?? null) : { dough: wrapper.dough }),
       },
       cook: {
         ...(wrapper === null || heat !== null ? {} : usualFor(wrapper.dough)),
@@ -191,6 +194,21 @@ function begin({ part, isOneOfSeveral, sections, own, said }: ToPlan, read: Read
   };
   return { batch: shaped, questions, notes };
 }
+
+/** Where nobody says of what it is made and it is cooked otherwise than is usual for the form, its dough is another: what bakes is no noodle. */
+function doughFor(form: FormId, method: Method | null): { dough?: DoughId } {
+  const { usual } = FORMS[form];
+  if (method === null || method === usual.method) return {};
+  const dough = COOKED_OTHERWISE[method]?.[usual.dough];
+  return dough === undefined ? {} : { dough };
+}
+const COOKED_OTHERWISE: Partial<Record<Method, Partial<Record<DoughId, DoughId>>>> = {
+  boil: { 'steamed-bun': 'noodle', 'rough-laminated': 'noodle', short: 'noodle', enriched: 'noodle', bread: 'noodle' },
+  steam: { 'rough-laminated': 'noodle', short: 'noodle', enriched: 'steamed-bun', bread: 'steamed-bun' },
+  sear: { 'rough-laminated': 'noodle', short: 'noodle' },
+  bake: { 'steamed-bun': 'enriched', noodle: 'short', griddle: 'bread' },
+  fry: { 'steamed-bun': 'bread', noodle: 'oil-egg' },
+};
 
 /** Where nobody says how they are cooked, pastry, sheets and bread are baked. */
 const usualFor = (dough: DoughId): { method?: Method } => (BAKED.includes(dough) ? { method: 'bake' } : {});

@@ -45,7 +45,7 @@ const NEXT_FOOD =
   /\s*;\s*|\s+\/\s+|,\s*(?:and\s+)?(?=(?:[\d½¼¾⅓⅔]|an?\s|half\s|one\s|two\s|three\s|a few\s|some\s|pinch|bit of|a bit|handful|salt\b|pepper\b|black pepper|nutmeg|oil\b|water\b|juice|zest|knob|clove|bunch|plenty|lots)\s*)|\s+and\s+(?=[\d½¼¾⅓⅔]\s*\S)/i;
 
 const AMOUNT =
-  /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|four\s|five\s|six\s|half\s|a few|some\s|pinch|handful|juice\s|zest\s|knob\s|plenty|lots of\s|bunch|small bunch|large bunch|c\.\s*\d|about \d)/i;
+  /^(?:[\d½¼¾⅓⅔⅛]|an?\s|one\s|two\s|three\s|four\s|five\s|six\s|half\s|a few\b|some\s|pinch\b|handful\b|juice\s|zest\s|knob\s|plenty\b|lots of\s|bunch\b|small bunch\b|large bunch\b|c\.\s*\d|about \d)/i;
 const BARE_FOOD =
   /^(?:salt|freshly|black pepper|white pepper|pepper|nutmeg|vanilla|oil|water|egg ?wash|beaten egg|milk|sugar|flour|cinnamon|parsley|dill)\b.{0,60}$/i;
 const VERB =
@@ -84,6 +84,9 @@ const isStep = (line: string): boolean => {
   // "Squeeze of lemon" is an amount.
   if (/^\w+ of\b/i.test(text) && text.length <= LONG) return false;
   if (VERB.test(text) && text.split(' ').length > 2) return true;
+  // "20 spring-roll wrappers. Roll up tightly": what is counted is what the work is done with.
+  const [, ...others] = text.split(/[.!]\s+(?=[A-Z])/);
+  if (isWrapperLine(text) && others.some((sentence) => VERB.test(sentence))) return true;
   if (AMOUNT.test(text) && text.length <= LONG) return false;
   return text.length > LONG || (/[.!]$/.test(text) && text.split(' ').length > 5 && !/^\(/.test(text));
 };

@@ -61,6 +61,7 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
     /\bpyramids?\b|\b(?:bring|draw|lift|gather|pull|take|pick)\w*\b[^.]*\bcorners?\b[^.]*\b(?:up|together|meet\w*|over|pinch\w*|seal\w*)\b|\bpinch\w*\b[^.]*\b(?:four|4|all|opposite) (?:\w+ )?corners\b/i,
     'closed-square',
   ],
+  [/\bcover\w*\b[^.]*\b(?:another|a second|the second)\b(?! square)/i, 'double-round'],
   [/\bpillows?\b|\bcover with the (?:others|other squares|rest)\b|\bravioli\b/i, 'pillow'],
   [
     /\bspring[- ]rolls?\b|\begg[- ]rolls?\b|\b(?:fold|tuck)\w* (?:in )?(?:the |both |its )?(?:sides|ends)\b[^.]*\b(?:roll|wind)|\broll\w*\b[^.]*\b(?:(?:tuck|fold)\w* (?:in )?(?:the |both |its )?(?:sides|ends)|(?:sides|ends) (?:tucked|folded) in)\b/i,
@@ -75,6 +76,7 @@ const FORM_WORDS: readonly [RegExp, FormId][] = [
     /\bgather\w*\b|\bpurses?\b|\bpleats? (?:it |them )?(?:up|shut over|together)\b|\bpinch(?:ed)? shut and turn\b|\bseam (?:side )?(?:down|underneath|under)\b|\bpleat shut\b(?=[^.]*\bprove\b)|\bbuns?\b/i,
     'purse',
   ],
+  [/\bflat ?breads?\b/i, 'flat-round'],
   [/\bpast(?:y|ies)\b|\bpockets?\b/i, 'pocket'],
   [
     /\bturnovers?\b|\bhand[- ]pies?\b|\bfold(?:ed)?\b(?!\s+(?:in\b(?!\s+half)|through\b|it through\b|the \w+ (?:in|through)\b))|\bhalf[- ]moons?\b|\bdumplings?\b|\bpotstickers?\b|\bempanadas?\b|\bpierogi\b/i,
@@ -169,6 +171,7 @@ function formIn(
   if (form === 'half-moon' && skin?.shape === 'round' && (skin.diameterMm ?? 0) >= A_HAND_MM)
     return { form: 'pocket', words };
   if (form === 'pocket' && method === 'fry') return { form: 'half-moon', words };
+  if (form === 'double-round' && method === 'griddle') return { form: 'flat-round', words };
   if (form === 'flat-round' && method !== 'griddle') return { form: 'purse', words };
   return { form, words };
 }
@@ -228,7 +231,7 @@ function skinIn(sentences: readonly string[]): SkinInWords | null {
   const round = find(
     sentences,
     new RegExp(
-      `${LENGTH}\\s*${ROUND_WORD}\\b|\\b${ROUND_WORD}\\b[^.]{0,24}?${LENGTH}|\\b(?:rounds?|circles?|discs?) of\\s+${LENGTH}|\\b(?:roll|flatten|press)\\w*\\b[^.]{0,40}?\\bto\\s+(?:an?\\s+)?${LENGTH}(?!\\s*thick)`,
+      `${LENGTH}\\s*${ROUND_WORD}\\b|\\b${ROUND_WORD}\\b[^.]{0,24}?${LENGTH}|\\b(?:rounds?|circles?|discs?) of\\s+${LENGTH}|\\b(?:roll|flatten|press)\\w*\\b[^.]{0,40}?(?:\\bto\\s+(?:an?\\s+)?|,\\s*)${LENGTH}(?!\\s*thick)`,
       'i',
     ),
     undefined,

@@ -11,6 +11,7 @@ export function FatLine({ fat }: { fat: FatAccount }) {
   if (fat.totalG < 0.5) return null;
   const share = (grams: number) => `${(100 * grams) / fat.totalG}%` as const;
   const loose = fat.renderedG - fat.heldG;
+  const runs = loose < 0.5 ? 'none' : formatGrams(loose);
   return (
     <View style={{ gap: 6 }}>
       <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
@@ -19,7 +20,7 @@ export function FatLine({ fat }: { fat: FatAccount }) {
       </View>
       <View
         role="img"
-        aria-label={`Of ${formatGrams(fat.totalG)} of fat, ${formatGrams(loose)} runs, ${formatGrams(fat.heldG)} is taken up, the rest stays in the food.`}
+        aria-label={`Of ${formatGrams(fat.totalG)} of fat, ${runs} runs, ${formatGrams(fat.heldG)} is taken up, the rest stays in the food.`}
         style={{ height: 10, flexDirection: 'row', borderWidth: 1, borderColor: p.ink, backgroundColor: p.ground }}
       >
         <View style={{ width: share(fat.totalG - fat.renderedG), backgroundColor: p.held }} />
@@ -28,8 +29,10 @@ export function FatLine({ fat }: { fat: FatAccount }) {
       </View>
       <Small>
         {formatGrams(fat.totalG)} of fat: {formatGrams(fat.totalG - fat.renderedG)} stays in the food
-        {fat.heldG >= 0.5 ? `, ${formatGrams(fat.heldG)} taken up by flour and crumbs` : ''}, {formatGrams(loose)} runs.
-        House estimate.
+        {fat.heldG >= 0.5
+          ? `, ${formatGrams(fat.heldG)} taken up by what is cut small or mashed, flour and crumbs`
+          : ''}
+        , {runs} runs. House estimate.
       </Small>
     </View>
   );
