@@ -93,13 +93,14 @@ describe('what a recipe brushes on', () => {
 });
 
 it('what would be golden only after twice its time is brushed, or baked hotter; a little longer is said first', () => {
-  const first = (minutes: number): string => {
-    const pie = baked('half-moon', 'short', 20, 'none', { steps: [step('oven', 185, minutes)] });
+  const first = (glaze: Glaze, share: number): string => {
+    const golden = crust('half-moon', 'short', 20, glaze, oven(185)).above.brownAt ?? 0;
+    const steps = [step('oven', 185, Math.round(golden * share))];
+    const pie = baked('half-moon', 'short', 20, glaze, { steps });
     const { core } = assess(pie, DEFAULT_KITCHEN, forecastHeat(pie, DEFAULT_KITCHEN, 'first')).checks;
     expect(core.headline).toMatch(/still pale/);
     return core.fixes[0].label;
   };
-  const [golden] = [crust('half-moon', 'short', 20, 'none', oven(185)).above.brownAt ?? 0];
-  expect(first(Math.round(golden / 2.2))).toMatch(/^(?:Brush it with egg|205 °C instead of 185)/);
-  expect(first(Math.round(golden / 1.6))).toMatch(/^Until it is golden/);
+  expect(first('none', 0.45)).toMatch(/^(?:Brush it with egg|205 °C instead of 185)/);
+  expect(first('egg', 0.65)).toMatch(/^Until it is golden/);
 });

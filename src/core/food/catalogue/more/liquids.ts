@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_LIQUIDS: Table = {
   family: 'liquid',
   rows: `
+stock-salted | Stock, salted | 96 1.2 0.4 0.9 0 1.2 | 1 | 0.8 | liquid release=liquid hazard=cooked-animal
 rice-wine | Rice wine | 94 0.4 0 5.2 0 0.2 | 0.99 | 0.1 | liquid release=liquid
 sugar-syrup | Thin sugar syrup | 50 0 0 50 0 0 | 1.23 | 0 | liquid sugar=50
 water-pasta | Pasta water | 99 0.1 0 0.6 0 0.6 | 1 | 0.6 | liquid release=liquid allergens=gluten
