@@ -299,8 +299,9 @@ function isBrushed(line: string, sentences: readonly string[], own: readonly Own
   return named.length > 0 && named.every((sentence) => BRUSHES.test(sentence));
 }
 
-/** "Leek pies, makes 12": the number is no part of the name. */
-const HOW_MANY = /[,;:–—-]?\s*\(?\b(?:makes?|yields?|serves|enough for|for)\s+(?:about\s+)?\d+\b.*$/i;
+/** "Leek pies, makes 12", "Samosas, 24 of them", "Buns – 12 pieces": the number is no part of the name. */
+const HOW_MANY =
+  /[,;:–—-]?\s*\(?\b(?:makes?|yields?|serves|enough for|for)\s+(?:about\s+)?\d+\b.*$|\s*[,;:–—-]\s*(?:about\s+)?\d{1,3}(?:\s+(?:of (?:them|these)|pieces?|pcs|(?:big|large|small) ones))?\s*$/i;
 
 function titleOf({ title }: Sections, part: Part, isOneOfSeveral: boolean, form: Batch['wrap']['form']): string {
   const usual = FORMS[form].plural;
