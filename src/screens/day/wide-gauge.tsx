@@ -256,7 +256,7 @@ function Held(props: GaugeProps & { isHands: boolean; task: PlannedTask; r: numb
           }}
         >
           <Small numberOfLines={1} style={{ fontSize: 11, lineHeight: 12, marginTop: ROW / 2 + 8 }}>
-            {length > 44 ? TASK_KINDS[task.kind].label : ''}
+            {length > 44 ? (task.kind === 'rest' ? task.title : TASK_KINDS[task.kind].label) : ''}
           </Small>
         </Pressable>
       )}
