@@ -6,7 +6,7 @@ import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
 import { rectanglePillow } from './lens';
 import { f, rectangle } from './paths';
-import { DRAWN_UP, FOUR, tentBody, tentFloor } from './tent';
+import { FOUR, tentBody, tentFloor } from './tent';
 import { tentSection } from './tent-section';
 
 /** Side of the square that it would fold to, inside the seams, mm. */
@@ -21,8 +21,8 @@ export const closedSquare: Form = {
   plural: 'closed squares',
   shapes: ['square'],
   made: 'Filling in the middle of a soft square, the four corners drawn up to meet over it, the four edges pinched shut from the top to the foot.',
-  law: 'Folded flat it would be two squares of side w = (side − 2 rims) / √2 sealed together: at most w³ (1/π − 0.142 (1 − 1/10)) = 0.19 w³. Drawn up it holds a tenth more.',
-  maxMl: (laid) => (DRAWN_UP * rectanglePillow(folded(laid), folded(laid))) / 1000,
+  law: 'Folded flat it would be two squares of side w = (side − 2 rims) / √2 sealed together: at most w³ (1/π − 0.142 (1 − 1/10)) = 0.19 w³. Drawn up to a point it holds about as much.',
+  maxMl: (laid) => rectanglePillow(folded(laid), folded(laid)) / 1000,
   comfortable: [0.35, 0.75],
   tight: 0.95,
   skinArea: ({ skin }) => areaOf(skin),

@@ -47,7 +47,7 @@ export const flatRound: Form = {
     dough: 'griddle',
     method: 'griddle',
     mediumC: 190,
-    minutes: 8,
+    minutes: 10,
   },
   size: 'large',
   section,

@@ -69,7 +69,7 @@ export const purse: Form = {
     dough: 'steamed-bun',
     method: 'steam',
     mediumC: 100,
-    minutes: 15,
+    minutes: 18,
   },
   size: 'small',
   section: purseSection,

@@ -25,9 +25,6 @@ const steepness = (fill: number): number => LOW + (HIGH - LOW) * Math.min(1, fil
 export const tentFloor = (floor: Floor, ml: number, fill: number): number =>
   Math.cbrt((2 * ml * 1000) / (floor.area * steepness(fill)));
 
-/** Its floor is not creased when it is full: it holds so many times what the same skin does folded flat. House estimate. */
-export const DRAWN_UP = 1.1;
-
 /** A filling as most are stands about as high as its floor reaches. */
 const USUAL = (LOW + HIGH) / 2;
 
