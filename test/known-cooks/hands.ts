@@ -61,6 +61,12 @@ const fry = (mediumC: number, minutes: number, startC = 8): Partial<Batch['cook'
   steps: [step('oil', mediumC, minutes)],
 });
 
+const underLid = (minutes: number, startC = 8): Partial<Batch['cook']> => ({
+  method: 'fry',
+  startC,
+  steps: [step('shallow-lid', 160, minutes), step('shallow-lid', 160, minutes, true)],
+});
+
 export const ORDINARY: readonly Cooking[] = [
   { name: 'pork dumplings, seven minutes in the pot', words: half(PORK, 15), cook: boil(7), minutes: [3, 6] },
   { name: 'the same from the freezer, ten', words: half(PORK, 15), cook: boil(10, -18), minutes: [5, 9] },
@@ -148,6 +154,52 @@ export const ORDINARY: readonly Cooking[] = [
     cook: bake(190, 50, 12),
   },
   { name: 'feta triangles in sheets', words: made('triangle', 'noodle', CHEESE, 20, 24), cook: fry(170, 5) },
+  {
+    name: 'three-cornered pies of raw beef in bread dough',
+    words: made('three-corners', 'bread', ['400 g beef mince', '150 g onion, finely diced', '7 g salt'], 20, 20),
+    glaze: 'egg',
+    cook: bake(220, 16),
+    minutes: [7, 13],
+  },
+  {
+    name: 'pinched squares of lamb, steamed',
+    words: made('closed-square', 'noodle', ['500 g lamb mince', '200 g onion, finely diced', '8 g salt'], 28, 24),
+    cook: steam(20),
+    minutes: [7, 13],
+  },
+  {
+    name: 'cabbage pies under a lid in the pan',
+    words: made(
+      'half-moon',
+      'enriched',
+      ['600 g white cabbage, sweated', '3 boiled eggs', '7 g salt'],
+      40,
+      14,
+      'cooked',
+    ),
+    // Filled as soon as it is cool, not from the fridge.
+    cook: underLid(6, 20),
+    minutes: [6, 11],
+  },
+  {
+    name: 'cheese flags in bought sheets',
+    words: made('flag-triangle', 'bought-sheets', CHEESE, 16, 30),
+    cook: bake(190, 22),
+    minutes: [8, 16],
+  },
+  {
+    name: 'wound rolls of cooked chicken, fried',
+    words: made(
+      'wound-roll',
+      'bought-skin',
+      ['300 g chicken breast, cooked and shredded', '300 g white cabbage, sweated', '6 g salt'],
+      40,
+      14,
+      'cooked',
+    ),
+    cook: fry(180, 6),
+    minutes: [2, 5.5],
+  },
 ];
 
 export const SPOILT: readonly Cooking[] = [
@@ -214,5 +266,18 @@ export const SPOILT: readonly Cooking[] = [
     words: made('envelope', 'noodle', PORK, 38, 16),
     cook: steam(4),
     spoilt: { headline: /too short/, first: /^Steam 1\d min/, isFix: true },
+  },
+  {
+    name: 'raw meat under a lid, three minutes a side',
+    words: made('half-moon', 'bread', BEEF, 60, 12),
+    cook: underLid(3),
+    spoilt: { headline: /too short/, first: /^Fry \d+ min instead of 6/, isFix: true },
+  },
+  {
+    name: 'three-cornered pies forgotten in a hot oven',
+    words: made('three-corners', 'bread', ['400 g beef mince', '150 g onion, finely diced', '7 g salt'], 20, 20),
+    glaze: 'egg',
+    cook: bake(240, 32),
+    spoilt: { headline: /brown/, first: /min|°C/, isFix: true },
   },
 ];
