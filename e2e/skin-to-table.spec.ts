@@ -8,7 +8,7 @@ const MESSAGE = `Steamed lamb squares, 8 of them
 1/2 tsp cumin
 3 g salt
 
-Noodle dough, rolled 1.5 mm, 10 cm squares. 35 g each, draw the four corners up and pinch all the edges shut. Steam 16 minutes.`;
+Noodle dough, rolled 1.5 mm, 11 cm squares. 35 g each, draw the four corners up and pinch all the edges shut. Steam 16 minutes.`;
 
 test('pinched squares from a message: drawn flat and cut, another form’s skin said and taken back, measured, safe', async ({
   page,
@@ -24,7 +24,7 @@ test('pinched squares from a message: drawn flat and cut, another form’s skin 
   await expect(page.getByText(/8 closed squares, raw filling, steamed/)).toBeVisible();
 
   await page.getByRole('link', { name: /^Wrap;/ }).click();
-  await expect(page.getByRole('img', { name: 'square, laid flat: 100 mm' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'square, laid flat: 110 mm' })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Section of one parcel/ }).first()).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Fit: closes easily' })).toBeVisible();
   // Its edges are pinched: it has no mouth. An open one is an envelope.
@@ -35,7 +35,7 @@ test('pinched squares from a message: drawn flat and cut, another form’s skin 
     page.getByText(/Three-cornered pies are not made from a square\. Taken instead: 110\smm skin/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();
-  await expect(page.getByRole('img', { name: 'square, laid flat: 100 mm' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'square, laid flat: 110 mm' })).toBeVisible();
 
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await forecastIsThere(page);

@@ -1,4 +1,4 @@
-/** Twenty-eight wraps as households make them, and fifteen that went wrong: written before the rules were opened. */
+/** Thirty wraps as households make them, and fifteen that went wrong: written before the rules were opened. */
 import { type FillingInWords } from '../../src/core/recipe/to-batch';
 import { type Batch } from '../../src/core/stored/schema';
 
@@ -213,6 +213,16 @@ export const WRAPS: readonly KnownWrap[] = [
   wrap('wound rolls, fried', ['wound-roll', 'bought-skin', 'fry'], 20, POTATO, {
     skin: square(190),
     portionG: 45,
+  }),
+  wrap('large half-moons, fried flat', ['half-moon', 'oil-egg', 'fry'], 8, PORK, {
+    skin: across(180),
+    thicknessMm: 2,
+    portionG: 70,
+  }),
+  wrap('meat buns as full as they go', ['purse', 'enriched', 'bake'], 9, PORK, {
+    skin: across(120),
+    thicknessMm: 5,
+    portionG: 61,
   }),
 ];
 

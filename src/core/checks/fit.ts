@@ -1,8 +1,8 @@
 /** Fit: does it close, is the skin right, and does it come out even? The check shows what is worst. */
 import { withArticle } from '../units/article';
 import { COMPACT } from '../vocabulary/doughs/dough';
-import { FORMS } from '../forms';
-import { skinWords } from '../forms/skins';
+import { type FormId, FORMS } from '../forms';
+import { type Laid, skinWords } from '../forms/skins';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
@@ -54,19 +54,24 @@ const plain = ({ state, headline, sentence }: Figure): string =>
   state === 'good' ? `${headline[0].toUpperCase()}${headline.slice(1)}.` : sentence.replaceAll('*', '');
 
 /** The portion against what the form holds. */
-function closesFigure({ batch, fit, density }: Accounts): Figure {
+function closesFigure({ batch, fit, density, laid }: Accounts): Figure {
   const form = FORMS[batch.wrap.form];
   const [low, high] = fit.comfortableMl;
   const size = skinWords(batch.wrap.skin);
   const portion = `${formatNumber(batch.wrap.portionG)} g`;
-  const isNearlyEnough = fit.fillMl < low && fit.fillMl >= SLIGHTLY[form.sizeWord] * low;
-  const state = isNearlyEnough ? ('good' as const) : fit.state;
+  const isEnough =
+    fit.fillMl >= SLIGHTLY[form.sizeWord] * low || layerMm(batch.wrap.form, laid, fit.fillMl) >= SPREAD_MM;
+  const isNearly = fit.fillMl < low ? isEnough : fit.state === 'watch' && fit.fillMl <= A_LITTLE_OVER * high;
+  const state = isNearly ? ('good' as const) : fit.state;
   const common = { value: fit.fillMl, band: fit.comfortableMl, state };
   if (state === 'good') {
     return {
       ...common,
       headline: 'closes easily',
-      sentence: `*${portion}* in ${withArticle(size)}; easy up to ${formatNumber(Math.floor(high * density))} g.`,
+      sentence:
+        fit.fillMl > high
+          ? `*${portion}* in ${withArticle(size)}: as much as closes easily.`
+          : `*${portion}* in ${withArticle(size)}; easy up to ${formatNumber(Math.floor(high * density))} g.`,
     };
   }
   const over = fit.fillMl > high;
@@ -89,6 +94,23 @@ const SLACK = {
 
 /** A parcel that holds this share of the least that is comfortable is no worse for it: under-filling hurts nobody. House estimate. */
 const SLIGHTLY = { skin: 0.7, strip: 0.8, pan: 0.7 } as const;
+/** So little over what is comfortable no hand can tell. House estimate. */
+const A_LITTLE_OVER = 1.05;
+/** Spread so thick on its half, mm, the filling of a large skin folded over is no less for not filling it out. House estimate. */
+const SPREAD_MM = 6;
+
+/** How thick a filling lies on half of a skin that is folded over it, mm; 0 where none is. */
+function layerMm(form: FormId, { skin, rimMm }: Laid, fillMl: number): number {
+  if (form !== 'half-moon' && form !== 'pocket') return 0;
+  const [a, b] =
+    skin.shape === 'oval'
+      ? [skin.lengthMm, skin.widthMm]
+      : skin.shape === 'round'
+        ? [skin.diameterMm, skin.diameterMm]
+        : [0, 0];
+  const half = (Math.PI * (a / 2 - rimMm) * (b / 2 - rimMm)) / 2;
+  return half > 0 ? (fillMl * 1000) / half : 0;
+}
 
 export const fit: CheckRule = { label: 'Fit', judge };
 
