@@ -5,6 +5,7 @@ import { batchInWords } from '@/core/recipe/to-batch';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
+import { step } from '@/core/vocabulary/media/step';
 import { type Cooking, ORDINARY, SPOILT } from '../known-cooks/hands';
 
 const made = ({ words, glaze = 'none', cook }: Cooking): Batch => {
@@ -46,4 +47,22 @@ it.each(SPOILT.map((cooking) => [cooking.name, cooking] as const))('%s: named, a
   // It does what it says.
   const then = judged(core.fixes[0].change.reduce(apply, batch)).core;
   expect(then.headline).not.toBe(core.headline);
+});
+
+it('dough that is a little short of cooked through is a word, not a fault; far short it is one', () => {
+  const pockets = (minutes: number): Cooking => ({
+    name: 'large bread pockets in a hot oven',
+    words: {
+      form: 'pocket',
+      school: 'cooked',
+      count: 4,
+      lines: ['700 g potato, boiled and mashed', '200 g onion, sweated', '9 g salt'],
+      dough: 'bread',
+      wrap: { portionG: 200, skin: { shape: 'round', diameterMm: 230 }, thicknessMm: 4 },
+    },
+    glaze: 'egg',
+    cook: { method: 'bake', startC: 18, steps: [step('oven', 230, minutes)] },
+  });
+  expect(judged(made(pockets(20))).core).toMatchObject({ state: 'watch', headline: 'Core: a little short' });
+  expect(judged(made(pockets(12))).core).toMatchObject({ state: 'fix', headline: 'Core: time too short' });
 });
