@@ -110,7 +110,7 @@ const burntBeforeHot: Finding<Reached> = ({ burntAt, slowest, where }) =>
         sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} only after ${words(slowest)} in the least-done.`,
       };
 
-/** Dough that is to be cooked through is a matter of taste so far: a fifth less is soft inside, and hurts nobody. House estimate. */
+/** Dough that is to be cooked through is a matter of taste so far: planned for three quarters of its time or more it is soft inside, and hurts nobody. House estimate. */
 const SOFT_INSIDE = 0.75;
 
 const tooShort: Finding<Reached> = ({ accounts: { limit }, planned, slowest, minutes, sentence }) => {

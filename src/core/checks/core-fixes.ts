@@ -87,7 +87,7 @@ function burning({ crust, value, band }: Judgement): number | null {
   return burntAt < (band[0] ?? 0) || burntAt < value ? burntAt : null;
 }
 
-/** House estimate. */
+/** Golden only after so many times the planned time is far from it. House estimate. */
 const FAR_FROM_GOLDEN = 1.8;
 
 /** So that it is golden when it comes out: egg on top, longer, or hotter. */
@@ -96,7 +96,7 @@ function browner({ cook, wrap }: Batch, { above }: CoreForecast, scale: 'C' | 'F
   const set = (steps: CookStep[]): Candidate['change'] => [{ do: 'setCook', to: { steps } }];
   const { mediumC } = mainStep(cook);
   const hot = (mediumC ?? 0) + BROWNER_K;
-  // Nobody bakes more than twice as long for the colour alone: then it is brushed, or baked hotter.
+  // Nobody bakes nearly twice as long for the colour alone: then it is brushed, or baked hotter.
   const isFar = above.brownAt !== null && above.brownAt > FAR_FROM_GOLDEN * planned;
   const longer: Candidate[] =
     above.brownAt === null || above.brownAt <= planned

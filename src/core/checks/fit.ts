@@ -2,7 +2,8 @@
 import { withArticle } from '../units/article';
 import { COMPACT } from '../vocabulary/doughs/dough';
 import { type FormId, FORMS } from '../forms';
-import { type Laid, skinWords } from '../forms/skins';
+import { foldedLayerMm } from '../forms/folded';
+import { skinWords } from '../forms/skins';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
@@ -60,7 +61,8 @@ function closesFigure({ batch, fit, density, laid }: Accounts): Figure {
   const size = skinWords(batch.wrap.skin);
   const portion = `${formatNumber(batch.wrap.portionG)} g`;
   const isEnough =
-    fit.fillMl >= SLIGHTLY[form.sizeWord] * low || layerMm(batch.wrap.form, laid, fit.fillMl) >= SPREAD_MM;
+    fit.fillMl >= SLIGHTLY[form.sizeWord] * low ||
+    (FOLDED.includes(batch.wrap.form) && foldedLayerMm(laid, fit.fillMl) >= SPREAD_MM);
   const isNearly = fit.fillMl < low ? isEnough : fit.state === 'watch' && fit.fillMl <= A_LITTLE_OVER * high;
   const state = isNearly ? ('good' as const) : fit.state;
   const common = { value: fit.fillMl, band: fit.comfortableMl, state };
@@ -98,19 +100,7 @@ const SLIGHTLY = { skin: 0.7, strip: 0.8, pan: 0.7 } as const;
 const A_LITTLE_OVER = 1.05;
 /** Spread so thick on its half, mm, the filling of a large skin folded over is no less for not filling it out. House estimate. */
 const SPREAD_MM = 6;
-
-/** How thick a filling lies on half of a skin that is folded over it, mm; 0 where none is. */
-function layerMm(form: FormId, { skin, rimMm }: Laid, fillMl: number): number {
-  if (form !== 'half-moon' && form !== 'pocket') return 0;
-  const [a, b] =
-    skin.shape === 'oval'
-      ? [skin.lengthMm, skin.widthMm]
-      : skin.shape === 'round'
-        ? [skin.diameterMm, skin.diameterMm]
-        : [0, 0];
-  const half = (Math.PI * (a / 2 - rimMm) * (b / 2 - rimMm)) / 2;
-  return half > 0 ? (fillMl * 1000) / half : 0;
-}
+const FOLDED: readonly FormId[] = ['half-moon', 'pocket'];
 
 export const fit: CheckRule = { label: 'Fit', judge };
 

@@ -6,7 +6,8 @@ import { apply, type Operation } from '../stored/operations';
 import { type Batch } from '../stored/schema';
 import { APPLIANCES } from '../vocabulary/appliances';
 import { DOUGHS, type DoughId } from '../vocabulary/doughs';
-import { formatMinutes } from '../units/format';
+import { formatMinutes, formatTemperature } from '../units/format';
+import { WARM_RISE_C } from '../wrapper/rise';
 import { plan } from '../schedule/schedule';
 import { dayPlan, type DayPlan } from './day-plan';
 import { HELPER_IDS } from './remedy-ids';
@@ -118,7 +119,7 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
     if (start < now.minute) return;
     const helper = { id: id(i), name: 'Helper', from: timeOf(start), to: timeOf(end) };
     add(
-      `helper ${hours}`,
+      `helper ${hours} ${before}`,
       `A helper from ${formatClock(start, worked.now.zone)} to ${formatClock(end, worked.now.zone)}`,
       ofDay({ do: 'addHelper', helper }),
     );
@@ -167,9 +168,6 @@ const wholeDay = (minutes: number): readonly { hours: number; before: number }[]
   return hours > HELPS[0].hours && hours < HELPS[2].before ? [{ hours, before: hours }] : [];
 };
 
-/** With its light on, an oven; a dough rises there sooner, °C. House estimate. */
-const WARM_RISE_C = 30;
-
 /** A dough that rises at the kitchen's pace, put where it is warm. */
 const warmer = (worked: WorkedOutDay): Candidate[] =>
   worked.facts.flatMap(({ batch, wrapPlan }): Candidate[] =>
@@ -178,7 +176,7 @@ const warmer = (worked: WorkedOutDay): Candidate[] =>
       : [
           {
             id: `rise ${batch.id}`,
-            label: `Let the dough of ${batch.title} rise at ${WARM_RISE_C} °C, in the oven with its light on`,
+            label: `Let the dough of ${batch.title} rise at ${formatTemperature(WARM_RISE_C, worked.kitchen.temperature)}, in the oven with its light on`,
             change: {
               ...NOTHING,
               batches: [{ batchId: batch.id, operations: [{ do: 'setWrap', to: { riseC: WARM_RISE_C } }] }],

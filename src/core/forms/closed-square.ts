@@ -1,19 +1,12 @@
 /** A square of soft dough, its four corners drawn up over the filling and its edges pinched shut. Left open it is an envelope. */
-import { areaOf, type Laid } from './skins';
+import { areaOf } from './skins';
 import { risen } from './body';
-import { flatSkin } from './flat';
-import { type Form, skinOf } from './form';
+import { cornersIn, foldedSide } from './envelope';
+import { type Form } from './form';
 import { halfMoon } from './half-moon';
 import { rectanglePillow } from './lens';
-import { f, rectangle } from './paths';
 import { FOUR, tentBody, tentFloor } from './tent';
 import { tentSection } from './tent-section';
-
-/** Side of the square that it would fold to, inside the seams, mm. */
-const folded = (laid: Laid): number => Math.max(0, (skinOf(laid, 'square').sideMm - 2 * laid.rimMm) / Math.SQRT2);
-
-/** A square on its corner. @param corner from its middle to a corner, mm */
-const diamond = (corner: number): string => `M ${f(-corner)} 0 L 0 ${f(-corner)} L ${f(corner)} 0 L 0 ${f(corner)} Z`;
 
 export const closedSquare: Form = {
   ...halfMoon,
@@ -22,7 +15,7 @@ export const closedSquare: Form = {
   shapes: ['square'],
   made: 'Filling in the middle of a soft square, the four corners drawn up to meet over it, the four edges pinched shut from the top to the foot.',
   law: 'Folded flat it would be two squares of side w = (side − 2 rims) / √2 sealed together: at most w³ (1/π − 0.142 (1 − 1/10)) = 0.19 w³. Drawn up to a point it holds about as much.',
-  maxMl: (laid) => rectanglePillow(folded(laid), folded(laid)) / 1000,
+  maxMl: (laid) => rectanglePillow(foldedSide(laid), foldedSide(laid)) / 1000,
   comfortable: [0.35, 0.75],
   tight: 0.95,
   skinArea: ({ skin }) => areaOf(skin),
@@ -50,18 +43,5 @@ export const closedSquare: Form = {
       hasMouth,
     });
   },
-  flat: (_filled, laid) => {
-    const side = skinOf(laid, 'square').sideMm;
-    return [
-      flatSkin({
-        label: 'square',
-        widthMm: side,
-        heightMm: side,
-        outline: rectangle(side, side),
-        rim: rectangle(side - 2 * laid.rimMm, side - 2 * laid.rimMm),
-        filling: diamond(folded(laid) * 0.5),
-        folds: diamond(side / 2),
-      }),
-    ];
-  },
+  flat: (_filled, laid) => [cornersIn(laid, foldedSide(laid) * 0.5)],
 };

@@ -2,7 +2,7 @@
 import { areaOf, type Laid } from './skins';
 import { risen } from './body';
 import { cushionBody } from './cushion';
-import { flatSkin } from './flat';
+import { type FlatSkin, flatSkin } from './flat';
 import { type Form, skinOf } from './form';
 import { halfMoon } from './half-moon';
 import { rectanglePillow } from './lens';
@@ -10,7 +10,8 @@ import { f, rectangle } from './paths';
 import { type Filled, type SectionShape } from './section';
 
 /** Side of the square that it folds to, inside the seams, mm. */
-const folded = (laid: Laid): number => Math.max(0, (skinOf(laid, 'square').sideMm - 2 * laid.rimMm) / Math.SQRT2);
+export const foldedSide = (laid: Laid): number =>
+  Math.max(0, (skinOf(laid, 'square').sideMm - 2 * laid.rimMm) / Math.SQRT2);
 
 /** Its corners left open, it may be heaped: so much more than closed. House estimate. */
 const HEAPED = 1.1;
@@ -22,7 +23,8 @@ export const envelope: Form = {
   shapes: ['square'],
   made: 'Filling in the middle of a square, the four corners folded up to meet over it, the seams pinched.',
   law: 'Folded, it is two squares of side w = (side − 2 rims) / √2 sealed flat: at most w³ (1/π − 0.142 (1 − 1/10)) = 0.19 w³.',
-  maxMl: (laid, hasMouth = false) => ((hasMouth ? HEAPED : 1) * rectanglePillow(folded(laid), folded(laid))) / 1000,
+  maxMl: (laid, hasMouth = false) =>
+    ((hasMouth ? HEAPED : 1) * rectanglePillow(foldedSide(laid), foldedSide(laid))) / 1000,
   comfortable: [0.35, 0.6],
   tight: 0.8,
   skinArea: ({ skin }) => areaOf(skin),
@@ -42,28 +44,29 @@ export const envelope: Form = {
     minutes: 24,
   },
   section,
-  flat: (_filled, laid) => {
-    const side = skinOf(laid, 'square').sideMm;
-    const h = side / 2;
-    const heap = folded(laid) * 0.42;
-    const diamond = (r: number) => `M ${f(-r)} 0 L 0 ${f(-r)} L ${f(r)} 0 L 0 ${f(r)} Z`;
-    return [
-      flatSkin({
-        label: 'square',
-        widthMm: side,
-        heightMm: side,
-        outline: rectangle(side, side),
-        rim: rectangle(side - 2 * laid.rimMm, side - 2 * laid.rimMm),
-        filling: diamond(heap),
-        folds: diamond(h),
-      }),
-    ];
-  },
+  flat: (_filled, laid) => [cornersIn(laid, foldedSide(laid) * 0.42)],
 };
+
+/** A square on its corner. @param corner from its middle to a corner, mm */
+const diamond = (corner: number): string => `M ${f(-corner)} 0 L 0 ${f(-corner)} L ${f(corner)} 0 L 0 ${f(corner)} Z`;
+
+/** A square whose four corners come to its middle, laid flat. @param heapMm from its middle to a corner of the heap */
+export function cornersIn(laid: Laid, heapMm: number): FlatSkin {
+  const side = skinOf(laid, 'square').sideMm;
+  return flatSkin({
+    label: 'square',
+    widthMm: side,
+    heightMm: side,
+    outline: rectangle(side, side),
+    rim: rectangle(side - 2 * laid.rimMm, side - 2 * laid.rimMm),
+    filling: diamond(heapMm),
+    folds: diamond(side / 2),
+  });
+}
 
 /** Cut across: a flat bottom, and on top two flaps that meet in a pinched seam. */
 function section({ body, hasMouth }: Filled, laid: Laid): SectionShape {
-  const b = (folded(laid) / 2) * 0.96;
+  const b = (foldedSide(laid) / 2) * 0.96;
   const t = body.wrapperMm;
   const H = Math.max(1, 2 * body.fillingMm);
   const gap = hasMouth ? b * 0.16 : 0;

@@ -16,6 +16,13 @@ export function foldedMl(a: number, b: number, s: number): number {
   return ((a / b) * (2 * half)) / Math.PI / 1000;
 }
 
+/** How thick so much filling lies, spread over half of a round or an oval inside its rim, mm; 0 on any other skin. */
+export function foldedLayerMm({ skin, rimMm }: Laid, ml: number): number {
+  if (skin.shape !== 'round' && skin.shape !== 'oval') return 0;
+  const [long, wide] = skin.shape === 'round' ? [skin.diameterMm, skin.diameterMm] : [skin.lengthMm, skin.widthMm];
+  return (ml * 1000) / ((Math.PI / 2) * (long / 2 - rimMm) * (wide / 2 - rimMm));
+}
+
 /** A bar lies flatter the less it is filled: half its height over the radius of a round bar of the same area, nearly empty and by how much more full. */
 export type Flatness = readonly [empty: number, more: number];
 

@@ -11,6 +11,8 @@ const Q10 = 2.3;
 const FASTEST_C = 30;
 const SLOWER_ABOVE_C = 36;
 const DEAD_C = 46;
+/** Where a dough is put to rise sooner: an oven with its light on, °C. House estimate. */
+export const WARM_RISE_C = 30;
 /** Beyond so much sugar or fat, % of the flour, it takes so many times as long, for each. */
 const SUGAR = 8;
 const FAT = 15;

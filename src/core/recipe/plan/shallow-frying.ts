@@ -1,4 +1,5 @@
 /** Frying in a finger of oil, open or under a lid: each side by itself. */
+import { LIMITS } from '../../vocabulary/limits';
 import { MEDIA } from '../../vocabulary/media';
 import { step, type CookStep } from '../../vocabulary/media/step';
 
@@ -10,6 +11,9 @@ const IN_OIL = /\bfr(?:y|ied|ying)\b[^.]*\b(?:oil|fat)\b|\b(?:oil|fat)\b[^.]*\bf
 
 /** The words fry in shallow oil; what is fried under a lid is, too. */
 export const isShallow = (words: string): boolean => SHALLOW.test(words) || (COVERED.test(words) && IN_OIL.test(words));
+
+/** No step of a plan is shorter. */
+const atLeast = (minutes: number): number => Math.max(LIMITS.cookMinutes.least, minutes);
 
 /**
  * Its steps.
@@ -24,5 +28,5 @@ export function shallowSteps(words: string, times: readonly number[], setC: numb
   const isASide = /\b(?:each|per|a|on both|both) sides?\b/i.test(words);
   const [one, other] = second !== undefined ? [first, second] : isASide ? [first, first] : [first / 2, first / 2];
   const c = setC ?? MEDIA[medium].usualC;
-  return [step(medium, c, one), step(medium, c, other, true)];
+  return [step(medium, c, atLeast(one)), step(medium, c, atLeast(other), true)];
 }

@@ -11,6 +11,7 @@ import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/form
 import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
+import { WARM_RISE_C } from '@/core/wrapper/rise';
 import { AmountField } from '@/ui/parts/amount-field';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
@@ -21,8 +22,7 @@ import { FormulaEditor } from './formula-editor';
 
 type Props = StationProps & { plan: WrapperMaking };
 
-/** Where a dough is put to rise: an oven with its light on; a fridge is no warmer than the second, °C. House estimates. */
-const WARM_RISE_C = 30;
+/** A dough that rises no warmer than this rises in a fridge, °C. House estimate. */
 const COLD_RISE_C = 10;
 
 const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
