@@ -125,11 +125,10 @@ describe('seasoning by taste', () => {
 describe('scaling', () => {
   it('to what there is of one thing', async () => {
     const { batch } = openStation(ScalePanel, turkey);
-    press('Scale the filling');
     press('what I have');
     press('turkey thigh mince');
     type('So much turkey thigh mince, g', '630');
-    press('Scale');
+    press('Scale it');
     await settled();
     expect(batch().lines.find((l) => l.id === 'turkey')?.amount).toBe(630);
     expect(batch().lines.find((l) => l.id === 'celeriac')?.amount).toBe(270);
@@ -140,10 +139,9 @@ describe('scaling', () => {
       ...turkey,
       lines: turkey.lines.map((l) => (l.id === 'turkey' ? { ...l, amount: 2000 } : l)),
     });
-    press('Scale the filling');
     press('so many times');
     type('Times, ×', '50');
-    press('Scale');
+    press('Scale it');
     await settled();
     expect(screen.getByText('Turkey thigh mince: must be at most 50 000')).toBeTruthy();
     expect(batch().lines.find((l) => l.id === 'turkey')?.amount).toBe(2000);
@@ -152,10 +150,9 @@ describe('scaling', () => {
 
   it('by nothing is not offered', () => {
     openStation(ScalePanel, turkey);
-    press('Scale the filling');
     press('so many times');
     expect(
-      screen.getByLabelText('Scale').props.accessibilityState ?? screen.getByLabelText('Scale').props,
+      screen.getByLabelText('Scale it').props.accessibilityState ?? screen.getByLabelText('Scale it').props,
     ).toMatchObject({
       disabled: true,
     });

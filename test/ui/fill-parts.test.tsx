@@ -10,6 +10,7 @@ import { StageHeading } from '@/screens/batch/fill/stage-heading';
 import { amountText } from '@/screens/amount-text';
 import { WaterLine } from '@/ui/parts/water-line';
 import { renderPart } from './render';
+import { unfold } from './unfold';
 
 const [turkey, , , haddock] = lanternSupper('2026-12-05T15:00:00Z');
 const assessed = assess(turkey, DEFAULT_KITCHEN, null);
@@ -64,6 +65,7 @@ describe('fat', () => {
   it('is read as a sentence that adds up', () => {
     const { fat } = assess(haddock, DEFAULT_KITCHEN, null);
     renderPart(<FatLine fat={fat} />);
+    unfold();
     expect(
       screen.getByLabelText(/^Of 94\sg of fat, none runs, 50\sg is taken up, the rest stays in the food\.$/),
     ).toBeTruthy();

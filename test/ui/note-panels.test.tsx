@@ -21,6 +21,7 @@ import { type StationProps } from '@/screens/batch/station-props';
 import { explainBatch, type Why } from '@/workers/notebook';
 import { renderPart } from './render';
 import { openStation, settled } from './station';
+import { unfold } from './unfold';
 
 const AT = '2026-12-05T16:00:00Z';
 const [turkey, , duck, haddock] = lanternSupper(AT);
@@ -238,6 +239,7 @@ it('versions stand in a row, any beside this one', () => {
   };
   mockVersions = [noting(duck, 'pale'), second];
   renderPart(<VersionsPanel batch={second} scale="C" />);
+  unfold();
   expect(screen.getByText('70 g of filling in each')).toBeTruthy();
   expect(screen.getByText('pale')).toBeTruthy();
   press('Version 1: side by side with this one');
@@ -248,6 +250,7 @@ describe('a photograph', () => {
   it('is shown, and taken away; one that has no room is refused kindly', async () => {
     mockProblem = 'This browser’s store has no room for a photograph. Everything else is kept.';
     const view = renderPart(<PhotographPanel batch={duck} />);
+    unfold();
     press('Add a photograph');
     await settled();
     await settled();

@@ -1,8 +1,11 @@
 import { act, fireEvent, renderHook, screen } from '@testing-library/react-native';
 import { type Check } from '@/core/checks/check';
 import { AmountField } from '@/ui/parts/amount-field';
+import { CheckBar } from '@/ui/parts/check-bar';
 import { CheckPanel } from '@/ui/parts/check-panel';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Toggles } from '@/ui/parts/press';
+import { Body } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { LIGHT, DARK, type Palette } from '@/ui/theme/palette';
 import { scatter } from '@/ui/section/scatter';
@@ -126,6 +129,43 @@ describe('a check panel', () => {
     expect(screen.getByText('Never taste it raw.')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Add 2 g cornflour: 8.8 → 3.5 g per 100 g'));
     expect(onFix).toHaveBeenCalledWith(check.fixes[0]);
+  });
+
+  it('as a bar it is its verdict and figure; tapped, all that it says', () => {
+    const onFix = jest.fn();
+    renderPart(<CheckBar check={check} onFix={onFix} />);
+    expect(screen.getByLabelText('Moisture: too wet. Fix.')).toBeTruthy();
+    expect(screen.queryByText('Never taste it raw.')).toBeNull();
+    fireEvent.press(screen.getByLabelText(`Moisture: too wet, ${check.figure}`));
+    expect(screen.getByText('Never taste it raw.')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Why? Moisture: too wet'));
+    expect(screen.getByText('house estimate')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Add 2 g cornflour: 8.8 → 3.5 g per 100 g'));
+    expect(onFix).toHaveBeenCalledWith(check.fixes[0]);
+  });
+});
+
+describe('a panel that is folded', () => {
+  const shown = (isUnderWay: boolean) => (
+    <Fold title="Bench clock" figure="3 of 24" isOpenAtFirst={isUnderWay}>
+      <Body>Filling out 12 min</Body>
+    </Fold>
+  );
+  it('is a line with its key figure until it is tapped', () => {
+    renderPart(shown(false));
+    expect(screen.getByText('3 of 24')).toBeTruthy();
+    expect(screen.queryByText('Filling out 12 min')).toBeNull();
+    fireEvent.press(screen.getByTestId('fold'));
+    expect(screen.getByText('Filling out 12 min')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('fold'));
+    expect(screen.queryByText('Filling out 12 min')).toBeNull();
+  });
+
+  it('what is under way is open, and may be folded', () => {
+    renderPart(shown(true));
+    expect(screen.getByText('Filling out 12 min')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('fold'));
+    expect(screen.queryByText('Filling out 12 min')).toBeNull();
   });
 });
 

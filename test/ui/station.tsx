@@ -13,6 +13,7 @@ import { type StationProps } from '@/screens/batch/station-props';
 import { ThemeProvider } from '@/ui/elements';
 import { LIGHT } from '@/ui/theme/palette';
 import { makeTheme } from '@/ui/theme/theme';
+import { unfold } from './unfold';
 
 const theme = makeTheme(LIGHT, 'light');
 
@@ -25,7 +26,8 @@ export function openStation(
   {
     kitchen = DEFAULT_KITCHEN,
     heatOf = () => null,
-  }: { kitchen?: Kitchen; heatOf?: (b: Batch) => HeatForecast | null } = {},
+    isFolded = false,
+  }: { kitchen?: Kitchen; heatOf?: (b: Batch) => HeatForecast | null; isFolded?: boolean } = {},
 ) {
   let batch = first;
   const draw = () => (
@@ -49,5 +51,6 @@ export function openStation(
     return Promise.resolve({ ok: true, step: 1 });
   };
   const view = render(draw());
+  if (!isFolded) unfold();
   return { batch: () => batch };
 }

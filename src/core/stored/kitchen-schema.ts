@@ -54,6 +54,15 @@ export const kitchenSchema = z
     writer: z.string().max(64).describe('Who stored this revision: a tab of a browser; empty where nobody has yet.'),
     edits: editsSchema,
     temperature: z.enum(['C', 'F']).describe('Scale shown.'),
+    lengths: z.enum(['mm', 'in']).describe('Lengths shown: millimetres or inches.'),
+    amounts: z
+      .enum(['written', 'grams', 'spoons', 'both'])
+      .describe('Amounts shown: as they were written, in grams, in cups and spoons, or in both.'),
+    hours: z.union([z.literal(24), z.literal(12)]).describe('Times of day shown, of 24 or of 12 hours.'),
+    alwaysAtHome: z
+      .array(z.string().max(MOST.note, `must be at most ${MOST.note} characters`))
+      .max(MOST.alwaysAtHome, `takes at most ${MOST.alwaysAtHome} things`)
+      .describe('Ingredients that are always in the house: no shopping list asks for them.'),
     saltKind: z.enum(SALT_KIND_IDS).describe('Salt used, for spoons.'),
     saltTargetPercent: between(LIMITS.saltTargetPercent, '%').describe('Salt aimed at in a filling, %.'),
     cupMl: z.union([z.literal(240), z.literal(250)]).describe('Size of the cup, ml.'),

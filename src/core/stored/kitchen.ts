@@ -1,6 +1,7 @@
 /** The second document: the kitchen, its settings and what it has learned. */
 import type { Kitchen } from './kitchen-schema';
 import { KITCHEN_FORMAT, KITCHEN_VERSION } from '../vocabulary/formats';
+import { ALWAYS_AT_HOME } from '../vocabulary/always-at-home';
 import { FIRST_APPLIANCES } from '../vocabulary/appliances';
 import { FIRST_VESSELS } from '../vocabulary/vessels';
 
@@ -14,6 +15,10 @@ export const DEFAULT_KITCHEN: Kitchen = {
   writer: '',
   edits: [],
   temperature: 'C',
+  lengths: 'mm',
+  amounts: 'written',
+  hours: 24,
+  alwaysAtHome: ALWAYS_AT_HOME,
   saltKind: 'fine',
   saltTargetPercent: 1.1,
   cupMl: 240,

@@ -3,6 +3,7 @@
 import { isId } from './is-id';
 import { FIRST_APPLIANCES } from '../vocabulary/appliances';
 import { kitchenToVersion11 } from './kitchen-to-version-11';
+import { kitchenToVersion12 } from './kitchen-to-version-12';
 import { kitchenToVersion9 } from './kitchen-to-version-9';
 import { ownWithHazard } from './own-hazards';
 import { FIRST_VESSELS } from '../vocabulary/vessels';
@@ -188,6 +189,7 @@ const KITCHEN_STEPS: Record<number, (kitchen: Json) => Json> = {
   3: (kitchen) => ({ ...kitchen, version: 4, writer: '' }),
   4: toVersion5,
   10: kitchenToVersion11,
+  11: kitchenToVersion12,
   9: kitchenToVersion10,
   8: kitchenToVersion9,
   7: (kitchen) => ({ ...kitchen, version: 8, learned: [] }),

@@ -13,6 +13,10 @@ export function formatMinutes(minutes: number): string {
 /** Grams: to a tenth below 10 g, whole above, thin-spaced thousands. */
 export const formatGrams = (grams: number): string => `${formatNumber(grams, Math.abs(grams) < 9.95 ? 1 : 0)} g`;
 
+/** A weight in the round: `846 g`, from a kilogram on `1.0 kg`. */
+export const formatWeight = (grams: number): string =>
+  grams < 999.5 ? formatGrams(grams) : `${formatNumber(grams / 1000, 1)} kg`;
+
 /** A temperature in the kitchen's scale, whole degrees. */
 export const formatTemperature = (c: number, scale: 'C' | 'F'): string =>
   `${whole(scale === 'C' ? c : (c * 9) / 5 + 32)} °${scale}`;

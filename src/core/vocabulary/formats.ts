@@ -3,7 +3,7 @@ export const BATCH_FORMAT = 'involucrum/batch';
 export const BATCH_VERSION = 13;
 
 export const KITCHEN_FORMAT = 'involucrum/kitchen';
-export const KITCHEN_VERSION = 11;
+export const KITCHEN_VERSION = 12;
 
 export const DAY_FORMAT = 'involucrum/day';
 export const DAY_VERSION = 2;

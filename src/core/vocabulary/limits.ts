@@ -96,6 +96,7 @@ export const LIMITS = {
 
 /** How many there may be of a thing. */
 export const MOST = {
+  alwaysAtHome: 200,
   title: 120,
   note: 500,
   words: 5000,

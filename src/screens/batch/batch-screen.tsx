@@ -3,6 +3,7 @@ import { router } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { CHECK_IDS, type Fix } from '@/core/checks/check';
+import { coolAnswer, cookAnswer, fillAnswer } from '@/core/checks/answer-words';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
@@ -10,6 +11,8 @@ import { useAssessment } from '@/data/heat';
 import { keepBatch, type Outcome, useBatch, useEditor, useStoredKitchen } from '@/data/hooks';
 import { currentNotice, say } from '@/data/notices';
 import { isBroken } from '@/data/repository';
+import { Answer } from '@/ui/parts/answer';
+import { CheckBar } from '@/ui/parts/check-bar';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Measured } from '@/ui/parts/measured';
 import { IconPress } from '@/ui/parts/press';
@@ -33,7 +36,7 @@ import { CoolingCurve } from './cool/cooling-curve';
 import { FillStation } from './fill/fill-station';
 import { LedgerTable } from './fill/ledger-table';
 import { Note } from './note';
-import { FoldedSection } from './folded-section';
+import { DrawingStrip, FoldedSection } from './folded-section';
 import { StationBar, StationRail } from './station-bar';
 import { isStation, type Station, STATION_IDS, STATIONS } from '../stations';
 import { RehearsalHere, RehearsalMark } from './rehearsal';
@@ -55,9 +58,6 @@ const Aside = memo(function Aside({ station, ...shown }: StationProps & { statio
   if (station === 'cool') return <CurveAndWays {...shown} />;
   return station === 'cook' ? <Cook {...shown} part="curve" /> : <Wrap {...shown} part="balance" />;
 });
-
-/** At Fill the list is what one came for: on a phone the drawing is smaller there. */
-const LOW_DRAWING_PX = 270;
 
 /** Scrolled so far, px, the drawing is gone from view and folds to a strip. */
 const FOLDS_AT_PX = 250;
@@ -163,8 +163,10 @@ const ShownBatch = memo(function ShownBatch({
     undoStep,
     touch,
   };
+  // On a phone the list is what one comes to Fill for: there its two verdicts are bars.
+  const Panel = station === 'fill' && !wide ? CheckBar : CheckPanel;
   const checks = (isWhole ? STATIONS[station].checks : []).map((check) => (
-    <CheckPanel
+    <Panel
       key={check}
       check={assessment.checks[check]}
       isStale={isStale}
@@ -173,7 +175,7 @@ const ShownBatch = memo(function ShownBatch({
     >
       {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
       {check === 'cooling' && !wide && <CoolingCurve {...props} />}
-      {check === 'fit' && batch.lines.length > 0 && <Wrap {...props} part="scales" />}
+      {check === 'fit' && wide && batch.lines.length > 0 && <Wrap {...props} part="scales" />}
       {check === 'moisture' && batch.lines.length > 0 && (
         <Measured>
           {(width) => (
@@ -186,7 +188,7 @@ const ShownBatch = memo(function ShownBatch({
           )}
         </Measured>
       )}
-    </CheckPanel>
+    </Panel>
   ));
   const header = (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
@@ -209,19 +211,16 @@ const ShownBatch = memo(function ShownBatch({
   const section =
     station === 'cool' && (assessment.heat?.cooling || assessment.checks.cooling.pending) ? (
       <VesselSection {...props} />
+    ) : station === 'fill' && !wide ? (
+      <DrawingStrip {...props} text={fillAnswer(batch, assessment)} />
     ) : station === 'wrap' ? (
       <Wrap {...props} part="drawings" />
     ) : station === 'note' ? null : ( // There it is cut open.
       <Measured>
-        {(width) => (
-          <SectionDrawing
-            batch={batch}
-            assessment={assessment}
-            width={Math.min(width, station === 'fill' && !wide ? LOW_DRAWING_PX : 460)}
-          />
-        )}
+        {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
       </Measured>
     );
+  const answer = answerOf(station, props);
   if (wide) {
     return (
       <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
@@ -233,6 +232,7 @@ const ShownBatch = memo(function ShownBatch({
           <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
             <Column>
               {header}
+              {isWhole && answer !== null && <Answer text={answer} />}
               {isWhole && section}
               {isWhole && <CheckList checks={CHECK_IDS.map((check) => assessment.checks[check])} onGo={go} />}
             </Column>
@@ -265,23 +265,31 @@ const ShownBatch = memo(function ShownBatch({
           {header}
           {isWhole && (
             <>
+              {answer !== null && <Answer text={answer} />}
               {section}
               <RehearsalHere id={batch.id} station={station} />
               {checks}
               {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
               {CONTENT[station](props)}
-              {STATIONS[station].curve === 'none' && station !== 'note' && <Aside station={station} {...props} />}
+              {station === 'wrap' && <Aside station={station} {...props} />}
             </>
           )}
         </ScrollView>
         {isFolded && <FoldedSection {...props} />}
       </View>
       <NoticeBar />
-      {station !== 'note' && <AddBar {...props} />}
+      {station === 'fill' && <AddBar {...props} />}
       <StationBar here={station} assessment={assessment} onGo={go} />
     </View>
   );
 });
+
+/** Its one answer, where the drawing does not say it already. */
+function answerOf(station: Station, { batch, kitchen, assessment }: ShownProps): string | null {
+  const cooling = assessment.heat?.cooling;
+  if (station === 'cool') return cooling ? coolAnswer(kitchen, cooling) : null;
+  return station === 'cook' ? cookAnswer(batch, assessment, kitchen) : null;
+}
 
 function Column({ children, last = false }: { children: React.ReactNode; last?: boolean }) {
   const p = usePalette();

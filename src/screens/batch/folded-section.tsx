@@ -3,9 +3,8 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Glyph } from '@/ui/parts/glyph';
 import { Measured } from '@/ui/parts/measured';
-import { Strong } from '@/ui/parts/text';
+import { Sentence } from '@/ui/parts/text';
 import { SectionDrawing } from '@/ui/section/section-drawing';
-import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from './station-props';
 
@@ -13,9 +12,9 @@ const STRIP_PX = 60;
 /** Low forms fill the strip; tall ones are drawn as high as it is. */
 const SMALL_PX = 56;
 
-export function FoldedSection({ batch, assessment }: ShownProps) {
+/** Over what is scrolled. */
+export function FoldedSection(props: ShownProps) {
   const p = usePalette();
-  const [isOpen, setOpen] = useState(false);
   return (
     <View
       style={{
@@ -26,34 +25,37 @@ export function FoldedSection({ batch, assessment }: ShownProps) {
         backgroundColor: p.ground,
         borderBottomWidth: 1.5,
         borderBottomColor: p.ink,
+        paddingHorizontal: 16,
       }}
     >
+      <DrawingStrip {...props} text={`*${props.batch.title}*`} />
+    </View>
+  );
+}
+
+/** The drawing in a line with a sentence; tapped, as large as there is room. */
+export function DrawingStrip({ batch, assessment, text }: ShownProps & { text: string }) {
+  const p = usePalette();
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <View>
       <Pressable
         role="button"
-        aria-label={isOpen ? 'Fold the drawing' : `Unfold the drawing of ${batch.title}`}
+        aria-label={`${text.replaceAll('*', '')}. ${isOpen ? 'Fold the drawing' : 'Unfold the drawing'}`}
         aria-expanded={isOpen}
         onPress={() => setOpen(!isOpen)}
-        style={{
-          minHeight: TOUCH,
-          height: STRIP_PX,
-          flexDirection: 'row',
-          alignItems: 'center',
-          gap: 12,
-          paddingHorizontal: 16,
-        }}
+        style={{ minHeight: STRIP_PX, flexDirection: 'row', alignItems: 'center', gap: 12 }}
       >
         {!isOpen && (
           <View style={{ width: SMALL_PX, height: STRIP_PX, justifyContent: 'flex-end', overflow: 'hidden' }}>
             <SectionDrawing batch={batch} assessment={assessment} width={SMALL_PX} small />
           </View>
         )}
-        <Strong numberOfLines={1} style={{ flex: 1, fontSize: 16 }}>
-          {batch.title}
-        </Strong>
+        <Sentence text={text} style={{ flex: 1, paddingVertical: 6 }} />
         <Glyph name={isOpen ? 'chevron-up' : 'chevron-down'} color={p.ink} />
       </Pressable>
       {isOpen && (
-        <View style={{ paddingHorizontal: 16, paddingBottom: 8 }}>
+        <View style={{ paddingBottom: 8 }}>
           <Measured>{(width) => <SectionDrawing batch={batch} assessment={assessment} width={width} />}</Measured>
         </View>
       )}

@@ -1,33 +1,14 @@
 /** A check as it stands at its station: disc, headline, the deciding number, fixes, and the arithmetic behind "why?". */
-import { type ReactNode, useState } from 'react';
-import { Pressable, View } from 'react-native';
-import { type Check, type Fix } from '@/core/checks/check';
-import { TOUCH } from '../theme/theme';
-import { usePalette } from '../theme/use-palette';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { CheckBody, type CheckProps, WhyPress } from './check-body';
 import { Disc, SIGN_WORD, signOf } from './disc';
-import { Reasons } from './reasons';
-import { Body, Heading, Sentence, Small, Strong } from './text';
+import { Heading } from './text';
 
-export function CheckPanel({
-  check,
-  onFix,
-  isStale = false,
-  isShort = false,
-  children,
-}: {
-  check: Check;
-  onFix: (fix: Fix) => void;
-  /** The fixes are of the batch as it was; the next ones are being worked out. */
-  isStale?: boolean;
-  /** Only the first fix at once, the others on a tap: where what comes below is what one came for. */
-  isShort?: boolean;
-  children?: ReactNode;
-}) {
-  const p = usePalette();
-  const [open, setOpen] = useState(false);
-  const [isAll, setAll] = useState(!isShort);
-  const fixes = isAll ? check.fixes : check.fixes.slice(0, 1);
-  const more = check.fixes.length - fixes.length;
+/** @param isShort only the first fix at once */
+export function CheckPanel({ isShort = false, ...props }: CheckProps & { isShort?: boolean }) {
+  const { check, isStale = false } = props;
+  const [isWhyOpen, setWhyOpen] = useState(false);
   return (
     <View
       role="region"
@@ -35,101 +16,14 @@ export function CheckPanel({
       aria-busy={isStale}
       style={{ gap: 10 }}
     >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10, marginBottom: -10 }}>
         <Disc sign={signOf(check)} size={24} />
         <Heading level={2} style={{ flex: 1 }}>
           {check.headline}
         </Heading>
-        {check.why.length > 0 && (
-          <Pressable
-            role="button"
-            aria-expanded={open}
-            aria-label={`Why? ${check.headline}`}
-            onPress={() => setOpen(!open)}
-            style={{ minHeight: TOUCH, minWidth: TOUCH, justifyContent: 'center', alignItems: 'flex-end' }}
-          >
-            <Small style={{ textDecorationLine: 'underline' }}>why?</Small>
-          </Pressable>
-        )}
+        <WhyPress check={check} isOpen={isWhyOpen} onPress={() => setWhyOpen(!isWhyOpen)} />
       </View>
-      {/* While it is being worked out there is room for the answer: two lines. */}
-      <Sentence text={check.sentence} style={{ marginTop: -10, ...(check.pending ? { minHeight: 48 } : {}) }} />
-      {open && <Reasons why={check.why} />}
-      {children}
-      {isStale && check.fixes.length === 0 && check.state === 'fix' && (
-        <View style={{ minHeight: isShort ? FIRST_FIX_ROOM : FIXES_ROOM, justifyContent: 'center' }}>
-          <Small>Trying out what would help …</Small>
-        </View>
-      )}
-      {fixes.map((fix) => (
-        <FixButton key={fix.id} fix={fix} unit={check.unit} isStale={isStale} onFix={onFix} />
-      ))}
-      {more > 0 && (
-        <Pressable
-          role="button"
-          aria-expanded={false}
-          aria-label={`${more} more ${more === 1 ? 'way' : 'ways'} to mend it: ${check.headline}`}
-          onPress={() => setAll(true)}
-          style={{ minHeight: TOUCH - 4, justifyContent: 'center' }}
-        >
-          <Small style={{ textDecorationLine: 'underline' }}>
-            {more} more {more === 1 ? 'way' : 'ways'} to mend it
-          </Small>
-        </Pressable>
-      )}
-      {check.cautions.map((caution) => (
-        <Small key={caution} style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10 }}>
-          {caution}
-        </Small>
-      ))}
+      <CheckBody {...props} isShort={isShort} isWhyOpen={isWhyOpen} />
     </View>
-  );
-}
-
-/** Room for about three fixes, px: kept while they are being tried out, so that nothing jumps. */
-const FIXES_ROOM = 176;
-const FIRST_FIX_ROOM = 108;
-
-/** A fix says beforehand what it does. */
-function FixButton({
-  fix,
-  unit,
-  isStale,
-  onFix,
-}: {
-  fix: Fix;
-  unit: string;
-  isStale: boolean;
-  onFix: (fix: Fix) => void;
-}) {
-  const p = usePalette();
-  return (
-    <Pressable
-      role="button"
-      aria-label={`${fix.label}: ${fix.effect} ${fix.effect.includes(unit) ? '' : unit}${fix.but === null ? '' : `; ${fix.but}`}`}
-      aria-disabled={isStale}
-      disabled={isStale}
-      onPress={() => onFix(fix)}
-      style={({ pressed }) => ({
-        minHeight: TOUCH + 4,
-        borderWidth: 1.5,
-        borderColor: p.ink,
-        backgroundColor: pressed ? p.faint : p.paper,
-        paddingHorizontal: 14,
-        paddingVertical: 8,
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 12,
-        opacity: isStale ? 0.55 : 1,
-      })}
-    >
-      <View style={{ flex: 1 }}>
-        <Body>{fix.label}</Body>
-        {fix.but !== null && <Small style={{ color: p.beet }}>{fix.but}</Small>}
-      </View>
-      <Strong style={{ flexShrink: 1, textAlign: 'right', maxWidth: 130, fontSize: 15, lineHeight: 20 }}>
-        {fix.effect}
-      </Strong>
-    </Pressable>
   );
 }

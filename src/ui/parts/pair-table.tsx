@@ -13,18 +13,21 @@ interface PairRow {
 
 export function PairTable({
   title,
+  isUntitled = false,
   note,
   columns,
   rows,
 }: {
   title: string;
+  /** Its title stands over it already: it is only read out. */
+  isUntitled?: boolean;
   note?: string;
   columns?: readonly string[];
   rows: readonly PairRow[];
 }) {
   return (
     <View>
-      <Heading level={2}>{title}</Heading>
+      {!isUntitled && <Heading level={2}>{title}</Heading>}
       {note !== undefined && <Small>{note}</Small>}
       <View role="table" aria-label={title} style={{ marginTop: 6 }}>
         {columns !== undefined && (

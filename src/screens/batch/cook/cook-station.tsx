@@ -4,6 +4,7 @@ import { afterWords } from '@/core/checks/after-words';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { MEDIA } from '@/core/vocabulary/media';
 import { formatTemperature } from '@/core/units/format';
+import { Fold } from '@/ui/parts/fold';
 import { Choices } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
@@ -25,6 +26,7 @@ export function CookStation(props: StationProps) {
     { value: 'room', label: 'as warm as the kitchen', c: roomC },
     { value: 'frozen', label: 'frozen', c: freezerC },
   ] as const;
+  const state = states.find(({ c }) => c === cook.startC);
   const after = afterWords(batch, assessment.heat, {
     roomC,
     temperature: kitchen.temperature,
@@ -34,23 +36,30 @@ export function CookStation(props: StationProps) {
   return (
     <View style={{ gap: 16 }}>
       <LoadClock {...props} />
-      <MeasurePanel {...props} />
-      <StepsPanel {...props} />
-      {plan !== null && <LoadsPanel {...props} plan={plan} />}
-      <Choices
-        label="They go in"
-        value={states.find(({ c }) => c === cook.startC)?.value ?? 'other'}
-        options={states}
-        onChange={(value) => void start(states.find((s) => s.value === value)?.c ?? cook.startC)}
-      />
-      <TemperatureField
-        label="Parcels go in at"
-        c={cook.startC}
-        {...LIMITS.cookStartC}
-        step={1}
-        scale={kitchen.temperature}
-        onChange={(startC) => void start(startC)}
-      />
+      <View>
+        <MeasurePanel {...props} />
+        <StepsPanel {...props} />
+        {plan !== null && <LoadsPanel {...props} plan={plan} />}
+        <Fold
+          title="They go in"
+          figure={`${state === undefined ? '' : `${state.label}, `}${formatTemperature(cook.startC, kitchen.temperature)}`}
+        >
+          <Choices
+            label="They go in"
+            value={state?.value ?? 'other'}
+            options={states}
+            onChange={(value) => void start(states.find((s) => s.value === value)?.c ?? cook.startC)}
+          />
+          <TemperatureField
+            label="Pieces go in at"
+            c={cook.startC}
+            {...LIMITS.cookStartC}
+            step={1}
+            scale={kitchen.temperature}
+            onChange={(startC) => void start(startC)}
+          />
+        </Fold>
+      </View>
       {after.length > 0 && (
         <View style={{ gap: 8 }}>
           <Heading level={2}>After the heat</Heading>

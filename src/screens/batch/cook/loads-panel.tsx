@@ -2,11 +2,13 @@
 import { View } from 'react-native';
 import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { crowdWords, loadsWords, waitWords } from '@/core/checks/load-words';
+import { formatMinutes } from '@/core/units/format';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { APPLIANCES } from '@/core/vocabulary/appliances';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
-import { Heading, Sentence, Small } from '@/ui/parts/text';
+import { Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { LoadDrawing } from './load-drawing';
@@ -21,8 +23,11 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
   const wait = waitWords(plan, assessment.goesInRaw);
   const crowd = crowdWords(plan);
   return (
-    <View style={{ gap: 12 }}>
-      <Heading level={2}>In loads</Heading>
+    <Fold
+      title="Loads"
+      figure={plan.loads === 1 ? 'all at once' : `${plan.loads} of ${plan.atOnce}, ${formatMinutes(plan.allMinutes)}`}
+      sign={crowd === null ? null : 'watch'}
+    >
       {owned.length > 1 && (
         <Choices
           label="Cooked in"
@@ -60,6 +65,6 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
       </View>
       <Small>Gaps, swelling and what a pot takes are house estimates.</Small>
       {pot !== null && <PotPanel {...props} pot={pot} appliance={plan.appliance} />}
-    </View>
+    </Fold>
   );
 }

@@ -1,6 +1,5 @@
 /** Measuring: which load, which parcel, where, by hand or with a thermometer; what the lowest says, and how many more minutes. */
 import { useState } from 'react';
-import { View } from 'react-native';
 import { minutesIn } from '@/core/cooking/cook-clock';
 import { corrected, correctionWords } from '@/core/cooking/ice-check';
 import { countedInHeat } from '@/core/cooking/load-evidence';
@@ -13,8 +12,9 @@ import { boilingPoint } from '@/core/heat/surfaces';
 import { useCookFit } from '@/data/cook-fit';
 import { now } from '@/data/hooks';
 import { latestIn } from '@/data/run-time';
+import { Fold } from '@/ui/parts/fold';
 import { Choices } from '@/ui/parts/press';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Body, Small, Strong } from '@/ui/parts/text';
 import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { AgainTimer } from './again-timer';
@@ -45,8 +45,12 @@ export function MeasurePanel(props: StationProps) {
   const correction = correctionWords(kitchen);
   const lethal = lethalityWords(countedInHeat(batch, load), scale);
   return (
-    <View style={{ gap: 10 }}>
-      <Heading level={2}>Measure</Heading>
+    <Fold
+      title="Measure"
+      figure={judged?.outcome === 'pass' ? 'hot enough' : `${Math.min(done, needed)} of ${needed}`}
+      isOpenWide
+      isOpenAtFirst={run !== null || cook.readings.length > 0}
+    >
       {known.length > 1 && (
         <Choices
           label="Which load"
@@ -92,6 +96,6 @@ export function MeasurePanel(props: StationProps) {
       <ReadingList {...props} load={load} />
       {lethal !== null && limit.kind === 'safety' && <Small>{lethal}</Small>}
       <LearnedHeat {...props} fitted={fitted} />
-    </View>
+    </Fold>
   );
 }

@@ -16,8 +16,9 @@ import { WAY_TO_COOK_IDS, type WayToCook, WAYS_TO_COOK } from '@/core/vocabulary
 import { wayOf, stepsOf } from '@/core/stored/ways-to-cook';
 import { boilingPoint } from '@/core/heat/surfaces';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { Body, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 
@@ -42,21 +43,19 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
     setChoosing(false);
   };
   return (
-    <View style={{ gap: 14 }}>
+    <Fold
+      title="How it's cooked"
+      figure={plan === null ? `${METHODS[cook.method].label}, your own way` : WAYS_TO_COOK[plan].label}
+      isOpenWide
+    >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <View style={{ flex: 1 }}>
-          <Small>How</Small>
-          <Heading level={2}>
-            {capital(plan === null ? `${METHODS[cook.method].label}, your own way` : WAYS_TO_COOK[plan].label)}
-          </Heading>
-        </View>
+        {plan !== null && !isChoosing && <Small style={{ flex: 1 }}>{WAYS_TO_COOK[plan].note}</Small>}
         <Press
           title={isChoosing ? 'Keep it' : 'Another'}
           label={isChoosing ? 'Keep this way of cooking' : 'Another way of cooking'}
           onPress={() => setChoosing(!isChoosing)}
         />
       </View>
-      {plan !== null && !isChoosing && <Small>{WAYS_TO_COOK[plan].note}</Small>}
       {isChoosing && (
         <Choices label="Way of cooking" value={plan ?? ('' as WayToCook)} options={PLAN_OPTIONS} onChange={take} />
       )}
@@ -81,7 +80,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
           />
         </View>
       )}
-    </View>
+    </Fold>
   );
 }
 

@@ -13,7 +13,7 @@ import { CoolingCurve } from './cooling-curve';
 import { PlacePanel } from './place-panel';
 import { ReadingsPanel } from './readings-panel';
 import { VesselPanel } from './vessel-panel';
-import { WaysList } from './ways-list';
+import { WaysFold, WaysList } from './ways-list';
 
 export function CoolStation(props: StationProps) {
   const p = usePalette();
@@ -26,7 +26,6 @@ export function CoolStation(props: StationProps) {
   return (
     <View style={{ gap: 18 }}>
       <ClockPanel {...props} forecast={forecast} />
-      {!wide && <WaysList {...props} forecast={forecast} />}
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
           So much hot food warms your fridge by about {formatNumber(forecast.fridgeRiseK, 0)} °C for a while, and all
@@ -34,9 +33,12 @@ export function CoolStation(props: StationProps) {
           on the counter first, or use ice.
         </Small>
       )}
-      <ReadingsPanel {...props} forecast={forecast} />
-      <VesselPanel {...props} forecast={forecast} />
-      <PlacePanel {...props} />
+      <View>
+        {!wide && <WaysFold {...props} forecast={forecast} />}
+        <ReadingsPanel {...props} forecast={forecast} />
+        <VesselPanel {...props} forecast={forecast} />
+        <PlacePanel {...props} />
+      </View>
     </View>
   );
 }

@@ -7,8 +7,9 @@ import { BASE_IDS, BASES } from '@/core/vocabulary/bases';
 import { PLACE_IDS, PLACES } from '@/core/vocabulary/places';
 import { formatMinutes } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 
@@ -42,8 +43,10 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       'legs',
     );
   return (
-    <View style={{ gap: 14 }}>
-      <Heading level={3}>Where it stands</Heading>
+    <Fold
+      title="Where it stands"
+      figure={`${PLACES[cool.place].label}, ${BASES[cool.base].label}, ${cool.covered ? 'covered' : 'open'}`}
+    >
       <TemperatureField
         label="Off the heat at"
         c={cool.startC}
@@ -126,7 +129,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
         />
       )}
       {cool.legs.length < MOST_LEGS && <Press title="First somewhere else" icon="plus" onPress={addLeg} />}
-    </View>
+    </Fold>
   );
 }
 

@@ -13,8 +13,9 @@ import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { latestIn } from '@/data/run-time';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { Body, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
@@ -41,8 +42,12 @@ export function ReadingsPanel(props: Props) {
     return done;
   };
   return (
-    <View style={{ gap: 10 }}>
-      <Heading level={3}>How it is really going</Heading>
+    <Fold
+      title="Readings"
+      figure={run === null ? 'none yet' : readingsFigure(run.readings, scale)}
+      isOpenWide
+      isOpenAtFirst={run !== null}
+    >
       {run === null ? (
         <Small>Start the clock, then type what the thermometer says in the warmest place: the curve follows it.</Small>
       ) : (
@@ -89,9 +94,14 @@ export function ReadingsPanel(props: Props) {
         </View>
       ))}
       <Learned {...props} />
-    </View>
+    </Fold>
   );
 }
+
+const readingsFigure = (readings: readonly { c: number }[], scale: 'C' | 'F'): string => {
+  const last = readings.at(-1);
+  return last === undefined ? 'none yet' : `${formatTemperature(last.c, scale)} last`;
+};
 
 /** What the readings say, and keeping it for this vessel and place. */
 function Learned({ batch, forecast, kitchen }: Props) {

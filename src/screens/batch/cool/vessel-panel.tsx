@@ -8,10 +8,12 @@ import { type Batch } from '@/core/stored/schema';
 import { USUAL_VESSELS, VESSELS } from '@/core/vocabulary/vessels';
 import { formatNumber } from '@/core/units/amount';
 import { DANGER } from '@/core/safety/exposure';
+import { formatLength } from '@/core/units/lengths';
 import { formatGrams, formatTemperature } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices } from '@/ui/parts/press';
-import { Heading, Small } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { type StationProps } from '../station-props';
 import { scaleFor, VesselDrawing } from './vessel-drawing';
@@ -65,8 +67,10 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
   const all = [pan, ...distinct, ...usual];
   const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
   return (
-    <View style={{ gap: 14 }}>
-      <Heading level={3}>What it lies in</Heading>
+    <Fold
+      title="What it lies in"
+      figure={`${chosen?.label ?? 'by its depth'}, ${formatLength(forecast.depthMm, kitchen.lengths, 0)} deep`}
+    >
       <Small>
         {formatGrams(forecast.massG)} {cool.share < 1 ? `(${formatNumber(100 * cool.share, 0)} % of it) ` : ''}on{' '}
         {formatNumber(Math.round(forecast.areaCm2), 0)} cm². Drag the surface in the drawing, or say the depth.
@@ -121,7 +125,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
           from the fridge a few at a time while you wrap.
         </Small>
       )}
-    </View>
+    </Fold>
   );
 }
 

@@ -6,12 +6,31 @@ import { type CoolingAlternative } from '@/core/cooling/judged';
 import { formatMinutes } from '@/core/units/format';
 import { say } from '@/data/notices';
 import { useRunTime } from '@/data/run-time';
+import { Fold } from '@/ui/parts/fold';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 
-export function WaysList({ batch, forecast, edit, undoStep, touch }: StationProps & { forecast: CoolingForecast }) {
+type Props = StationProps & { forecast: CoolingForecast };
+
+/** Folded, where it stands under the curve. */
+export function WaysFold(props: Props) {
+  const { alternatives } = props.forecast;
+  const [first] = alternatives;
+  const figure =
+    first === undefined || first.minutes === null
+      ? ''
+      : `${alternatives.length} ways, from ${formatMinutes(first.minutes)}`;
+  return (
+    <Fold title="What else you could do" figure={figure}>
+      <WaysList {...props} isUntitled />
+    </Fold>
+  );
+}
+
+export function WaysList(props: Props & { isUntitled?: boolean }) {
+  const { batch, forecast, edit, undoStep, touch, isUntitled = false } = props;
   const p = usePalette();
   const onTouch = touch.set;
   const { now, latest } = useRunTime(batch, 20_000);
@@ -27,10 +46,8 @@ export function WaysList({ batch, forecast, edit, undoStep, touch }: StationProp
   if (clock !== null && clock.missed.length > 0) return null;
   return (
     <View>
-      <Heading level={3}>
-        What else you could do
-        {elapsed > 1 && <Small>{'  minutes from now'}</Small>}
-      </Heading>
+      {!isUntitled && <Heading level={3}>What else you could do</Heading>}
+      {elapsed > 1 && <Small>Minutes from now</Small>}
       {forecast.alternatives.length === 0 && <Small role="status">Working out the alternatives …</Small>}
       {forecast.leftOut > 0 && (
         <Small>{forecast.leftOut} more were not worked out: so many moves and stirs would take too long here.</Small>

@@ -1,13 +1,12 @@
 /** Binders side by side for this filling: dose, how it goes in, what it needs, what it does. One tap takes one. */
-import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { type BinderOption } from '@/core/filling/compare-binders';
 import { chooseBinder } from '@/core/filling/choose-binder';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
-import { Press } from '@/ui/parts/press';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Fold } from '@/ui/parts/fold';
+import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
@@ -17,17 +16,12 @@ const TASTED = 3;
 
 export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) {
   const p = usePalette();
-  const [open, setOpen] = useState(false);
   const { binders } = assessment;
   if (binders.length === 0) return null;
-  if (!open) return <Press title={`Compare ${binders.length} binders`} onPress={() => setOpen(true)} />;
   const hasPan = assessment.panContentsG > 0;
   const taken = new Set(batch.lines.map((l) => l.ingredientId));
   return (
-    <View style={{ gap: 4 }}>
-      <Heading level={3} soft>
-        Binders for this filling
-      </Heading>
+    <Fold title="Binders" figure={`${binders.length} that would hold it`}>
       <Small>
         Each in the dose that takes up what runs too much. Two together count together. Doses are our estimates.
       </Small>
@@ -71,8 +65,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
           </Pressable>
         );
       })}
-      <Press title="Close the binders" onPress={() => setOpen(false)} />
-    </View>
+    </Fold>
   );
 }
 

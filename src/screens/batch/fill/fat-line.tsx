@@ -2,9 +2,12 @@
 import { View } from 'react-native';
 import { type FatAccount } from '@/core/filling/fat';
 import { formatGrams } from '@/core/units/format';
-import { Disc } from '@/ui/parts/disc';
+import { Fold } from '@/ui/parts/fold';
 import { Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+
+/** How much there is, in a word. */
+const FAT_WORD: Record<FatAccount['state'], string> = { lean: 'little', usual: 'as usual', fatty: 'some runs' };
 
 export function FatLine({ fat }: { fat: FatAccount }) {
   const p = usePalette();
@@ -13,11 +16,8 @@ export function FatLine({ fat }: { fat: FatAccount }) {
   const loose = fat.renderedG - fat.heldG;
   const runs = loose < 0.5 ? 'none' : formatGrams(loose);
   return (
-    <View style={{ gap: 6 }}>
-      <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-        {fat.state !== 'usual' && <Disc sign="watch" size={16} />}
-        <Sentence text={fat.sentence} style={{ flex: 1, fontSize: 15, lineHeight: 20 }} />
-      </View>
+    <Fold title="Fat" figure={FAT_WORD[fat.state]} sign={fat.state === 'usual' ? null : 'watch'}>
+      <Sentence text={fat.sentence} />
       <View
         role="img"
         aria-label={`Of ${formatGrams(fat.totalG)} of fat, ${runs} runs, ${formatGrams(fat.heldG)} is taken up, the rest stays in the food.`}
@@ -32,8 +32,8 @@ export function FatLine({ fat }: { fat: FatAccount }) {
         {fat.heldG >= 0.5
           ? `, ${formatGrams(fat.heldG)} taken up by what is cut small or mashed, flour and crumbs`
           : ''}
-        , {runs} runs. House estimate.
+        , {runs} runs. Our estimate.
       </Small>
-    </View>
+    </Fold>
   );
 }

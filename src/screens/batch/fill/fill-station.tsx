@@ -11,6 +11,7 @@ import { AddLine } from '../add-line';
 import { BinderTable } from './binder-table';
 import { FatLine } from './fat-line';
 import { FillingLine } from './filling-line';
+import { LedgerFold } from './ledger-table';
 import { PanPanel } from './pan-panel';
 import { PasteSheet } from './paste-sheet';
 import { ReadLines } from './read-lines';
@@ -44,12 +45,14 @@ export function FillStation(props: StationProps) {
         </View>
       ))}
       {wide && <AddLine {...props} />}
-      <PasteSheet {...props} />
-      <FatLine fat={assessment.fat} />
-      <BinderTable {...props} />
-      <ScalePanel {...props} />
-      <PanPanel {...props} />
-      <SeasonPanel {...props} />
+      <View>
+        <PanPanel {...props} />
+        <SeasonPanel {...props} />
+        <BinderTable {...props} />
+        <FatLine fat={assessment.fat} />
+        <ScalePanel {...props} />
+        {!wide && <LedgerFold {...props} />}
+      </View>
       {batch.lines.length > 0 && (
         <Small>
           {formatGrams(ledger.finishedG)} of finished filling.
@@ -57,6 +60,7 @@ export function FillStation(props: StationProps) {
         </Small>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <PasteSheet {...props} />
         <ReadLines {...props} />
         {batch.lines.length > 0 && (
           <Press title="Print the card" icon="printer-outline" onPress={() => router.push(`/batch/${batch.id}/card`)} />

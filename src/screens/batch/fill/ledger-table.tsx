@@ -1,11 +1,23 @@
 /** The water ledger line by line. */
 import { formatNumber } from '@/core/units/amount';
+import { Fold } from '@/ui/parts/fold';
 import { PairTable } from '@/ui/parts/pair-table';
 import { type ShownProps } from '../station-props';
 
 const whole = (grams: number): string => formatNumber(grams, 0);
 
-export function LedgerTable({ assessment: { ledger } }: ShownProps) {
+/** Folded, where it stands under the list. */
+export function LedgerFold(props: ShownProps) {
+  const { ledger } = props.assessment;
+  if (ledger.lines.length === 0) return null;
+  return (
+    <Fold title="Where the water is" figure={`${whole(ledger.broughtIn)} g brought in`}>
+      <LedgerTable {...props} isUntitled />
+    </Fold>
+  );
+}
+
+export function LedgerTable({ assessment: { ledger }, isUntitled = false }: ShownProps & { isUntitled?: boolean }) {
   if (ledger.lines.length === 0) return null;
   const ways = [
     { name: 'cooked off', grams: ledger.cookedOff },
@@ -18,6 +30,7 @@ export function LedgerTable({ assessment: { ledger } }: ShownProps) {
   return (
     <PairTable
       title="Where the water is"
+      isUntitled={isUntitled}
       note={`grams, in ${whole(ledger.finishedG)} g of finished filling`}
       columns={['brings', 'lets go']}
       rows={[

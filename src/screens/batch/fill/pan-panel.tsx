@@ -10,8 +10,9 @@ import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes } from '@/core/units/format';
 import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { Body, Sentence, Small, Strong } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';
@@ -30,13 +31,21 @@ export function PanPanel(props: StationProps) {
   const { water } = batch;
   const contents = assessment.panContentsG;
   const set = (to: Partial<Water>, what: string) => edit({ do: 'setWater', to }, what);
+  const { stop } = assessment;
+  if (batch.lines.length === 0) return null;
   return (
-    <View style={{ gap: 12 }}>
+    <Fold
+      title={contents > 0 ? 'The pan' : 'Drained off'}
+      figure={
+        stop === null
+          ? `${formatGrams(water.drainedG)} drained`
+          : stop.toGoG < 1
+            ? 'enough has boiled off'
+            : `stop at ${formatGrams(stop.readsG)}`
+      }
+    >
       {contents > 0 && (
         <>
-          <Heading level={3} soft>
-            The pan
-          </Heading>
           <Stop {...props} />
           <AmountField
             label="Empty pan"
@@ -52,16 +61,14 @@ export function PanPanel(props: StationProps) {
           )}
         </>
       )}
-      {batch.lines.length > 0 && (
-        <AmountField
-          label="Drained and weighed"
-          unit="g"
-          value={water.drainedG}
-          {...LIMITS.water}
-          onChange={(drainedG) => drainedG !== null && set({ drainedG }, 'drained')}
-        />
-      )}
-    </View>
+      <AmountField
+        label="Drained and weighed"
+        unit="g"
+        value={water.drainedG}
+        {...LIMITS.water}
+        onChange={(drainedG) => drainedG !== null && set({ drainedG }, 'drained')}
+      />
+    </Fold>
   );
 }
 

@@ -4,25 +4,25 @@ import { View } from 'react-native';
 import { scaling } from '@/core/filling/scaling';
 import { gramsOf, resolveLine } from '@/core/filling/lines';
 import { formatNumber } from '@/core/units/amount';
-import { formatGrams } from '@/core/units/format';
+import { formatGrams, formatWeight } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
-import { Heading, Small } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
 
 type Way = 'count' | 'factor' | 'weight' | 'have';
 
 export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
-  const [open, setOpen] = useState(false);
+  const [turn, setTurn] = useState(0);
   const [way, setWay] = useState<Way>('count');
   const [value, setValue] = useState<number | null>(null);
   const [of, setOf] = useState(batch.lines[0]?.id ?? '');
   const { refusal, answered } = useRefusal();
   const [cautious, setCautious] = useState<'linear' | 'cautious'>('linear');
   if (batch.lines.length === 0) return null;
-  if (!open) return <Press title="Scale the filling" onPress={() => setOpen(true)} />;
   const finishedG = assessment.ledger.finishedG;
   const lines = batch.lines.flatMap((line) => {
     const resolved = resolveLine(line, batch.ingredients, kitchen);
@@ -41,14 +41,12 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
     const outcome = edit(scaling(batch, factor, cautious === 'cautious'), '', 'beside');
     answered(outcome);
     if (!(await outcome).ok) return;
-    setOpen(false);
+    // Done: it folds again.
+    setTurn(turn + 1);
     setValue(null);
   };
   return (
-    <View style={{ gap: 12 }}>
-      <Heading level={3} soft>
-        Scale the filling
-      </Heading>
+    <Fold key={turn} title="Scale" figure={formatWeight(finishedG)}>
       <Choices
         label="To"
         value={way}
@@ -108,11 +106,10 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
       <Small>
         {formatGrams(finishedG)} now, × {formatNumber(factor, 2)} = {formatGrams(finishedG * factor)}.
       </Small>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Press title="Scale" kind="solid" onPress={() => void scale()} disabled={!sensible} />
-        <Press title="Close" onPress={() => setOpen(false)} />
+      <View style={{ alignItems: 'flex-start' }}>
+        <Press title="Scale it" kind="solid" onPress={() => void scale()} disabled={!sensible} />
       </View>
       <Problem text={refusal} />
-    </View>
+    </Fold>
   );
 }

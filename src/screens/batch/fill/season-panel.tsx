@@ -10,8 +10,9 @@ import { formatGrams } from '@/core/units/format';
 import { inSpoons } from '@/core/units/spoons';
 import { now } from '@/data/hooks';
 import { learnLesson } from '@/data/learning';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
-import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { Body, Sentence, Small } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -46,10 +47,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
       'Your kitchen has learned from this tasting.',
     );
   return (
-    <View style={{ gap: 12 }}>
-      <Heading level={3} soft>
-        Season by taste
-      </Heading>
+    <Fold title="Season by taste" figure={last ? TASTES[last.verdict].label : `${formatNumber(saltPercent, 2)} % salt`}>
       {holdBack && (
         <Choices
           label="The salt goes in"
@@ -90,7 +88,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
           )}
         </View>
       )}
-    </View>
+    </Fold>
   );
 }
 

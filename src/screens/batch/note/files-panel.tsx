@@ -7,6 +7,7 @@ import { exportBatch, fileName, saveBeside } from '@/data/files';
 import { messageOf } from '@/data/hooks';
 import { useVersions } from '@/data/notebook';
 import { say } from '@/data/notices';
+import { Fold } from '@/ui/parts/fold';
 import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { dateWords } from '../../dates';
@@ -47,7 +48,7 @@ export function FilesPanel({ batch, assessment, edit }: StationProps) {
     }
   };
   return (
-    <View style={{ gap: 12 }}>
+    <Fold title="Name and files">
       <TextField
         label="Name of the batch"
         value={batch.title}
@@ -65,6 +66,6 @@ export function FilesPanel({ batch, assessment, edit }: StationProps) {
         <Press title="Lines as a table" onPress={() => write('lines')} />
         <Press title="Water as a table" onPress={() => write('water')} />
       </View>
-    </View>
+    </Fold>
   );
 }

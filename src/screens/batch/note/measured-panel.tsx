@@ -6,7 +6,8 @@ import { lastTaken, sayTaken } from '@/core/stored/taken';
 import { plannedWork } from '@/core/notebook/planned-work';
 import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
-import { Heading, Small } from '@/ui/parts/text';
+import { Fold } from '@/ui/parts/fold';
+import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 
 type Field = keyof Batch['note']['measured'];
@@ -34,11 +35,13 @@ export function MeasuredPanel({
   edit,
 }: Pick<StationProps, 'batch' | 'kitchen' | 'assessment' | 'edit'>) {
   const { measured } = batch.note;
+  const said =
+    FIELDS.filter(({ field }) => measured[field] !== null).length +
+    WORK.filter(({ what }) => lastTaken(batch, what) !== undefined).length;
   const planned = plannedWork(batch, kitchen, assessment);
   return (
-    <View style={{ gap: 8 }}>
-      <Heading level={2}>What you weighed</Heading>
-      <Small>Leave empty what nobody looked at. What is weighed makes the causes surer.</Small>
+    <Fold title="What you weighed" figure={said === 0 ? 'nothing yet' : `${said} noted`}>
+      <Small>Leave blank anything you didn’t measure. What you weighed makes the causes surer.</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {FIELDS.map(({ field, label, unit, limits }) => (
           <AmountField
@@ -66,6 +69,6 @@ export function MeasuredPanel({
           />
         ))}
       </View>
-    </View>
+    </Fold>
   );
 }

@@ -52,7 +52,9 @@ export function NoteStation(props: StationProps) {
             />
           )}
         </Measured>
-        <Small>{PLACES_IN_PARCEL[place].label}: one tap is clearly, a second a little, a third takes it back.</Small>
+        <Small>
+          {PLACES_IN_PARCEL[place].label}: tap once for “a lot”, twice for “a little”, three times to clear.
+        </Small>
         <OutcomeChips
           batch={batch}
           edit={edit}
@@ -86,8 +88,6 @@ export function NoteStation(props: StationProps) {
         </View>
       )}
       <WhyPanel {...props} />
-      <MeasuredPanel {...props} />
-      <TastersPanel {...props} />
       <TextField
         label="In your own words"
         value={batch.note.words}
@@ -97,15 +97,19 @@ export function NoteStation(props: StationProps) {
         placeholder="What to change next time"
       />
       <LearnPanel {...props} />
-      {!isRehearsal(batch.id) && (
-        <>
-          <DonePanel {...props} />
-          <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
-          <PhotographPanel batch={batch} />
-          <FilesPanel {...props} />
-          <ReadingsTable {...props} />
-        </>
-      )}
+      {!isRehearsal(batch.id) && <DonePanel {...props} />}
+      <View>
+        <MeasuredPanel {...props} />
+        <TastersPanel {...props} />
+        {!isRehearsal(batch.id) && (
+          <>
+            <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
+            <PhotographPanel batch={batch} />
+            <FilesPanel {...props} />
+            <ReadingsTable {...props} />
+          </>
+        )}
+      </View>
     </View>
   );
 }

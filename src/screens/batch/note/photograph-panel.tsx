@@ -4,9 +4,10 @@ import { Image, View } from 'react-native';
 import { pickPicture } from '@/data/files';
 import { say } from '@/data/notices';
 import { dropPhotograph, keepPhotograph, usePhotograph } from '@/data/photographs';
+import { Fold } from '@/ui/parts/fold';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
-import { Heading, Small } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 
 const HIGH_PX = 260;
@@ -32,8 +33,7 @@ export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
     });
   };
   return (
-    <View role="region" aria-label="Photograph" style={{ gap: 8 }}>
-      <Heading level={2}>Photograph</Heading>
+    <Fold title="Photograph" figure={data == null ? 'none yet' : ''} isOpenAtFirst={data != null}>
       {data != null && (
         <Image
           source={{ uri: data }}
@@ -52,6 +52,6 @@ export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
       </View>
       <Problem text={problem} />
       {data == null && <Small>It is made small, and kept in this browser only.</Small>}
-    </View>
+    </Fold>
   );
 }

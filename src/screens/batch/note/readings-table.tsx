@@ -5,6 +5,7 @@ import { problemWords } from '@/core/stored/problem';
 import { exportReadings, pickText, readReadings } from '@/data/files';
 import { messageOf } from '@/data/hooks';
 import { say } from '@/data/notices';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
@@ -34,10 +35,10 @@ export function ReadingsTable({ batch, edit, undoStep }: StationProps) {
     }
   };
   return (
-    <View role="region" aria-label="Readings as a table" style={{ gap: 8 }}>
-      <Small>Readings as a table: a time and a temperature in each line.</Small>
+    <Fold title="Readings as a table">
+      <Small>A time and a temperature in each line.</Small>
       <Choices
-        label="A table that does not say is of"
+        label="If the file doesn’t say, these are readings of"
         value={as}
         options={[
           { value: 'cooling', label: 'a filling that cools' },
@@ -50,6 +51,6 @@ export function ReadingsTable({ batch, edit, undoStep }: StationProps) {
         <Press title="Readings from a table" onPress={() => void open()} />
       </View>
       <Problem text={problem} />
-    </View>
+    </Fold>
   );
 }

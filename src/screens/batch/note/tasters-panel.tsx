@@ -2,8 +2,8 @@
 import { View } from 'react-native';
 import { MOST } from '@/core/vocabulary/limits';
 import { type Liking, LIKING_IDS, LIKINGS } from '@/core/vocabulary/outcomes';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Heading } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
@@ -18,8 +18,7 @@ export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit
     handedOver(keep([...tasters, { who: name, liked: 'liked' }]));
   };
   return (
-    <View style={{ gap: 10 }}>
-      <Heading level={2}>Who ate it</Heading>
+    <Fold title="Who ate it" figure={forWhom === '' ? `${tasters.length === 0 ? '' : tasters.length}` : forWhom}>
       <TextField
         label="For whom"
         value={forWhom}
@@ -49,6 +48,6 @@ export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit
         </View>
         <Press title="Add" disabled={who.trim() === ''} onPress={add} />
       </View>
-    </View>
+    </Fold>
   );
 }

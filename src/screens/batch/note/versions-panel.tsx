@@ -5,8 +5,9 @@ import { View } from 'react-native';
 import { type Batch } from '@/core/stored/schema';
 import { OUTCOMES } from '@/core/vocabulary/outcomes';
 import { useVersions } from '@/data/notebook';
+import { Fold } from '@/ui/parts/fold';
 import { Press } from '@/ui/parts/press';
-import { Heading, Small, Strong } from '@/ui/parts/text';
+import { Small, Strong } from '@/ui/parts/text';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { SideBySide } from './side-by-side';
@@ -17,8 +18,7 @@ export function VersionsPanel({ batch, scale }: { batch: Batch; scale: 'C' | 'F'
   const versions = useVersions(batch);
   if (versions.length < 2) return null;
   return (
-    <View role="region" aria-label="Versions" style={{ gap: 10 }}>
-      <Heading level={2}>Versions</Heading>
+    <Fold title="Versions" figure={`${versions.length}`}>
       {versions.map((version) => (
         <View
           key={version.id}
@@ -57,6 +57,6 @@ export function VersionsPanel({ batch, scale }: { batch: Batch; scale: 'C' | 'F'
           {besideId === version.id && <SideBySide one={version} other={batch} scale={scale} />}
         </View>
       ))}
-    </View>
+    </Fold>
   );
 }

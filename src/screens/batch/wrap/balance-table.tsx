@@ -2,20 +2,36 @@
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
 import { FORMS } from '@/core/forms';
+import { Fold } from '@/ui/parts/fold';
+import { Measured } from '@/ui/parts/measured';
 import { PairTable } from '@/ui/parts/pair-table';
 import { type ShownProps } from '../station-props';
+import { Scales } from './scales';
 
-export function BalanceTable({ batch, assessment }: ShownProps) {
+/** Folded, where it stands under the rest: the pair of scales and the table. */
+export function BalanceFold(props: ShownProps) {
+  return (
+    <Fold title="Balance" figure={leftWords(props)}>
+      <Measured>{(width) => <Scales {...props} width={Math.min(width, 420)} />}</Measured>
+      <BalanceTable {...props} isUntitled />
+    </Fold>
+  );
+}
+
+const leftWords = ({ assessment: { portion, checks } }: ShownProps): string =>
+  portion.left.of === 'nothing' || checks.fit.fits?.even?.state === 'good'
+    ? 'they run out together'
+    : `${formatGrams(portion.left.grams)} of ${portion.left.of} left over`;
+
+export function BalanceTable({ isUntitled = false, ...props }: ShownProps & { isUntitled?: boolean }) {
+  const { batch, assessment } = props;
   const { portion, fit, ledger } = assessment;
   const isPan = FORMS[batch.wrap.form].sizeWord === 'pan';
-  const left =
-    portion.left.of === 'nothing' || assessment.checks.fit.fits?.even?.state === 'good'
-      ? 'they run out together'
-      : `${formatGrams(portion.left.grams)} of ${portion.left.of} left over`;
   return (
     <PairTable
       title="Balance"
-      note={left}
+      isUntitled={isUntitled}
+      note={isUntitled ? undefined : leftWords(props)}
       rows={[
         { name: 'Filling in each', note: portion.spoon, figures: [formatGrams(portion.portionG)] },
         { name: isPan ? 'Sheets of each' : 'Skin of each', figures: [formatGrams(portion.wrapperG)] },

@@ -15,6 +15,7 @@ import { now as rightNow } from '@/data/hooks';
 import { useRunTime } from '@/data/run-time';
 import { useWakeLock } from '@/data/use-wake-lock';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -42,8 +43,7 @@ export function BenchPanel(props: StationProps) {
     const seconds = wrapSeconds(wrap.edge, kitchen);
     const isLearned = learnedOf(kitchen.learned, 'wrap-seconds', wrap.edge) !== null;
     return (
-      <View style={{ gap: 8 }}>
-        <Heading level={3}>On the bench</Heading>
+      <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
         <Body>
           {count} at about {Math.round(seconds)} s each are {formatMinutes(Math.ceil((count * seconds) / 60))} (
           {isLearned ? 'your kitchen' : 'house estimate'}).
@@ -52,7 +52,7 @@ export function BenchPanel(props: StationProps) {
           <Press title="The filling is out: start the bench clock" kind="solid" icon="timer-outline" onPress={start} />
         </View>
         <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
-      </View>
+      </Fold>
     );
   }
   const clock = boardClock(board, {
@@ -66,8 +66,7 @@ export function BenchPanel(props: StationProps) {
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
   const tap = (parcels: number) => void edit({ do: 'addTap', tap: { at: rightNow(batch.id), parcels } });
   return (
-    <View style={{ gap: 12 }}>
-      <Heading level={3}>On the bench</Heading>
+    <Fold title="Bench clock" figure={`${clock.closed} of ${count}`} isOpenAtFirst>
       <Hours clock={clock} isRisky={isRisky} />
       <View role="timer" aria-label="Bench clock" style={{ gap: 4 }}>
         <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
@@ -139,7 +138,7 @@ export function BenchPanel(props: StationProps) {
       />
       <Small>Skins dry within minutes: a damp cloth over what is not in hand.</Small>
       <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
-    </View>
+    </Fold>
   );
 }
 

@@ -1,8 +1,8 @@
 /** How the edge is closed, what lets steam out, what is brushed on: each with what it costs. */
-import { View } from 'react-native';
 import { EDGES, GLAZE_IDS, GLAZES, VENTS, type VentId } from '@/core/vocabulary/edges';
 import { FORMS } from '@/core/forms';
 import { METHODS } from '@/core/vocabulary/methods';
+import { Fold } from '@/ui/parts/fold';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
@@ -11,8 +11,17 @@ export function ClosingPanel({ batch, edit }: StationProps) {
   const { wrap, cook } = batch;
   const { edges, canHaveMouth, isClosed } = FORMS[wrap.form];
   const vents: readonly VentId[] = canHaveMouth ? ['none', 'slit', 'mouth'] : ['none', 'slit'];
+  const isGlazed = METHODS[cook.method].isDry;
+  if (edges.length <= 1 && !isClosed && !isGlazed) return null;
+  const figure = [
+    edges.length > 1 ? EDGES[wrap.edge].label : '',
+    isClosed ? (wrap.vent === 'none' ? 'no vent' : VENTS[wrap.vent].label) : '',
+    isGlazed && wrap.glaze !== 'none' ? GLAZES[wrap.glaze].label : '',
+  ]
+    .filter((word) => word !== '')
+    .join(', ');
   return (
-    <View style={{ gap: 10 }}>
+    <Fold title="Closing" figure={figure}>
       {edges.length > 1 && (
         <>
           <Choices
@@ -35,7 +44,7 @@ export function ClosingPanel({ batch, edit }: StationProps) {
           <Small>{VENTS[wrap.vent].trade}</Small>
         </>
       )}
-      {METHODS[cook.method].isDry && (
+      {isGlazed && (
         <>
           <Choices
             label="Glaze"
@@ -46,6 +55,6 @@ export function ClosingPanel({ batch, edit }: StationProps) {
           <Small>{GLAZES[wrap.glaze].trade}</Small>
         </>
       )}
-    </View>
+    </Fold>
   );
 }

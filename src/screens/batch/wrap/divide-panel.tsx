@@ -5,6 +5,7 @@ import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
 import { type WrapperMaking } from '@/core/wrapper/making';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Measured } from '@/ui/parts/measured';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
@@ -16,12 +17,23 @@ import { type StationProps } from '../station-props';
 type Props = StationProps & { plan: WrapperMaking };
 
 export function DividePanel(props: Props) {
-  const { plan } = props;
+  const { pieces } = props.plan;
+  const isCut = props.batch.wrap.sheet !== null && props.plan.layout !== null;
+  if (pieces === null && props.plan.layout === null) return null;
   return (
-    <View style={{ gap: 18 }}>
-      {plan.pieces && <Log pieces={plan.pieces} />}
+    <Fold
+      title={isCut ? 'Rounds from a sheet' : 'Equal pieces'}
+      figure={
+        isCut
+          ? `${props.plan.layout?.count ?? 0} a sheet`
+          : pieces === null
+            ? ''
+            : `${pieces.count} of ${formatNumber(pieces.pieceG, pieces.pieceG < 20 ? 1 : 0)} g`
+      }
+    >
+      {pieces && <Log pieces={pieces} />}
       <SheetOfRounds {...props} />
-    </View>
+    </Fold>
   );
 }
 

@@ -7,12 +7,13 @@ import { DOUGH_IDS, DOUGHS } from '@/core/vocabulary/doughs';
 import { type DoughPart } from '@/core/vocabulary/doughs/dough';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
-import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
+import { formatGrams, formatMinutes, formatTemperature, formatWeight } from '@/core/units/format';
 import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
 import { WARM_RISE_C } from '@/core/wrapper/rise';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
@@ -43,11 +44,14 @@ export function DoughPanel(props: Props) {
     if (dough) void edit({ do: 'setDough', dough, own: mine ?? null }, 'wrapper');
   };
   return (
-    <View style={{ gap: 12 }}>
+    <Fold
+      title="Dough"
+      figure={`${assessment.dough.label}, ${plan.bought ? `${plan.bought.pieces}` : formatWeight(plan.neededG)}`}
+      isOpenWide
+    >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         <View style={{ flex: 1 }}>
-          <Small>Wrapper</Small>
-          <Heading level={2}>{capital(assessment.dough.label)}</Heading>
+          <Heading level={3}>{capital(assessment.dough.label)}</Heading>
         </View>
         <Press
           title={isChoosing ? 'Keep it' : 'Another'}
@@ -96,7 +100,7 @@ export function DoughPanel(props: Props) {
       )}
       {isOpen && plan.amounts && <FormulaEditor {...props} />}
       <Steps plan={plan} scale={kitchen.temperature} />
-    </View>
+    </Fold>
   );
 }
 

@@ -10,8 +10,9 @@ import { ENOUGH, spreadLesson, USUAL_SPREAD, weighing } from '@/core/wrapper/wei
 import { now } from '@/data/hooks';
 import { learnLesson } from '@/data/learning';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Small } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
 
@@ -46,8 +47,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
     );
   };
   return (
-    <View style={{ gap: 10 }}>
-      <Heading level={3}>The first three</Heading>
+    <Fold title="The first three" figure={wrap.weighed.length === 0 ? 'weigh them' : `${wrap.weighed.length} weighed`}>
       <Small>Weigh three as you make them: everything after them is corrected.</Small>
       <Choices
         label="On the scale"
@@ -98,6 +98,6 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
           </Small>
         </View>
       )}
-    </View>
+    </Fold>
   );
 }

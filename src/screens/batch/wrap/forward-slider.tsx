@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { FORMS } from '@/core/forms';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes } from '@/core/units/format';
-import { Heading, Small, Strong } from '@/ui/parts/text';
+import { Fold } from '@/ui/parts/fold';
+import { Small, Strong } from '@/ui/parts/text';
 import { Slider } from '@/ui/slider';
 import { type StationProps } from '../station-props';
 
@@ -29,8 +30,7 @@ export function ForwardSlider({ batch, assessment, edit }: StationProps) {
     { name: `dough for ${count}`, figure: formatGrams(portion.doughNeededG) },
   ];
   return (
-    <View style={{ gap: 4 }}>
-      <Heading level={3}>Wrapper-forward or filling-forward</Heading>
+    <Fold title="More or less filling" figure={`${formatNumber(share, 0)} % filling`}>
       <Slider
         label="Filling in each"
         value={Math.min(most, Math.max(least, wrap.portionG))}
@@ -53,6 +53,6 @@ export function ForwardSlider({ batch, assessment, edit }: StationProps) {
           </View>
         ))}
       </View>
-    </View>
+    </Fold>
   );
 }

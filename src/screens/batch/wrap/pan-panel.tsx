@@ -9,6 +9,8 @@ import { isPan, swapPan } from '@/core/wrapper/pan-swap';
 import { sheetsNeeded } from '@/core/wrapper/sheets';
 import { scaling } from '@/core/filling/scaling';
 import { AmountField } from '@/ui/parts/amount-field';
+import { skinWords } from '@/core/forms/skins';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
@@ -17,13 +19,11 @@ type Pan = SkinOf<'pan' | 'tin'>;
 
 export function PanPanel({ batch, assessment, edit }: StationProps) {
   const { wrap } = batch;
-  const [open, setOpen] = useState(false);
   const [shape, setShape] = useState<'pan' | 'tin'>('tin');
   const [size, setSize] = useState({ diameterMm: 240, lengthMm: 300, widthMm: 200, depthMm: 45 });
   const [keep, setKeep] = useState<'depth' | 'filling'>('depth');
   const from = wrap.skin;
   if (!isPan(from)) return null;
-  if (!open) return <Press title="Another pan" onPress={() => setOpen(true)} />;
   const { sheetsBelow, sheetsAbove } = from;
   const lined = { depthMm: size.depthMm, sheetsBelow, sheetsAbove };
   const to: Pan =
@@ -38,8 +38,7 @@ export function PanPanel({ batch, assessment, edit }: StationProps) {
     ]);
   const fields = shape === 'pan' ? (['diameterMm', 'depthMm'] as const) : (['lengthMm', 'widthMm', 'depthMm'] as const);
   return (
-    <View style={{ gap: 10 }}>
-      <Heading level={3}>Another pan</Heading>
+    <Fold title="Another pan" figure={skinWords(from)}>
       <Choices
         label="It is"
         value={shape}
@@ -78,10 +77,9 @@ export function PanPanel({ batch, assessment, edit }: StationProps) {
         {wrap.sheet ? ` ${sheetsNeeded(to, wrap.sheet).total} sheets of yours a pan.` : ''}
       </Body>
       {swap.toMm > to.depthMm && <Small>That is deeper than the pan.</Small>}
-      <View style={{ flexDirection: 'row', gap: 10 }}>
+      <View style={{ alignItems: 'flex-start' }}>
         <Press title="Take this pan" kind="solid" onPress={() => void take()} disabled={swap.toMm > to.depthMm} />
-        <Press title="Close" onPress={() => setOpen(false)} />
       </View>
-    </View>
+    </Fold>
   );
 }

@@ -1,11 +1,15 @@
 /** The parcel cut through and, beside it at the same scale, its skin laid flat; what they show in words. */
+import { useMemo } from 'react';
 import { View } from 'react-native';
+import { wrapAnswer } from '@/core/checks/answer-words';
 import { EDGES } from '@/core/vocabulary/edges';
 import { FORMS } from '@/core/forms';
 import { type FlatSkin } from '@/core/forms/flat';
 import { SHAPES } from '@/core/forms/skins';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams } from '@/core/units/format';
+import { wrapperMaking } from '@/core/wrapper/making';
+import { Answer } from '@/ui/parts/answer';
 import { Measured } from '@/ui/parts/measured';
 import { Small, Strong } from '@/ui/parts/text';
 import { FlatDrawing } from '@/ui/section/flat-drawing';
@@ -21,10 +25,13 @@ const PAPER_MM = 8;
 /** The section of a pan is a slice: it is drawn at its own scale in this share of the width. */
 const SLICE_SHARE = 0.42;
 
-export function WrapDrawings({ batch, assessment }: ShownProps) {
+export function WrapDrawings({ batch, kitchen, assessment }: ShownProps) {
   const wide = useWide();
+  const { fit, laid, dough } = assessment;
+  const plan = useMemo(() => wrapperMaking(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
   return (
     <View style={{ gap: 10 }}>
+      <Answer text={wrapAnswer(batch, kitchen, plan)} />
       {wide && (
         <Measured>
           {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}

@@ -16,7 +16,7 @@ function Aside(props: StationProps) {
   return (
     <View style={{ gap: 24 }}>
       {wide && <WrapWork {...props} />}
-      <BalanceTable {...props} />
+      {wide && <BalanceTable {...props} />}
     </View>
   );
 }

@@ -9,12 +9,13 @@ import { wrapperMaking } from '@/core/wrapper/making';
 import { skinThatComes } from '@/core/wrapper/other-skin';
 import { useBoard } from '@/data/heat';
 import { say } from '@/data/notices';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
-import { Rule } from '@/ui/parts/rule';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import { BalanceFold } from './balance-table';
 import { BenchPanel } from './bench-panel';
 import { ClosingPanel } from './closing-panel';
 import { DividePanel } from './divide-panel';
@@ -31,23 +32,30 @@ export function WrapStation(props: StationProps) {
   const wide = useWide();
   const isPan = SHAPES[wrap.skin.shape].isPan;
   return (
-    <View style={{ gap: 20 }}>
+    <View style={{ gap: 18 }}>
       <Findings {...props} />
       <Rest {...props} />
       <SkinFields {...props} />
-      <ForwardSlider {...props} />
-      <Choices
-        label="Form"
-        value={wrap.form}
-        options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
-        onChange={async (form) => {
-          const comes = skinThatComes(form, wrap);
-          const outcome = await edit({ do: 'setForm', form }, 'form');
-          if (comes !== null && outcome.ok)
-            say({ text: comes, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
-        }}
-      />
-      {isPan && <PanPanel {...props} />}
+      <View>
+        {!wide && <WrapWork {...props} />}
+        <ForwardSlider {...props} />
+        <Fold title="Form" figure={FORMS[wrap.form].label}>
+          <Choices
+            label="Form"
+            value={wrap.form}
+            options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
+            onChange={async (form) => {
+              const comes = skinThatComes(form, wrap);
+              const outcome = await edit({ do: 'setForm', form }, 'form');
+              if (comes !== null && outcome.ok)
+                say({ text: comes, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
+            }}
+          />
+        </Fold>
+        {isPan && <PanPanel {...props} />}
+        <ClosingPanel {...props} />
+        {!wide && <BalanceFold {...props} />}
+      </View>
       <View style={{ alignItems: 'flex-start' }}>
         <Press
           title="Print it at life size"
@@ -55,9 +63,6 @@ export function WrapStation(props: StationProps) {
           onPress={() => router.navigate(`/batch/${batch.id}/mat`)}
         />
       </View>
-      <ClosingPanel {...props} />
-      {!wide && <Rule />}
-      {!wide && <WrapWork {...props} />}
     </View>
   );
 }
@@ -69,13 +74,11 @@ export function WrapWork(props: StationProps) {
   const plan = useMemo(() => wrapperMaking(batch, kitchen, fit, laid, dough), [batch, kitchen, fit, laid, dough]);
   const isPan = SHAPES[batch.wrap.skin.shape].isPan;
   return (
-    <View style={{ gap: 20 }}>
+    <View>
       <DoughPanel {...props} plan={plan} />
       <Butter {...props} />
       {!isPan && <DividePanel {...props} plan={plan} />}
-      <Rule />
       <FirstThree {...props} />
-      <Rule />
       <BenchPanel {...props} />
     </View>
   );
@@ -130,13 +133,12 @@ function Butter({ batch, kitchen }: StationProps) {
   const minutes = (value: number | null) =>
     value === null ? 'never' : `after about ${formatMinutes(Math.max(1, Math.round(value)))}`;
   return (
-    <View style={{ gap: 4 }}>
-      <Heading level={3}>Butter on this bench</Heading>
+    <Fold title="Butter on this bench" figure={t(butter.limitC)}>
       <Body>
         At {t(kitchen.roomC)} the rolled sheet is past {t(butter.limitC)} {minutes(butter.sheetMinutes)}, a disc
         straight from the fridge {minutes(butter.discMinutes)}.
       </Body>
-      <Small>{butter.advice} Conduction; limit and coefficients are house estimates.</Small>
-    </View>
+      <Small>{butter.advice} Conduction; limit and coefficients are our estimates.</Small>
+    </Fold>
   );
 }
