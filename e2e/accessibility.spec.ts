@@ -110,7 +110,7 @@ test('what is wrong is tied to its field, and the page says where one is', async
   const field = page.getByLabel('Filling in each, g');
   await field.fill('many');
   await expect(field).toHaveAttribute('aria-invalid', 'true');
-  await expect(field).toHaveAccessibleDescription(/“many” is no number/);
+  await expect(field).toHaveAccessibleDescription(/Type a number, such as 1½/);
   await page.goto('/larder');
   await expect(page).toHaveTitle('Larder · Involucrum');
 });

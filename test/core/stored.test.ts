@@ -70,6 +70,20 @@ it('version 12: a strip folded like a flag keeps its skin and what was typed, an
   expect(lines).toEqual(typed);
 });
 
+it('a kitchen of version 11 shows what it showed, and has salt and pepper in the house', () => {
+  const was = stored('kitchen-11', 12);
+  const read = readKitchen(was);
+  if (!read.ok) throw new Error(read.problems.map(problemWords).join());
+  expect(read.value).toEqual({
+    ...was,
+    version: KITCHEN_VERSION,
+    lengths: 'mm',
+    amounts: 'written',
+    hours: 24,
+    alwaysAtHome: ['salt', 'black-pepper'],
+  });
+});
+
 describe('version 11', () => {
   it('a learned wet edge is carried over where it means the same, moved as its estimate moved', () => {
     const read = readKitchen(stored('kitchen-10', 11));
@@ -274,10 +288,12 @@ describe('version 6', () => {
   });
   it('the kitchen opens as it was', () => {
     const { portionSpread: _none, tastings: _moved, ...old } = stored('kitchen', 6);
+    const { lengths, amounts, hours, alwaysAtHome } = DEFAULT_KITCHEN;
     expect(readKitchen(stored('kitchen', 6))).toEqual({
       ok: true,
       value: {
         ...old,
+        ...{ lengths, amounts, hours, alwaysAtHome },
         frozen: [],
         edits: [],
         version: KITCHEN_VERSION,

@@ -270,6 +270,46 @@ describe('a line that is typed', () => {
     expect(batch().lines.at(-1)).toMatchObject({ ingredientId: 'wheat-flour', amount: 60 });
     expect(screen.getByLabelText('Add what goes in').props.value).toBe('');
   });
+
+  const submitted = async (text: string) => {
+    type('Add what goes in', text);
+    await settled();
+    await settled();
+    fireEvent(screen.getByLabelText('Add what goes in'), 'submitEditing');
+    await settled();
+  };
+
+  it('and not surely named never goes in on Enter: three are offered', async () => {
+    const { batch } = openStation(AddLine, turkey);
+    await submitted('2 tablespoons of love');
+    expect(batch().lines).toEqual(turkey.lines);
+    expect(screen.getByText('Not sure what “love” is. Tap the one you mean.')).toBeTruthy();
+    expect(screen.getAllByLabelText(/^Add 2\stbsp /)).toHaveLength(3);
+  });
+
+  it('and not in the larder is kept in it under its own name, as what it is most like', async () => {
+    const { batch } = openStation(AddLine, turkey);
+    await submitted('60 g snozzle');
+    fireEvent.press(screen.getByText('Something else: what’s it most like?'));
+    type('What is snozzle most like?', 'leek');
+    await settled();
+    press('snozzle is like leek');
+    await settled();
+    const line = batch().lines.at(-1);
+    expect(line).toMatchObject({ amount: 60, unit: 'g' });
+    expect(batch().ingredients).toMatchObject([{ id: line?.ingredientId, name: 'Snozzle', release: 'crisp' }]);
+    expect(mockEditKitchen).toHaveBeenCalledWith({ do: 'keepOwn', ingredient: batch().ingredients[0] });
+  });
+
+  it.each([
+    ['nutmeg', { ingredientId: 'nutmeg', unit: 'g', amount: 0.13 }],
+    ['egg', { ingredientId: 'egg', unit: 'piece', amount: 1 }],
+    ['feta', { ingredientId: 'brined-cheese', unit: 'g', amount: 100 }],
+  ])('without an amount: %s', async (text, goesIn) => {
+    const { batch } = openStation(AddLine, turkey);
+    await submitted(text);
+    expect(batch().lines.at(-1)).toMatchObject(goesIn);
+  });
 });
 
 describe('a line', () => {
@@ -309,6 +349,23 @@ describe('a line', () => {
     expect(screen.queryByLabelText('packed')).toBeNull();
     press('cup');
     expect(screen.getByLabelText('packed')).toBeTruthy();
+  });
+
+  it('takes a pinch, a splash and mugs for an amount', async () => {
+    const { batch } = openStation(Line('ginger', true), turkey);
+    const typed = async (text: string) => {
+      const field = screen.getByLabelText(/^Amount of ginger, /);
+      fireEvent.changeText(field, text);
+      fireEvent(field, 'blur');
+      await settled();
+      await settled();
+      return batch().lines.find((l) => l.id === 'ginger');
+    };
+    expect((await typed('a pinch'))?.amount).toBeLessThan(0.5);
+    expect(await typed('2 tbsp')).toMatchObject({ amount: 2, unit: 'tbsp' });
+    expect((await typed('a mug'))?.unit).toBe('g');
+    expect((await typed('some'))?.unit).toBe('g');
+    expect(screen.getByText('Type a number, such as 1½.')).toBeTruthy();
   });
 
   it('refuses the absurd beside its field', () => {

@@ -7,7 +7,6 @@ import { lanternSupper } from '@/data/demo';
 import { FatLine } from '@/screens/batch/fill/fat-line';
 import { PreparationTable } from '@/screens/batch/fill/preparation-table';
 import { StageHeading } from '@/screens/batch/fill/stage-heading';
-import { amountText } from '@/screens/amount-text';
 import { WaterLine } from '@/ui/parts/water-line';
 import { renderPart } from './render';
 import { unfold } from './unfold';
@@ -93,14 +92,4 @@ describe('the heading of a stage', () => {
     renderPart(<StageHeading progress={{ ...progress, ticked: 3, isOver: true }} edit={edit} />);
     expect(screen.queryByText('last chance to season')).toBeNull();
   });
-});
-
-describe('amounts', () => {
-  it.each([
-    [{ amount: 1.5, unit: 'tbsp' }, '1½ tbsp'],
-    [{ amount: 3, unit: 'piece' }, '3 pieces'],
-    [{ amount: 1, unit: 'piece' }, '1 piece'],
-    [{ amount: 420, unit: 'g' }, '420 g'],
-    [{ amount: 0.33, unit: 'cup' }, '⅓ cup'],
-  ] as const)('%j reads %s', (line, text) => expect(amountText(line)).toBe(text));
 });

@@ -120,7 +120,7 @@ export interface Judgement {
   isEmpty: boolean;
   /** It has happened: no other plan mends it, and none is proposed. */
   isPast?: boolean;
-  /** It rests on a line that is not understood: nothing is proposed before that is said. */
+  /** Something is asked first, of a line that is not understood or of what nobody makes: nothing is proposed before. */
   isOpen?: boolean;
 }
 

@@ -1,6 +1,8 @@
 /** What Core can say of the forecast, gravest first. A forecast never makes a batch safe: at best it says when to measure. */
 import { plannedMinutes } from '../stored/cooking';
 import { FORMS } from '../forms';
+import { methodInstead, neverWords } from '../vocabulary/goes-together';
+import { METHODS } from '../vocabulary/methods';
 import { type CoreForecast } from '../forecast/heat';
 import { written } from '../safety/threshold';
 import { formatNumber } from '../units/amount';
@@ -21,6 +23,19 @@ const measuredAlready: Finding<Accounts> = (accounts) => measured(accounts, acco
 const nothingYet: Finding<Accounts> = ({ lines }) =>
   lines.length > 0 ? null : { ...nothingIn('Core'), sentence: 'The time depends on the filling.' };
 
+/** What nobody makes is asked about: how long it would take is not the question. */
+const nobodyMakes: Finding<Accounts> = ({ batch: { wrap, cook } }) => {
+  const never = neverWords(wrap.dough, cook.method);
+  return never === null
+    ? null
+    : {
+        state: 'watch',
+        headline: `Core: ${METHODS[cook.method].done}?`,
+        sentence: `${never} ${METHODS[methodInstead(wrap.dough)].imperative} it, or choose another dough.`,
+        isOpen: true,
+      };
+};
+
 const noForecast: Finding<Accounts> = ({ heat, problem, limit, kitchen }) =>
   heat?.core != null || problem === null
     ? null
@@ -35,7 +50,13 @@ const forecastToCome: Finding<Accounts> = ({ heat }) =>
     ? null
     : { state: 'watch', headline: 'Core: working it out', sentence: 'Working out how it heats …', pending: true };
 
-export const BEFORE_FORECAST: readonly Finding<Accounts>[] = [measuredAlready, nothingYet, noForecast, forecastToCome];
+export const BEFORE_FORECAST: readonly Finding<Accounts>[] = [
+  measuredAlready,
+  nothingYet,
+  nobodyMakes,
+  noForecast,
+  forecastToCome,
+];
 
 /** What of the forecast the rules look at. */
 interface Seen {

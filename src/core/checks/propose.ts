@@ -8,6 +8,7 @@ import { isWithinLimits } from '../stored/within-limits';
 import { apply } from '../stored/operations';
 import { hotPartOf } from '../cooling/hot-part';
 import { resolveLines } from '../filling/lines';
+import { whyNever } from '../vocabulary/goes-together';
 import { type Accounts, account } from './account';
 import { type Candidate, CHECK_IDS, type CheckId, type Fix, type Judgements, type Proposals } from './check';
 import { type HeatForecast } from '../forecast/heat';
@@ -49,8 +50,11 @@ export function propose(
   ) as Proposals;
 }
 
+/** What nobody makes is asked about, not made better. */
+const isNeverMade = ({ wrap, cook }: Batch): boolean => whyNever(wrap.dough, cook.method) !== null;
+
 function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: Forecaster | null): Fix[] {
-  if (now[id].isOpen === true) return [];
+  if (now[id].isOpen === true || (id === 'moisture' && isNeverMade(accounts.batch))) return [];
   const { judge: judgeAlone } = CHECKS[id];
   const mending = MENDING[id];
   const stays = (candidate: Candidate): boolean => mending.staysFirst?.(candidate) ?? false;

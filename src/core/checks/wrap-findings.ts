@@ -1,6 +1,8 @@
 /** What a practitioner would say at the board: a wet parcel without a vent, a wet filling in a thin skin, a dough not all known. */
 import { withArticle } from '../units/article';
 import { FORMS } from '../forms';
+import { stepsSaid } from '../stored/cooking';
+import { methodInstead, neverWords } from '../vocabulary/goes-together';
 import { METHODS } from '../vocabulary/methods';
 import { type Finding } from '../filling/finding';
 import { formatMinutes } from '../units/format';
@@ -30,6 +32,19 @@ export function wrapFindings(accounts: Accounts): Finding[] {
   const { isClosed, label, isFilledAfter } = FORMS[wrap.form];
   const { board, heat } = moistureFigures(accounts);
   const found: Finding[] = [];
+  const never = neverWords(wrap.dough, cook.method);
+  if (never !== null) {
+    const method = methodInstead(wrap.dough);
+    found.push({
+      lineId: WHOLE,
+      alsoAt: 'cook',
+      text: `${never} Is that what you mean?`,
+      fix: {
+        label: `${METHODS[method].imperative} it`,
+        change: [{ do: 'setCook', to: { method, steps: stepsSaid(method, wrap.form, {}) } }],
+      },
+    });
+  }
   if (
     isClosed &&
     METHODS[cook.method].isDry &&

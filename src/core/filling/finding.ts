@@ -5,5 +5,7 @@ export interface Finding {
   lineId: string;
   /** A sentence with its reason. */
   text: string;
+  /** It is also said at this station. */
+  alsoAt?: 'cook';
   fix: { label: string; change: readonly Operation[] } | null;
 }

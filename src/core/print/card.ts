@@ -9,12 +9,12 @@ import { isPractice } from '../vocabulary/sources';
 import { stepWords } from '../checks/step-words';
 import { type Stage } from '../vocabulary/stages';
 import { gramsOf } from '../filling/lines';
+import { noteWithoutAmount, shownAmount } from '../filling/shown-amount';
 import { lookUp } from '../food/larder';
 import { preparation } from '../vocabulary/releases';
-import { formatFraction, formatNumber } from '../units/amount';
+import { formatNumber } from '../units/amount';
 import { written } from '../safety/threshold';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
-import { unitLabel } from '../units/units';
 import { skinWords } from '../forms/skins';
 import { dough } from '../wrapper/dough';
 
@@ -73,13 +73,11 @@ function cardLine(batch: Batch, line: Batch['lines'][number], kitchen: Kitchen):
   const prep =
     ingredient && ingredient.release !== 'dry' ? preparation(ingredient.release, line.preparation).label : '';
   const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
-  const isWeight = line.unit === 'g';
-  const number = isWeight ? formatNumber(line.amount) : formatFraction(line.amount);
   return {
-    amount: `${number} ${line.unit === 'piece' ? '×' : unitLabel(line.unit)}`,
-    grams: grams === null || isWeight ? '' : formatGrams(grams),
+    amount: shownAmount(line, ingredient, kitchen),
+    grams: grams === null || line.unit === 'g' || kitchen.amounts !== 'written' ? '' : formatGrams(grams),
     name: lineName(line, ingredient?.name),
-    note: [prep, line.cut ?? '', line.note].filter((word) => word !== '').join(', '),
+    note: [prep, line.cut ?? '', noteWithoutAmount(line)].filter((word) => word !== '').join(', '),
   };
 }
 

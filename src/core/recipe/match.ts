@@ -75,6 +75,17 @@ export function matchIngredient(name: string, own: readonly OwnIngredient[], aro
   return better(asMeant, asWritten);
 }
 
+/**
+ * Whether a name, as it is written, says this ingredient and no other: nothing was respelled, taken by its class, or left over
+ * that might make another food of it. What is not surely named is chosen by the cook.
+ */
+export function isSurelyNamed(name: string, ingredient: Ingredient, own: readonly OwnIngredient[]): boolean {
+  const said = wordsOf(name);
+  if (said.length === 0) return false;
+  const asWritten = read(said, own, {});
+  return asWritten.ingredient?.id === ingredient.id && asWritten.sureness === 'sure';
+}
+
 const RANK: readonly Sureness[] = ['sure', 'likely', 'class'];
 function better(a: Match, b: Match): Match {
   if (a.ingredient === null || b.ingredient === null) return a.ingredient === null ? b : a;

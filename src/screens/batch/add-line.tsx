@@ -1,60 +1,66 @@
-/** Adding to the filling by typing: "150 g leek, sweated". The larder answers as one types. */
+/**
+ * Adding to the filling by typing: "150 g leek, sweated". The larder answers as one types. What is surely named goes in on Enter;
+ * of what is not, the nearest are offered, and anything else can be kept under its own name.
+ */
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { type Ingredient } from '@/core/food/ingredient';
 import { lookUp } from '@/core/food/larder';
-import { preparation } from '@/core/vocabulary/releases';
 import { MOST_LETTERS } from '@/core/recipe/limits';
 import { newId } from '@/data/new-id';
 import { couldNotLoad, loadReading, type Reading, useReading } from '@/data/use-reading';
 import { type School } from '@/core/vocabulary/schools';
-import { Body, Small, Strong } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
-import { TOUCH } from '@/ui/theme/theme';
-import { usePalette } from '@/ui/theme/use-palette';
+import { FoundFood } from './found-food';
+import { keepOwn } from './keep-own';
+import { MostLike } from './most-like';
 import { type StationProps } from './station-props';
 import { ADD_LINE_ID } from './use-keys';
-import { amountText } from '../amount-text';
-import { keepOwn } from './keep-own';
 
-/** Taken when no amount can be read. */
-const USUAL_AMOUNT = '100 g';
-const SUGGESTIONS = 5;
+type Own = StationProps['kitchen']['ingredients'];
 
-/** What a text may mean: what the whole of it was matched to comes first; then what is near in spelling. */
-function foundBy({ parseLine, searchIngredients }: Reading, text: string, own: StationProps['kitchen']['ingredients']) {
+/** What is surely named is shown with what is near; of what is not, so many are asked about. */
+const SUGGESTIONS = 4;
+const ASKED = 3;
+
+/** What a text may mean: what the whole of it was matched to comes first, then what is near in spelling; and whether it is sure. */
+function foundBy({ parseLine, searchIngredients, isSurelyNamed }: Reading, text: string, own: Own) {
   const { name, ingredientId } = parseLine(text, undefined, own);
-  const near = name === null ? [] : searchIngredients(name, SUGGESTIONS, undefined, own);
+  if (name === null) return { name, found: [], sure: null };
   const meant = ingredientId === null ? undefined : lookUp(own, ingredientId);
-  return meant ? [meant, ...near.filter(({ id }) => id !== meant.id)].slice(0, SUGGESTIONS) : near;
+  const sure = meant && isSurelyNamed(name, meant, own) ? meant : null;
+  const near = searchIngredients(name, SUGGESTIONS, undefined, own);
+  const found = meant ? [meant, ...near.filter(({ id }) => id !== meant.id)] : near;
+  return { name, found: found.slice(0, sure === null ? ASKED : SUGGESTIONS), sure };
 }
 
-/** The line that a text becomes, meant of an ingredient. */
+/** The line that a text becomes, meant of an ingredient; without an amount, with the usual one. */
 const lineOfText = (
-  { parseLine, toLine }: Reading,
+  { parseLine, toLine, usualAmount }: Reading,
   text: string,
   ingredient: Ingredient,
   school: School,
-  own: StationProps['kitchen']['ingredients'],
+  own: Own,
 ) =>
   toLine(parseLine(text, ingredient, own), school, newId(), own) ??
-  toLine(parseLine(`${USUAL_AMOUNT} ${text}`, ingredient, own), school, newId(), own);
+  toLine(parseLine(`${usualAmount(ingredient)} ${text}`, ingredient, own), school, newId(), own) ??
+  toLine(parseLine(`100 g ${text}`, ingredient, own), school, newId(), own);
 
 /** @param isDocked in a bar at the foot of the screen: its name is in the field, and what is found stands above it */
-export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps & { isDocked?: boolean }) {
-  const p = usePalette();
+export function AddLine(props: StationProps & { isDocked?: boolean }) {
+  const { batch, kitchen, edit, isDocked = false } = props;
   const { value: text, type, handedOver } = useHandedOver('');
   const own = kitchen.ingredients;
   const { refusal, answered, clear } = useRefusal();
   const { reading, problem } = useReading(text !== '');
   const [missing, setMissing] = useState<string | null>(null);
-  const parsed = reading?.parseLine(text, undefined, own) ?? null;
-  const name = parsed?.name ?? null;
+  const [isElse, setElse] = useState(false);
   const tooLong = text.length > MOST_LETTERS;
-  const found = reading ? foundBy(reading, text, own) : [];
-  const lineFor = (ingredient: Ingredient) => reading && lineOfText(reading, text, ingredient, batch.school, own);
+  const { name, found, sure } =
+    reading && !tooLong ? foundBy(reading, text, own) : { name: null, found: [], sure: null };
   const add = (ingredient: Ingredient, by: Reading | null = reading) => {
     const line = by && lineOfText(by, text, ingredient, batch.school, own);
     if (line === null) return;
@@ -66,12 +72,10 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
   const submit = async () => {
     try {
       const by = reading ?? (await loadReading());
-      // Enter takes what was named. What is only near is chosen by a tap: an oyster is no oyster mushroom.
-      const { ingredientId, name: named } = by.parseLine(text, undefined, own);
-      const meant = ingredientId === null ? undefined : lookUp(own, ingredientId);
-      if (meant) add(meant, by);
-      else if (named !== null)
-        setMissing(`The larder has no “${named}”. Tap the one you mean, or add your own in the Larder.`);
+      // Enter takes what was surely named. What is only near is chosen by a tap: an oyster is no oyster mushroom.
+      const read = foundBy(by, text, own);
+      if (read.sure !== null) add(read.sure, by);
+      else if (read.name !== null) setMissing(`Not sure what “${read.name}” is. Tap the one you mean.`);
     } catch (error) {
       setMissing(couldNotLoad(error));
     }
@@ -85,50 +89,45 @@ export function AddLine({ batch, kitchen, edit, isDocked = false }: StationProps
         onChange={(typed) => {
           type(typed);
           setMissing(null);
+          setElse(false);
           clear();
         }}
         isUnlabelled={isDocked}
         placeholder={isDocked ? 'Add: 150 g leek, sweated' : '150 g leek, sweated'}
-        problem={missing ?? problem ?? (tooLong && parsed ? (reading?.question(parsed) ?? null) : refusal)}
+        problem={missing ?? problem ?? (tooLong ? 'One ingredient at a time. Paste a whole list below.' : refusal)}
         onSubmit={() => void submit()}
       />
-      {name !== null && (
+      {name !== null && reading !== null && (
         <View
           role="list"
           aria-label="From the larder"
           style={isDocked ? { flexDirection: 'column-reverse' } : undefined}
         >
-          {found.map((ingredient) => {
-            const line = lineFor(ingredient);
-            if (line === null) return null;
-            const amount = amountText(line);
-            const prep = ingredient.release === 'dry' ? '' : preparation(ingredient.release, line.preparation).label;
-            return (
-              <View role="listitem" key={ingredient.id}>
-                <Pressable
-                  role="button"
-                  aria-label={`Add ${amount} ${ingredient.name}`}
-                  onPress={() => add(ingredient)}
-                  style={{
-                    minHeight: TOUCH,
-                    flexDirection: 'row',
-                    alignItems: 'center',
-                    gap: 10,
-                    borderBottomWidth: 1,
-                    borderBottomColor: p.rule,
-                  }}
-                >
-                  <Body style={{ flex: 1 }}>
-                    {ingredient.name} <Small>{prep}</Small>
-                  </Body>
-                  <Strong>{amount}</Strong>
-                </Pressable>
-              </View>
-            );
-          })}
-          {found.length === 0 && (
-            <Small role="status">The larder has nothing called “{name}”. Try another name for it.</Small>
+          {!isElse &&
+            found.map((ingredient) => (
+              <FoundFood
+                key={ingredient.id}
+                ingredient={ingredient}
+                kitchen={kitchen}
+                line={lineOfText(reading, text, ingredient, batch.school, own)}
+                onAdd={() => add(ingredient)}
+              />
+            ))}
+          {sure === null && (
+            <MostLike
+              {...props}
+              name={name}
+              text={text}
+              reading={reading}
+              isOpen={isElse}
+              onOpen={() => setElse(true)}
+              onAdded={(outcome) => {
+                answered(outcome);
+                handedOver(outcome);
+              }}
+            />
           )}
+          {found.length === 0 && <Small role="status">The larder has no “{name}”.</Small>}
         </View>
       )}
     </View>

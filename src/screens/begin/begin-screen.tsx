@@ -1,40 +1,91 @@
-/** Beginning a batch: a recipe is pasted and read as a plan, or one is built from four answers. */
+/** Beginning a batch, by two ways side by side: a recipe is pasted and read as a plan, or one is built by pictures. */
+import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
+import { View } from 'react-native';
+import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
-import { Rule } from '@/ui/parts/rule';
 import { TextField } from '@/ui/parts/text-field';
 import { Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
+import { usePalette } from '@/ui/theme/use-palette';
+import { type EverydayId } from '@/core/wrapper/everyday';
 import { BuildOne } from './build-one';
+import { BuiltPlan } from './built-plan';
 
 const PastedPlan = lazy(() => import('./pasted-plan').then((m) => ({ default: m.PastedPlan })));
 
+/** The three parts of what another application shares, as it comes in the address. */
+interface Shared extends Record<string, string> {
+  title: string;
+  text: string;
+  url: string;
+}
+
+const sharedText = ({ title = '', text = '', url = '' }: Partial<Shared>): string =>
+  [title, text, url].filter((part) => part.trim() !== '').join('\n');
+
 export function BeginScreen() {
-  const [text, setText] = useState('');
+  const shared = sharedText(useLocalSearchParams<Shared>());
+  const [text, setText] = useState(shared);
+  const [thing, setThing] = useState<EverydayId | null>(null);
   const isPasted = text.trim() !== '';
+  if (thing !== null && !isPasted)
+    return (
+      <PlaceScreen title="Begin a batch" note="You can change everything later." back>
+        <BuiltPlan thing={thing} onAnother={() => setThing(null)} />
+      </PlaceScreen>
+    );
   return (
-    <PlaceScreen title="Begin a batch" note="Paste a recipe, or build one. You can change everything later." back>
-      <TextField
-        label="Paste a recipe: a message, a page or a card"
-        value={text}
-        onChange={setText}
-        lines={isPasted ? 5 : 3}
-        placeholder={'Pork dumplings, makes 40\n500 g minced pork\n…'}
-      />
+    <PlaceScreen title="Begin a batch" note="You can change everything later." back>
+      <View style={{ flexDirection: 'row', gap: 14 }}>
+        <View style={{ flex: 1, gap: 8 }}>
+          <TextField
+            label="Paste a recipe"
+            value={text}
+            onChange={setText}
+            lines={isPasted ? 5 : 4}
+            placeholder={'Pork dumplings, makes 40\n500 g minced pork\n…'}
+          />
+          <View style={{ alignItems: 'flex-start' }}>
+            {isPasted ? (
+              <Press title="Clear it and build one" kind="clear" onPress={() => setText('')} />
+            ) : (
+              <Press title="Paste" label="Paste from the clipboard" onPress={() => void fromClipboard(setText)} />
+            )}
+          </View>
+        </View>
+        {!isPasted && <OrBuild />}
+      </View>
       {isPasted ? (
-        <>
-          <Suspense fallback={<Small role="status">Reading …</Small>}>
-            <PastedPlan text={text} onText={setText} />
-          </Suspense>
-          <Press title="Clear it and build one" onPress={() => setText('')} />
-        </>
+        <Suspense fallback={<Small role="status">Reading …</Small>}>
+          <PastedPlan text={text} onText={setText} />
+        </Suspense>
       ) : (
-        <>
-          <Rule />
-          <Heading level={2}>Or build one</Heading>
-          <BuildOne />
-        </>
+        <BuildOne onChoose={setThing} />
       )}
     </PlaceScreen>
   );
+}
+
+function OrBuild() {
+  const p = usePalette();
+  return (
+    <View style={{ flex: 1, borderLeftWidth: 1, borderLeftColor: p.rule, paddingLeft: 14, gap: 6 }}>
+      <Heading level={2} style={{ fontSize: 18, lineHeight: 24 }}>
+        Or build one
+      </Heading>
+      <Small>Tap what you’re making. The dough, the size and the heat that go with it are chosen for you.</Small>
+    </View>
+  );
+}
+
+/** Where the browser does not hand it over, the field takes it. */
+async function fromClipboard(onText: (text: string) => void): Promise<void> {
+  try {
+    const text = await navigator.clipboard.readText();
+    if (text.trim() === '') say({ text: 'There’s no text on the clipboard.', kind: 'problem' });
+    else onText(text);
+  } catch {
+    say({ text: 'The browser doesn’t hand over the clipboard. Hold the field and paste there.', kind: 'problem' });
+  }
 }

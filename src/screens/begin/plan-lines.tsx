@@ -12,7 +12,7 @@ import { useKitchen } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
-import { amountText } from '../amount-text';
+import { noteWithoutAmount, shownAmount } from '@/core/filling/shown-amount';
 import { AskRow } from './ask-row';
 
 interface Props {
@@ -37,7 +37,9 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
           const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
           const prep =
             ingredient && ingredient.release !== 'dry' ? preparation(ingredient.release, line.preparation).label : '';
-          const words = [prep === AS_IT_IS ? '' : prep, line.note].filter((part) => part !== '').join('; ');
+          const words = [prep === AS_IT_IS ? '' : prep, noteWithoutAmount(line)]
+            .filter((part) => part !== '')
+            .join('; ');
           return (
             <View
               role="listitem"
@@ -49,8 +51,10 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
                 {words !== '' && <Small>{words}</Small>}
               </View>
               <View style={{ alignItems: 'flex-end' }}>
-                <Strong style={{ color: ingredient ? p.ink : p.beet }}>{amountText(line)}</Strong>
-                {line.unit !== 'g' && grams !== null && <Small>{formatGrams(grams)}</Small>}
+                <Strong style={{ color: ingredient ? p.ink : p.beet }}>{shownAmount(line, ingredient, kitchen)}</Strong>
+                {line.unit !== 'g' && kitchen.amounts === 'written' && grams !== null && (
+                  <Small>{formatGrams(grams)}</Small>
+                )}
               </View>
             </View>
           );

@@ -25,6 +25,8 @@ interface Props {
   /** The field may be left empty. */
   optional?: boolean;
   whole?: boolean;
+  /** Words that mean an amount here, “a pinch”, “2 mugs”: asked as the field is left; gives back whether they did. */
+  onWords?: (text: string) => boolean | Promise<boolean>;
   /** May give back what became of the edit: a refusal is said beside the field, and what was typed stays. */
   onChange: (value: number | null) => unknown;
 }
@@ -59,6 +61,10 @@ export function AmountField(props: Props) {
     void Promise.resolve(done).then(arrived, arrived);
     answered(done);
   };
+  const leave = async () => {
+    if (problem === null) return setTyped(null);
+    if (typed !== null && props.onWords !== undefined && (await props.onWords(typed))) setTyped(null);
+  };
   return (
     <View style={{ minWidth: 160, flexGrow: 1 }}>
       <Small>
@@ -77,7 +83,8 @@ export function AmountField(props: Props) {
           <Input
             value={typed ?? show(value)}
             onChangeText={change}
-            onBlur={() => problem === null && setTyped(null)}
+            onBlur={() => void leave()}
+            onSubmitEditing={() => void leave()}
             inputMode="decimal"
             selectTextOnFocus
             aria-label={`${label}, ${unit}`}
@@ -110,7 +117,7 @@ function problemWith(text: string, props: Props): string | null {
   const { unit, least, most, optional, whole } = props;
   if (text.trim() === '') return optional ? null : 'Needs a number; the last one is kept.';
   const amount = parseSigned(text, props);
-  if (amount === null) return `“${text}” is no number: 250, 1½, 0.5 or 1,5 would be.`;
+  if (amount === null) return 'Type a number, such as 1½.';
   if (whole && !Number.isInteger(amount)) return 'Needs a whole number.';
   if (amount < least) return `At least ${formatNumber(least)} ${unit}.`;
   return amount > most ? `At most ${formatNumber(most)} ${unit}.` : null;

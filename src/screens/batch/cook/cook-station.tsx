@@ -9,6 +9,7 @@ import { Choices } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
+import { Findings } from '../findings';
 import { LoadsPanel } from './loads-panel';
 import { MeasurePanel } from './measure-panel';
 import { LoadClock } from './load-clock';
@@ -35,6 +36,7 @@ export function CookStation(props: StationProps) {
   });
   return (
     <View style={{ gap: 16 }}>
+      <Findings {...props} at="cook" />
       <LoadClock {...props} />
       <View>
         <MeasurePanel {...props} />

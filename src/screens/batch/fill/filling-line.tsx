@@ -3,6 +3,7 @@ import { lineName } from '@/core/stored/line-name';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { type Line } from '@/core/stored/schema';
+import { noteWithoutAmount, shownAmount } from '@/core/filling/shown-amount';
 import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/vocabulary/releases';
 import { formatNumber } from '@/core/units/amount';
@@ -11,14 +12,13 @@ import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { amountText } from '../../amount-text';
 import { LineEditor } from './line-editor';
 import { type LineProps } from './line-props';
 import { SayWhat } from './say-what';
 
 /** Drawn again only when it is open or what it shows has changed: sixty lines stay light. */
 export const FillingLine = memo(function FillingLine(props: LineProps) {
-  const { batch, line, widest, assessment, edit, open, onOpen } = props;
+  const { batch, kitchen, line, widest, assessment, edit, open, onOpen } = props;
   const ingredient = lookUp(batch.ingredients, line.ingredientId);
   const prep = ingredient && preparation(ingredient.release, line.preparation);
   const brings = assessment.ledger.lines.find((l) => l.lineId === line.id)?.brings ?? 0;
@@ -28,7 +28,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
   const words = [
     prep && ingredient.release !== 'dry' ? prep.label : '',
     line.cut === null ? '' : line.cut,
-    line.note,
+    noteWithoutAmount(line),
     salt >= 0.5 && ingredient?.id !== 'salt' ? `counts ${formatNumber(salt, 1)} g salt` : '',
     ingredient ? '' : 'not in the larder: what is it like?',
   ].filter((word) => word !== '');
@@ -38,7 +38,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
       <LineRow
         name={name}
         words={words.join(', ')}
-        amount={amountText(line)}
+        amount={shownAmount(line, ingredient, kitchen)}
         share={brings / widest}
         ticked={line.ticked}
         open={open}
@@ -67,6 +67,7 @@ function showsTheSame(a: LineProps, b: LineProps): boolean {
     const findings = assessment.findings.filter((finding) => finding.lineId === line.id).map((f) => f.text);
     return [Math.round((500 * brings) / widest), salt.toFixed(1), ...findings].join('|');
   };
+  if (a.kitchen.amounts !== b.kitchen.amounts) return false;
   return fields.every((field) => a.line[field] === b.line[field]) && shown(a) === shown(b);
 }
 

@@ -13,6 +13,7 @@ import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/vocabulary/releases';
 import { LINE_UNITS, type LineUnit } from '@/core/vocabulary/line-units';
 import { unitLabel } from '@/core/units/units';
+import { loadReading } from '@/data/use-reading';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
@@ -37,6 +38,19 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
   const loses = ingredient ? preparation(ingredient.release, line.preparation).yield !== 1 : false;
   // Pieces are offered where the larder knows what one weighs; a unit that does not fit stays visible until it is mended.
   const units = LINE_UNITS.filter((u) => u !== 'piece' || ingredient?.counts.piece !== undefined || line.unit === u);
+  /** “A pinch”, “2 mugs”: read as it would be in a recipe. */
+  const amountInWords = async (text: string): Promise<boolean> => {
+    if (ingredient === undefined) return false;
+    const { parseLine, toLine } = await loadReading();
+    const read = toLine(
+      parseLine(`${text} ${name}`, ingredient, kitchen.ingredients),
+      batch.school,
+      line.id,
+      kitchen.ingredients,
+    );
+    if (read === null) return false;
+    return (await change({ amount: read.amount, unit: read.unit }, 'amount')).ok;
+  };
   return (
     <View style={{ gap: 14, paddingTop: 6, paddingBottom: 16 }}>
       <AmountField
@@ -47,6 +61,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
         most={MOST_AMOUNT[line.unit]}
         step={line.unit === 'g' || line.unit === 'ml' ? 10 : line.unit === 'piece' ? 1 : 0.5}
         onChange={(amount) => amount !== null && change({ amount }, 'amount')}
+        onWords={(text) => amountInWords(text)}
       />
       <Choices
         label="Unit"

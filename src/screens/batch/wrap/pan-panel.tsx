@@ -12,7 +12,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { skinWords } from '@/core/forms/skins';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 
 type Pan = SkinOf<'pan' | 'tin'>;

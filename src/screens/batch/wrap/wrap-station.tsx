@@ -13,8 +13,8 @@ import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
-import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import { Findings } from '../findings';
 import { BalanceFold } from './balance-table';
 import { BenchPanel } from './bench-panel';
 import { ClosingPanel } from './closing-panel';
@@ -82,31 +82,6 @@ export function WrapWork(props: StationProps) {
       <BenchPanel {...props} />
     </View>
   );
-}
-
-/** What a practitioner would say of the whole parcel. */
-function Findings({ assessment, edit, undoStep }: StationProps) {
-  const p = usePalette();
-  return assessment.findings
-    .filter(({ lineId }) => lineId === '')
-    .map(({ text, fix }) => (
-      <View
-        key={text}
-        style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 12, gap: 6, alignItems: 'flex-start' }}
-      >
-        <Small style={{ color: p.ink }}>{text}</Small>
-        {fix && (
-          <Press
-            title={fix.label}
-            onPress={async () => {
-              const outcome = await edit([...fix.change]);
-              if (outcome.ok)
-                say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
-            }}
-          />
-        )}
-      </View>
-    ));
 }
 
 /** What to do with what is left over. */
