@@ -5,7 +5,7 @@ import { STAGES } from '../vocabulary/stages';
 import { type DayPlan, type PlannedTask } from './day-plan';
 import { isBegunByHand } from './steps';
 
-interface DayNow {
+export interface DayNow {
   /** What goes on: what takes hands first, then what ends first. */
   running: PlannedTask[];
   /** The one thing to do: what goes on with hands, else what comes next. */
@@ -27,7 +27,7 @@ const SOON = 15;
 const NEXT = 2;
 
 /** @param minute epoch minute now */
-export function dayNow({ tasks }: DayPlan, minute: number): DayNow {
+export function dayNow({ tasks }: Pick<DayPlan, 'tasks'>, minute: number): DayNow {
   const running = tasks
     .filter(({ state }) => state === 'running')
     .sort((a, b) => Number(b.hasHands) - Number(a.hasHands) || a.end - b.end);

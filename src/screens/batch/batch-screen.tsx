@@ -15,7 +15,7 @@ import { Answer } from '@/ui/parts/answer';
 import { CheckBar } from '@/ui/parts/check-bar';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Measured } from '@/ui/parts/measured';
-import { IconPress } from '@/ui/parts/press';
+import { IconPress, Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { WaterLine } from '@/ui/parts/water-line';
 import { SectionDrawing } from '@/ui/section/section-drawing';
@@ -220,6 +220,16 @@ const ShownBatch = memo(function ShownBatch({
         {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
       </Measured>
     );
+  const cookNow = !isRehearsal(batch.id) && batch.lines.length > 0 && (
+    <View style={{ alignItems: 'flex-start', marginVertical: -6 }}>
+      <Press
+        title="Cook this now"
+        icon="timer-outline"
+        kind="clear"
+        onPress={() => router.navigate(`/batch/${batch.id}/now`)}
+      />
+    </View>
+  );
   const answer = answerOf(station, props);
   if (wide) {
     return (
@@ -232,6 +242,7 @@ const ShownBatch = memo(function ShownBatch({
           <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
             <Column>
               {header}
+              {cookNow}
               {isWhole && answer !== null && <Answer text={answer} />}
               {isWhole && section}
               {isWhole && <CheckList checks={CHECK_IDS.map((check) => assessment.checks[check])} onGo={go} />}
@@ -265,6 +276,7 @@ const ShownBatch = memo(function ShownBatch({
           {header}
           {isWhole && (
             <>
+              {cookNow}
               {answer !== null && <Answer text={answer} />}
               {section}
               <RehearsalHere id={batch.id} station={station} />

@@ -14,7 +14,7 @@ import { beginTask, endTask, leaveOut, moreTime } from '@/data/day-run';
 import { useNow } from '@/data/use-now';
 import { useWakeLock } from '@/data/use-wake-lock';
 import { Press } from '@/ui/parts/press';
-import { TaskWarning } from './task-warning';
+import { TaskWarning } from '../task-warning';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { countdown } from '../clock-time';

@@ -16,7 +16,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
-import { TaskWarning } from './task-warning';
+import { TaskWarning } from '../task-warning';
 
 const Sheet = lazy(() => import('@/ui/parts/sheet').then((m) => ({ default: m.Sheet })));
 
