@@ -5,6 +5,7 @@ import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
+import { isDemo } from '@/core/stored/demo-id';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
@@ -136,6 +137,9 @@ export function inOrder<Result>(run: () => Promise<Result>): Promise<Result> {
   return turn;
 }
 
+/** What a batch teaches its kitchen. */
+const TEACHING: ReadonlySet<KitchenOperation['do']> = new Set(['learn', 'keepFit', 'keepHeat']);
+
 /** Changes the kitchen. @param of the document that is made in it: a rehearsal changes its own */
 export async function editKitchen(
   operations: KitchenOperation | readonly KitchenOperation[],
@@ -144,6 +148,8 @@ export async function editKitchen(
 ): Promise<Outcome> {
   try {
     const list = ([] as KitchenOperation[]).concat(operations);
+    if (of !== undefined && isDemo(of) && list.some(({ do: what }) => TEACHING.has(what)))
+      return refused(['A demo batch teaches your kitchen nothing. Copy it at the Bench, and the copy does.'], where);
     const at = now(of);
     const changed = await whilePending({ kitchen: list, at, of }, null, (edit) =>
       inOrder(() => repository.changeKitchen(list, at, of, edit)),

@@ -7,7 +7,7 @@ import { type Day } from '@/core/stored/day';
 import { type Changed } from '@/core/stored/changing';
 import { titled } from '@/core/stored/create';
 import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
-import { applyToKitchen, type KitchenOperation } from '@/core/stored/kitchen-operations';
+import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type Operation } from '@/core/stored/operations';
 import { type EditId, holds, withEdit } from '@/core/stored/edits';
 import { isRehearsal } from '@/core/stored/rehearsal';
@@ -334,7 +334,7 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
     await finishPending();
     await purgePrints(async (key) => (await readText(key)) !== null);
     if ((await readToChange(OPENED)) !== null) return;
-    const { batches, days, kitchen } = await demo();
+    const { batches, days } = await demo();
     const there = new Set(await keysOf(PREFIX));
     const texts: { key: string; text: string }[] = [];
     const lay = (key: string, document: object): string => {
@@ -349,7 +349,7 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
     }
     for (const day of days) lay(dayKey(day.id), day);
     // The program's own, and tested: nobody waits for the validator.
-    lay(KITCHEN_KEY, { ...kitchen.reduce(applyToKitchen, DEFAULT_KITCHEN), revision: 1, writer: WRITER });
+    lay(KITCHEN_KEY, { ...DEFAULT_KITCHEN, writer: WRITER });
     await writeTexts([...texts, { key: OPENED, text: '1' }]);
   });
 
@@ -357,8 +357,6 @@ export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
 export interface Demo {
   batches: Batch[];
   days: Day[];
-  /** What the kitchen has learned by then. */
-  kitchen: KitchenOperation[];
 }
 
 interface PutBeside {

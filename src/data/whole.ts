@@ -205,3 +205,26 @@ export async function removeBatches(batches: readonly Pick<Batch, 'id'>[]): Prom
       'mine',
     );
 }
+
+/** What says that this browser has been opened before: without it the demo would come again. */
+const OPENED_KEY = 'involucrum/opened';
+
+/** Erases everything that this browser keeps. @returns what puts it back, as long as the page is open */
+export async function eraseAll(): Promise<() => Promise<void>> {
+  const keys = (await keysOf('involucrum/')).filter((key) => key !== OPENED_KEY);
+  const texts: { key: string; text: string }[] = [];
+  await inTurn(async () => {
+    for (const key of keys) {
+      const text = await readText(key);
+      if (text !== null) texts.push({ key, text });
+      await removeText(key);
+    }
+  });
+  await mutate(() => true);
+  return async () => {
+    await inTurn(async () => {
+      for (const { key, text } of texts) await writeText(key, text);
+    });
+    await mutate(() => true);
+  };
+}

@@ -310,12 +310,12 @@ describe('changing the form', () => {
     });
   });
   it('the skin that comes with another form is said; nothing is said where it stays', () => {
-    expect(skinThatComes('half-moon', purse)).toBeNull();
-    expect(skinThatComes('purse', purse)).toBeNull();
-    expect(skinThatComes('closed-square', { ...purse, dough: 'enriched' })).toBe(
+    expect(skinThatComes('half-moon', purse, 'mm')).toBeNull();
+    expect(skinThatComes('purse', purse, 'mm')).toBeNull();
+    expect(skinThatComes('closed-square', { ...purse, dough: 'enriched' }, 'mm')).toBe(
       'Closed squares are not made from a round. Taken instead: 110 mm square, with 33 g in each.',
     );
-    expect(skinThatComes('flat-round', purse)).toMatch(
+    expect(skinThatComes('flat-round', purse, 'mm')).toMatch(
       /^Flat stuffed rounds have a size of their own\. Taken instead: 180/,
     );
   });

@@ -4,8 +4,9 @@ import { FORMS } from '../forms';
 import { usualRimMm } from '../forms/usual-rim';
 import { LIMITS } from '../vocabulary/limits';
 import { type Operation } from '../stored/operations';
-import { scaled, type Skin, skinWords } from '../forms/skins';
-import { formatNumber } from '../units/amount';
+import { scaled, type Skin } from '../forms/skins';
+import { formatLength, type LengthUnit } from '../units/lengths';
+import { skinWords } from '../wrapper/skin-words';
 import { type Accounts } from './account';
 import { type Candidate } from './check';
 import { inSteps, STEP_MM, takes, THINNEST } from './fit-words';
@@ -20,6 +21,7 @@ const WIDE_RIM = 1.25;
 
 export function closing(accounts: Accounts): Candidate[] {
   const { batch, fit, density } = accounts;
+  const { lengths } = accounts.kitchen;
   const [low, high] = fit.comfortableMl;
   const inside = INSIDE * (high - low);
   // Slack, it is to come in from below; overfilled, from above.
@@ -29,9 +31,9 @@ export function closing(accounts: Accounts): Candidate[] {
   const isRope = batch.wrap.form === 'roll';
   return [
     ...rims(accounts),
-    ...(isOut && isRope ? cuts(batch, fit.fillMl) : []),
+    ...(isOut && isRope ? cuts(batch, fit.fillMl, lengths) : []),
     ...(isOut ? portions(accounts, wholeGrams(aimMl * density)) : []),
-    ...(isOut && !isRope ? skins(batch, fit.hasMouth, fit.fillMl) : []),
+    ...(isOut && !isRope ? skins(batch, fit.hasMouth, fit.fillMl, lengths) : []),
     ...thinner(accounts),
   ];
 }
@@ -69,21 +71,21 @@ function portions({ batch, fit, density, usableG }: Accounts, portionG: number):
 }
 
 /** A rim wider than is usual for the skin, when it is overfilled. */
-function rims({ batch: { wrap }, fit }: Accounts): Candidate[] {
+function rims({ batch: { wrap }, kitchen, fit }: Accounts): Candidate[] {
   const rimMm = usualRimMm(wrap.form, wrap.skin);
   if (fit.fillMl <= fit.comfortableMl[1] || rimMm <= 0 || wrap.rimMm < WIDE_RIM * rimMm) return [];
   const { rimWord } = FORMS[wrap.form];
   return [
     {
       id: 'rim',
-      label: `Leave ${formatNumber(rimMm)} mm of ${rimWord ?? 'rim'} instead of ${formatNumber(wrap.rimMm)} mm`,
+      label: `Leave ${formatLength(rimMm, kitchen.lengths)} of ${rimWord ?? 'rim'} instead of ${formatLength(wrap.rimMm, kitchen.lengths)}`,
       change: [{ do: 'setWrap', to: { rimMm } }],
     },
   ];
 }
 
 /** A rope is cut to another length; it stays as thick as is comfortable for its strip. */
-function cuts({ wrap }: Accounts['batch'], fillMl: number): Candidate[] {
+function cuts({ wrap }: Accounts['batch'], fillMl: number, unit: LengthUnit): Candidate[] {
   const { skin } = wrap;
   if (skin.shape !== 'strip') return [];
   const form = FORMS[wrap.form];
@@ -94,13 +96,13 @@ function cuts({ wrap }: Accounts['batch'], fillMl: number): Candidate[] {
   return [
     {
       id: 'cut',
-      label: `Cut to ${formatNumber(lengthMm)} mm instead of ${formatNumber(skin.lengthMm)} mm`,
+      label: `Cut to ${formatLength(lengthMm, unit)} instead of ${formatLength(skin.lengthMm, unit)}`,
       change: [{ do: 'setWrap', to: { skin: { ...skin, lengthMm } } }],
     },
   ];
 }
 
-function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number): Candidate[] {
+function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number, unit: LengthUnit): Candidate[] {
   const form = FORMS[wrap.form];
   const holds = (skin: Skin): number => form.maxMl({ ...wrap, skin }, hasMouth);
   const skin = skinFor(wrap.skin, holds, fillMl, (form.comfortable[0] + form.comfortable[1]) / 2);
@@ -108,16 +110,16 @@ function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number): 
   return [
     {
       id: 'skin',
-      label: otherSkinWords(form.sizeWord === 'pan', skin, wrap.skin),
+      label: otherSkinWords(form.sizeWord === 'pan', skin, wrap.skin, unit),
       change: [{ do: 'setWrap', to: { skin } }],
     },
   ];
 }
 
-function otherSkinWords(isPan: boolean, skin: Skin, was: Skin): string {
+function otherSkinWords(isPan: boolean, skin: Skin, was: Skin, unit: LengthUnit): string {
   if (skin.shape === 'strip' && was.shape === 'strip')
-    return `Cut strips ${formatNumber(skin.widthMm)} mm wide instead of ${formatNumber(was.widthMm)} mm`;
-  return `${isPan ? 'Take' : 'Roll'}: ${skinWords(skin)} instead of ${skinWords(was)}`;
+    return `Cut strips ${formatLength(skin.widthMm, unit)} wide instead of ${formatLength(was.widthMm, unit)}`;
+  return `${isPan ? 'Take' : 'Roll'}: ${skinWords(skin, unit)} instead of ${skinWords(was, unit)}`;
 }
 
 /** So many times as large; a strip stays as long as its sheet. */
@@ -137,7 +139,7 @@ function skinFor(skin: Skin, holds: (skin: Skin) => number, fillMl: number, shar
 }
 
 /** Mostly dough: rolled as thin as is usual, or as the ratio asks for. */
-function thinner({ batch: { wrap }, fit, dough }: Accounts): Candidate[] {
+function thinner({ batch: { wrap }, kitchen, fit, dough }: Accounts): Candidate[] {
   const [usual] = FORMS[wrap.form].usualRatio;
   if (dough.parts.length === 0 || fit.ratio >= usual) return [];
   const least = THINNEST * DOUGHS[wrap.dough].usualThicknessMm;
@@ -146,7 +148,7 @@ function thinner({ batch: { wrap }, fit, dough }: Accounts): Candidate[] {
   return [
     {
       id: 'thinner-skin',
-      label: `Roll to ${formatNumber(thicknessMm)} mm instead of ${formatNumber(wrap.thicknessMm)}`,
+      label: `Roll to ${formatLength(thicknessMm, kitchen.lengths)} instead of ${formatLength(wrap.thicknessMm, kitchen.lengths)}`,
       change: [{ do: 'setWrap', to: { thicknessMm } }],
     },
   ];

@@ -1,7 +1,9 @@
 /** So that filling and dough run out together: another portion, another count, more or less dough, a thinner or smaller skin. */
 import { DOUGHS } from '../vocabulary/doughs';
 import { LIMITS } from '../vocabulary/limits';
-import { scaled, SHAPES, skinWords } from '../forms/skins';
+import { scaled, SHAPES } from '../forms/skins';
+import { formatLength } from '../units/lengths';
+import { skinWords } from '../wrapper/skin-words';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { scaling } from '../filling/scaling';
@@ -53,7 +55,7 @@ export function evening(accounts: Accounts): Candidate[] {
 const THICKEST = 1.5;
 
 /** So that neither is left over: as many as the filling makes, rolled to what the dough then gives; or as the dough makes, shared out. */
-function bothGone({ batch, balance, usableG }: Accounts): Candidate[] {
+function bothGone({ batch, kitchen, balance, usableG }: Accounts): Candidate[] {
   const { wrap, count } = batch;
   const { fromFilling, fromDough } = balance;
   if (fromDough === null || DOUGHS[wrap.dough].packet !== null) return [];
@@ -72,7 +74,7 @@ function bothGone({ batch, balance, usableG }: Accounts): Candidate[] {
   )
     found.push({
       id: 'both-rolled',
-      label: sentenceCase(`${make(byFilling)}rolled to ${formatNumber(thicknessMm)} mm`),
+      label: sentenceCase(`${make(byFilling)}rolled to ${formatLength(thicknessMm, kitchen.lengths)}`),
       change: [
         { do: 'setBatch', to: { count: byFilling } },
         { do: 'setWrap', to: { thicknessMm } },
@@ -106,7 +108,7 @@ function inFlour({ dough }: Accounts, totalG: number): string {
 const neededG = ({ fit, batch }: Accounts, count = batch.count): number => Math.ceil(count * fit.wrapperG);
 
 function otherDough(accounts: Accounts, isShort: boolean): Candidate[] {
-  const { batch, dough, balance } = accounts;
+  const { batch, kitchen, dough, balance } = accounts;
   const { wrap, count } = batch;
   const doughG = neededG(accounts);
   const differenceG = Math.abs(doughG - (wrap.doughG ?? 0));
@@ -131,7 +133,7 @@ function otherDough(accounts: Accounts, isShort: boolean): Candidate[] {
       ? [
           {
             id: 'thinner',
-            label: `Roll to ${formatNumber(thicknessMm)} mm instead of ${formatNumber(wrap.thicknessMm)}`,
+            label: `Roll to ${formatLength(thicknessMm, kitchen.lengths)} instead of ${formatLength(wrap.thicknessMm, kitchen.lengths)}`,
             change: [{ do: 'setWrap' as const, to: { thicknessMm } }],
           },
         ]
@@ -141,7 +143,7 @@ function otherDough(accounts: Accounts, isShort: boolean): Candidate[] {
       : [
           {
             id: 'smaller-skin',
-            label: `Roll: ${skinWords(skin)} instead of ${skinWords(wrap.skin)}`,
+            label: `Roll: ${skinWords(skin, kitchen.lengths)} instead of ${skinWords(wrap.skin, kitchen.lengths)}`,
             change: [{ do: 'setWrap' as const, to: { skin } }],
           },
         ]),

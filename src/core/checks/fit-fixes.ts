@@ -1,6 +1,7 @@
 /** What may mend the fit: first as the first parcels were weighed, then that it closes, then that it comes out even. */
 import { FORMS } from '../forms';
 import { formatNumber } from '../units/amount';
+import { formatLength, type LengthUnit } from '../units/lengths';
 import { weighedParcel } from '../wrapper/weighings';
 import { type Accounts } from './account';
 import { type Candidate, type FitFigures, type Judgement, ORDER } from './check';
@@ -50,6 +51,14 @@ function asWeighed({ batch, fit }: Accounts): Candidate | null {
 const fullness = ({ fits }: Judgement, { batch }: Accounts): number =>
   fits ? (fits.closes.value / fits.closes.band[1]) * FORMS[batch.wrap.form].comfortable[1] * 100 : 0;
 
+/** A cook takes another spoon or another skin before the number of those who eat is changed. */
+function inTurn({ id, change }: Candidate): number {
+  // A rope that is cut elsewhere stays as thick as it is.
+  if (id === 'cut') return -0.5;
+  if (change.some((operation) => operation.do === 'setBatch')) return 2;
+  return change.every((operation) => operation.do === 'setWrap' && operation.to.skin === undefined) ? 0 : 1;
+}
+
 /** Only what helps, best first; what closes well and comes out even before what does only one. */
 function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   const closes = ({ fits }: Judgement): number => ORDER[fits?.closes.state ?? 'good'];
@@ -58,6 +67,9 @@ function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   const sum = (of: Judgement): number => closes(of) + even(of) + skin(of);
   const rank = ({ candidate, then }: Tried): number =>
     candidate.id === 'weighed' ? -1 : 2 * ORDER[then.state] + sum(then);
+  // Of one piece that does not close: the spoon, then the skin, and last how many there are to be.
+  const turn = ({ candidate, then }: Tried): number =>
+    now.fits?.decides === 'closes' ? 10 * closes(then) + (candidate.id === 'weighed' ? -1 : inTurn(candidate)) : 0;
   // One figure better, and neither worse than what the check says now.
   const helps = ({ candidate, then }: Tried): boolean =>
     // Fewer parcels than planned may leave some of the other over: said, and still what many would do.
@@ -71,7 +83,7 @@ function choose(tried: readonly Tried[], now: Judgement): Tried[] {
   return tried
     .filter((t) => helps(t) && !rattles(t))
     .filter(({ candidate }) => candidate.id !== 'portion-count' || !isEnough)
-    .sort((a, b) => rank(a) - rank(b))
+    .sort((a, b) => turn(a) - turn(b) || rank(a) - rank(b))
     .slice(0, MOST_OFFERED);
 }
 const MOST_OFFERED = 5;
@@ -82,7 +94,8 @@ export const fitFixes: Mending = {
   candidates,
   choose,
   effect: (now, then, accounts) => {
-    if (now.fits?.decides === 'skin' && then.fits) return `${skinWords(now.fits)} → ${skinWords(then.fits)}`;
+    if (now.fits?.decides === 'skin' && then.fits)
+      return `${figureWords(now.fits, accounts.kitchen.lengths)} → ${figureWords(then.fits, accounts.kitchen.lengths)}`;
     if ((now.fits?.decides !== 'even' && now.state !== 'good') || !now.fits?.even || !then.fits?.even)
       return `${formatNumber(fullness(now, accounts), 0)} → ${formatNumber(fullness(then, accounts), 0)} % full`;
     return `${made(now.fits)} → ${made(then.fits)}`;
@@ -102,5 +115,5 @@ function made({ even, count }: FitFigures): string {
 }
 
 /** `4 mm`; of what is mostly dough, how much of a bite is filling. */
-const skinWords = ({ skin: { of, value } }: FitFigures): string =>
-  of === 'thickness' ? `${formatNumber(value)} mm` : `${formatNumber(100 * value, 0)} % filling`;
+const figureWords = ({ skin: { of, value } }: FitFigures, unit: LengthUnit): string =>
+  of === 'thickness' ? formatLength(value, unit) : `${formatNumber(100 * value, 0)} % filling`;

@@ -1,7 +1,7 @@
 /** A skin that is too thick or too thin is rolled to what is usual; where it is mostly dough, more goes in, or it is cut smaller. */
 import { DOUGHS } from '../vocabulary/doughs';
 import { skinThickness } from '../vocabulary/skin-thickness';
-import { formatNumber } from '../units/amount';
+import { formatLength } from '../units/lengths';
 import { type Accounts } from './account';
 import { type Candidate, type FitFigures } from './check';
 import { closing } from './fit-close-fixes';
@@ -17,7 +17,10 @@ export function reskinning(accounts: Accounts, { of }: FitFigures['skin']): Cand
 }
 
 /** To what is usual for the dough, as far as that is right here; in steps that a cook can tell apart. */
-function rolled({ batch: { wrap } }: Accounts, [least, most]: readonly [number, number]): Candidate[] {
+function rolled(
+  { batch: { wrap }, kitchen: { lengths } }: Accounts,
+  [least, most]: readonly [number, number],
+): Candidate[] {
   const usual = DOUGHS[wrap.dough].usualThicknessMm;
   const aim = Math.min(most, Math.max(least, usual));
   const step = aim < 1 ? 0.1 : 0.5;
@@ -26,7 +29,7 @@ function rolled({ batch: { wrap } }: Accounts, [least, most]: readonly [number, 
   return [
     {
       id: 'roll-to',
-      label: `Roll to ${formatNumber(thicknessMm)} mm instead of ${formatNumber(wrap.thicknessMm)}`,
+      label: `Roll to ${formatLength(thicknessMm, lengths)} instead of ${formatLength(wrap.thicknessMm, lengths)}`,
       change: [{ do: 'setWrap', to: { thicknessMm } }],
     },
   ];

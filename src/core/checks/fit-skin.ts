@@ -3,6 +3,7 @@ import { DOUGHS } from '../vocabulary/doughs';
 import { skinThickness } from '../vocabulary/skin-thickness';
 import { FORMS } from '../forms';
 import { formatNumber } from '../units/amount';
+import { formatLength, lengthFigure } from '../units/lengths';
 import { type Accounts } from './account';
 import { type CheckState, type FitFigures, worse } from './check';
 
@@ -13,7 +14,6 @@ const HARDLY_FILLED = 0.2;
 const BEYOND_USUAL = 0.75;
 
 const share = (ratio: number): number => ratio / (1 + ratio);
-const mm = (value: number): string => formatNumber(value);
 const percent = (part: number): string => formatNumber(100 * part, 0);
 
 /** Worse of the two: thickness, and filling in the bite. */
@@ -23,7 +23,7 @@ export function skinFigure(accounts: Accounts): FitFigures['skin'] {
   return worse(bite.state, thick.state) ? bite : thick;
 }
 
-function thicknessFigure({ batch: { wrap, cook }, dough }: Accounts): FitFigures['skin'] {
+function thicknessFigure({ batch: { wrap, cook }, kitchen: { lengths }, dough }: Accounts): FitFigures['skin'] {
   const right = skinThickness(dough.id, wrap.form, cook.method);
   const { thicknessMm } = wrap;
   const [least, most] = right?.good ?? [0, Infinity];
@@ -44,7 +44,7 @@ function thicknessFigure({ batch: { wrap, cook }, dough }: Accounts): FitFigures
       state === 'good'
         ? 'skin as it should be'
         : `skin ${state === 'fix' ? 'too ' : ''}${thicknessMm > most ? 'thick' : 'thin'}`,
-    sentence: `${what} *${mm(thicknessMm)} mm*; ${mm(least)} to ${mm(most)} is right for ${DOUGHS[wrap.dough].label}.`,
+    sentence: `${what} *${formatLength(thicknessMm, lengths)}*; ${lengthFigure(least, lengths)} to ${formatLength(most, lengths)} is right for ${DOUGHS[wrap.dough].label}.`,
   };
 }
 

@@ -3,7 +3,7 @@ import { withArticle } from '../units/article';
 import { COMPACT } from '../vocabulary/doughs/dough';
 import { type FormId, FORMS } from '../forms';
 import { foldedLayerMm } from '../forms/folded';
-import { skinWords } from '../forms/skins';
+import { skinWords } from '../wrapper/skin-words';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
@@ -55,10 +55,10 @@ const plain = ({ state, headline, sentence }: Figure): string =>
   state === 'good' ? `${headline[0].toUpperCase()}${headline.slice(1)}.` : sentence.replaceAll('*', '');
 
 /** The portion against what the form holds. */
-function closesFigure({ batch, fit, density, laid }: Accounts): Figure {
+function closesFigure({ batch, kitchen, fit, density, laid }: Accounts): Figure {
   const form = FORMS[batch.wrap.form];
   const [low, high] = fit.comfortableMl;
-  const size = skinWords(batch.wrap.skin);
+  const size = skinWords(batch.wrap.skin, kitchen.lengths);
   const portion = `${formatNumber(batch.wrap.portionG)} g`;
   const isEnough =
     fit.fillMl >= SLIGHTLY[form.sizeWord] * low ||

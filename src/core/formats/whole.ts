@@ -120,14 +120,15 @@ export function nameOf({ kind, id, document }: WholeRecord): string {
   }
 }
 
-/** What the demo's kitchen has learned is stored once as it is put in; whatever is set or learned after that counts on. */
+/** Nothing was set or learned since it was put in; a version before put in what the demo had taught it, too. */
 const isFreshKitchen = ({ revision, learned }: Record<string, unknown>): boolean =>
-  revision === 1 &&
-  Array.isArray(learned) &&
-  learned.length > 0 &&
-  (learned as { evidence?: { batchId?: string }[] }[]).every(({ evidence }) =>
-    (evidence ?? []).every(({ batchId }) => batchId?.startsWith('demo-') === true),
-  );
+  revision === 0 ||
+  (revision === 1 &&
+    Array.isArray(learned) &&
+    learned.length > 0 &&
+    (learned as { evidence?: { batchId?: string }[] }[]).every(({ evidence }) =>
+      (evidence ?? []).every(({ batchId }) => batchId?.startsWith('demo-') === true),
+    ));
 
 /** Nobody has changed it since it came with the program: it can be had again at any time. */
 export function isFreshDemo(text: string): boolean {

@@ -12,10 +12,10 @@ import { gramsOf } from '../filling/lines';
 import { noteWithoutAmount, shownAmount } from '../filling/shown-amount';
 import { lookUp } from '../food/larder';
 import { preparation } from '../vocabulary/releases';
-import { formatNumber } from '../units/amount';
 import { written } from '../safety/threshold';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
-import { skinWords } from '../forms/skins';
+import { formatLength } from '../units/lengths';
+import { skinWords } from '../wrapper/skin-words';
 import { dough } from '../wrapper/dough';
 
 export interface CardLine {
@@ -105,7 +105,7 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
   facts.push(
     {
       name: 'Wrap',
-      text: `${count} × ${formatGrams(wrap.portionG)} (${portion.spoon}), ${skinWords(wrap.skin)}, ${formatNumber(wrap.thicknessMm)} mm thick; ${dough(wrap.dough, wrap.ownDough).label} ${formatGrams(portion.doughNeededG)}`,
+      text: `${count} × ${formatGrams(wrap.portionG)} (${portion.spoon}), ${skinWords(wrap.skin, kitchen.lengths)}, ${formatLength(wrap.thicknessMm, kitchen.lengths)} thick; ${dough(wrap.dough, wrap.ownDough).label} ${formatGrams(portion.doughNeededG)}`,
     },
     {
       name: 'Cook',

@@ -8,7 +8,6 @@ import { turkeyPast } from './turkey-past';
 import { turkeyPurses } from './turkey-purses';
 import { type Demo } from '../repository';
 import { lanternDay } from './lantern-day';
-import { lanternKitchen } from './lantern-kitchen';
 import { venisonHalfMoons } from './venison-half-moons';
 
 /** The demo batches as they stand at a moment (ISO 8601). */
@@ -21,9 +20,9 @@ export const lanternSupper = (at: string): Batch[] => [
   potatoFlatRounds(at),
 ];
 
-/** The demo as it is put in: its batches, one of them with a past, the day that they are made on, and what their kitchen has learned. */
+/** The demo as it is put in: its batches, one of them with a past, and the day that they are made on. It teaches the kitchen nothing. */
 export function demo(at: string): Demo {
   const { past, lineage } = turkeyPast();
   const batches = lanternSupper(at).map((b) => (b.id === 'demo-turkey-purses' ? { ...b, lineage } : b));
-  return { batches: [...batches, ...past], days: [lanternDay(at)], kitchen: lanternKitchen() };
+  return { batches: [...batches, ...past], days: [lanternDay(at)] };
 }

@@ -12,7 +12,7 @@ import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Body, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { dayWords } from '../dates';
@@ -39,7 +39,6 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
   };
   return (
     <View style={{ gap: 10 }}>
-      <Heading level={2}>What you cook in</Heading>
       <Small>The first of its kind is taken where a batch names none. Sizes inside.</Small>
       {kitchen.appliances.map((appliance) => (
         <View key={appliance.id} style={{ gap: 6 }}>

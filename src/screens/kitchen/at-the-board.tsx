@@ -5,18 +5,19 @@ import { LIMITS, type Span } from '@/core/vocabulary/limits';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { formatNumber } from '@/core/units/amount';
 import { editKitchen } from '@/data/hooks';
+import { formatLength, type LengthUnit } from '@/core/units/lengths';
 import { AmountField } from '@/ui/parts/amount-field';
+import { LengthField } from '@/ui/parts/length-field';
 import { IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Small } from '@/ui/parts/text';
 
 export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
   const { cuttersMm, scoopsMl } = kitchen;
   return (
     <View style={{ gap: 12 }}>
-      <Heading level={2}>At the board</Heading>
       <Sizes
         what="cutter"
-        unit="mm"
+        unit={kitchen.lengths}
         note="Round cutters, and glasses and bowls used as such: Wrap names the nearest."
         sizes={cuttersMm}
         limits={LIMITS.skinMm}
@@ -37,7 +38,7 @@ export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
 /** A list of sizes, in order, each once. */
 function Sizes(props: {
   what: string;
-  unit: string;
+  unit: 'ml' | LengthUnit;
   note: string;
   sizes: readonly number[];
   limits: Span;
@@ -47,6 +48,8 @@ function Sizes(props: {
   const [size, setSize] = useState<number | null>(null);
   // The field is a new one after each: what was typed is gone from it.
   const [turn, setTurn] = useState(0);
+  const sizeWords = (value: number): string =>
+    unit === 'ml' ? `${formatNumber(value)} ml` : formatLength(value, unit);
   const add = () => {
     if (size === null) return;
     onChange([...new Set([...sizes, size])].sort((a, b) => a - b));
@@ -59,27 +62,37 @@ function Sizes(props: {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
         {sizes.map((value) => (
           <View key={value} style={{ flexDirection: 'row', alignItems: 'center' }}>
-            <Body>
-              {formatNumber(value)} {unit}
-            </Body>
+            <Body>{sizeWords(value)}</Body>
             <IconPress
               icon="close"
-              label={`Take the ${what} of ${formatNumber(value)} ${unit} away`}
+              label={`Take the ${what} of ${sizeWords(value)} away`}
               onPress={() => onChange(sizes.filter((v) => v !== value))}
             />
           </View>
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
-        <AmountField
-          key={turn}
-          label={`A ${what} of`}
-          unit={unit}
-          value={size}
-          {...limits}
-          optional
-          onChange={setSize}
-        />
+        {unit === 'ml' ? (
+          <AmountField
+            key={turn}
+            label={`A ${what} of`}
+            unit={unit}
+            value={size}
+            {...limits}
+            optional
+            onChange={setSize}
+          />
+        ) : (
+          <LengthField
+            key={turn}
+            label={`A ${what} of`}
+            unit={unit}
+            mm={size}
+            {...limits}
+            optional
+            onChange={setSize}
+          />
+        )}
         <Press title={`Add the ${what}`} onPress={add} disabled={size === null} />
       </View>
     </View>

@@ -8,7 +8,7 @@ import { formatTemperature } from '@/core/units/format';
 import { editKitchen, now } from '@/data/hooks';
 import { useNow } from '@/data/use-now';
 import { Press } from '@/ui/parts/press';
-import { Heading, Small } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { usePalette } from '@/ui/theme/use-palette';
 import { dayWords } from '../dates';
@@ -26,7 +26,6 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
   const day = thermometer && dayWords(thermometer.at);
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
-      <Heading level={2}>Your thermometer</Heading>
       {thermometer === null ? (
         <Small>
           Not tried yet. In ice water a good one shows 0 °C; what it shows instead is taken off every reading.

@@ -8,15 +8,14 @@ import { putAsideWords } from '@/core/notebook/put-aside';
 import { editKitchen, useBatches } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
-import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { Body, Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { dateWords } from '../dates';
 
 export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
   const rows = learnedList(kitchen);
   return (
-    <View role="region" aria-label="What this kitchen has learned" style={{ gap: 14 }}>
-      <Heading level={2}>What this kitchen has learned</Heading>
+    <View style={{ gap: 14 }}>
       {rows.length === 0 && (
         <Body>
           Nothing yet. Weigh, read and note: each batch says what it has to teach, and you say whether it is kept.

@@ -9,7 +9,7 @@ import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Body, Small, Strong } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
@@ -21,7 +21,6 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
   const [adding, setAdding] = useState(false);
   return (
     <View style={{ gap: 10 }}>
-      <Heading level={2}>Vessels to cool in</Heading>
       {kitchen.vessels.map((vessel) => (
         <View key={vessel.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Body style={{ flex: 1 }}>

@@ -10,7 +10,8 @@ import { say } from '@/data/notices';
 import { measureRoom, NEARLY_FULL, ROOM } from '@/data/room';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Erase } from './erase';
+import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
 const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
@@ -32,8 +33,7 @@ export function YourData() {
     else setProblem(text.problems.map(problemWords).join('. '));
   };
   return (
-    <View role="region" aria-label="Your data" style={{ gap: 12, alignItems: 'flex-start' }}>
-      <Heading level={2}>Your data</Heading>
+    <View style={{ gap: 12, alignItems: 'flex-start' }}>
       <Small>
         Everything is kept in this browser only. Save all of it as a file now and then, and keep that elsewhere.
       </Small>
@@ -60,6 +60,7 @@ export function YourData() {
       <Archive />
       <Press title="Put the demo batches in again" onPress={() => void restoreDemo()} />
       <Small>Your own batches stay as they are; a demo batch that you have changed gets a fresh one beside it.</Small>
+      <Erase />
     </View>
   );
 }

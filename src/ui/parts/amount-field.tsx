@@ -25,6 +25,8 @@ interface Props {
   /** The field may be left empty. */
   optional?: boolean;
   whole?: boolean;
+  /** How its number is written; as numbers are, where it is left out. */
+  write?: (value: number) => string;
   /** Words that mean an amount here, “a pinch”, “2 mugs”: asked as the field is left; gives back whether they did. */
   onWords?: (text: string) => boolean | Promise<boolean>;
   /** May give back what became of the edit: a refusal is said beside the field, and what was typed stays. */
@@ -51,7 +53,7 @@ export function AmountField(props: Props) {
   }, [value, refusal]);
   const nudge = (by: number) => {
     setTyped(null);
-    const to = Math.min(most, Math.max(least, Math.round(((latest.current ?? 0) + by) * 100) / 100));
+    const to = Math.min(most, Math.max(least, Math.round(((latest.current ?? 0) + by) * 1000) / 1000));
     latest.current = to;
     const done = onChange(to);
     const arrived = () => {
@@ -81,7 +83,7 @@ export function AmountField(props: Props) {
         )}
         <View style={{ flex: 1 }}>
           <Input
-            value={typed ?? show(value)}
+            value={typed ?? (value !== null && props.write ? props.write(value) : show(value))}
             onChangeText={change}
             onBlur={() => void leave()}
             onSubmitEditing={() => void leave()}
@@ -119,6 +121,7 @@ function problemWith(text: string, props: Props): string | null {
   const amount = parseSigned(text, props);
   if (amount === null) return 'Type a number, such as 1½.';
   if (whole && !Number.isInteger(amount)) return 'Needs a whole number.';
-  if (amount < least) return `At least ${formatNumber(least)} ${unit}.`;
-  return amount > most ? `At most ${formatNumber(most)} ${unit}.` : null;
+  const { write = formatNumber } = props;
+  if (amount < least) return `At least ${write(least)} ${unit}.`;
+  return amount > most ? `At most ${write(most)} ${unit}.` : null;
 }

@@ -2,17 +2,25 @@
 import { convert } from '@/core/units/units';
 import { AmountField } from '@/ui/parts/amount-field';
 
-export function TemperatureField(props: {
+interface Common {
   label: string;
   c: number | null;
   least: number;
   most: number;
   step?: number;
   scale: 'C' | 'F';
-  onChange: (c: number) => void;
-}) {
+}
+/** Where it may be left empty, nothing is said by it. */
+type Props = Common &
+  ({ optional?: false; onChange: (c: number) => void } | { optional: true; onChange: (c: number | null) => void });
+
+export function TemperatureField(props: Props) {
   const { scale } = props;
   const shown = (c: number): number => Math.round(convert(c, 'C', scale) * 10) / 10;
+  const change = (value: number | null) => {
+    if (value !== null) props.onChange(convert(value, scale, 'C'));
+    else if (props.optional) props.onChange(null);
+  };
   return (
     <AmountField
       label={props.label}
@@ -22,7 +30,8 @@ export function TemperatureField(props: {
       most={shown(props.most)}
       step={props.step}
       signed={props.least < 0}
-      onChange={(value) => value !== null && props.onChange(convert(value, scale, 'C'))}
+      optional={props.optional}
+      onChange={change}
     />
   );
 }

@@ -113,22 +113,3 @@ export function areaOf(skin: Skin): number {
       return skin.lengthMm * skin.widthMm;
   }
 }
-
-/** In a few words: `90 mm skin`, `160 × 110 mm oval`, `280 mm pan, 45 mm deep`. */
-export function skinWords(skin: Skin): string {
-  const mm = (value: number): string => String(Math.round(value));
-  switch (skin.shape) {
-    case 'round':
-      return `${mm(skin.diameterMm)} mm skin`;
-    case 'oval':
-      return `${mm(skin.lengthMm)} × ${mm(skin.widthMm)} mm oval`;
-    case 'square':
-      return `${mm(skin.sideMm)} mm square`;
-    case 'strip':
-      return `strip ${mm(skin.widthMm)} mm wide, cut to ${mm(skin.lengthMm)} mm`;
-    case 'pan':
-      return `${mm(skin.diameterMm)} mm pan`;
-    case 'tin':
-      return `${mm(skin.lengthMm)} × ${mm(skin.widthMm)} mm tin`;
-  }
-}

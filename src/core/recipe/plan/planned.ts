@@ -7,7 +7,8 @@ import { type Method, METHODS } from '../../vocabulary/methods';
 import { type Glaze, GLAZES } from '../../vocabulary/edges';
 import { type School, SCHOOLS } from '../../vocabulary/schools';
 import { type FormId, FORMS } from '../../forms';
-import { acrossOf, skinWords } from '../../forms/skins';
+import { acrossOf } from '../../forms/skins';
+import { skinWords } from '../../wrapper/skin-words';
 import { type SkinInWords } from '../wrap-in-words';
 import { mainStep, plannedMinutes } from '../../stored/cooking';
 import { lookUp } from '../../food/larder';
@@ -269,7 +270,7 @@ function otherSkin({ wrap }: Batch, said: SkinInWords | null): string[] {
   if (said === null || (shapes as readonly string[]).includes(said.shape)) return [];
   const made = shapes.filter((shape) => shape !== 'tin').join(' or ');
   return [
-    `The recipe’s skin is ${said.shape}; read as ${label}, which is made from ${made}: ${skinWords(wrap.skin)} is taken. Change the form if it is another.`,
+    `The recipe’s skin is ${said.shape}; read as ${label}, which is made from ${made}: ${skinWords(wrap.skin, 'mm')} is taken. Change the form if it is another.`,
   ];
 }
 

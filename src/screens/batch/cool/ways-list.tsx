@@ -14,9 +14,13 @@ import { type StationProps } from '../station-props';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
+/** What needs more than the kitchen has comes after what it has. */
+const byWhatThereIs = (ways: readonly CoolingAlternative[]): CoolingAlternative[] =>
+  [...ways].sort((a, b) => Number(a.isShort) - Number(b.isShort));
+
 /** Folded, where it stands under the curve. */
 export function WaysFold(props: Props) {
-  const { alternatives } = props.forecast;
+  const alternatives = byWhatThereIs(props.forecast.alternatives);
   const [first] = alternatives;
   const figure =
     first === undefined || first.minutes === null
@@ -52,7 +56,7 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
       {forecast.leftOut > 0 && (
         <Small>{forecast.leftOut} more were not worked out: so many moves and stirs would take too long here.</Small>
       )}
-      {forecast.alternatives.map((way) => {
+      {byWhatThereIs(forecast.alternatives).map((way) => {
         const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);
         // From now, where the clock runs.
         const minutes = way.minutes === null ? 'never' : formatMinutes(Math.max(0, way.minutes - elapsed));

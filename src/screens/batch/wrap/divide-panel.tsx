@@ -4,7 +4,8 @@ import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg
 import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
 import { type WrapperMaking } from '@/core/wrapper/making';
-import { AmountField } from '@/ui/parts/amount-field';
+import { formatLength, type LengthUnit } from '@/core/units/lengths';
+import { LengthField } from '@/ui/parts/length-field';
 import { Fold } from '@/ui/parts/fold';
 import { Measured } from '@/ui/parts/measured';
 import { Press } from '@/ui/parts/press';
@@ -31,21 +32,21 @@ export function DividePanel(props: Props) {
             : `${pieces.count} of ${formatNumber(pieces.pieceG, pieces.pieceG < 20 ? 1 : 0)} g`
       }
     >
-      {pieces && <Log pieces={pieces} />}
+      {pieces && <Log pieces={pieces} unit={props.kitchen.lengths} />}
       <SheetOfRounds {...props} />
     </Fold>
   );
 }
 
-function Log({ pieces }: { pieces: NonNullable<WrapperMaking['pieces']> }) {
+function Log({ pieces, unit }: { pieces: NonNullable<WrapperMaking['pieces']>; unit: LengthUnit }) {
   const { logs, perLog, logMm, thickMm, pieceG, ballMm, halvings, then, count } = pieces;
   const each = `${formatNumber(pieceG, pieceG < 20 ? 1 : 0)} g`;
   return (
     <View style={{ gap: 8 }}>
       <Heading level={3}>Cut the log</Heading>
       <Small>
-        {logs === 1 ? 'One log' : `${logs} logs`} of {formatNumber(logMm, 0)} mm, {thickMm} mm thick: {perLog} pieces of{' '}
-        {each}
+        {logs === 1 ? 'One log' : `${logs} logs`} of {formatLength(logMm, unit)}, {formatLength(thickMm, unit, 0)}{' '}
+        thick: {perLog} pieces of {each}
         {logs * perLog > count ? ` (the last log ${count - (logs - 1) * perLog})` : ''}.
       </Small>
       <Measured>{(width) => <LogDrawing pieces={pieces} width={width} />}</Measured>
@@ -53,7 +54,7 @@ function Log({ pieces }: { pieces: NonNullable<WrapperMaking['pieces']> }) {
         {count > 1 && halvings > 0
           ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. `
           : ''}
-        As a ball a piece is {formatNumber(ballMm, 0)} mm across. Keep what is not in hand under a damp cloth.
+        As a ball a piece is {formatLength(ballMm, unit, 0)} across. Keep what is not in hand under a damp cloth.
       </Small>
     </View>
   );
@@ -130,11 +131,11 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
       <Heading level={3}>Rounds from a sheet</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
         {(['lengthMm', 'widthMm'] as const).map((key) => (
-          <AmountField
+          <LengthField
             key={key}
             label={key === 'lengthMm' ? 'Rolled out long' : 'Rolled out wide'}
-            unit="mm"
-            value={sheet[key]}
+            unit={kitchen.lengths}
+            mm={sheet[key]}
             {...LIMITS.sheetMm}
             step={10}
             onChange={(mm) =>
@@ -146,7 +147,7 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
       {layout && (
         <>
           <Body>
-            {layout.count} rounds of {formatNumber(diameterMm, 0)} mm,{' '}
+            {layout.count} rounds of {formatLength(diameterMm, kitchen.lengths, 0)},{' '}
             {layout.kind === 'square' ? 'in rows' : 'in staggered rows'}; {formatNumber(100 * layout.trimmingsShare, 0)}{' '}
             % trimmings
             {layout.rerolled > 0 ? `, rolled once more ${layout.rerolled} rounds` : ''}.
@@ -161,13 +162,13 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
             {layout.cutterMm === null
               ? 'Cutters that you own are kept in the Kitchen: the nearest is named here.'
               : layout.cutterMm === diameterMm
-                ? `Your cutter of ${layout.cutterMm} mm is just right.`
-                : `Your nearest cutter is ${layout.cutterMm} mm.`}
+                ? `Your cutter of ${formatLength(layout.cutterMm, kitchen.lengths)} is just right.`
+                : `Your nearest cutter is ${formatLength(layout.cutterMm, kitchen.lengths)}.`}
             {kitchen.cuttersMm.length > 0 && layout.cutterMm !== null && layout.cutterMm !== diameterMm ? ' ' : ''}
           </Small>
           {layout.cutterMm !== null && layout.cutterMm !== diameterMm && (
             <Press
-              title={`Take the ${layout.cutterMm} mm cutter`}
+              title={`Take the ${formatLength(layout.cutterMm, kitchen.lengths)} cutter`}
               onPress={() =>
                 void edit(
                   { do: 'setWrap', to: { skin: { shape: 'round', diameterMm: layout.cutterMm ?? diameterMm } } },

@@ -12,8 +12,10 @@ import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
 import { WARM_RISE_C } from '@/core/wrapper/rise';
+import { LengthField } from '@/ui/parts/length-field';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
+import { TemperatureField } from '@/ui/parts/temperature-field';
 import { PairTable } from '@/ui/parts/pair-table';
 import { Choices, Press } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
@@ -188,21 +190,21 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           step={5}
           onChange={(percent) => percent !== null && set({ spareShare: percent / 100 }, 'spare')}
         />
-        <AmountField
+        <TemperatureField
           label="Dough from mixing (or empty)"
-          unit="°C"
-          value={wrap.doughC}
+          c={wrap.doughC}
           {...LIMITS.doughC}
           optional
+          scale={kitchen.temperature}
           onChange={(doughC) => set({ doughC }, 'dough-temperature')}
         />
         {plan.rise && (
-          <AmountField
+          <TemperatureField
             label="It rises at (or empty)"
-            unit="°C"
-            value={wrap.riseC}
+            c={wrap.riseC}
             {...LIMITS.doughC}
             optional
+            scale={kitchen.temperature}
             onChange={(riseC) => set({ riseC }, 'rise')}
           />
         )}
@@ -247,7 +249,7 @@ function inWords({ dough }: StationProps['assessment'], totalG: number): string 
 }
 
 /** By count and weight of the packet. */
-function Bought({ batch, plan, edit }: Props) {
+function Bought({ batch, kitchen, plan, edit }: Props) {
   const { wrap } = batch;
   const packet = wrap.packet ?? { count: 30, grams: 300 };
   const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
@@ -275,11 +277,11 @@ function Bought({ batch, plan, edit }: Props) {
         />
         {isLined &&
           (['lengthMm', 'widthMm'] as const).map((key) => (
-            <AmountField
+            <LengthField
               key={key}
               label={key === 'lengthMm' ? 'A sheet is long' : 'A sheet is wide'}
-              unit="mm"
-              value={wrap.sheet?.[key] ?? null}
+              unit={kitchen.lengths}
+              mm={wrap.sheet?.[key] ?? null}
               {...LIMITS.sheetMm}
               optional
               onChange={(mm) => set({ sheet: mm === null ? null : { ...sheet, [key]: mm } }, `sheet-${key}`)}

@@ -9,7 +9,7 @@ import { isPan, swapPan } from '@/core/wrapper/pan-swap';
 import { sheetsNeeded } from '@/core/wrapper/sheets';
 import { scaling } from '@/core/filling/scaling';
 import { AmountField } from '@/ui/parts/amount-field';
-import { skinWords } from '@/core/forms/skins';
+import { skinWords } from '@/core/wrapper/skin-words';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
@@ -17,7 +17,7 @@ import { type StationProps } from '../station-props';
 
 type Pan = SkinOf<'pan' | 'tin'>;
 
-export function PanPanel({ batch, assessment, edit }: StationProps) {
+export function PanPanel({ batch, kitchen, assessment, edit }: StationProps) {
   const { wrap } = batch;
   const [shape, setShape] = useState<'pan' | 'tin'>('tin');
   const [size, setSize] = useState({ diameterMm: 240, lengthMm: 300, widthMm: 200, depthMm: 45 });
@@ -38,7 +38,7 @@ export function PanPanel({ batch, assessment, edit }: StationProps) {
     ]);
   const fields = shape === 'pan' ? (['diameterMm', 'depthMm'] as const) : (['lengthMm', 'widthMm', 'depthMm'] as const);
   return (
-    <Fold title="Another pan" figure={skinWords(from)}>
+    <Fold title="Another pan" figure={skinWords(from, kitchen.lengths)}>
       <Choices
         label="It is"
         value={shape}

@@ -6,13 +6,14 @@ import { FORMS } from '@/core/forms';
 import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/forms/skins';
 import { inShape } from '@/core/forms/skins/in-shape';
 import { AmountField } from '@/ui/parts/amount-field';
+import { LengthField } from '@/ui/parts/length-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 
 type Wrap = Batch['wrap'];
 
-export function SkinFields({ batch, assessment, edit }: StationProps) {
+export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
   const { wrap } = batch;
   const form = FORMS[wrap.form];
   const { skin } = wrap;
@@ -41,11 +42,11 @@ export function SkinFields({ batch, assessment, edit }: StationProps) {
           onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
         />
         {SHAPES[skin.shape].sizes.map(({ key, label }) => (
-          <AmountField
+          <LengthField
             key={key}
             label={label}
-            unit="mm"
-            value={sizeOf(skin, key) ?? null}
+            unit={kitchen.lengths}
+            mm={sizeOf(skin, key) ?? null}
             {...(key === 'depthMm'
               ? LIMITS.panDepthMm
               : { least: Math.max(LIMITS.skinMm.least, 2 * wrap.rimMm + 2), most: LIMITS.skinMm.most })}
@@ -67,20 +68,20 @@ export function SkinFields({ batch, assessment, edit }: StationProps) {
             />
           ))}
         {!isWeighed && (
-          <AmountField
+          <LengthField
             label={lined ? 'One sheet thick' : 'Thickness'}
-            unit="mm"
-            value={wrap.thicknessMm}
+            unit={kitchen.lengths}
+            mm={wrap.thicknessMm}
             {...LIMITS.thicknessMm}
             step={lined ? 0.1 : 0.5}
             onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
           />
         )}
         {form.rimWord !== null && (
-          <AmountField
+          <LengthField
             label={form.rimWord === 'overlap' ? 'Overlap' : 'Rim kept free'}
-            unit="mm"
-            value={wrap.rimMm}
+            unit={kitchen.lengths}
+            mm={wrap.rimMm}
             least={LIMITS.rimMm.least}
             most={Math.min(LIMITS.rimMm.most, acrossOf(skin) / 2 - 1)}
             step={1}

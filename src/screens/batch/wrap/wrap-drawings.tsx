@@ -7,6 +7,7 @@ import { FORMS } from '@/core/forms';
 import { type FlatSkin } from '@/core/forms/flat';
 import { SHAPES } from '@/core/forms/skins';
 import { formatNumber } from '@/core/units/amount';
+import { formatLength } from '@/core/units/lengths';
 import { formatGrams } from '@/core/units/format';
 import { wrapperMaking } from '@/core/wrapper/making';
 import { Answer } from '@/ui/parts/answer';
@@ -38,7 +39,7 @@ export function WrapDrawings({ batch, kitchen, assessment }: ShownProps) {
         </Measured>
       )}
       <Measured>{(width) => <Row batch={batch} assessment={assessment} width={width} withSection={!wide} />}</Measured>
-      <Legend batch={batch} assessment={assessment} />
+      <Legend batch={batch} kitchen={kitchen} assessment={assessment} />
     </View>
   );
 }
@@ -82,7 +83,7 @@ function Row(props: Pick<ShownProps, 'batch' | 'assessment'> & { width: number; 
 }
 
 /** What the drawings show, in words. */
-function Legend({ batch, assessment }: Pick<ShownProps, 'batch' | 'assessment'>) {
+function Legend({ batch, kitchen, assessment }: ShownProps) {
   const { wrap } = batch;
   const { fit, portion, laid } = assessment;
   const isPan = SHAPES[laid.skin.shape].isPan;
@@ -94,14 +95,14 @@ function Legend({ batch, assessment }: Pick<ShownProps, 'batch' | 'assessment'>)
       ? []
       : [
           {
-            name: `${rimWord} ${formatNumber(wrap.rimMm)} mm`,
+            name: `${rimWord} ${formatLength(wrap.rimMm, kitchen.lengths)}`,
             note: EDGES[wrap.edge].label,
           },
         ]),
     {
       name: isPan
         ? `${'sheetsBelow' in laid.skin ? `${laid.skin.sheetsBelow} + ${laid.skin.sheetsAbove}` : ''} sheets`
-        : `skin ${formatNumber(laid.thicknessMm, 1)} mm`,
+        : `skin ${formatLength(laid.thicknessMm, kitchen.lengths)}`,
       note: `${formatGrams(fit.wrapperG)} a parcel`,
     },
   ];

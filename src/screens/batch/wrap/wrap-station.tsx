@@ -27,7 +27,7 @@ import { SkinFields } from './skin-fields';
 
 /** The skin: how large, which form, how it is closed. On a wide screen what follows has a column of its own. */
 export function WrapStation(props: StationProps) {
-  const { batch, edit, undoStep } = props;
+  const { batch, kitchen, edit, undoStep } = props;
   const { wrap } = batch;
   const wide = useWide();
   const isPan = SHAPES[wrap.skin.shape].isPan;
@@ -45,7 +45,7 @@ export function WrapStation(props: StationProps) {
             value={wrap.form}
             options={FORM_IDS.map((id) => ({ value: id, label: FORMS[id].label }))}
             onChange={async (form) => {
-              const comes = skinThatComes(form, wrap);
+              const comes = skinThatComes(form, wrap, kitchen.lengths);
               const outcome = await edit({ do: 'setForm', form }, 'form');
               if (comes !== null && outcome.ok)
                 say({ text: comes, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
