@@ -1,4 +1,4 @@
-// One icon family, no Zod locales, of the matrix library only what is used, of the router neither tabs nor native
+// One icon family, no reader of SVG texts, no Zod locales, of the matrix library only what is used, of the router neither tabs nor native
 // toolbars, native stacks and a list of routes,
 // which this application does not have: the first screen's JavaScript has a budget (npm run bench).
 const { getDefaultConfig } = require('expo/metro-config');
@@ -23,6 +23,10 @@ config.resolver.resolveRequest = (context, name, platform) => {
   }
   if (name === 'ml-matrix' && /[\\/]ml-levenberg-marquardt[\\/]/.test(context.originModulePath)) {
     return { type: 'sourceFile', filePath: path.join(__dirname, 'scripts/ml-matrix-parts.js') };
+  }
+  // Drawings here are made of parts, never of a text of SVG that would have to be read or fetched.
+  if (/[\\/]react-native-svg[\\/]/.test(context.originModulePath) && /(^|\/)(xml|utils\/fetchData)$/.test(name)) {
+    return { type: 'empty' };
   }
   if (ROUTER.test(context.originModulePath)) {
     if (/(^|\/)layouts\/(Tabs|experimental-stack)$/.test(name) || name === './toolbar') return { type: 'empty' };

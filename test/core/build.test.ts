@@ -1,5 +1,5 @@
 import { assess } from '@/core/checks/assess';
-import { cookAnswer, fillAnswer, wrapAnswer } from '@/core/checks/answer-words';
+import { cookAnswer, fillAnswer } from '@/core/checks/answer-words';
 import { forecastHeat } from '@/core/forecast/heat';
 import { change } from '@/core/stored/change';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
@@ -11,6 +11,7 @@ import { methodInstead, neverWords, whyNever } from '@/core/vocabulary/goes-toge
 import { type Answers, build, usualHowMany } from '@/core/wrapper/build';
 import { EVERYDAY, EVERYDAY_IDS, type EverydayId } from '@/core/wrapper/everyday';
 import { wrapperMaking } from '@/core/wrapper/making';
+import { wrapAnswer } from '@/core/wrapper/wrap-answer';
 
 const AT = '2026-12-05T16:00:00.000Z';
 const built = (thing: EverydayId, more: Partial<Answers> = {}): Batch =>

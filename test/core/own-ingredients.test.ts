@@ -6,7 +6,7 @@ import { readBatch } from '@/core/stored/read';
 import { drawLedger } from '@/core/filling/ledger';
 import { resolveLines } from '@/core/filling/lines';
 import { lookUp } from '@/core/food/larder';
-import { checkPacket, energyOf, fromPacket, type Packet, saltFromSodium, toPacket } from '@/core/food/own-ingredient';
+import { checkPacket, energyOf, fromPacket, type Packet, saltFromSodium, toPacket } from '@/core/food/packet';
 import { ownIngredientSchema } from '@/core/stored/own-ingredient-schema';
 import { findIngredient, searchIngredients } from '@/core/food/search';
 import { parseLine } from '@/core/recipe/parse-line';

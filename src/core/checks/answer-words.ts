@@ -1,6 +1,5 @@
 /** Each station's one answer, which stands first: what a cook comes to it for, in a line. */
 import { FORMS } from '../forms';
-import { type Skin } from '../forms/skins';
 import { type CoolingForecast } from '../cooling/forecast';
 import { MEDIA } from '../vocabulary/media';
 import { type Batch } from '../stored/schema';
@@ -8,8 +7,7 @@ import { type Kitchen } from '../stored/kitchen';
 import { plannedMinutes } from '../stored/cooking';
 import { formatNumber } from '../units/amount';
 import { formatMinutes, formatTemperature, formatWeight } from '../units/format';
-import { formatLength, formatSides, type LengthUnit } from '../units/lengths';
-import { type WrapperMaking } from '../wrapper/making';
+import { formatLength } from '../units/lengths';
 import { type Assessment } from './judgement';
 
 /** `24 purses`, `1 pan pie` */
@@ -26,35 +24,6 @@ export function fillAnswer({ count, wrap, lines }: Batch, { ledger, portion, che
   return isEven || fills === count
     ? `${weight} for *${counted(count, wrap.form)}* of ${each}.`
     : `${weight} fills *${fills}* at ${each}; you plan ${count}.`;
-}
-
-/** `110 mm rounds`, `160 × 110 mm ovals`, `a 280 mm pan` */
-export function skinsWords(skin: Skin, unit: LengthUnit): string {
-  switch (skin.shape) {
-    case 'round':
-      return `${formatLength(skin.diameterMm, unit, 0)} rounds`;
-    case 'oval':
-      return `${formatSides(skin.lengthMm, skin.widthMm, unit)} ovals`;
-    case 'square':
-      return `${formatLength(skin.sideMm, unit, 0)} squares`;
-    case 'strip':
-      return `${formatSides(skin.lengthMm, skin.widthMm, unit)} strips`;
-    case 'pan':
-      return `a ${formatLength(skin.diameterMm, unit, 0)} pan`;
-    case 'tin':
-      return `a ${formatSides(skin.lengthMm, skin.widthMm, unit)} tin`;
-  }
-}
-
-/** Wrap: how much in each, in what, and how much dough or how many skins. */
-export function wrapAnswer({ wrap }: Batch, kitchen: Kitchen, plan: WrapperMaking): string {
-  const each = `*${formatWeight(wrap.portionG)}* each`;
-  const skins = `*${skinsWords(wrap.skin, kitchen.lengths)}*`;
-  const dough =
-    plan.bought === null
-      ? `*${formatWeight(plan.neededG)}* of dough`
-      : `*${plan.bought.pieces}* ${'sheetsBelow' in wrap.skin ? 'sheets' : 'skins'}`;
-  return `${each}, ${skins}, ${dough}.`;
 }
 
 /** Cook: how long, in what, in how many loads. */

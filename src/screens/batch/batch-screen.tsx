@@ -29,10 +29,8 @@ import { UnreadScreen } from '../unread-screen';
 import { batchLine } from '../words';
 import { AddBar } from './add-bar';
 import { CheckList } from './check-list';
-import { VesselSection } from './cool/vessel-panel';
 import { Cook } from './cook';
-import { CoolStation, CurveAndWays } from './cool/cool-station';
-import { CoolingCurve } from './cool/cooling-curve';
+import { Cool } from './cool';
 import { FillStation } from './fill/fill-station';
 import { LedgerTable } from './fill/ledger-table';
 import { Note } from './note';
@@ -46,7 +44,7 @@ import { Wrap } from './wrap';
 
 const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
   fill: (props) => <FillStation {...props} />,
-  cool: (props) => <CoolStation {...props} />,
+  cool: (props) => <Cool {...props} part="station" />,
   wrap: (props) => <Wrap {...props} part="station" />,
   cook: (props) => <Cook {...props} part="station" />,
   note: (props) => <Note {...props} />,
@@ -55,7 +53,7 @@ const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
 /** What stands beside a station on a wide screen, and in it on a phone. */
 const Aside = memo(function Aside({ station, ...shown }: StationProps & { station: Station }) {
   if (station === 'fill' || station === 'note') return <LedgerTable {...shown} />;
-  if (station === 'cool') return <CurveAndWays {...shown} />;
+  if (station === 'cool') return <Cool {...shown} part="aside" />;
   return station === 'cook' ? <Cook {...shown} part="curve" /> : <Wrap {...shown} part="balance" />;
 });
 
@@ -174,7 +172,7 @@ const ShownBatch = memo(function ShownBatch({
       onFix={(fix) => void onFix(fix)}
     >
       {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
-      {check === 'cooling' && !wide && <CoolingCurve {...props} />}
+      {check === 'cooling' && !wide && <Cool {...props} part="curve" />}
       {check === 'fit' && wide && batch.lines.length > 0 && <Wrap {...props} part="scales" />}
       {check === 'moisture' && batch.lines.length > 0 && (
         <Measured>
@@ -210,7 +208,7 @@ const ShownBatch = memo(function ShownBatch({
   // While it cools, what matters is seen in its vessel.
   const section =
     station === 'cool' && (assessment.heat?.cooling || assessment.checks.cooling.pending) ? (
-      <VesselSection {...props} />
+      <Cool {...props} part="section" />
     ) : station === 'fill' && !wide ? (
       <DrawingStrip {...props} text={fillAnswer(batch, assessment)} />
     ) : station === 'wrap' ? (

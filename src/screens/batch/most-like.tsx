@@ -1,7 +1,8 @@
 /** Something that the larder has not: what it is most like is asked, and it is kept in the Larder under its own name. */
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { asIngredient, likeAnother } from '@/core/food/own-ingredient';
+import { likeAnother } from '@/core/food/like-another';
+import { asIngredient } from '@/core/food/own-ingredient';
 import { type Ingredient } from '@/core/food/ingredient';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';

@@ -2,7 +2,7 @@
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { wrapAnswer } from '@/core/checks/answer-words';
+import { wrapAnswer } from '@/core/wrapper/wrap-answer';
 import { wrapperMaking } from '@/core/wrapper/making';
 import { judgement } from '@/core/checks/judgement';
 import { type DoughId, DOUGH_IDS, DOUGHS } from '@/core/vocabulary/doughs';

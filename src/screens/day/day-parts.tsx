@@ -2,3 +2,4 @@
 export { DayScreen } from './day-screen';
 export { SheetScreen } from './sheet-screen';
 export { ShoppingScreen } from './shopping-screen';
+export { NowScreen } from './now/now-screen';

@@ -3,14 +3,8 @@ import { LIMITS } from '@/core/vocabulary/limits';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { ALLERGENS, type Hazard, HAZARD_IDS, HAZARDS } from '@/core/vocabulary/foods';
-import {
-  checkPacket,
-  fromPacket,
-  type OwnIngredient,
-  type Packet,
-  saltFromSodium,
-  toPacket,
-} from '@/core/food/own-ingredient';
+import { checkPacket, fromPacket, type Packet, saltFromSodium, toPacket } from '@/core/food/packet';
+import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { hazardLike } from '@/core/food/like';
 import { formatNumber } from '@/core/units/amount';
 import { type Outcome } from '@/data/hooks';

@@ -1,7 +1,13 @@
 import { useLocalSearchParams } from 'expo-router';
-import { NowScreen } from '@/screens/now/now-screen';
+import { lazy, Suspense } from 'react';
+
+const Screen = lazy(() => import('@/screens/day/day-parts').then((m) => ({ default: m.NowScreen })));
 
 export default function Now() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <NowScreen key={id} id={id} />;
+  return (
+    <Suspense fallback={null}>
+      <Screen key={id} id={id} />
+    </Suspense>
+  );
 }

@@ -5,8 +5,6 @@ export const EGGS: Table = {
   family: 'egg',
   rows: `
 egg | Egg | 76.2 12.6 9.5 0.7 0 1.1 | 1.03 | 0.36 | release=egg hazard=egg allergens=egg binder=egg piece=50
-egg-yolk | Egg yolk | 52.3 15.9 26.5 3.6 0 1.7 | 1.03 | 0.12 | release=egg hazard=egg allergens=egg binder=egg piece=18
-egg-white | Egg white | 87.6 10.9 0.2 0.7 0 0.6 | 1.03 | 0.42 | release=egg hazard=egg allergens=egg binder=egg piece=32
 egg-boiled | Egg, hard-boiled | 74.6 12.6 10.6 1.1 0 1.1 | 0.7 | 0.32 | hazard=cooked-animal allergens=egg piece=50
 `,
 };

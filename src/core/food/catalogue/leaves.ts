@@ -11,12 +11,9 @@ sauerkraut | Fermented cabbage | 92.5 0.9 0.1 1.4 2.9 2.2 | 0.6 | 1.6 | release=
 parsley | Parsley | 87.7 3 0.8 3 3.3 2.2 | 0.16 | 0.14 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400
 dill | Dill | 86 3.5 1.1 4.9 2.1 2.4 | 0.12 | 0.15 | release=moist bunch=25 handful=10 sprig=1 tender dose=5-400
 coriander-leaf | Coriander leaf | 92.2 2.1 0.5 0.9 2.8 1.5 | 0.1 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-400
-mint | Mint | 81.5 3.6 0.9 5.5 6.8 1.7 | 0.12 | 0.08 | release=moist bunch=30 handful=10 sprig=1 tender dose=5-400 leaf=0.3
 chives | Chives | 90.7 3.3 0.7 1.9 2.5 1 | 0.2 | 0.01 | release=moist bunch=20 tender dose=5-400 handful=8
 spinach-frozen | Spinach, frozen | 92 2.8 0.4 1.1 2.2 1.6 | 0.65 | 0.2 | release=frozenLeaf
 mustard-greens-pickled | Pickled mustard greens | 89 2 0.3 1.7 2.5 4.8 | 0.65 | 4 | release=jarred
-basil | Basil | 92.1 3.2 0.6 1 1.6 1.5 | 0.1 | 0.01 | release=moist bunch=30 handful=10 tender dose=5-400 leaf=0.5 sprig=1
-sage | Sage, fresh | 78 3.5 2.5 6.5 8 1.8 | 0.12 | 0.01 | release=moist dose=2-10 leaf=0.4 piece=0.4 bunch=15 sprig=1.5
 thyme | Thyme, fresh | 65.1 5.6 1.7 10.5 14 3.2 | 0.15 | 0.02 | release=moist sprig=1 bunch=15 dose=1-8
 lettuce | Lettuce | 95 1.3 0.2 1.6 1.3 0.6 | 0.2 | 0.03 | release=juicyLeaf piece=350 head=350
 herbs-fresh | Mixed soft herbs | 87 3.2 0.8 3.2 3.4 2 | 0.13 | 0.12 | release=moist bunch=40 handful=12 sprig=1 tender dose=5-4000

@@ -7,7 +7,6 @@ export const NUTS: Table = {
 walnuts | Walnuts | 4.1 15.2 65.2 7 6.7 1.8 | 0.45 | 0 | allergens=nuts piece=2.5 half=2.5
 almonds-ground | Ground almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.42 | 0 | allergens=nuts binder=ground-nuts
 sesame-seeds | Sesame seeds | 4.7 17.7 49.7 11.7 11.8 4.5 | 0.6 | 0 | allergens=sesame
-almonds | Almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.6 | 0 | allergens=nuts piece=1.2
 sunflower-seeds | Sunflower seeds | 4.7 20.8 51.5 11.4 8.6 3 | 0.58 | 0.02
 tahini | Sesame paste | 3 17 53.8 11.9 9.3 4.2 | 1 | 0.1 | allergens=sesame moist=nutPaste
 peanut-butter | Peanut butter | 1.2 22.2 51 16.5 5 3 | 1.08 | 1 | allergens=peanut moist=nutPaste

@@ -1,6 +1,6 @@
 /** Fill: where the water and the salt are, and what goes in when. */
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { formatGrams } from '@/core/units/format';
 import { Press } from '@/ui/parts/press';
@@ -8,16 +8,15 @@ import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { type StationProps } from '../station-props';
 import { AddLine } from '../add-line';
-import { BinderTable } from './binder-table';
-import { FatLine } from './fat-line';
 import { FillingLine } from './filling-line';
-import { LedgerFold } from './ledger-table';
-import { PanPanel } from './pan-panel';
 import { PasteSheet } from './paste-sheet';
 import { ReadLines } from './read-lines';
-import { ScalePanel } from './scale-panel';
-import { SeasonPanel } from './season-panel';
 import { StageHeading } from './stage-heading';
+
+const Panels = lazy(() => import('./fill-panels'));
+
+/** Five or six lines, px. */
+const PANELS_PX = 280;
 
 export function FillStation(props: StationProps) {
   const { batch, assessment, edit } = props;
@@ -45,14 +44,9 @@ export function FillStation(props: StationProps) {
         </View>
       ))}
       {wide && <AddLine {...props} />}
-      <View>
-        <PanPanel {...props} />
-        <SeasonPanel {...props} />
-        <BinderTable {...props} />
-        <FatLine fat={assessment.fat} />
-        <ScalePanel {...props} />
-        {!wide && <LedgerFold {...props} />}
-      </View>
+      <Suspense fallback={<View style={{ minHeight: PANELS_PX }} />}>
+        <Panels {...props} />
+      </Suspense>
       {batch.lines.length > 0 && (
         <Small>
           {formatGrams(ledger.finishedG)} of finished filling.

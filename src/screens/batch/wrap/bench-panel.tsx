@@ -1,7 +1,7 @@
 /** The bench clock: one tap a parcel, when the last is closed, how long the filling has stood out and how warm it is by now. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { warmthAt } from '@/core/cooling/at-the-board';
+import { warmthAt } from '@/core/cooling/warmth-at';
 import { boardClock, type BoardClock } from '@/core/cooling/board-clock';
 import { STANDING } from '@/core/safety/exposure';
 import { BOARD_END_IDS, BOARD_ENDS } from '@/core/vocabulary/where-to';

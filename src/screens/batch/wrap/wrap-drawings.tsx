@@ -1,7 +1,7 @@
 /** The parcel cut through and, beside it at the same scale, its skin laid flat; what they show in words. */
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { wrapAnswer } from '@/core/checks/answer-words';
+import { wrapAnswer } from '@/core/wrapper/wrap-answer';
 import { EDGES } from '@/core/vocabulary/edges';
 import { FORMS } from '@/core/forms';
 import { type FlatSkin } from '@/core/forms/flat';

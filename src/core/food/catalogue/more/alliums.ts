@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_ALLIUMS: Table = {
   family: 'allium',
   rows: `
+red-onion | Red onion | 89 1 0.1 7.6 1.8 0.4 | 0.65 | 0.01 | release=crisp piece=150
 onion-sweet | Sweet onion | =onion | piece=250
 onion-pearl | Pearl onions | =shallot | piece=12
 shallot-banana | Banana shallot | =shallot | piece=45

@@ -4,6 +4,8 @@ import { type Table } from '../../table';
 export const MORE_EGGS: Table = {
   family: 'egg',
   rows: `
+egg-white | Egg white | 87.6 10.9 0.2 0.7 0 0.6 | 1.03 | 0.42 | release=egg hazard=egg allergens=egg binder=egg piece=32
+egg-yolk | Egg yolk | 52.3 15.9 26.5 3.6 0 1.7 | 1.03 | 0.12 | release=egg hazard=egg allergens=egg binder=egg piece=18
 egg-yolk-salted | Salted egg yolk | 35 22 33 4 0 6 | 0.9 | 4.5 | hazard=cured allergens=egg piece=14
 goose-egg | Goose egg | =duck-egg | piece=140
 turkey-egg | Turkey egg | =duck-egg | piece=80

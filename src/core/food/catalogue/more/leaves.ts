@@ -4,6 +4,9 @@ import { type Table } from '../../table';
 export const MORE_LEAVES: Table = {
   family: 'leaf',
   rows: `
+mint | Mint | 81.5 3.6 0.9 5.5 6.8 1.7 | 0.12 | 0.08 | release=moist bunch=30 handful=10 sprig=1 tender dose=5-400 leaf=0.3
+sage | Sage, fresh | 78 3.5 2.5 6.5 8 1.8 | 0.12 | 0.01 | release=moist dose=2-10 leaf=0.4 piece=0.4 bunch=15 sprig=1.5
+basil | Basil | 92.1 3.2 0.6 1 1.6 1.5 | 0.1 | 0.01 | release=moist bunch=30 handful=10 tender dose=5-400 leaf=0.5 sprig=1
 garlic-chives | Garlic chives | 90.5 2.6 0.5 3 2.4 0.9 | 0.22 | 0.01 | release=moist bunch=100 dose=20-500 piece=3
 oregano-fresh | Oregano, fresh | 78 4 1.5 7 7.5 2 | 0.12 | 0.02 | release=moist sprig=1 bunch=15
 rosemary | Rosemary, fresh | 67.8 3.3 5.9 6.6 14.1 2.4 | 0.15 | 0.07 | release=moist sprig=2 dose=1-6 bunch=20

@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_MUSHROOMS: Table = {
   family: 'mushroom',
   rows: `
+shiitake | Shiitake mushrooms | 89.7 2.2 0.5 4.3 2.5 0.7 | 0.35 | 0.02 | release=spongy piece=12
 mushrooms-tinned | Mushrooms, tinned | 91 1.9 0.3 2.8 2.4 1.4 | 0.6 | 0.9 | release=jarred tin=230
 mushroom-duxelles | Mushroom paste, cooked | 74 5 10 6 3 1.5 | 0.95 | 0.8 | release=firm
 shimeji | Shimeji | =enoki | pack=150

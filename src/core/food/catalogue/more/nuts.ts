@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_NUTS: Table = {
   family: 'nut',
   rows: `
+almonds | Almonds | 4.4 21.2 49.9 9.1 12.5 3 | 0.6 | 0 | allergens=nuts piece=1.2
 cashews | Cashews | 5.2 18.2 43.9 26.9 3.3 2.5 | 0.58 | 0.03 | allergens=nuts piece=1.5
 pumpkin-seeds | Pumpkin seeds | 5.2 30.2 49.1 4.7 6 4.8 | 0.55 | 0
 almond-butter | Almond butter | =peanut-butter | allergens=nuts salt=0.1

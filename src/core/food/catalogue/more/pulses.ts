@@ -4,6 +4,8 @@ import { type Table } from '../../table';
 export const MORE_PULSES: Table = {
   family: 'pulse',
   rows: `
+chickpeas-cooked | Chickpeas, cooked | 60.2 8.9 2.6 19.8 7.6 0.9 | 0.68 | 0 | release=tinned tin=240
+lentils | Lentils, dry | 9 24 1.5 49 13 2.7 | 0.85 | 0.02 | release=driedPulse
 chickpeas | Chickpeas, dry | 8 20.5 6 50.5 12.2 2.8 | 0.8 | 0.06 | release=driedPulse
 tofu-soft | Soft tofu | 84 8 4.5 2 0.3 0.8 | 1 | 0.02 | release=pressable allergens=soya block=350 pack=350
 tofu-extra-firm | Extra-firm tofu | 70 16 9 2 1.5 1.2 | 0.95 | 0.03 | release=firm allergens=soya block=280 pack=280

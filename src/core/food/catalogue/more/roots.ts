@@ -4,6 +4,8 @@ import { type Table } from '../../table';
 export const MORE_ROOTS: Table = {
   family: 'root',
   rows: `
+beetroot | Beetroot | 87.6 1.6 0.2 6.8 2.8 1.1 | 0.55 | 0.2 | release=dicedRoot piece=110
+sweet-potato | Sweet potato | 77.3 1.6 0.1 17.1 3 1 | 0.56 | 0.14 | release=potato piece=200
 beetroot-cooked | Beetroot, cooked | 87 1.7 0.2 7.2 2.5 1.1 | 0.6 | 0.2 | release=cookedRoot piece=80
 potato-new | New potatoes | 81.5 1.7 0.1 14 1.6 1 | 0.65 | 0.02 | release=potato piece=50
 cassava | Cassava | 59.7 1.4 0.3 36.3 1.8 0.6 | 0.62 | 0.04 | release=potato piece=400

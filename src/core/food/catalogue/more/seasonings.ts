@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_SEASONINGS: Table = {
   family: 'seasoning',
   rows: `
+brown-sugar | Brown sugar | 1.3 0.1 0 98.1 0 0.5 | 0.85 | 0.07 | dose=2-20 sweet packs sugar=98
 chilli-dried | Chillies, dried | 8 12 14 38 24 5.5 | 0.3 | 0.1 | strong dose=0.5-8 piece=1
 pink-pepper | Pink peppercorns | 12 8 8 45 22 4.5 | 0.4 | 0.05 | strong dose=0.5-4
 asafoetida | Asafoetida | 16 4 1 68 4 7 | 0.6 | 0.1 | strong dose=0.1-1

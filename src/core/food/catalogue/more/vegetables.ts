@@ -4,6 +4,7 @@ import { type Table } from '../../table';
 export const MORE_VEGETABLES: Table = {
   family: 'vegetable',
   rows: `
+broccoli | Broccoli | 89.3 2.8 0.4 4 2.6 0.9 | 0.36 | 0.08 | release=dicedRoot piece=400 head=400 floret=20
 sweetcorn | Sweetcorn | 76 3.3 1.4 16.7 2 0.6 | 0.65 | 0.04 | tin=260 release=tinned
 cucumber | Cucumber | 95.2 0.7 0.1 3.1 0.5 0.4 | 0.55 | 0 | release=watery piece=350
 green-beans | Green beans | 90.3 1.8 0.2 4.3 2.7 0.7 | 0.45 | 0.01 | release=dicedRoot piece=6

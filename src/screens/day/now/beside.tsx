@@ -7,7 +7,7 @@ import { type Batch } from '@/core/stored/schema';
 import { beginStep, endStep } from '@/data/one-steps';
 import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
-import { clockTime, countdown } from '../clock-time';
+import { clockTime, countdown } from '../../clock-time';
 
 interface Props {
   batch: Batch;

@@ -9,8 +9,8 @@ import { type Batch } from '@/core/stored/schema';
 import { formatMinutes } from '@/core/units/format';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
-import { clockTime, countdown } from '../clock-time';
-import { TaskWarning } from '../task-warning';
+import { clockTime, countdown } from '../../clock-time';
+import { TaskWarning } from '../../task-warning';
 import { toAddWords } from './to-add';
 
 interface Props {
