@@ -18,24 +18,27 @@ const STATIONS = [
   `${DUCK}/cool`,
 ];
 
-for (const [what, screens] of [
-  ['places', SCREENS],
-  ['stations', STATIONS],
-] as const) {
-  test(`nothing jumps, and axe finds nothing serious: ${what}`, async ({ page }) => {
-    await watchShifts(page);
-    for (const screen of screens) {
-      await test.step(screen, async () => {
-        await page.goto(screen);
-        // A plan comes late, and what would mend it later still.
-        if (screen === '/day')
-          await expect(page.getByRole('button', { name: 'A second tray in the oven' })).toBeVisible();
-        await expectNoJump(page);
-        await expectAccessible(page);
-      });
-    }
-  });
-}
+test.describe('as it opens', () => {
+  test.use({ isUnfolded: false });
+  for (const [what, screens] of [
+    ['places', SCREENS],
+    ['stations', STATIONS],
+  ] as const) {
+    test(`nothing jumps, and axe finds nothing serious: ${what}`, async ({ page }) => {
+      await watchShifts(page);
+      for (const screen of screens) {
+        await test.step(screen, async () => {
+          await page.goto(screen);
+          // A plan comes late, and what would mend it later still.
+          if (screen === '/day')
+            await expect(page.getByRole('button', { name: 'A second tray in the oven' })).toBeVisible();
+          await expectNoJump(page);
+          await expectAccessible(page);
+        });
+      }
+    });
+  }
+});
 
 test('axe finds nothing serious in the dark, on a wide screen, with a line and a why opened', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });

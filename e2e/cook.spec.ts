@@ -27,11 +27,11 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
     .getByRole('radio', { name: 'rest in the room' })
     .click();
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Fry, your own way' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /How it's cooked.*fry, your own way/ })).toBeVisible();
   await page.reload();
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave step 3 out' }).click();
-  await expect(page.getByRole('heading', { name: 'Shallow-fry, turned' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /How it's cooked.*shallow-fry, turned/ })).toBeVisible();
 });
 
 test('water for a pan, the parcel cut through at a minute, ice water taken off, and a holding time', async ({

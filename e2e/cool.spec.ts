@@ -1,6 +1,6 @@
 /** Cool, from "the pan is off the heat" to "wrap now". The clock of the browser is simulated. */
 import { type Locator, type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, forecastIsThere, recordReading, test } from './fixtures';
+import { DUCK, expect, expectAccessible, forecastIsThere, ownCopy, recordReading, test } from './fixtures';
 
 const START = new Date('2026-12-05T15:00:00');
 /** Moves the clock on, and lets what hangs on it happen. */
@@ -114,7 +114,7 @@ test('taken while the clock runs, an alternative begins now', async ({ page }) =
   await page.clock.runFor(1500);
   await pass(page, 45);
   await page.clock.runFor(20_000);
-  await comes(page, page.getByText('minutes from now'));
+  await comes(page, page.getByText('Minutes from now'));
   const ice = page.getByRole('button', { name: /^Spread to 20\smm, over ice: \d+\smin/ });
   const promised = Number(/ice: (\d+)\smin/.exec((await ice.last().getAttribute('aria-label')) ?? '')?.[1]);
   expect(promised).toBeLessThan(30);
@@ -177,7 +177,7 @@ test('a missed deadline is said as the authority says it', async ({ page }) => {
 
 test('what readings taught is kept for the vessel and place, and used the next time', async ({ page }) => {
   await page.clock.install({ time: START });
-  await page.goto(`${DUCK}/cool`);
+  await page.goto(`${await ownCopy(page, DUCK)}/cool`);
   await page.clock.runFor(3000);
   await page.getByRole('button', { name: /^Spread to 20\smm on a tray/ }).click();
   await page.getByRole('button', { name: /start the clock/ }).click();

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, forecastIsThere, HADDOCK, test, TURKEY } from './fixtures';
+import { expect, expectAccessible, forecastIsThere, HADDOCK, ownCopy, test, TURKEY } from './fixtures';
 
 test('the pan: weigh-ins are kept, override the estimate, and lead to the stop weight', async ({ page }) => {
   await page.goto(`${HADDOCK}/fill`);
@@ -84,7 +84,7 @@ test('ticks: what was forgotten is called out when its stage is over', async ({ 
 });
 
 test('holding back a third, tasting, and the target that learns', async ({ page }) => {
-  await page.goto(`${TURKEY}/fill`);
+  await page.goto(`${await ownCopy(page, TURKEY)}/fill`);
   await page.getByRole('radio', { name: 'hold back a third' }).click();
   await expect(page.getByText(/First 2\.7\sg salt .* hold back 1\.3\sg/)).toBeVisible();
   await page.getByRole('button', { name: 'wants more salt' }).click();
@@ -138,6 +138,7 @@ test('lines go out as a table and come in again; a broken table is named and cha
   await page.getByRole('button', { name: 'Lines as a table' }).click();
   const table = await (await saved).path();
   await page.goto('/begin');
+  await page.getByRole('button', { name: /^Dumpling: / }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const open = async (file: string | { name: string; mimeType: string; buffer: Buffer }) => {
     const chooser = page.waitForEvent('filechooser');

@@ -5,9 +5,28 @@ import { serve } from '../scripts/serve.mjs';
 
 export { expect };
 
-export const test = base.extend<{ clean: void }>({
+/** Opens every panel that is folded to a line as it appears: once, so that a test may fold it again. */
+export const unfoldAll = (): void => {
+  const opened = new WeakSet<Element>();
+  const open = () =>
+    document.querySelectorAll<HTMLElement>('[data-testid="fold"][aria-expanded="false"]').forEach((fold) => {
+      if (opened.has(fold)) return;
+      opened.add(fold);
+      fold.click();
+    });
+  new MutationObserver(open).observe(document, { subtree: true, childList: true });
+};
+
+interface Options {
+  /** Panels are opened as they appear; what is about the folded screen itself says no. */
+  isUnfolded: boolean;
+}
+
+export const test = base.extend<{ clean: void } & Options>({
+  isUnfolded: [true, { option: true }],
   clean: [
-    async ({ page, baseURL }, use) => {
+    async ({ page, baseURL, isUnfolded }, use) => {
+      if (isUnfolded) await page.context().addInitScript(unfoldAll);
       const wrong: string[] = [];
       page.on('console', (message) => {
         if (message.type() === 'error' || message.type() === 'warning')
@@ -66,6 +85,20 @@ export const TURKEY = '/batch/demo-turkey-purses';
 export const HADDOCK = '/batch/demo-haddock-pan-pie';
 export const DUCK = '/batch/demo-duck-pockets';
 export const PUMPKIN = '/batch/demo-pumpkin-half-moons';
+
+/** A demo batch as one of the cook's own, which may teach the kitchen something. @returns its address */
+export async function ownCopy(page: Page, demo: string): Promise<string> {
+  const id = demo.replace('/batch/demo-', '');
+  await page.goto('/');
+  await expect(page.getByRole('article').first()).toBeVisible();
+  await page.evaluate((own) => {
+    const text = localStorage.getItem(`involucrum/batch/demo-${own}`) ?? '';
+    const batch = JSON.parse(text) as { id: string; title: string; lineage: object };
+    const copy = { ...batch, id: own, title: `${batch.title}, mine`, lineage: { ...batch.lineage, thing: own } };
+    localStorage.setItem(`involucrum/batch/${own}`, JSON.stringify(copy));
+  }, id);
+  return `/batch/${id}`;
+}
 
 /** A fix by its words: on a phone a check shows its first one, and the others on a tap. */
 export async function fixOf(page: Page, check: string, words: RegExp): Promise<Locator> {

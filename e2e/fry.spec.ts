@@ -1,6 +1,6 @@
 /** Frying in loads: the oil falls, fewer at once; three are measured, one is too cold, two more minutes; the pan is remembered. */
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, fixOf, forecastIsThere, fromMenu, recordReading, test } from './fixtures';
+import { expect, expectAccessible, fixOf, forecastIsThere, fromMenu, ownCopy, recordReading, test } from './fixtures';
 
 const VENISON = '/batch/demo-venison-half-moons';
 
@@ -19,7 +19,7 @@ async function read(page: Page, c: number): Promise<void> {
 test('a frying planned in loads, measured, and its pan remembered by the next batch', async ({ page }) => {
   test.slow();
   await page.clock.install({ time: new Date('2026-12-05T17:00:00Z') });
-  await page.goto(`${VENISON}/cook`);
+  await page.goto(`${await ownCopy(page, VENISON)}/cook`);
   await pass(page, 3);
   // Sixteen at once, the flame as it is: the oil falls, and it is said.
   await page.getByLabel('At once, parcels').fill('16');
@@ -81,7 +81,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
   // Another batch begins where this one ended; the Kitchen shows it and lets it go.
   await page.goto('/');
   await pass(page, 3);
-  await fromMenu(page, 'Venison and juniper half-moons', /again: duplicate/);
+  await fromMenu(page, 'Venison and juniper half-moons, mine', /again: duplicate/);
   await pass(page, 3);
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await pass(page, 3);

@@ -140,7 +140,7 @@ test('a store that is closed at the first visit is said, and everything works in
   await expect(page.getByRole('article')).toHaveCount(DEMO);
   await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toContainText(`${DEMO + 2} batches`);
   await page.getByRole('button', { name: 'Begin a batch' }).click();
-  await page.getByLabel('What is it?').fill('Hut rolls');
+  await page.getByRole('button', { name: /^Roll: / }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByLabel('Add what goes in').fill('150 g leek');
   await page.getByLabel('Add what goes in').press('Enter');

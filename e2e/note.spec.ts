@@ -1,5 +1,5 @@
 /** Note, as a cook after the first bite: soggy below, why, two of the changes taken, the next version knows where it comes from. */
-import { expect, expectAccessible, HADDOCK, test, TURKEY } from './fixtures';
+import { expect, expectAccessible, HADDOCK, ownCopy, test, TURKEY } from './fixtures';
 
 test('soggy below: why, the next version with what was taken, and the old one done', async ({ page }) => {
   await page.goto(`${HADDOCK}/note`);
@@ -79,7 +79,7 @@ test('soggy below: why, the next version with what was taken, and the old one do
 test('what a batch says of the band is learned where the cook says so, said by the check, and forgotten again', async ({
   page,
 }) => {
-  await page.goto(`${TURKEY}/note`);
+  await page.goto(`${await ownCopy(page, TURKEY)}/note`);
   await page.getByRole('button', { name: 'bottom', exact: true }).click();
   await page.getByRole('checkbox', { name: /^soggy, bottom/ }).click();
   const learns = page.getByRole('region', { name: 'What this kitchen learns' });

@@ -71,7 +71,8 @@ test('a fix is undone with one tap, from the notice and from the header', async 
 test('a batch is begun from nothing, filled by typing, and its checks follow', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Begin a batch' }).click();
-  await page.getByLabel('What is it?').fill('Leek and mushroom half-moons');
+  await page.getByRole('button', { name: /^Dumpling: / }).click();
+  await page.getByLabel('What you call it').fill('Leek and mushroom half-moons');
   await page.getByRole('radio', { name: 'Cooked', exact: true }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Moisture: nothing in it yet' })).toBeVisible();
@@ -106,7 +107,7 @@ test('a batch is begun from nothing, filled by typing, and its checks follow', a
 
 test('from the words of a recipe to a filling that is neither wet nor bland', async ({ page }) => {
   await page.goto('/begin');
-  await page.getByLabel('What is it?').fill('Pork and cabbage half-moons');
+  await page.getByRole('button', { name: /^Dumpling: / }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Paste a list or a recipe' }).click();
   const field = page.getByLabel('One ingredient a line, as the recipe has it; its method may follow');
@@ -132,7 +133,6 @@ test('from the words of a recipe to a filling that is neither wet nor bland', as
 
 test('binders side by side, a slip of the spoon asked after, the filling scaled', async ({ page }) => {
   await page.goto('/batch/demo-haddock-pan-pie/fill');
-  await page.getByRole('button', { name: /^Compare \d+ binders/ }).click();
   await page.getByRole('button', { name: /^Take .* tapioca starch/ }).click();
   await expect(page.getByRole('button', { name: /^Tapioca starch, / })).toBeVisible();
   await page.getByLabel('Add what goes in').fill('3 tbsp ground allspice');
@@ -140,10 +140,9 @@ test('binders side by side, a slip of the spoon asked after, the filling scaled'
   await expect(page.getByText(/^Allspice is far above the usual/)).toBeVisible();
   await page.getByRole('button', { name: 'Teaspoons, then' }).click();
   await expect(page.getByText(/^Allspice is far above the usual/)).toHaveCount(0);
-  await page.getByRole('button', { name: 'Scale the filling' }).click();
   await page.getByRole('radio', { name: 'so many times' }).click();
   await page.getByLabel('Times, ×').fill('2');
-  await page.getByRole('button', { name: 'Scale', exact: true }).click();
+  await page.getByRole('button', { name: 'Scale it', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Smoked haddock, 1\s800\sg/ })).toBeVisible();
 });
 

@@ -10,8 +10,11 @@ test('five recipes are read with at most two questions each, and judged as a coo
 
 async function paste(page: Page, { form, school, text, wrong }: Household): Promise<void> {
   await page.getByRole('button', { name: 'Begin a batch' }).click();
-  await page.getByLabel('What is it?').fill('From somebody’s kitchen');
-  await page.getByRole('radio', { name: new RegExp(form) }).click();
+  await page
+    .getByRole('button', { name: new RegExp(`: .*${form}`) })
+    .first()
+    .click();
+  await page.getByLabel('What you call it').fill('From somebody’s kitchen');
   await page.getByRole('radio', { name: school, exact: true }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await page.getByRole('button', { name: 'Paste a list or a recipe' }).click();

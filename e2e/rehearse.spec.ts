@@ -12,9 +12,9 @@ test('soggy below, why, two of three changes, rehearsed, noted good: the kitchen
 }) => {
   await page.clock.install({ time: new Date('2026-12-05T09:00:00Z') });
   await page.goto('/begin');
-  await page.getByLabel('What is it?').fill('Chicken and leek pockets');
-  await page.getByRole('radio', { name: /pocket/ }).click();
-  await page.getByLabel('How many, parcels').fill('7');
+  await page.getByRole('button', { name: /^Pasty: / }).click();
+  await page.getByLabel('What you call it').fill('Chicken and leek pockets');
+  await page.getByLabel('Pieces, count').fill('7');
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   await expect(page).toHaveURL(/\/fill$/);
   for (const line of ['360 g chicken thigh mince', '285 g plums', '5 g salt']) {

@@ -15,7 +15,7 @@ test('pinched squares from a message: drawn flat and cut, another form’s skin 
 }) => {
   await page.clock.install({ time: new Date('2026-12-05T16:00:00Z') });
   await page.goto('/begin');
-  await page.getByLabel('Paste a recipe: a message, a page or a card').fill(MESSAGE);
+  await page.getByLabel('Paste a recipe').fill(MESSAGE);
   await expect(page.getByRole('list', { name: 'The five checks' })).toBeVisible();
   await page
     .getByRole('button', { name: /^Begin/ })

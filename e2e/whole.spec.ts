@@ -1,7 +1,7 @@
 /** The whole kitchen in one file and back into an empty browser; photographs, tables of readings, trends, what is done archived. */
 import { readFileSync } from 'node:fs';
 import { type FileChooser, type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, test, TURKEY } from './fixtures';
+import { DUCK, expect, expectAccessible, test, TURKEY, unfoldAll } from './fixtures';
 
 /** Every document as it is stored. */
 const documents = (page: Page): Promise<Record<string, string>> =>
@@ -58,6 +58,7 @@ test('everything in one file, into an empty browser, letter by letter', async ({
   // Another browser, with nothing in it.
   const other = await (await browser.newContext({ baseURL, serviceWorkers: 'block' })).newPage();
   await other.addInitScript(() => localStorage.setItem('involucrum/opened', '1'));
+  await other.addInitScript(unfoldAll);
   await other.goto('/kitchen');
   await choose(other, 'Open a kitchen’s file', { name: 'k.json', mimeType: 'application/json', buffer: file });
   const preview = other.getByRole('region', { name: 'What the file would bring' });

@@ -15,6 +15,7 @@ import { say } from './notices';
 import { forget } from './forget';
 import { whilePending } from './pending';
 import * as repository from './repository';
+import { showHours } from './shown-hours';
 import * as undo from './undo';
 
 /** Now, ISO 8601. @param of the document whose time it is: a rehearsal has its own */
@@ -92,7 +93,9 @@ export function useBatch(id: string) {
 export const useStoredKitchen = (of?: string): repository.StoredKitchen | undefined =>
   useSWR(kitchenOf(of), async () => {
     await opened();
-    return repository.loadKitchen(of);
+    const stored = await repository.loadKitchen(of);
+    showHours(stored.kitchen.hours);
+    return stored;
   }).data;
 
 /**

@@ -1,8 +1,12 @@
 /** Times as they stand on the screen, here. */
-import { lightFormat } from 'date-fns/lightFormat';
+import { timeOfDay } from '@/core/units/time-of-day';
+import { shownHours } from '@/data/shown-hours';
 
-/** `12:47`. @param at epoch ms or ISO 8601 */
-export const clockTime = (at: number | string): string => lightFormat(new Date(at), 'HH:mm');
+/** `12:47`, or `12:47 pm`. @param at epoch ms or ISO 8601 */
+export function clockTime(at: number | string): string {
+  const time = new Date(at);
+  return timeOfDay(time.getHours(), time.getMinutes(), shownHours());
+}
 
 const HOUR_S = 3600;
 const two = (n: number): string => String(n).padStart(2, '0');

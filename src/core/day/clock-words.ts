@@ -1,6 +1,6 @@
 /** Times of day as cooks write them, and as they are shown; in the time zone of the kitchen. */
 import { TZDate } from '@date-fns/tz';
-import { lightFormat } from 'date-fns/lightFormat';
+import { type Hours, timeOfDay } from '../units/time-of-day';
 
 /** `19`, `19:00`, `7pm`, `7.30 pm`, `half past` is not understood. Minutes from midnight; null where it is no time. */
 export function parseClock(text: string): number | null {
@@ -14,18 +14,21 @@ export function parseClock(text: string): number | null {
   return base * 60 + m;
 }
 
-/** `19:00`. @param minute epoch minute */
-export const formatClock = (minute: number, zone: string): string =>
-  lightFormat(new TZDate(minute * 60_000, zone), 'HH:mm');
+/** `19:00`, or `7:00 pm`. @param minute epoch minute */
+export function formatClock(minute: number, zone: string, hours: Hours = 24): string {
+  const at = new TZDate(minute * 60_000, zone);
+  return timeOfDay(at.getHours(), at.getMinutes(), hours);
+}
 
 const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 export const weekdayOf = (minute: number, zone: string): string => DAYS[new TZDate(minute * 60_000, zone).getDay()];
 
 /** `19:00`, or `Friday 21:10` where that is another day than a given one. */
-export function formatMoment(minute: number, than: number, zone: string): string {
+export function formatMoment(minute: number, than: number, zone: string, hours: Hours = 24): string {
   const [at, other] = [new TZDate(minute * 60_000, zone), new TZDate(than * 60_000, zone)];
   const isSame = at.getDate() === other.getDate() && at.getMonth() === other.getMonth();
-  return isSame ? formatClock(minute, zone) : `${weekdayOf(minute, zone)} ${formatClock(minute, zone)}`;
+  const clock = formatClock(minute, zone, hours);
+  return isSame ? clock : `${weekdayOf(minute, zone)} ${clock}`;
 }
 
 /**

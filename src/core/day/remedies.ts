@@ -65,7 +65,7 @@ const QUICKER = 15;
 
 /** Everything worth trying, what changes least first. */
 export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: number) => string): Candidate[] {
-  const { day, batches, now } = worked;
+  const { day, batches, kitchen, now } = worked;
   const late = planned.lateBy;
   const serve = minuteOf(day.serveAt);
   const from = minuteOf(day.from);
@@ -120,7 +120,7 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
     const helper = { id: id(i), name: 'Helper', from: timeOf(start), to: timeOf(end) };
     add(
       `helper ${hours} ${before}`,
-      `A helper from ${formatClock(start, worked.now.zone)} to ${formatClock(end, worked.now.zone)}`,
+      `A helper from ${formatClock(start, now.zone, kitchen.hours)} to ${formatClock(end, now.zone, kitchen.hours)}`,
       ofDay({ do: 'addHelper', helper }),
     );
   });

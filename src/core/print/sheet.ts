@@ -1,5 +1,6 @@
 /** The sheet for the wall: every step of the hands in a row, with what goes on by itself after it; small enough for one page. */
 import { formatMinutes } from '../units/format';
+import { type Hours } from '../units/time-of-day';
 import { formatMoment } from '../day/clock-words';
 import { type PlannedTask } from '../day/day-plan';
 import { fullTitle } from '../day/task';
@@ -20,7 +21,7 @@ interface SheetRow {
  * The rows of the sheet.
  * @param serve epoch minute people eat at: other days than that are named
  */
-export function sheetRows(tasks: readonly PlannedTask[], serve: number, zone: string): SheetRow[] {
+export function sheetRows(tasks: readonly PlannedTask[], serve: number, zone: string, hours: Hours = 24): SheetRow[] {
   const hands = tasks.filter((t) => t.hasHands);
   const then = new Map<string, string[]>();
   /** What is wrong with what goes on by itself is said where it begins. */
@@ -33,13 +34,13 @@ export function sheetRows(tasks: readonly PlannedTask[], serve: number, zone: st
       hands.find((t) => t.end === task.start && after.includes(t.id)) ??
       [...hands].reverse().find((t) => t.start <= task.start);
     if (row === undefined) continue;
-    const words = `${fullTitle(task)}, to ${formatMoment(task.end, serve, zone)}`;
+    const words = `${fullTitle(task)}, to ${formatMoment(task.end, serve, zone, hours)}`;
     then.set(row.id, [...(then.get(row.id) ?? []), words]);
     if (task.warning !== null) quiet.set(row.id, [...(quiet.get(row.id) ?? []), task.warning]);
   }
   return hands.map((t) => ({
     id: t.id,
-    at: formatMoment(t.start, serve, zone),
+    at: formatMoment(t.start, serve, zone, hours),
     what: fullTitle(t),
     how: t.how.replace(/\.$/, ''),
     warning: [t.warning, ...(quiet.get(t.id) ?? [])].filter((w) => w !== null).join(' '),

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { CHECK_IDS } from '@/core/checks/check';
 import { CHECKS } from '@/core/checks/judge';
 import { type Assessment } from '@/core/checks/judgement';
+import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { useAssessment } from '@/data/heat';
 import { useKitchen } from '@/data/hooks';
@@ -18,27 +19,33 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { batchLine } from '../words';
 import { stationOf } from '../stations';
 
+const RunningClocks = lazy(() => import('./running-clocks'));
 const BatchMenu = lazy(() => import('./batch-menu'));
 
 /** The drawing beside the words, px: four batches and what begins a fifth are to fit a phone. */
 const DRAWING = 64;
 
 export const BenchBatch = memo(function BenchBatch({ batch }: { batch: Batch }) {
-  const { assessment, isStale } = useAssessment(batch, useKitchen(), 'idle');
-  const shown = useDeferredValue(useMemo(() => ({ batch, assessment, isStale }), [batch, assessment, isStale]));
+  const kitchen = useKitchen();
+  const { assessment, isStale } = useAssessment(batch, kitchen, 'idle');
+  const shown = useDeferredValue(
+    useMemo(() => ({ batch, kitchen, assessment, isStale }), [batch, kitchen, assessment, isStale]),
+  );
   return <ShownBatch {...shown} />;
 });
 
 interface Shown {
   batch: Batch;
+  kitchen: Kitchen;
   assessment: Assessment;
   isStale: boolean;
 }
 
-const ShownBatch = memo(function ShownBatch({ batch, assessment, isStale }: Shown) {
+const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStale }: Shown) {
   const p = usePalette();
   const [isMenuOpen, setMenuOpen] = useState(false);
   const { next, checks } = assessment;
+  const isRunning = batch.cool.run !== null || batch.wrap.board !== null || batch.cook.run !== null;
   const station = next.check === null ? 'note' : stationOf(next.check);
   return (
     <View role="article" aria-label={batch.title} aria-busy={isStale}>
@@ -73,6 +80,11 @@ const ShownBatch = memo(function ShownBatch({ batch, assessment, isStale }: Show
           </View>
         </View>
       </View>
+      {isRunning && (
+        <Suspense fallback={<View style={{ minHeight: 44 }} />}>
+          <RunningClocks batch={batch} kitchen={kitchen} assessment={assessment} />
+        </Suspense>
+      )}
       <Link
         href={`/batch/${batch.id}/${station}`}
         aria-label={`Next for ${batch.title}: ${next.text}`}

@@ -1,11 +1,12 @@
 /** A time of day as cooks write it, and the day it is on. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { atClock, formatClock, parseClock, weekdayOf } from '@/core/day/clock-words';
+import { atClock, parseClock, weekdayOf } from '@/core/day/clock-words';
 import { IconPress } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { dayWords } from '../dates';
 import { Body, Small } from '@/ui/parts/text';
+import { formatClock } from './day-clock';
 
 interface Props {
   label: string;

@@ -1,6 +1,5 @@
 /** What collides, by how much, and what would mend it: one tap each, tried out before it is offered. */
 import { View } from 'react-native';
-import { formatMoment } from '@/core/day/clock-words';
 import { conflictSentences } from '@/core/day/conflict-words';
 import { type DayPlan } from '@/core/day/day-plan';
 import { type Remedy } from '@/core/day/remedies';
@@ -15,6 +14,7 @@ import { Disc } from '@/ui/parts/disc';
 import { Press } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { formatMoment } from './day-clock';
 
 interface Props {
   day: Day;

@@ -1,7 +1,7 @@
 /** Day: several batches, hands, appliances and guests; planned backwards from serving, and run. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { formatMoment, weekdayOf } from '@/core/day/clock-words';
+import { weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { type Day } from '@/core/stored/day';
 import { hereZone, useDayPlan } from '@/data/day-plan';
@@ -26,6 +26,7 @@ import { NowCard } from './now-card';
 import { OtherDays } from './other-days';
 import { RedList } from './red-list';
 import { TaskSheet } from './task-sheet';
+import { formatMoment } from './day-clock';
 
 const EVERY_MS = 15_000;
 

@@ -2,7 +2,6 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { formatClock } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { type Day } from '@/core/stored/day';
 import { formatMinutes } from '@/core/units/format';
@@ -13,6 +12,7 @@ import { type Column, COLUMNS, columnsOf, lengthOf, placeOf, type Stretch, stret
 import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 import { StepLabel } from './step-label';
+import { formatClock } from './day-clock';
 
 export interface GaugeProps {
   day: Day;

@@ -1,7 +1,6 @@
 /** When people eat, whose hands are there and when, when nobody is, and what the kitchen has. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { formatMoment } from '@/core/day/clock-words';
 import { minuteOf, timeOf } from '@/core/day/moments';
 import { type Day } from '@/core/stored/day';
 import { LIMITS, MOST } from '@/core/vocabulary/limits';
@@ -12,6 +11,7 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
+import { formatMoment } from './day-clock';
 
 const SPARES = [
   { value: '0', label: 'none' },

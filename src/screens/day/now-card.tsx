@@ -2,7 +2,6 @@
 import { router } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { Pressable, View } from 'react-native';
-import { formatClock } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { dayNow, stillToAdd } from '@/core/day/run';
 import { fullTitle } from '@/core/day/task';
@@ -18,6 +17,7 @@ import { TaskWarning } from '../task-warning';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { countdown } from '../clock-time';
+import { formatClock } from './day-clock';
 
 interface Props {
   day: Day;

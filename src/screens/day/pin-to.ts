@@ -1,11 +1,11 @@
 /** Pins a step to a minute; the rest is planned anew, and the notice lets it go again. */
-import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { timeOf } from '@/core/day/moments';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
 import { editDay, undoDay } from '@/data/days';
 import { say } from '@/data/notices';
+import { formatClock } from './day-clock';
 
 /** Steps are pinned to so many minutes. */
 export const PIN_STEP = 5;

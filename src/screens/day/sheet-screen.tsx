@@ -2,17 +2,19 @@
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
-import { formatClock, weekdayOf } from '@/core/day/clock-words';
+import { weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { sheetFit, sheetRows } from '@/core/print/sheet';
 import { type Day } from '@/core/stored/day';
 import { hereZone, useDayPlan } from '@/data/day-plan';
+import { shownHours } from '@/data/shown-hours';
 import { useNow } from '@/data/use-now';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { useUncover } from '@/ui/shell/uncover';
 import { usePalette } from '@/ui/theme/use-palette';
 import { useCurrentDay } from './use-current-day';
+import { formatClock } from './day-clock';
 
 export function SheetScreen() {
   const day = useCurrentDay();
@@ -26,7 +28,7 @@ function Sheet({ day }: { day: Day }) {
   const minute = Math.floor(Date.parse(useNow(60_000)) / 60_000);
   const { plan } = useDayPlan(day, minute);
   const serve = minuteOf(day.serveAt);
-  const rows = sheetRows(plan?.tasks ?? [], serve, zone);
+  const rows = sheetRows(plan?.tasks ?? [], serve, zone, shownHours());
   const fit = sheetFit(rows);
   useEffect(() => {
     const { style } = document.documentElement;

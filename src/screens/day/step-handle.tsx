@@ -1,7 +1,6 @@
 /** The rule of a step, to be taken hold of: dragged along the day it is pinned where it is let go. */
 import { useState } from 'react';
 import { PanResponder, View } from 'react-native';
-import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { type Day } from '@/core/stored/day';
 import { Strong } from '@/ui/parts/text';
@@ -9,6 +8,7 @@ import { useStable } from '@/ui/parts/use-stable';
 import { usePalette } from '@/ui/theme/use-palette';
 import { minuteAt, placeOf, type Stretch } from './gauge-layout';
 import { pinTo } from './pin-to';
+import { formatClock } from './day-clock';
 
 interface Props {
   day: Day;

@@ -1,12 +1,12 @@
 /** The words of a step beside its rule: a tap opens it, the arrow keys pin it to another time. */
 import { Pressable } from 'react-native';
-import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
 import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { arrowKeys } from './arrow-keys';
+import { formatClock } from './day-clock';
 
 interface Props {
   day: Day;

@@ -1,7 +1,6 @@
 /** One step: what, how much, how long, when; changed, pinned, left out, begun, done. */
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
-import { formatClock, formatMoment } from '@/core/day/clock-words';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { minuteOf, timeOf } from '@/core/day/moments';
 import { fullTitle } from '@/core/day/task';
@@ -17,6 +16,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
 import { TaskWarning } from '../task-warning';
+import { formatClock, formatMoment } from './day-clock';
 
 const Sheet = lazy(() => import('@/ui/parts/sheet').then((m) => ({ default: m.Sheet })));
 

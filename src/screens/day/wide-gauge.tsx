@@ -2,7 +2,6 @@
 import { useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { formatClock } from '@/core/day/clock-words';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { formatMinutes } from '@/core/units/format';
@@ -16,6 +15,7 @@ import { COLUMNS, columnsOf, lengthOf, placeOf, stretchesOf } from './gauge-layo
 import { arrowKeys } from './arrow-keys';
 import { Rod } from './rod';
 import { StepHandle } from './step-handle';
+import { formatClock } from './day-clock';
 
 const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;

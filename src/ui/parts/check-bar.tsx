@@ -20,6 +20,7 @@ export function CheckBar(props: CheckProps & { isShort?: boolean }) {
       <View role="heading" aria-level={2}>
         <Pressable
           role="button"
+          testID="fold"
           aria-expanded={isOpen}
           aria-label={`${check.headline}, ${check.figure}`}
           onPress={() => setOpen(!isOpen)}

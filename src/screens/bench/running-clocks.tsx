@@ -1,0 +1,40 @@
+/** The clocks of a batch that run, on the Bench: loaded where one does. */
+import { Link } from 'expo-router';
+import { runningClocks } from '@/core/checks/clock-words';
+import { type Assessment } from '@/core/checks/judgement';
+import { type Kitchen } from '@/core/stored/kitchen';
+import { type Batch } from '@/core/stored/schema';
+import { useNow } from '@/data/use-now';
+import { Sentence } from '@/ui/parts/text';
+import { usePalette } from '@/ui/theme/use-palette';
+
+/** A minute is the finest that is shown, ms. */
+const EVERY_MS = 5000;
+
+interface Props {
+  batch: Batch;
+  kitchen: Kitchen;
+  assessment: Assessment;
+}
+
+export default function RunningClocks({ batch, kitchen, assessment }: Props) {
+  const p = usePalette();
+  const now = useNow(EVERY_MS, batch.id);
+  return runningClocks(batch, kitchen, assessment, now).map(({ station, text, isDue }) => (
+    <Link
+      key={station}
+      href={`/batch/${batch.id}/${station}`}
+      aria-label={`${batch.title}. ${text.replaceAll('*', '')}`}
+      style={{
+        minHeight: 44,
+        paddingVertical: 10,
+        paddingHorizontal: 12,
+        borderLeftWidth: 5,
+        borderLeftColor: isDue ? p.beet : p.leek,
+        backgroundColor: p.paper,
+      }}
+    >
+      <Sentence text={text} />
+    </Link>
+  ));
+}
