@@ -193,6 +193,7 @@ test('the Kitchen is a page of lines; units are chosen once, and everything can 
   await press(page, 'I have the file: erase everything');
   await expect(page.getByText('Everything is erased.')).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByText('Everything is back.')).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('article')).toHaveCount(6);
   await page.goto('/kitchen');

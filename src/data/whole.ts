@@ -26,7 +26,8 @@ import { parse } from './records';
 import { rehearsalKey, REHEARSALS } from './rehearsal-store';
 import { batchKey, KITCHEN_KEY, kitchenKey, photographKey } from './repository';
 import { dayKey } from './day-store';
-import { keysOf, readText, readToChange, removeText, writeText } from './store';
+import { say } from './notices';
+import { keysOf, readText, readToChange, removeText, writeText, writeTexts } from './store';
 import * as validator from './validator';
 
 /** Where each kind of record lies. */
@@ -222,9 +223,8 @@ export async function eraseAll(): Promise<() => Promise<void>> {
   });
   await mutate(() => true);
   return async () => {
-    await inTurn(async () => {
-      for (const { key, text } of texts) await writeText(key, text);
-    });
+    await inTurn(() => writeTexts(texts));
     await mutate(() => true);
+    say({ text: 'Everything is back.', kind: 'done' });
   };
 }

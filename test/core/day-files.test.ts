@@ -1,3 +1,4 @@
+import '@/core/food/catalogue/more';
 import ICAL from 'ical.js';
 import { calendarOf } from '@/core/day/calendar';
 import { atClock, formatClock, formatMoment, parseClock } from '@/core/day/clock-words';
@@ -6,6 +7,8 @@ import { nightsBetween, restHours } from '@/core/day/rest-hours';
 import { sheetFit, sheetRows } from '@/core/print/sheet';
 import { fullTitle } from '@/core/day/task';
 import { shoppingList } from '@/core/day/shopping';
+import { lineOf } from '@/core/stored/new-line';
+import { type Batch } from '@/core/stored/schema';
 import { shoppingText } from '@/core/day/shopping-groups';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { beginDay, withBatchIds } from '@/core/stored/day';
@@ -128,6 +131,35 @@ describe('the shopping list', () => {
     expect(shoppingText(list)).toMatch(/Leek/);
     expect(shoppingText(ticked)).not.toMatch(/Leek/);
     expect(of('haddock-smoked').group).toBe('fish');
+  });
+  const buying = (...lines: [id: string, grams: number][]) => {
+    const [turkey] = made;
+    const items = lines.reduce<Batch['lines']>((all, [id, grams]) => [...all, lineOf(all, id, grams, 'raw-mix')], []);
+    return shoppingList([{ ...turkey, lines: items }], DEFAULT_KITCHEN, []);
+  };
+  const amount = (list: readonly { id: string; amount: string }[], id: string) => list.find((i) => i.id === id)?.amount;
+
+  it('buys whole lemons for their juice and zest, and eggs for their yolks', () => {
+    const juice = buying(['lemon-juice', 50], ['lemon-zest', 4], ['egg-yolk', 36], ['egg', 50]);
+    expect(amount(juice, 'lemons')).toBe('2 lemons');
+    expect(amount(juice, 'eggs')).toBe('3 eggs');
+    expect(juice.some(({ id }) => id === 'lemon-juice' || id === 'egg-yolk')).toBe(false);
+    expect(amount(buying(['lemon-juice', 12]), 'lemons')).toBe('1 lemon');
+  });
+  it('buys herbs by the bunch, roots by the piece, a jar of a spice, and butter beside the milk', () => {
+    const items = buying(['parsley', 30], ['butter', 60], ['nutmeg', 1]);
+    expect(amount(items, 'parsley')).toBe('1 bunch (30 g)');
+    expect(amount(items, 'nutmeg')).toMatch(/^a jar/);
+    expect(items.find(({ id }) => id === 'butter')?.group).toBe('cold');
+    expect(amount(buying(['leek', 450]), 'leek')).toMatch(/^3 \(/);
+  });
+  it('asks for nothing that is always at home, and says how much of it is needed', () => {
+    const items = buying(['salt', 9], ['nutmeg', 1]);
+    expect(items.find(({ id }) => id === 'salt')).toMatchObject({ group: 'home', isThere: true });
+    expect(shoppingText(items)).not.toMatch(/Salt/);
+    const stocked = shoppingList(made, { ...DEFAULT_KITCHEN, alwaysAtHome: ['wheat-flour'] }, []);
+    expect(stocked.find(({ id }) => id === 'wheat-flour')?.group).toBe('home');
+    expect(stocked.find(({ id }) => id === 'salt')?.group).toBe('shelf');
   });
   it('names what nobody knows, and bought skins by the piece', () => {
     const [turkey] = made;

@@ -12,6 +12,7 @@ export const GROUPS = recordsOf<{ label: string; families: readonly Family[] }>(
   shelf: { label: 'Oils, sauces and spices', families: ['fat', 'sauce', 'seasoning', 'liquid'] },
   skins: { label: 'Skins and sheets', families: [] },
   other: { label: 'Not in the larder', families: [] },
+  home: { label: 'Always at home', families: [] },
 });
 export type Group = keyof typeof GROUPS;
 

@@ -9,40 +9,25 @@ import { lookUp } from '../food/larder';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 import { wrapperMaking } from '../wrapper/making';
+import { asBought, type Needed } from './as-bought';
 import { type Group, GROUPS, type ToBuy } from './shopping-groups';
 
 /** Comes from the tap. */
 const FREE: readonly string[] = ['water'];
-/** From here on in kilos and litres. */
-const KILO = 1000;
+/** Lies in the fridge of a shop, whatever family it is of. */
+const COLD: readonly string[] = ['butter', 'butter-salted', 'butter-spreadable', 'butter-vegan', 'lard', 'suet'];
 
-/** `1.2 kg`, `650 ml`, `4 (250 g)`. */
-function amountWords(grams: number, { liquid, gPerMl, counts, family }: Ingredient): string {
-  if (liquid) {
-    const ml = grams / gPerMl;
-    return ml >= KILO ? `${formatNumber(ml / KILO, 1)} l` : `${formatNumber(ml, 0)} ml`;
-  }
-  const weight = grams >= KILO ? `${formatNumber(grams / KILO, 1)} kg` : formatGrams(grams);
-  const { piece } = counts;
-  const isCounted = piece !== undefined && (family === 'egg' || family === 'allium' || family === 'vegetable');
-  return isCounted ? `${Math.ceil(grams / piece - 0.1)} (${weight})` : weight;
-}
-
-const groupOf = (family: Family): Group =>
-  idsOf(GROUPS).find((g) => (GROUPS[g].families as readonly Family[]).includes(family)) ?? 'other';
-
-interface Need {
-  grams: number;
-  ingredient: Ingredient;
-  for: Set<string>;
-}
+const groupOf = ({ id, family }: Ingredient): Group =>
+  COLD.includes(id)
+    ? 'cold'
+    : (idsOf(GROUPS).find((g) => (GROUPS[g].families as readonly Family[]).includes(family)) ?? 'other');
 
 /**
  * The list, in the order of the shop.
  * @param there ids of what is there already
  */
 export function shoppingList(batches: readonly Batch[], kitchen: Kitchen, there: readonly string[]): ToBuy[] {
-  const needs = new Map<string, Need>();
+  const needs = new Map<string, Needed>();
   const others: ToBuy[] = [];
   const need = (ingredient: Ingredient, grams: number, title: string): void => {
     if (FREE.includes(ingredient.id) || grams <= 0) return;
@@ -86,17 +71,15 @@ export function shoppingList(batches: readonly Batch[], kitchen: Kitchen, there:
       });
     }
   }
-  const all = [...needs.values()].map(({ ingredient, grams, for: whom }): ToBuy => ({
-    id: ingredient.id,
-    name: ingredient.name,
-    amount: amountWords(grams, ingredient),
-    grams,
+  const isAtHome = (id: string): boolean => kitchen.alwaysAtHome.includes(id);
+  const all = asBought([...needs.values()]).map(({ ingredient, for: whom, ...bought }): ToBuy => ({
+    ...bought,
     for: [...whom],
-    group: groupOf(ingredient.family),
-    isThere: false,
+    group: isAtHome(ingredient.id) ? 'home' : groupOf(ingredient),
+    isThere: isAtHome(ingredient.id),
   }));
   const order = idsOf(GROUPS);
   return [...all, ...others]
-    .map((item) => ({ ...item, isThere: there.includes(item.id) }))
+    .map((item) => ({ ...item, isThere: item.isThere || there.includes(item.id) }))
     .sort((a, b) => order.indexOf(a.group) - order.indexOf(b.group) || a.name.localeCompare(b.name));
 }

@@ -2,6 +2,7 @@
 import { router } from 'expo-router';
 import { Pressable, ScrollView, View } from 'react-native';
 import { GROUPS, shoppingText, type ToBuy } from '@/core/day/shopping-groups';
+import { formatGrams } from '@/core/units/format';
 import { idsOf } from '@/core/vocabulary/records';
 import useSWR from 'swr';
 import { shoppingList } from '@/data/planner';
@@ -27,7 +28,10 @@ export function ShoppingScreen() {
   const { data: needed, error } = useSWR<ToBuy[], Error>(made.length > 0 ? ['shopping', of] : null, () =>
     shoppingList(made, kitchen, []),
   );
-  const list = (needed ?? []).map((item) => ({ ...item, isThere: day?.there.includes(item.id) ?? false }));
+  const list = (needed ?? []).map((item) => ({
+    ...item,
+    isThere: item.isThere || (day?.there.includes(item.id) ?? false),
+  }));
   const left = list.filter(({ isThere }) => !isThere).length;
   const text = `${day?.title ?? 'Shopping'}\n\n${shoppingText(list)}`;
   const copy = () =>
@@ -64,6 +68,7 @@ export function ShoppingScreen() {
           )}
           {idsOf(GROUPS).map((group) => {
             const items = list.filter((i) => i.group === group);
+            if (group === 'home') return <AtHome key={group} items={items} />;
             return items.length === 0 ? null : (
               <View key={group} style={{ gap: 2 }}>
                 <Heading level={2}>{GROUPS[group].label}</Heading>
@@ -83,6 +88,18 @@ export function ShoppingScreen() {
       </ScrollView>
       <NoticeBar />
     </View>
+  );
+}
+
+/** What nobody goes shopping for: said in a line, with how much of it is needed. */
+function AtHome({ items }: { items: readonly ToBuy[] }) {
+  if (items.length === 0) return null;
+  return (
+    <Small>
+      {GROUPS.home.label}:{' '}
+      {items.map(({ name, grams }) => `${name.toLowerCase()} ${formatGrams(grams ?? 0)}`).join(', ')}. Change that in
+      the Larder.
+    </Small>
   );
 }
 

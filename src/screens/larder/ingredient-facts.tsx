@@ -5,7 +5,7 @@ import { RELEASES } from '@/core/vocabulary/releases';
 import { type Ingredient } from '@/core/food/ingredient';
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes } from '@/core/units/format';
-import { Press } from '@/ui/parts/press';
+import { Press, Toggles } from '@/ui/parts/press';
 import { Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
@@ -15,9 +15,13 @@ const CUP_ML = 240;
 export interface IngredientActions {
   onChange?: () => void;
   onRemove?: () => void;
+  /** Whether it is always in the house, and changing that. */
+  isAtHome?: boolean;
+  onAtHome?: () => void;
 }
 
-export function IngredientFacts({ ingredient, onChange, onRemove }: IngredientActions & { ingredient: Ingredient }) {
+export function IngredientFacts(props: IngredientActions & { ingredient: Ingredient }) {
+  const { ingredient, onChange, onRemove, isAtHome = false, onAtHome } = props;
   const p = usePalette();
   const { composition: c, salt, release } = ingredient;
   const figures = [
@@ -81,6 +85,14 @@ export function IngredientFacts({ ingredient, onChange, onRemove }: IngredientAc
       {traits.length > 0 && <Small>{traits.join('; ')}.</Small>}
       {ingredient.hazard !== 'none' && <Small>Raw: {HAZARDS[ingredient.hazard].label}.</Small>}
       {ingredient.allergens.length > 0 && <Small>Allergens: {ingredient.allergens.join(', ')}</Small>}
+      {onAtHome && (
+        <Toggles
+          label={`${ingredient.name} at home`}
+          values={isAtHome ? ['home'] : []}
+          options={[{ value: 'home', label: 'Always at home' }]}
+          onToggle={onAtHome}
+        />
+      )}
       {onChange && onRemove && (
         <View style={{ flexDirection: 'row', gap: 12 }}>
           <Press title="Change" label={`Change ${ingredient.name}`} onPress={onChange} />

@@ -18,6 +18,7 @@ import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
 import { ByFamily } from './by-family';
 import { type IngredientActions, IngredientFacts } from './ingredient-facts';
+import { AtHome } from './at-home';
 import { OwnDoughs } from './own-doughs';
 import { OwnIngredientForm } from './own-ingredient-form';
 import { Unsaid } from './unsaid';
@@ -27,17 +28,19 @@ const MOST_FOUND = 20;
 const FIRST = 24;
 
 export function LarderScreen() {
-  const { ingredients: own, doughs } = useKitchen();
+  const { ingredients: own, doughs, alwaysAtHome } = useKitchen();
   const wide = useWide();
   const [text, setText] = useState('');
   const [all, setAll] = useState(false);
   const [form, setForm] = useState<{ own: OwnIngredient | null } | null>(null);
   // The less usual rows come with the search.
   const { reading, problem } = useReading(true);
-  const everything = useMemo(
-    () => (reading === null ? [] : [...wholeLarder(own)].sort((a, b) => a.name.localeCompare(b.name))),
-    [reading, own],
-  );
+  const everything = useMemo(() => {
+    if (reading === null) return [];
+    // One's own come first: they are looked for most.
+    const isOwn = (id: string): number => Number(own.some((o) => o.id === id));
+    return [...wholeLarder(own)].sort((a, b) => isOwn(b.id) - isOwn(a.id) || a.name.localeCompare(b.name));
+  }, [reading, own]);
   const isSearching = text.trim() !== '';
   const found = isSearching ? (reading?.searchIngredients(text, MOST_FOUND, undefined, own) ?? []) : everything;
   const shown = all || isSearching ? found : found.slice(0, FIRST);
@@ -62,7 +65,16 @@ export function LarderScreen() {
   };
   const actionsFor = ({ id }: Ingredient): IngredientActions => {
     const mine = own.find((i) => i.id === id);
-    return mine ? { onChange: () => setForm({ own: mine }), onRemove: () => void remove(mine) } : {};
+    const isAtHome = alwaysAtHome.includes(id);
+    const atHome = {
+      isAtHome,
+      onAtHome: () =>
+        void editKitchen({
+          do: 'setKitchen',
+          to: { alwaysAtHome: isAtHome ? alwaysAtHome.filter((one) => one !== id) : [...alwaysAtHome, id] },
+        }),
+    };
+    return mine ? { ...atHome, onChange: () => setForm({ own: mine }), onRemove: () => void remove(mine) } : atHome;
   };
   return (
     <PlaceScreen
@@ -85,6 +97,7 @@ export function LarderScreen() {
       )}
       <Unsaid own={own} />
       <OwnDoughs doughs={doughs} />
+      <AtHome ids={alwaysAtHome} own={own} />
       <Problem text={problem} />
       {reading === null && problem === null && <Small role="status">Opening the larder …</Small>}
       {isSearching && shown.length === 0 && reading !== null && (

@@ -1,0 +1,29 @@
+/** What is always in the house: no shopping list asks for it. */
+import { View } from 'react-native';
+import { lookUp } from '@/core/food/larder';
+import { type OwnIngredient } from '@/core/food/own-ingredient';
+import { editKitchen } from '@/data/hooks';
+import { Fold } from '@/ui/parts/fold';
+import { IconPress } from '@/ui/parts/press';
+import { Body, Small } from '@/ui/parts/text';
+
+export function AtHome({ ids, own }: { ids: readonly string[]; own: readonly OwnIngredient[] }) {
+  const named = ids.map((id) => ({ id, name: lookUp(own, id)?.name ?? id }));
+  return (
+    <Fold title="Always at home" figure={named.map(({ name }) => name.toLowerCase()).join(', ')}>
+      <Small>No shopping list asks for these. Find something below to add it.</Small>
+      {named.map(({ id, name }) => (
+        <View key={id} style={{ flexDirection: 'row', alignItems: 'center' }}>
+          <Body style={{ flex: 1 }}>{name}</Body>
+          <IconPress
+            icon="close"
+            label={`${name} is not always at home`}
+            onPress={() =>
+              void editKitchen({ do: 'setKitchen', to: { alwaysAtHome: ids.filter((one) => one !== id) } })
+            }
+          />
+        </View>
+      ))}
+    </Fold>
+  );
+}
