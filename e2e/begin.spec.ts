@@ -18,7 +18,7 @@ test('a message becomes a plan with its verdicts, and a batch at one tap', async
   await expect(plan.getByRole('list', { name: 'The five checks' }).getByRole('listitem')).toHaveCount(5);
   await expect(plan.getByRole('img', { name: 'Moisture: Good' })).toBeVisible();
   // "Milk to brush" is kept in words.
-  await expect(page.getByRole('list', { name: 'Kept in words, not counted' })).toContainText('milk to brush');
+  await expect(page.getByRole('list', { name: 'Left out of the sums' })).toContainText('milk to brush');
   await page.getByRole('button', { name: 'Begin this batch' }).click();
   await expect(page).toHaveURL(/\/batch\/.+\/fill$/);
   await expect(page.getByRole('heading', { name: 'Apple turnovers from the tree' })).toBeVisible();

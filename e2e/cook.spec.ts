@@ -34,7 +34,7 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
   await expect(page.getByRole('heading', { name: /How it's cooked.*shallow-fry, turned/ })).toBeVisible();
 });
 
-test('water for a pan, the parcel cut through at a minute, ice water taken off, and a holding time', async ({
+test('water for a pan, the piece cut through at a minute, ice water taken off, and a holding time', async ({
   page,
 }) => {
   await page.goto('/kitchen');

@@ -189,8 +189,8 @@ test('what readings taught is kept for the vessel and place, and used the next t
   await comes(page, page.getByText(/Your kitchen has learned that it cools 1\.\d+ times as quickly/));
   await page.goto('/kitchen');
   const learned = page.getByRole('group', { name: 'How it cools: baking tray, counter, rack' });
-  await comes(page, learned.getByText(/House estimate 1\s×; from 1 reading\./));
-  await learned.getByRole('button', { name: /^Forget it/ }).click();
+  await comes(page, learned.getByText(/Our estimate 1\s×; from 1 reading\./));
+  await learned.getByRole('button', { name: /^Reset/ }).click();
   await expect(learned).toHaveCount(0);
 });
 

@@ -93,10 +93,10 @@ test('holding back a third, tasting, and the target that learns', async ({ page 
   await page.getByRole('button', { name: 'Let the kitchen learn from it' }).click();
   await page.goto('/kitchen');
   const aim = page.getByRole('group', { name: 'Salt you aim for' });
-  await expect(aim).toContainText(/House estimate 1\.10\s%; from 1 batch\./);
+  await expect(aim).toContainText(/Our estimate 1\.10\s%; from 1 batch\./);
   await aim.getByRole('button', { name: /^Why/ }).click();
   await expect(aim).toContainText(/Tasted at 0\.95\s%: wants more salt\./);
-  await aim.getByRole('button', { name: /^Forget it/ }).click();
+  await aim.getByRole('button', { name: /^Reset/ }).click();
   await expect(aim).toHaveCount(0);
 });
 
@@ -142,7 +142,7 @@ test('lines go out as a table and come in again; a broken table is named and cha
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const open = async (file: string | { name: string; mimeType: string; buffer: Buffer }) => {
     const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Lines from a table' }).click();
+    await page.getByRole('button', { name: 'Import a spreadsheet' }).click();
     await (await chooser).setFiles(file);
   };
   await open({ name: 'odd.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\r\n1,2\r\n') });

@@ -22,7 +22,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
   await page.goto(`${await ownCopy(page, VENISON)}/cook`);
   await pass(page, 3);
   // Sixteen at once, the flame as it is: the oil falls, and it is said.
-  await page.getByLabel('At once, parcels').fill('16');
+  await page.getByLabel('At once, pieces').fill('16');
   await pass(page, 2);
   await expect(page.getByRole('heading', { name: 'Core: the oil falls too far' })).toBeVisible();
   const oil = page.getByRole('img', { name: /^Oil: from 170\s°C it falls to/ });
@@ -31,13 +31,13 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
   expect(fallen).toBeLessThan(140);
   await expect(page.getByText(/^Only 8 swim freely/)).toBeVisible();
   // Half as many, and the flame turned up: it fries.
-  await page.getByLabel('At once, parcels').fill('8');
+  await page.getByLabel('At once, pieces').fill('8');
   await page.getByRole('radio', { name: /^turned up as they go in/ }).click();
   await pass(page, 3);
   await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
   const now = Number(/to (\d+)/.exec((await oil.getAttribute('aria-label')) ?? '')?.[1]);
   expect(now).toBeGreaterThan(155);
-  await expect(page.getByRole('img', { name: /^pot from above, 220 mm across: 8 parcels/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^pot from above, 220 mm across: 8 pieces/ })).toBeVisible();
   await expect(page.getByText(/6 loads of 6\smin/)).toBeVisible();
   await expectAccessible(page);
 

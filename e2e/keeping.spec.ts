@@ -65,8 +65,8 @@ test('a recipe comes in from a saved page, steps kept; out it goes as a recipe a
   const recipe = {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
-    name: 'Hut-night pork parcels',
-    recipeYield: '20 parcels',
+    name: 'Hut-night pork pieces',
+    recipeYield: '20 pieces',
     recipeIngredient: ['1 lb ground pork', '2 cups shredded cabbage', '1 tbsp soy sauce', 'a little patience'],
     recipeInstructions: [{ '@type': 'HowToStep', text: 'Mix in one direction.' }],
   };
@@ -75,7 +75,7 @@ test('a recipe comes in from a saved page, steps kept; out it goes as a recipe a
     mimeType: 'text/html',
     buffer: Buffer.from(`<html><script type="application/ld+json">${JSON.stringify(recipe)}</script></html>`),
   });
-  await expect(page.getByRole('heading', { name: 'Hut-night pork parcels' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Hut-night pork pieces' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
   // What was not understood stays in the filling, and every check that rests on it says so.
   await expect(page.getByText(/The larder has no “patience”/).first()).toBeVisible();
@@ -222,15 +222,15 @@ test('undo survives a reload, and a notice takes back its own edit', async ({ pa
   await page.getByRole('button', { name: /^Take \d+\sg instead of 45\sg/ }).click();
   const undo = page.getByRole('status').getByRole('button', { name: 'Undo' });
   await expect(undo).toBeVisible();
-  await page.getByLabel('Parcels, count').fill('30');
+  await page.getByLabel('Pieces, count').fill('30');
   await undo.click();
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('45');
-  await expect(page.getByLabel('Parcels, count')).toHaveValue('30');
+  await expect(page.getByLabel('Pieces, count')).toHaveValue('30');
   await page.waitForTimeout(800);
   await page.reload();
   const back = page.getByRole('main').getByRole('button', { name: 'Undo', exact: true });
   await back.click();
-  await expect(page.getByLabel('Parcels, count')).toHaveValue('24');
+  await expect(page.getByLabel('Pieces, count')).toHaveValue('24');
   await back.click();
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('28');
   await expect(back).toBeDisabled();
@@ -273,9 +273,9 @@ test('an empty Bench teaches and offers the demo; a lost address says so', async
     await page.getByRole('button', { name: /^Delete / }).click();
     await expect(page.getByRole('article')).toHaveCount(left - 1);
   }
-  await expect(page.getByText(/A batch is one filling in one kind of parcel/)).toBeVisible();
+  await expect(page.getByText(/A batch is one filling in one kind of piece/)).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/A batch is one filling in one kind of parcel/)).toBeVisible();
+  await expect(page.getByText(/A batch is one filling in one kind of piece/)).toBeVisible();
   await page.getByRole('button', { name: /^Open the demo/ }).click();
   await expect(page.getByRole('article')).toHaveCount(DEMO);
   await page.goto('/batch/nobody/fill');

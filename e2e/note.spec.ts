@@ -91,8 +91,8 @@ test('what a batch says of the band is learned where the cook says so, said by t
   await expect(page.getByText(/takes 1[67](?:\.\d)? in your kitchen/).first()).toBeVisible();
   await page.goto('/kitchen');
   const figure = page.getByRole('group', { name: /^Most loose liquid, a steamed bun/ });
-  await expect(figure).toContainText(/House estimate 18\.0\sg per\s100\sg; from 1 batch\./);
-  await figure.getByRole('button', { name: /^Forget it/ }).click();
+  await expect(figure).toContainText(/Our estimate 18\.0\sg per\s100\sg; from 1 batch\./);
+  await figure.getByRole('button', { name: /^Reset/ }).click();
   await expect(figure).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(figure).toBeVisible();

@@ -117,7 +117,7 @@ test('from the words of a recipe to a filling that is neither wet nor bland', as
   const understood = page.getByRole('list', { name: 'What was understood' });
   await expect(understood.getByText('454 g')).toBeVisible();
   await expect(understood.getByText(/The larder has no “(some )?moondust”/)).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Kept in words, not counted' })).toContainText('1 egg, to glaze');
+  await expect(page.getByRole('list', { name: 'Left out of the sums' })).toContainText('1 egg, to glaze');
   await page.getByRole('button', { name: 'Put 6 lines in' }).click();
   // What was not understood is still there.
   await expect(field).toHaveValue('some moondust');
@@ -163,7 +163,7 @@ test('wrap: overfilled splits, the section cracks and the fix closes it', async 
   await page.goto('/batch/demo-turkey-purses/wrap');
   await page.getByLabel('Filling in each, g').fill('52');
   await expect(page.getByRole('heading', { name: 'Fit: overfilled, will split' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Section of one parcel.*filling 52\sg/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Section of one piece.*filling 52\sg/ })).toBeVisible();
   await page.getByRole('button', { name: /^Take \d\d\sg instead of 52\sg/ }).click();
   await expect(page.getByRole('heading', { name: 'Fit: closes easily' })).toBeVisible();
 });
@@ -173,5 +173,5 @@ test('why? shows the arithmetic, with estimates called estimates', async ({ page
   await page.getByRole('button', { name: 'Why? Moisture: too wet' }).click();
   await expect(page.getByText('While cooking: Milk, as it is, lets go of')).toBeVisible();
   await expect(page.getByText('of which the oven takes')).toBeVisible();
-  await expect(page.getByText('house estimate').first()).toBeVisible();
+  await expect(page.getByText('our estimate').first()).toBeVisible();
 });

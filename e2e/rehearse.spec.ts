@@ -94,7 +94,7 @@ test('soggy below, why, two of three changes, rehearsed, noted good: the kitchen
   await expect(out).toContainText('On the table in time.');
   await expect(page.getByRole('region', { name: 'What happened inside' })).toContainText('as it seemed');
   const learned = page.getByRole('region', { name: 'What this kitchen learned' });
-  await expect(learned).toContainText(/Most loose liquid, .*: 14\.[1-3]\sg per\s100\sg, house estimate 14\.0/);
+  await expect(learned).toContainText(/Most loose liquid, .*: 14\.[1-3]\sg per\s100\sg, our estimate 14\.0/);
   await expect(learned).toContainText(/more than is right, and it was right/);
   await expectAccessible(page);
 

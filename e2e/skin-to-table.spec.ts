@@ -25,7 +25,7 @@ test('pinched squares from a message: drawn flat and cut, another form’s skin 
 
   await page.getByRole('link', { name: /^Wrap;/ }).click();
   await expect(page.getByRole('img', { name: 'square, laid flat: 110 mm' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Section of one parcel/ }).first()).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Section of one piece/ }).first()).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Fit: closes easily' })).toBeVisible();
   // Its edges are pinched: it has no mouth. An open one is an envelope.
   await expect(page.getByRole('radio', { name: 'small open mouth' })).toHaveCount(0);

@@ -74,7 +74,7 @@ test('everything in one file, into an empty browser, letter by letter', async ({
   await expect.poll(async () => (await documents(other))['involucrum/batch/demo-turkey-purses']).toContain('"Mine"');
   await other.goto('/');
   await choose(other, 'Open a file', { name: 'k.json', mimeType: 'application/json', buffer: file });
-  await expect(preview).toContainText('Here in another state: 1');
+  await expect(preview).toContainText('Different here: 1');
   await expectAccessible(other);
   await preview.getByRole('radio', { name: /^take the file’s/ }).click();
   await preview.getByRole('button', { name: 'Put it in' }).click();

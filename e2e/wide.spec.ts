@@ -6,7 +6,7 @@ test.use({ viewport: { width: 1280, height: 800 } });
 test('section and checks, station, ledger: side by side; keys lead through', async ({ page }) => {
   await page.goto(`${HADDOCK}/fill`);
   await forecastIsThere(page);
-  const section = await page.getByRole('img', { name: /^Section of one parcel/ }).boundingBox();
+  const section = await page.getByRole('img', { name: /^Section of one piece/ }).boundingBox();
   const check = await page.getByRole('region', { name: /^Moisture: too wet/ }).boundingBox();
   const ledger = await page.getByRole('table', { name: 'Where the water is' }).boundingBox();
   expect(section && check && ledger && section.x < check.x && check.x < ledger.x).toBe(true);

@@ -18,7 +18,7 @@ async function beginHalfMoons(page: Page) {
   await page.getByRole('link', { name: /^Wrap;/ }).click();
 }
 
-test('“I have 700 g of this filling and 450 g flour”: to the last parcel closed, neither left over', async ({
+test('“I have 700 g of this filling and 450 g flour”: to the last piece closed, neither left over', async ({
   page,
 }) => {
   await page.clock.install({ time: new Date('2026-12-05T16:00:00Z') });
@@ -62,7 +62,7 @@ test('“I have 700 g of this filling and 450 g flour”: to the last parcel clo
   if (await heading(page, /^Fit: filling for only/).isVisible())
     await (await fixOf(page, 'Fit', /^Make \d+ instead of/)).click();
   await expect(page.getByText('they run out together').first()).toBeVisible();
-  const parcels = Number(await page.getByLabel('Parcels, count').inputValue());
+  const parcels = Number(await page.getByLabel('Pieces, count').inputValue());
 
   // The clock on the bench: a tap a tray, over a reload, to the last.
   await page.getByRole('button', { name: /start the bench clock/ }).click();

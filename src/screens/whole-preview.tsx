@@ -16,7 +16,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 const SHOWN = 12;
 const WORDS: Readonly<Record<Standing, string>> = {
   new: 'New: it comes in',
-  changed: 'Here in another state',
+  changed: 'Different here',
   same: 'The same as here',
 };
 
@@ -86,7 +86,7 @@ function Preview({ compared, onClose }: { compared: Compared[]; onClose: () => v
       ))}
       {changed > 0 && (
         <Choices
-          label="Where it is here in another state"
+          label="If yours is different"
           value={ofChanged}
           options={[
             { value: 'mine', label: 'leave what is here' },

@@ -85,7 +85,7 @@ describe('the bench clock', () => {
     taps: taps.map(([minute, parcels]) => ({ at: at(minute), parcels })),
   });
 
-  it('seconds a parcel from the latest taps, and when the last will be closed', () => {
+  it('seconds a piece from the latest taps, and when the last will be closed', () => {
     const clock = boardClock(
       board([
         [1, 1],

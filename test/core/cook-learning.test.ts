@@ -162,7 +162,7 @@ describe('a probe', () => {
     }
   });
 
-  it('says which parcel, and where in it; of a pan three places', () => {
+  it('says which piece, and where in it; of a pan three places', () => {
     expect(probeWords(venison, 0, 3)).toMatch(/^The thickest, one that went in last\./);
     expect(probeWords(turkey, 1, 3)).toMatch(/^The next thickest, from the edge of the lower tier/);
     const places = [0, 1, 2].map((done) => probeWords(haddock, done, 3));
@@ -309,7 +309,7 @@ describe('what readings teach of an appliance', () => {
 });
 
 describe('the simulated thermometer at Cook', () => {
-  it('is stuck into parcels that are heated otherwise than planned; what the kitchen has learned changes nothing', () => {
+  it('is stuck into pieces that are heated otherwise than planned; what the kitchen has learned changes nothing', () => {
     const at = (parcel: number, minute: number) => simulatedCore(turkey, DEFAULT_KITCHEN, parcel, minute) ?? 0;
     expect(at(0, 20)).toBe(at(0, 20));
     expect(at(0, 30)).toBeGreaterThan(at(0, 20));

@@ -142,7 +142,7 @@ describe('brown against hot', () => {
     const core = judged(venison, [step('oil', 9, { mediumC: 185 })], -18);
     expect(core).toMatchObject({ state: 'fix', headline: 'Core: too brown before it is hot' });
     expect(core.sentence).toMatch(
-      /^Too brown after about \*\d+\smin\* \(house estimate\); 74\s°C in the middle only after/,
+      /^Too brown after about \*\d+\smin\* \(our estimate\); 74\s°C in the middle only after/,
     );
     expect(core.fixes.length).toBeGreaterThan(0);
     // Oil cooler than 160 °C would soak them.
@@ -176,7 +176,7 @@ describe('brown against hot', () => {
       const { core } = forecastHeat(batch, DEFAULT_KITCHEN, 'first');
       return core && crustWords(batch, core);
     };
-    expect(words(duck)).toMatch(/^Crust: brown after about \d+\smin \(house estimate/);
+    expect(words(duck)).toMatch(/^Crust: brown after about \d+\smin \(our estimate/);
     expect(words(apply(haddock, { do: 'setCook', to: { steps: [step('stone', 50)] } }))).toMatch(
       /above brown after .*, below brown after/,
     );
@@ -271,7 +271,7 @@ describe('cautions', () => {
   });
 });
 
-describe('the least-done parcel', () => {
+describe('the slowest piece', () => {
   it('the likeliest of those that are there just then takes as long as 100 000 draws say', () => {
     for (const batch of [turkey, duck, haddock, venison, flat]) {
       const core = forecastHeat(batch, DEFAULT_KITCHEN, 'all').core;

@@ -214,7 +214,7 @@ describe('salt', () => {
   });
 });
 
-describe('what a parcel takes', () => {
+describe('what a piece takes', () => {
   const takes = (kind: FillingKind, form: FormId, method: Method, id: DoughId) =>
     takesOf(kind, { form, vent: 'none', method, dough: dough(id).kind });
 

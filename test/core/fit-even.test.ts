@@ -37,7 +37,7 @@ describe('the headline', () => {
     for (const batch of [pumpkin, duck, haddock]) expect(full(batch).checks.fit.state).toBe('good');
   });
   it('says when there is filling for only some of them, or dough', () => {
-    expect(fit(count(36))).toMatchObject({ state: 'fix', headline: 'Fit: filling for only 24 of 36', unit: 'parcels' });
+    expect(fit(count(36))).toMatchObject({ state: 'fix', headline: 'Fit: filling for only 24 of 36', unit: 'pieces' });
     expect(fit(wrap({ doughG: 720 }))).toMatchObject({ state: 'watch', headline: 'Fit: dough for only 21 of 24' });
     expect(fit(wrap({ doughG: 500 })).state).toBe('fix');
   });
@@ -105,7 +105,7 @@ describe('what would mend it', () => {
       expect.stringMatching(/^Make 1\.\d+ times the filling$/),
     ]);
   });
-  it('too much of either: more parcels with their dough, or less dough', () => {
+  it('too much of either: more pieces with their dough, or less dough', () => {
     expect(labels(count(15), wrap({ doughG: 520 }))).toContainEqual(
       expect.stringMatching(/^Make 24 instead of 15, and mix \d+ g flour and \d+ g water more$/),
     );
@@ -173,7 +173,7 @@ describe('the first three', () => {
     const then = full(changed(at, ...fix.change));
     expect(then.portion.wrapperG).toBeCloseTo(41, 0);
   });
-  it('their spread is the least-done parcel’s, before the kitchen’s and the estimate', () => {
+  it('their spread is the slowest piece’s, before the kitchen’s and the estimate', () => {
     const kitchen = kitchenOfSpread(10);
     expect(spreadOf(turkey, DEFAULT_KITCHEN)).toMatchObject({ portion: PORTION_SPREAD, from: 'estimate' });
     expect(spreadOf(turkey, kitchen)).toMatchObject({ portion: 0.1, from: 'kitchen' });
@@ -188,7 +188,7 @@ describe('the first three', () => {
 
 describe('at the board', () => {
   const texts = (batch: Batch) => full(batch).findings.map((f) => f.text);
-  it('a wet, closed parcel in the oven without a vent is told so, and the vent is one tap away', () => {
+  it('a wet, closed piece in the oven without a vent is told so, and the vent is one tap away', () => {
     const wet = changed(haddock, wrap({ vent: 'none' }));
     const [finding] = full(wet).findings.filter((f) => f.text.includes('without a vent'));
     const vented = changed(wet, ...(finding.fix?.change ?? []));

@@ -147,7 +147,7 @@ describe('core forecast', () => {
     expect(to74({ ...moon, steps: allRound(100, 1000) })).toBeLessThan(5);
   });
 
-  it('a 60 g bun steamed 12 to 17 min; a 100 g baked parcel 20 to 30', () => {
+  it('a 60 g bun steamed 12 to 17 min; a 100 g baked piece 20 to 30', () => {
     const bun: CookingPlan = { ...moon, parcel: parcel('purse', 'steamed-bun', 110, 3, 28), startC: 8 };
     expect(to74(bun)).toBeGreaterThan(12);
     expect(to74(bun)).toBeLessThan(17);

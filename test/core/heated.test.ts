@@ -263,7 +263,7 @@ describe('a pot of oil', () => {
   });
 });
 
-describe('parcels differ', () => {
+describe('pieces differ', () => {
   const input = {
     ...MOON,
     startC: 8,
@@ -278,7 +278,7 @@ describe('parcels differ', () => {
   const plan = steppedPlan(input);
   const sigma = { portion: 0.08, startC: 1.5, mediumC: 4 };
 
-  it('thirty random parcels: the surface is within 2 % of their own solutions', () => {
+  it('thirty random pieces: the surface is within 2 % of their own solutions', () => {
     const surface = surfaceOf(plan, sigma, 74);
     const next = normal(11);
     for (let i = 0; i < 30; i++) {
@@ -299,7 +299,7 @@ describe('parcels differ', () => {
     // The same seed, the same parcels.
     expect(spread(input)).toEqual(spread(input));
   });
-  it('by the order statistics: of so many batches in which every parcel is there, 95 in 100', () => {
+  it('by the order statistics: of so many batches in which every piece is there, 95 in 100', () => {
     const surface = surfaceOf(plan, sigma, 74);
     if (!surface) throw new Error('no surface');
     const t95 = allDone(drawMinutes(surface, 100_000, 1), 24);

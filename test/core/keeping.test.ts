@@ -113,7 +113,7 @@ describe('readings as a table', () => {
     ]);
   });
 
-  it('a table that names no parcel is of one probe in one place, not of many parcels', () => {
+  it('a table that names no piece is of one probe in one place, not of many pieces', () => {
     const log = Array.from({ length: 6 }, (_, i) => `${later(200 + i)},${74 + i}`).join('\n');
     const logged = taken(`time,celsius\n${log}`, empty, 'core');
     expect(new Set(logged.cook.readings.map(({ parcel }) => parcel)).size).toBe(1);

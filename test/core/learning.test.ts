@@ -104,7 +104,7 @@ describe('what a batch teaches', () => {
     expect(edges(n)).toEqual([]);
   });
 
-  it('a kitchen whose parcels bear less finds it out within ten batches', () => {
+  it('a kitchen whose pieces bear less finds it out within ten batches', () => {
     const truth = wet - 3;
     const random = uniform(5);
     let kitchen: Kitchen = DEFAULT_KITCHEN;
@@ -192,7 +192,7 @@ describe('what else a batch teaches', () => {
     );
   const assessed = (kitchen: Kitchen) => assess(turkey, kitchen, forecastHeat(turkey, kitchen, 'first'));
 
-  it('decides: the aim of salt, the spoon, what is left for parcels, how long dough rises', () => {
+  it('decides: the aim of salt, the spoon, what is left for pieces, how long dough rises', () => {
     const before = assessed(DEFAULT_KITCHEN);
     const [beef] = ORDINARY.filter((b) => b.cook.method === 'bake' && b.title.startsWith('Beef'));
     const target = (kitchen: Kitchen) => assess(beef, kitchen, null).salt.targetPercent;
@@ -205,7 +205,7 @@ describe('what else a batch teaches', () => {
     expect(assess(beef, DEFAULT_KITCHEN, null).checks.salt.sentence).not.toMatch(/your kitchen/);
     expect(assessed(having('spoonful', 1.4)).portion.spoon).toMatch(/, as your kitchen fills it$/);
     expect(assessed(having('waste', 8)).portion.fromFilling).toBeLessThan(0.95 * before.portion.fromFilling);
-    expect(JSON.stringify(assessed(having('waste', 8)).checks.fit.why)).toMatch(/g of it in parcels \(your kitchen\)/);
+    expect(JSON.stringify(assessed(having('waste', 8)).checks.fit.why)).toMatch(/g of it in pieces \(your kitchen\)/);
     const { dough } = numbersOf(turkey, DEFAULT_KITCHEN, heat).accounts;
     const rise = (kitchen: Kitchen) =>
       wrapperMaking(turkey, kitchen, before.fit, before.laid, dough).steps.reduce(
@@ -291,7 +291,7 @@ describe('a kitchen that has learned', () => {
     expect(stays).toMatchObject({ isFrozen: true, after: stays.before });
   });
 
-  it('takes its own seconds for a parcel', () => {
+  it('takes its own seconds for a piece', () => {
     const quick = { what: 'wrap-seconds' as const, of: 'pleats', estimate: 55, x: 30, because: '' };
     const kitchen = applyToKitchen(DEFAULT_KITCHEN, { do: 'learn', lesson: quick, batchId: 'b', at: AT });
     expect(wrapSeconds('pleats', kitchen)).toBeLessThan(wrapSeconds('pleats', DEFAULT_KITCHEN));

@@ -46,7 +46,7 @@ const isWithin = (floor: Floor, [x, y]: [number, number]): boolean =>
     ? Math.hypot(x, y) <= floor.longMm / 2 + 0.01
     : Math.abs(x) <= floor.longMm / 2 + 0.01 && Math.abs(y) <= floor.wideMm / 2 + 0.01;
 
-describe('parcels side by side', () => {
+describe('pieces side by side', () => {
   const floors = fc.record({
     isRound: fc.boolean(),
     longMm: fc.integer({ min: 100, max: 500 }),
@@ -168,7 +168,7 @@ describe('the pot', () => {
     }
   });
 
-  it('more at once, colder, less oil or a weaker hob: it falls further; the parcels then take longer', () => {
+  it('more at once, colder, less oil or a weaker hob: it falls further; the pieces then take longer', () => {
     const fallOf = (batch: Batch, kitchen?: Kitchen): number => {
       const it = full(batch, kitchen).checks.core.pot;
       return (it?.setC ?? 0) - (it?.lowestC ?? 0);

@@ -60,7 +60,7 @@ describe('what is proposed', () => {
     expect(label).toContain(String(then.cook.steps[0].mediumC));
   });
 
-  it('too short: at least the minutes of the least-done parcel, never fewer than planned', () => {
+  it('too short: at least the minutes of the slowest piece, never fewer than planned', () => {
     const short = named(/Duck/);
     const steps = short.cook.steps.map((s) => ({ ...s, minutes: s.minutes * 0.45 })) as Batch['cook']['steps'];
     const { batch, changes } = proposed(apply(short, { do: 'setCook', to: { steps } }), {}, ['cold-centre']);

@@ -20,7 +20,7 @@ const made = (lines: string[], steps: string[] = [], school: 'raw' | 'cooked' = 
 
 describe('a whole recipe', () => {
   const text = [
-    'Hut-night parcels', 'Makes about 24', '', 'For the filling:', '- 500 g minced pork', '• 1 onion, chopped', '', 'For the dough:',
+    'Hut-night pieces', 'Makes about 24', '', 'For the filling:', '- 500 g minced pork', '• 1 onion, chopped', '', 'For the dough:',
     '300 g flour', '150 ml water', '', 'Method', '1. Fry the onion.', 'Mix it with the pork. Fill and seal.',
   ].join('\n'); // prettier-ignore
 
@@ -35,7 +35,7 @@ describe('a whole recipe', () => {
   });
   it('is taken apart: title, count, what goes in, what does not, steps', () => {
     expect(takeApart(text)).toEqual({
-      title: 'Hut-night parcels',
+      title: 'Hut-night pieces',
       count: 24,
       serves: null,
       ingredients: ['500 g minced pork', '1 onion, chopped'],

@@ -109,7 +109,7 @@ const proven = fc
   }));
 
 describe('core', () => {
-  it('is Good only where every parcel was cooked and every load has enough valid, real readings', () => {
+  it('is Good only where every piece was cooked and every load has enough valid, real readings', () => {
     let good = 0;
     fc.assert(
       fc.property(fc.oneof(history, history, proven), ({ base, loads }) => {
@@ -225,7 +225,7 @@ describe('a load that is out', () => {
     expect(core(late).sentence).toContain('more than 15 minutes after this load came out');
   });
 
-  it('readings put in at once are of so many parcels', () => {
+  it('readings put in at once are of so many pieces', () => {
     const readings = [1, 2, 3].reduce(
       (b) => apply(b, { do: 'addReading', reading: { round: 1, c: 80, at: AT, load: 1, source: TYPED } }),
       plain(MEATS[0]),

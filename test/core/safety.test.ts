@@ -148,7 +148,7 @@ describe('the verdict on a load', () => {
     return judgeLoad({ load: 1, parcels, isOut, counted }, limit, heating);
   };
 
-  it('needs three parcels, and the lowest counts', () => {
+  it('needs three pieces, and the lowest counts', () => {
     expect(judge([])).toMatchObject({ outcome: 'none', state: 'watch', needed: 3, lowestC: null });
     expect(
       judge([
@@ -174,7 +174,7 @@ describe('the verdict on a load', () => {
     expect(judge([[1, 75]], { parcels: 2 }).outcome).toBe('incomplete');
   });
 
-  it('one parcel counts once, however often it is measured', () => {
+  it('one piece counts once, however often it is measured', () => {
     expect(
       judge([
         [1, 80, 1],
@@ -191,7 +191,7 @@ describe('the verdict on a load', () => {
     ).toBe('pass');
   });
 
-  it('a low one is not outdone by the parcels beside it, only by cooking on', () => {
+  it('a low one is not outdone by the pieces beside it, only by cooking on', () => {
     expect(
       judge([
         [1, 66],

@@ -111,7 +111,7 @@ describe('version 11', () => {
     if (!read.ok) throw new Error(read.problems.map(problemWords).join());
     expect(putAsideWords(read.value)).toEqual([
       'Most loose liquid, short pastry in the oven with raw meat or fish in it: 9.0 g per 100 g, from 1 batch',
-      'Least loose liquid, a boiled parcel with raw meat or fish in it: 4.6 g per 100 g, from 3 batches',
+      'Least loose liquid, a boiled piece with raw meat or fish in it: 4.6 g per 100 g, from 3 batches',
     ]);
     expect(applyToKitchen(read.value, { do: 'readPutAside' }).putAside).toEqual([]);
     expect(kitchenSchema.safeParse(read.value).success).toBe(true);
@@ -136,7 +136,7 @@ describe('version 11', () => {
 });
 
 describe('version 10', () => {
-  it('readings are typed, each of its load and parcel; loads have their numbers, the board went into the heat', () => {
+  it('readings are typed, each of its load and piece; loads have their numbers, the board went into the heat', () => {
     const { cook, wrap, edits } = opened('turkey-two-loads', 10);
     expect(edits).toEqual([]);
     expect(cook.readings.map(({ c, load, parcel, source }) => [c, load, parcel, source.by])).toEqual([

@@ -8,7 +8,7 @@ import { LoadDrawing } from '@/screens/batch/cook/load-drawing';
 import { SpreadLine } from '@/screens/batch/cook/spread-line';
 import { renderPart } from './render';
 
-describe('how the parcels differ', () => {
+describe('how the pieces differ', () => {
   beforeEach(() => jest.useFakeTimers());
   afterEach(() => jest.useRealTimers());
 
@@ -20,7 +20,7 @@ describe('how the parcels differ', () => {
       jest.advanceTimersByTime(600);
     });
     fireEvent.press(screen.getByLabelText('Do without how they differ'));
-    expect(screen.getByText(/^Left out/)).toBeTruthy();
+    expect(screen.getByText(/^Skipped/)).toBeTruthy();
     expect(screen.queryByText(/^Working out/)).toBeNull();
   });
 
@@ -42,7 +42,7 @@ describe('a load from above', () => {
     if (plan === null) throw new Error('no plan');
     renderPart(<LoadDrawing plan={plan} />);
     expect(
-      screen.getByLabelText(/^steamer from above, 230 mm across: 6 parcels of 56 by 56 mm on each floor, room for 14/),
+      screen.getByLabelText(/^steamer from above, 230 mm across: 6 pieces of 56 by 56 mm on each floor, room for 14/),
     ).toBeTruthy();
   });
 });

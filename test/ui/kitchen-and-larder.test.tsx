@@ -171,17 +171,17 @@ describe('the vessels of the kitchen', () => {
     );
     const cools = 'How it cools: baking tray, cold porch, rack, covered';
     expect(screen.getByText(`${cools}: 1.42\u00a0× as quickly as is usual`)).toBeTruthy();
-    expect(screen.getByText(/House estimate 8\s%; from 1 batch\./)).toBeTruthy();
+    expect(screen.getByText(/Our estimate 8\s%; from 1 batch\./)).toBeTruthy();
     expect(screen.getByText(/from 4 readings; frozen\./)).toBeTruthy();
     expect(screen.getByText(/0\.90\s× as strongly as is usual, 12\s°C colder than it says/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Why: How far portions differ'));
     expect(screen.getByText(/Turkey and celeriac purses, 5 December 2026: 6\s%/)).toBeTruthy();
     expect(screen.getByText(/3 weighed differ by/)).toBeTruthy();
-    fireEvent.press(screen.getByLabelText('Freeze it: How far portions differ'));
+    fireEvent.press(screen.getByLabelText('Keep fixed: How far portions differ'));
     expect(mockEdit).toHaveBeenCalledWith({ do: 'freezeLearned', what: 'portion-spread', of: 'all', isFrozen: true });
     fireEvent.press(screen.getByLabelText(/^Let it learn again: How it heats/));
     expect(mockEdit).toHaveBeenCalledWith({ do: 'freeze', key: `heat ${oven.id} oven`, isFrozen: false });
-    fireEvent.press(screen.getByLabelText(`Forget it: ${cools}`));
+    fireEvent.press(screen.getByLabelText(`Reset: ${cools}`));
     await settled();
     expect(mockEdit).toHaveBeenCalledWith({ do: 'forgetFit', key: fit });
     await (mockNotice as Notice | null)?.action?.run();
@@ -192,7 +192,7 @@ describe('the vessels of the kitchen', () => {
     const putAside = [{ what: 'dry-edge', of: 'boil noodle raw', value: 4.6, batches: 3 } as const];
     renderPart(<LearnedFigures kitchen={{ ...DEFAULT_KITCHEN, putAside: [...putAside] }} />);
     expect(
-      screen.getByText(/^Least loose liquid, a boiled parcel with raw meat .*: 4\.6 g per 100 g, from 3\sbatches$/),
+      screen.getByText(/^Least loose liquid, a boiled piece with raw meat .*: 4\.6 g per 100 g, from 3\sbatches$/),
     ).toBeTruthy();
     fireEvent.press(screen.getByText('I have read it'));
     await settled();

@@ -113,7 +113,7 @@ describe('a check panel', () => {
     band: [1, 6],
     unit: 'g per 100 g',
     fixes: [{ id: 'bind', label: 'Add 2 g cornflour', effect: '8.8 → 3.5', change: [], promise: 3.5, but: null }],
-    why: [{ text: 'Celeriac lets go of', figure: '22 g', source: 'house estimate' }],
+    why: [{ text: 'Celeriac lets go of', figure: '22 g', source: 'our estimate' }],
     cautions: ['Never taste it raw.'],
     pending: false,
     isEmpty: false,
@@ -123,9 +123,9 @@ describe('a check panel', () => {
     const onFix = jest.fn();
     renderPart(<CheckPanel check={check} onFix={onFix} />);
     expect(screen.getByLabelText('Moisture: too wet. Fix.')).toBeTruthy();
-    expect(screen.queryByText('house estimate')).toBeNull();
+    expect(screen.queryByText('our estimate')).toBeNull();
     fireEvent.press(screen.getByLabelText('Why? Moisture: too wet'));
-    expect(screen.getByText('house estimate')).toBeTruthy();
+    expect(screen.getByText('our estimate')).toBeTruthy();
     expect(screen.getByText('Never taste it raw.')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Add 2 g cornflour: 8.8 → 3.5 g per 100 g'));
     expect(onFix).toHaveBeenCalledWith(check.fixes[0]);
@@ -139,7 +139,7 @@ describe('a check panel', () => {
     fireEvent.press(screen.getByLabelText(`Moisture: too wet, ${check.figure}`));
     expect(screen.getByText('Never taste it raw.')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Why? Moisture: too wet'));
-    expect(screen.getByText('house estimate')).toBeTruthy();
+    expect(screen.getByText('our estimate')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Add 2 g cornflour: 8.8 → 3.5 g per 100 g'));
     expect(onFix).toHaveBeenCalledWith(check.fixes[0]);
   });

@@ -18,12 +18,12 @@ describe('the section', () => {
     draw(turkey);
     expect(
       screen.getByLabelText(
-        /^Section of one parcel, 5\d mm across: skin 3 mm, 34 g; filling 28 g with 7\.\d g of loose liquid/,
+        /^Section of one piece, 5\d mm across: skin 3 mm, 34 g; filling 28 g with 7\.\d g of loose liquid/,
       ),
     ).toBeTruthy();
   });
 
-  it('is to scale: a larger skin and more filling make a larger parcel', () => {
+  it('is to scale: a larger skin and more filling make a larger piece', () => {
     const width = (change: object) => {
       const batch = apply(turkey, { do: 'setWrap', to: change });
       return FORMS['purse'].section(assessed(batch).fit, batch.wrap).widthMm;

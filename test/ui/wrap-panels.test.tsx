@@ -77,7 +77,7 @@ describe('the drawings', () => {
       });
       openStation(WrapDrawings, batch);
       expect(screen.getAllByLabelText(/, laid flat: \d+/).length).toBeGreaterThanOrEqual(1);
-      expect(screen.getByLabelText(/^Section of one parcel/)).toBeTruthy();
+      expect(screen.getByLabelText(/^Section of one piece/)).toBeTruthy();
     },
   );
 
@@ -327,7 +327,7 @@ describe('the bench clock', () => {
 });
 
 describe('the station as a whole', () => {
-  it('a finding of the whole parcel is said, and mended with a tap', async () => {
+  it('a finding of the whole piece is said, and mended with a tap', async () => {
     const { batch } = openStation(WrapStation, haddock);
     press('With a vent');
     await settled();

@@ -4,7 +4,7 @@ import { roundTicks, tickLabel } from '@/ui/curve/ticks';
 const NB = '\u00a0';
 
 it.each([
-  ['16 min in the least-done', `16${NB}min in the least-done`],
+  ['16 min in the slowest', `16${NB}min in the slowest`],
   ['18 h 39 until wrap-ready at 20 °C', `18${NB}h${NB}39 until wrap-ready at 20${NB}°C`],
   ['8.8 g per 100 g; takes 1 to 6.', `8.8${NB}g per 100${NB}g; takes 1 to 6.`],
   ['750 cm², 1.6 kg of ice', `750${NB}cm², 1.6${NB}kg of ice`],

@@ -52,7 +52,7 @@ export function afterWords(
     const minutes = fallsIn(endC, BURNS_C, roomC, size);
     if (minutes >= 1) {
       out.push(
-        `Inside it is about ${formatTemperature(Math.round(endC), temperature)}, and burns: wait some *${formatMinutes(Math.round(minutes))}* before a bite (house estimate).`,
+        `Inside it is about ${formatTemperature(Math.round(endC), temperature)}, and burns: wait some *${formatMinutes(Math.round(minutes))}* before a bite (our estimate).`,
       );
     }
   }

@@ -155,4 +155,4 @@ export type Proposals = Record<CheckId, readonly Fix[]>;
 export const NO_PROPOSALS = Object.fromEntries(CHECK_IDS.map((id): [CheckId, readonly Fix[]] => [id, []])) as Proposals;
 
 /** How a figure of ours is marked wherever it is shown. */
-export const HOUSE = 'house estimate';
+export const HOUSE = 'our estimate';

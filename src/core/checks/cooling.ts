@@ -57,12 +57,12 @@ function reasons(forecast: CoolingForecast, warm: number, { kitchen, pack, peris
     { text: 'Hot filling', figure: `${Math.round(forecast.massG)} g` },
     {
       text: 'Conduction through its depth, with air, steam and what it stands on',
-      source: 'Choi & Okos 1986; Lewis relation; coefficients are house estimates',
+      source: 'Choi & Okos 1986; Lewis relation; coefficients are our estimates',
     },
     ...(forecast.isCoarse
       ? [
           {
-            text: 'So many stirs and moves are worked out only in part: after two dozen stirs every second one, then fewer, in coarser steps',
+            text: 'With this many stirs the forecast is simplified: after two dozen stirs every second one, then fewer, in coarser steps',
             source: HOUSE,
           },
         ]

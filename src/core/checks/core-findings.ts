@@ -103,7 +103,7 @@ export function reachedOf(seen: Seen): Reached | null {
     minutes,
     slowest: leastDoneMinutes,
     burntAt: crustOf(accounts.batch, forecast)?.burntAt ?? null,
-    sentence: `${begins} after about *${formatMinutes(minutes)}*, ${lastly(leastDoneMinutes, planned)} in the least-done; planned ${formatNumber(planned)} min.`,
+    sentence: `${begins} after about *${formatMinutes(minutes)}*, ${lastly(leastDoneMinutes, planned)} in the slowest; planned ${formatNumber(planned)} min.`,
   };
 }
 
@@ -128,7 +128,7 @@ const burntBeforeHot: Finding<Reached> = ({ burntAt, slowest, where }) =>
     : {
         state: 'fix',
         headline: 'Core: too brown before it is hot',
-        sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} only after ${words(slowest)} in the least-done.`,
+        sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (our estimate); ${where} only after ${words(slowest)} in the slowest.`,
       };
 
 /** Dough that is to be cooked through is a matter of taste so far: planned for three quarters of its time or more it is soft inside, and hurts nobody. House estimate. */
@@ -140,7 +140,7 @@ const tooShort: Finding<Reached> = ({ accounts: { limit }, planned, slowest, min
     return { state: 'watch', headline: 'Core: a little short', sentence };
   return !isEnough(planned, minutes)
     ? { state: 'fix', headline: 'Core: time too short', sentence }
-    : { state: 'watch', headline: 'Core: short for the last', sentence };
+    : { state: 'watch', headline: 'Core: too short for the slowest', sentence };
 };
 
 /** Longer than too brown by more than this share of the time that it took: burnt. */
@@ -152,7 +152,7 @@ const burntByThen: Finding<Reached> = ({ burntAt, planned, slowest, where }) =>
     : {
         state: planned > (1 + BURNT_BY) * burntAt ? 'fix' : 'watch',
         headline: 'Core: too brown by then',
-        sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (house estimate); ${where} after ${words(slowest)} in the least-done; planned ${formatNumber(planned)} min.`,
+        sentence: `Too brown after about *${formatMinutes(Math.round(burntAt))}* (our estimate); ${where} after ${words(slowest)} in the slowest; planned ${formatNumber(planned)} min.`,
       };
 
 const isTooLong: Finding<Reached> = ({ accounts, forecast }) => tooLong(accounts, forecast);

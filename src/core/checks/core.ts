@@ -74,10 +74,10 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
               ]),
           {
             text: 'Conduction through wrapper and filling',
-            source: 'Choi & Okos 1986; surface coefficients are house estimates',
+            source: 'Choi & Okos 1986; surface coefficients are our estimates',
           },
           {
-            text: `The least-done of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatNumber(forecast.differs.colderK, 1)} °C colder, in a place ${formatNumber(forecast.differs.coolerK, 0)} °C cooler: in 95 of 100 batches all are there when it is`,
+            text: `The slowest of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatNumber(forecast.differs.colderK, 1)} °C colder, in a place ${formatNumber(forecast.differs.coolerK, 0)} °C cooler: in 95 of 100 batches all are there when it is`,
             source: FROM[forecast.differs.from],
           },
         ]
@@ -88,6 +88,6 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
 
 const FROM = {
   estimate: HOUSE,
-  weighed: 'portions from the parcels weighed; start and place house estimates',
-  kitchen: 'portions as in your kitchen; start and place house estimates',
+  weighed: 'portions from the pieces weighed; start and place our estimates',
+  kitchen: 'portions as in your kitchen; start and place our estimates',
 } as const;

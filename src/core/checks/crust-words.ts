@@ -18,5 +18,5 @@ export function crustWords(batch: Pick<Batch, 'cook'>, forecast: CoreForecast): 
     (above.brownAt !== null && below.brownAt !== null && Math.abs(above.brownAt - below.brownAt) < TOGETHER);
   const burnt = soonest(above.burntAt, below.burntAt);
   const faces = isSame ? after(above.brownAt) : `above ${after(above.brownAt)}, below ${after(below.brownAt)}`;
-  return `Crust: ${faces}${burnt === null ? '' : `; too brown after ${formatMinutes(Math.round(burnt))}`} (house estimate; go by your eye).`;
+  return `Crust: ${faces}${burnt === null ? '' : `; too brown after ${formatMinutes(Math.round(burnt))}`} (our estimate; go by your eye).`;
 }

@@ -45,7 +45,7 @@ function judge(accounts: Accounts): Judgement {
 }
 
 /** What each figure is counted in. */
-const UNITS = { closes: 'ml', even: 'parcels', thickness: 'mm', bite: 'of the bite' } as const;
+const UNITS = { closes: 'ml', even: 'pieces', thickness: 'mm', bite: 'of the bite' } as const;
 
 /** That it closes, and comes out even, is worth a word where it is so; a skin that is right is not. */
 const isSaidWhenGood = (id: FitFigures['decides']): boolean => id !== 'skin';
@@ -111,14 +111,14 @@ function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accou
       text: form.law,
       source:
         dough.gives > 1
-          ? `geometry; this dough stretches ${share(dough.gives - 1)} % as it is closed: house estimate`
+          ? `geometry; this dough stretches ${share(dough.gives - 1)} % as it is closed: our estimate`
           : 'geometry of a skin that does not stretch',
     },
     { text: `The most ${withArticle(form.label)} of this ${form.sizeWord} holds`, figure: `${ml(fit.maxMl)} ml` },
     {
       text: 'The filling weighs',
       figure: `${formatNumber(density, 2)} g/ml`,
-      source: `from its composition, ${AIR_PERCENT} % air: house estimate`,
+      source: `from its composition, ${AIR_PERCENT} % air: our estimate`,
     },
     { text: 'One portion', figure: `${ml(fit.fillMl)} ml` },
     {
@@ -128,7 +128,7 @@ function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accou
     {
       text: form.sizeWord === 'pan' ? 'Sheets' : 'Skin',
       figure: `${formatNumber(fit.wrapperG)} g`,
-      source: `area × thickness × ${formatNumber(dough.density, 0)} kg/m³, from its formula: a lean dough is taken at ${formatNumber(COMPACT, 0)}, house estimate`,
+      source: `area × thickness × ${formatNumber(dough.density, 0)} kg/m³, from its formula: a lean dough is taken at ${formatNumber(COMPACT, 0)}, our estimate`,
     },
     {
       text: `Filling to wrapper; usual ${formatNumber(form.usualRatio[0])} to ${formatNumber(form.usualRatio[1])}`,
@@ -136,15 +136,15 @@ function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accou
       source: HOUSE,
     },
     {
-      text: `${formatGrams(ledger.finishedG)} of finished filling${ledger.finishedG - usableG < 1 ? '' : `, ${formatGrams(usableG)} of it in parcels (your kitchen)`}, ${formatNumber(batch.wrap.portionG)} g each`,
-      figure: `${formatNumber(balance.fromFilling, 1)} parcels`,
+      text: `${formatGrams(ledger.finishedG)} of finished filling${ledger.finishedG - usableG < 1 ? '' : `, ${formatGrams(usableG)} of it in pieces (your kitchen)`}, ${formatNumber(batch.wrap.portionG)} g each`,
+      figure: `${formatNumber(balance.fromFilling, 1)} pieces`,
     },
     ...(balance.fromDough === null || batch.wrap.doughG === null
       ? []
       : [
           {
             text: `${formatGrams(batch.wrap.doughG)} of dough, ${formatNumber(fit.wrapperG)} g each`,
-            figure: `${formatNumber(balance.fromDough, 1)} parcels`,
+            figure: `${formatNumber(balance.fromDough, 1)} pieces`,
           },
         ]),
   ];

@@ -50,9 +50,9 @@ export function potWords(
   const what = medium === 'oil' ? 'The oil' : 'The water';
   const back =
     backAtMinute === null
-      ? 'and does not come back while they are in it'
+      ? 'and doesn’t come back while they’re in it'
       : backAtMinute === 0
-        ? 'which is nothing'
+        ? 'so it barely cools'
         : `and is ${medium === 'oil' ? 'back' : 'boiling again'} after ${formatMinutes(Math.max(1, Math.round(backAtMinute)))}`;
   const within = scale === 'F' ? Math.round(1.8 * MOST_FALL_K) : MOST_FALL_K;
   const most =

@@ -55,7 +55,7 @@ function above(planned: number, glaze: Glaze, { above: { brownAt } }: Looked): P
   return {
     state: 'watch',
     headline: STILL_PALE,
-    sentence: `${late}; it comes out after ${formatMinutes(planned)} (house estimate; go by your eye).`,
+    sentence: `${late}; it comes out after ${formatMinutes(planned)} (our estimate; go by your eye).`,
   };
 }
 
@@ -72,6 +72,6 @@ function below(
   return {
     state: 'watch',
     headline: PALE_BELOW,
-    sentence: `Brown above after ${formatMinutes(Math.round(top.brownAt))}; the bottom is at *${formatTemperature(Math.round(then.bottomC), scale)}* when it comes out${late}: soft under a wet filling (house estimate).`,
+    sentence: `Brown above after ${formatMinutes(Math.round(top.brownAt))}; the bottom is at *${formatTemperature(Math.round(then.bottomC), scale)}* when it comes out${late}: soft under a wet filling (our estimate).`,
   };
 }

@@ -23,8 +23,8 @@ export function laceWords({ starchPer100 }: PanWater): string | null {
   if (starchPer100 === 0) return null;
   const [least, most] = LACE_PER_100;
   const figure = `${formatNumber(starchPer100, 1)} g of starch in 100 g of water`;
-  if (starchPer100 < least) return `${figure}: hardly a lace. ${least} to ${most} g make one (house estimate).`;
+  if (starchPer100 < least) return `${figure}: hardly a lace. ${least} to ${most} g make one (our estimate).`;
   return starchPer100 > most
-    ? `${figure}: a thick crust that sticks. ${least} to ${most} g make a lace (house estimate).`
+    ? `${figure}: a thick crust that sticks. ${least} to ${most} g make a lace (our estimate).`
     : `${figure}, stirred up again before it goes in: when the water is gone a lace is left, crisp when it lets go of the pan.`;
 }

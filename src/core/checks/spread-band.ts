@@ -33,5 +33,5 @@ export function bandOf(
     const low = Math.min(c, at(forecast.leastDone, minute, key));
     return { minute, lowC: low, highC: Math.max(c, at(forecast.samples, minute / times, key)) };
   });
-  return { label: 'all parcels, to the least-done', samples };
+  return { label: 'all pieces, to the slowest', samples };
 }

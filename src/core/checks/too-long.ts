@@ -57,7 +57,7 @@ export function tooLong(
   return {
     state: 'watch',
     headline: DRY_BY_THEN,
-    sentence: `*${formatMinutes(planned)}* in the oven; hot and golden after ${formatMinutes(enough)}. A lean filling dries out (house estimate).`,
+    sentence: `*${formatMinutes(planned)}* in the oven; hot and golden after ${formatMinutes(enough)}. A lean filling dries out (our estimate).`,
     enough,
   };
 }

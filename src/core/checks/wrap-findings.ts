@@ -61,7 +61,7 @@ export function wrapFindings(accounts: Accounts): Finding[] {
   if (board.value > HARDLY_LOOSE && minutes < NO_MATTER && !isFilledAfter)
     found.push({
       lineId: WHOLE,
-      text: `Loose liquid soaks into a skin of this thickness: cook them, or freeze them, within about ${formatMinutes(5 * Math.max(1, Math.round(minutes / 5)))} of closing (house estimate).`,
+      text: `Loose liquid soaks into a skin of this thickness: cook them, or freeze them, within about ${formatMinutes(5 * Math.max(1, Math.round(minutes / 5)))} of closing (our estimate).`,
       fix: null,
     });
   if (wrap.vent !== 'none' && cook.method === 'fry')

@@ -28,7 +28,7 @@ function conflictWords(conflict: Conflict, plan: DayPlan): string {
   }
   if (kind === 'never-fits' && resource !== null)
     return `More of ${placeWords(resource)} is needed at once than there is.`;
-  return 'What follows what, what is pinned and when nobody is there leave no order in which it can be done.';
+  return 'The pins, absences and task order can’t all be kept.';
 }
 
 /** From so many minutes on it is not a matter of waiting: there is no time for it. */

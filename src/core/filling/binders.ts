@@ -133,7 +133,7 @@ export const BINDERS: readonly Binder[] = [
   }),
   binder('oats', 'rolled oats', 'oats', 2, null, STIR_IN, 'nutty; chewy', { takesUpFat: 0.6 }),
   binder('couscous', 'couscous, dry', 'couscous', 1.6, null, STIR_IN, 'wheaty; the grains stay', {}),
-  binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the parcel', 'rich; firm when it sets', {
+  binder('egg', 'beaten egg', 'egg', 1, 75, 'stir in when cool, sets in the piece', 'rich; firm when it sets', {
     isEgg: true,
   }),
   binder('fresh-crumbs', 'fresh breadcrumbs', 'breadcrumbs-fresh', 0.8, null, STIR_IN, 'of bread; soft', {

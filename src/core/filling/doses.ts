@@ -19,7 +19,7 @@ export function doseFindings(lines: readonly ResolvedLine[], finishedG: number):
     if (dose === null || (isSweet && l.ingredient.isSweet)) return [];
     const perKg = (1000 * l.readyG) / finishedG;
     const [low, high] = dose;
-    const said = `${formatNumber(perKg)} g per kg; usual is ${formatNumber(low)} to ${formatNumber(high)} (house estimate)`;
+    const said = `${formatNumber(perKg)} g per kg; usual is ${formatNumber(low)} to ${formatNumber(high)} (our estimate)`;
     const slipped = l.line.unit === 'tbsp' && perKg > high * 1.25 && perKg / 3 <= high && l.ingredient.isStrong;
     if (perKg > high * FAR_ABOVE || slipped) {
       return [

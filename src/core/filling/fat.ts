@@ -81,7 +81,7 @@ export function fatFindings(lines: readonly ResolvedLine[], finishedG: number): 
     return [
       {
         lineId: mince.line.id,
-        text: `${mince.ingredient.name} is lean: ${formatNumber(account.per100, 1)} g of fat in 100 g ends dry and dense. Fattier mince, vegetables, starch, or some of it cooked first would help (house estimate).`,
+        text: `${mince.ingredient.name} is lean: ${formatNumber(account.per100, 1)} g of fat in 100 g ends dry and dense. Fattier mince, vegetables, starch, or some of it cooked first would help (our estimate).`,
         fix: {
           label: `Work in ${grams} g oil`,
           change: [
@@ -105,7 +105,7 @@ export function fatFindings(lines: readonly ResolvedLine[], finishedG: number): 
   return [
     {
       lineId: fattiest.line.id,
-      text: `${fattiest.ingredient.name} lets go of fat: ${formatNumber(account.loosePer100, 1)} g runs in 100 g and greases the wrapper. Pour it off, chill and lift it off, or let crumbs take it up (house estimate).`,
+      text: `${fattiest.ingredient.name} lets go of fat: ${formatNumber(account.loosePer100, 1)} g runs in 100 g and greases the wrapper. Pour it off, chill and lift it off, or let crumbs take it up (our estimate).`,
       fix: null,
     },
   ];

@@ -34,7 +34,7 @@ function saidOf(batch: Batch, scale: 'C' | 'F'): Map<string, string> {
     said.set(times === 1 ? name : `${name}, ${times}`, amountOf(line));
   }
   const rest: [string, string][] = [
-    ['Parcels', `${count} ${FORMS[wrap.form].plural}`],
+    ['Pieces', `${count} ${FORMS[wrap.form].plural}`],
     ['Filling in each', formatGrams(wrap.portionG)],
     ['Dough', wrap.ownDough?.name ?? DOUGHS[wrap.dough].label],
     ['Rolled to', `${formatNumber(wrap.thicknessMm, 1)} mm`],

@@ -105,7 +105,7 @@ function pace({ batch }: BatchNumbers): Taught[] {
       of: edge,
       estimate: EDGES[edge].seconds,
       x: seconds,
-      because: `*${formatNumber(seconds, 0)} s* a parcel ${taps === null ? `in ${formatNumber(said?.minutes ?? 0, 0)} min for ${batch.count}` : 'by the bench clock'}.`,
+      because: `*${formatNumber(seconds, 0)} s* a piece ${taps === null ? `in ${formatNumber(said?.minutes ?? 0, 0)} min for ${batch.count}` : 'by the bench clock'}.`,
     },
   ];
 }

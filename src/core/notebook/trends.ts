@@ -84,7 +84,7 @@ function freeLiquid(looked: readonly Looked[]): Trend {
     digits: 1,
     points,
     aim: null,
-    sentence: `*${of(inside, looked.length)}* inside what their parcels take${wet > 0 ? `, ${wet} wetter` : ''}.`,
+    sentence: `*${of(inside, looked.length)}* inside what their pieces take${wet > 0 ? `, ${wet} wetter` : ''}.`,
   };
 }
 
@@ -144,7 +144,7 @@ function pace(looked: readonly Looked[]): Trend {
   const values = points.map(({ value }) => value);
   return {
     id: 'pace',
-    title: 'Parcels an hour',
+    title: 'Pieces an hour',
     unit: 'an hour',
     digits: 0,
     points,

@@ -134,7 +134,7 @@ export function question(parsed: ParsedLine): string | null {
   if (parsed.name === null) return 'What is this?';
   if (parsed.ingredientId === null) return `The larder has no “${parsed.name}”: what is it most like?`;
   if (parsed.amount === null) return 'How much?';
-  return parsed.grams === null ? `What do ${parsed.amount} of it weigh?` : null;
+  return parsed.grams === null ? `How much ${parsed.amount === 1 ? 'does one' : `do ${parsed.amount}`} weigh?` : null;
 }
 
 /** An answer to a line's question: what to put on the button, and the line as it then reads. */

@@ -68,7 +68,7 @@ function verdictsOf({ rehearsal, batch, kitchen }: Situation, { lowestC }: Insid
       good: isHot,
       text: isHot
         ? `The coldest middle had ${t(lowestC)}; ${t(limit.c)} is ${safe ? 'the rule' : 'where it is done'}.`
-        : `The coldest middle had only ${t(lowestC)}; ${safe ? 'the rule is' : 'it is done at'} ${t(limit.c)}.${safe ? ' In life this is not eaten.' : ''}`,
+        : `The coldest middle had only ${t(lowestC)}; ${safe ? 'the rule is' : 'it is done at'} ${t(limit.c)}.${safe ? ' In a real kitchen, don’t eat this.' : ''}`,
     },
     {
       good: late <= 0,
@@ -148,7 +148,7 @@ function aspectsOf({ rehearsal, batch, kitchen }: Situation): Aspect[] {
 /** Aspects by what they are called side by side. */
 const KNOWN: readonly { names: readonly string[]; without: (batch: Batch, begun: Batch) => Batch }[] = [
   { names: ['Boiled off', 'Drained'], without: (b, begun) => ({ ...b, water: begun.water }) },
-  { names: ['Parcels'], without: (b, begun) => ({ ...b, count: begun.count }) },
+  { names: ['Pieces'], without: (b, begun) => ({ ...b, count: begun.count }) },
   {
     names: ['Filling in each', 'Dough', 'Rolled to', 'Edge', 'Vent'],
     without: (b, { wrap }) => ({
@@ -281,7 +281,7 @@ function toldOf({ rehearsal, batch, kitchen }: Situation): Told[] {
     ],
     'slipped-probe': () => [
       {
-        text: `The first push reads ${formatNumber(hidden.probeErrorK, 0)} K too much: the tip had missed the middle. Two more parcels, or a second push, tell.`,
+        text: `The first push reads ${formatNumber(hidden.probeErrorK, 0)} K too much: the tip had missed the middle. Two more pieces, or a second push, tell.`,
         wasDone: batch.cook.readings.length > 1,
       },
     ],

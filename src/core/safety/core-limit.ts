@@ -61,7 +61,7 @@ export function coreLimit(pack: RulePack, foods: readonly { name: string; hazard
       holdMinutes: 0,
       restMinutes: 0,
       because: 'no meat, fish or egg: the dough must be cooked through',
-      authority: 'house estimate, no safety minimum',
+      authority: 'our estimate, no safety minimum',
       equivalents: [],
     };
   }

@@ -5,7 +5,7 @@ import { type Batch } from './schema';
 /** Fields by the words that stand beside them on screen. */
 const WORDS: Record<string, string> = {
   title: 'Name of the batch',
-  count: 'Parcels',
+  count: 'Pieces',
   lines: 'The filling',
   ingredients: 'Ingredients of your own',
   'water.panG': 'Empty pan',
@@ -36,8 +36,8 @@ const WORDS: Record<string, string> = {
   'wrap.ownDough.name': 'Name of the dough',
   'wrap.packet.count': 'In the packet',
   'wrap.packet.grams': 'The packet weighs',
-  'wrap.weighed': 'Parcels weighed',
-  'wrap.board.taps': 'Parcels closed',
+  'wrap.weighed': 'Pieces weighed',
+  'wrap.board.taps': 'Pieces closed',
   'wrap.board.stretches': 'Times on the bench',
   'cook.steps': 'Steps of cooking',
   'cook.load': 'At once',

@@ -17,7 +17,7 @@ export const learnedSchema = z.strictObject({
     .string()
     .max(MOST.note, `must be at most ${MOST.note} characters`)
     .describe('What it holds for: method, dough and filling; an edge.'),
-  estimate: figure.describe('The house estimate that it begins from.'),
+  estimate: figure.describe('The estimate that it begins from.'),
   value: figure.describe('What is taken now: the estimate, moved by its evidence.'),
   isFrozen: z.boolean().describe('It stays as it is, whatever is noted.'),
   evidence: z

@@ -13,7 +13,7 @@ const list = <Item extends z.ZodType>(item: Item, most: number, what: string) =>
 export const outcomeSchema = z.strictObject({
   what: z.enum(OUTCOME_IDS),
   much: z.enum(MUCH_IDS).describe('How much of it.'),
-  where: z.enum(PLACE_IN_PARCEL_IDS).nullable().describe('Where in the parcel; null where nowhere in particular.'),
+  where: z.enum(PLACE_IN_PARCEL_IDS).nullable().describe('Where in the piece; null where nowhere in particular.'),
 });
 export type Outcome = z.infer<typeof outcomeSchema>;
 
@@ -24,8 +24,8 @@ export const noteSchema = z.strictObject({
   at: moment.nullable().describe('When it was noted first; null where nothing is noted yet.'),
   outcomes: list(outcomeSchema, MOST.outcomes, 'outcomes').describe('What came out.'),
   measured: z.strictObject({
-    parcelBeforeG: grams(LIMITS.parcelG, 'One parcel before the heat'),
-    parcelAfterG: grams(LIMITS.parcelG, 'The same parcel after the heat'),
+    parcelBeforeG: grams(LIMITS.parcelG, 'One piece before the heat'),
+    parcelAfterG: grams(LIMITS.parcelG, 'The same piece after the heat'),
     fillingLeftG: grams(LIMITS.leftG, 'Filling left over'),
     doughLeftG: grams(LIMITS.leftG, 'Dough left over'),
     wastedG: grams(LIMITS.leftG, 'Thrown away'),

@@ -213,7 +213,7 @@ const skinSchema = z
     ],
     { error: `shape would be ${SHAPE_IDS.join(', ')}` },
   )
-  .describe('The skin, or the pan that is lined with sheets; sizes in mm. Of a strip, the length of one parcel.');
+  .describe('The skin, or the pan that is lined with sheets; sizes in mm. Of a strip, the length of one piece.');
 
 const sheetSchema = z.strictObject({
   lengthMm: millimetres(LIMITS.sheetMm),
@@ -222,7 +222,7 @@ const sheetSchema = z.strictObject({
 
 const weighedSchema = z.strictObject({
   at: moment.describe('When it was weighed.'),
-  what: z.enum(WEIGHED).describe('A closed parcel, its filling alone, or its skin alone.'),
+  what: z.enum(WEIGHED).describe('A closed piece, its filling alone, or its skin alone.'),
   grams: grams(LIMITS.portionG),
 });
 export type Weighed = z.infer<typeof weighedSchema>;
@@ -246,12 +246,12 @@ const boardSchema = z.strictObject({
       }),
     )
     .max(...most(MOST.taps, 'taps'))
-    .describe('Parcels closed, one by one or tray by tray.'),
+    .describe('Pieces closed, one by one or tray by tray.'),
 });
 export type BoardRun = z.infer<typeof boardSchema>;
 
 const wrapSchema = z.strictObject({
-  form: z.enum(FORM_IDS).describe('Form of the parcel.'),
+  form: z.enum(FORM_IDS).describe('Form of the piece.'),
   dough: z.enum(DOUGH_IDS).describe('Wrapper dough or bought skin; of a dough of one’s own the family it is like.'),
   ownDough: ownDoughSchema.nullable().describe('The formula, where it is the cook’s own; null as the family is made.'),
   doughSaltPercent: within(LIMITS.doughSaltPercent, '%')
@@ -260,7 +260,7 @@ const wrapSchema = z.strictObject({
   skin: skinSchema,
   rimMm: millimetres(LIMITS.rimMm).describe('Rim kept free of filling, mm; of a roll, what overlaps.'),
   thicknessMm: millimetres(LIMITS.thicknessMm).describe('Thickness of the skin, or of one sheet, mm.'),
-  portionG: grams(LIMITS.portionG).describe('Filling in one parcel, g.'),
+  portionG: grams(LIMITS.portionG).describe('Filling in one piece, g.'),
   doughG: grams(LIMITS.doughG).nullable().describe('Dough at hand, g; null where as much as is needed is made.'),
   spareShare: within(LIMITS.spareShare, '', 'a share').describe('Dough made beyond what the skins weigh, as a share.'),
   sheet: sheetSchema.nullable().describe('The rolled sheet that skins are cut from, or a sheet of the packet, mm.'),
@@ -282,7 +282,7 @@ const wrapSchema = z.strictObject({
   weighed: z
     .array(weighedSchema)
     .max(...most(MOST.weighed, 'weighings'))
-    .describe('The first parcels, fillings or skins, weighed as they were made.'),
+    .describe('The first pieces, fillings or skins, weighed as they were made.'),
   board: boardSchema.nullable().describe('The bench clock that runs; null while none does.'),
   earlierBoards: z
     .array(
@@ -294,7 +294,7 @@ const wrapSchema = z.strictObject({
       }),
     )
     .max(...most(MOST.earlierBoards, 'earlier bench clocks'))
-    .describe('Bench clocks that are over, the oldest first. Their filling is in the parcels.'),
+    .describe('Bench clocks that are over, the oldest first. Their filling is in the pieces.'),
 });
 
 const loadNumber = z
@@ -315,7 +315,7 @@ const readingSchema = z.strictObject({
   load: loadNumber.describe('Of which load.'),
   parcel: within(LIMITS.load, '', 'a number')
     .int('must be a whole number')
-    .describe('Of which parcel of its round; one parcel counts once.'),
+    .describe('Of which piece of its round; one piece counts once.'),
   source: sourceSchema,
 });
 
@@ -323,7 +323,7 @@ const stepSchema = z.strictObject({
   medium: z.enum(MEDIUM_IDS).describe('What it is cooked in, on or under.'),
   mediumC: celsius(LIMITS.mediumC).nullable().describe('How hot that is, °C; null where it is not the cook’s to set.'),
   minutes: within(LIMITS.cookMinutes, 'minutes').describe('So long.'),
-  turn: z.boolean().describe('The parcels are turned over as the step begins.'),
+  turn: z.boolean().describe('The pieces are turned over as the step begins.'),
   waterG: grams(LIMITS.panWaterG)
     .nullable()
     .describe('Water poured in where a pan steams, g; null: as much as is gone when the step ends.'),
@@ -336,7 +336,7 @@ const cookRunSchema = z.strictObject({
   parcels: within(LIMITS.load, '', 'a number')
     .int('must be a whole number')
     .nullable()
-    .describe('Parcels in it; null: as many as were planned.'),
+    .describe('Pieces in it; null: as many as were planned.'),
 });
 
 const cookSchema = z.strictObject({
@@ -346,7 +346,7 @@ const cookSchema = z.strictObject({
     .min(1, 'needs at least one step')
     .max(...most(MOST.cookSteps, 'steps'))
     .describe('What is done, in order.'),
-  startC: celsius(LIMITS.cookStartC).describe('Temperature of the parcel when it goes in, °C.'),
+  startC: celsius(LIMITS.cookStartC).describe('Temperature of the piece when it goes in, °C.'),
   applianceId: id
     .nullable()
     .describe(
@@ -355,7 +355,7 @@ const cookSchema = z.strictObject({
   load: within(LIMITS.load, '', 'a number')
     .int('must be a whole number')
     .nullable()
-    .describe('Parcels cooked at once; null: as many as fit, and as oil or water bears.'),
+    .describe('Pieces cooked at once; null: as many as fit, and as oil or water bears.'),
   liquidG: grams(LIMITS.liquidG).nullable().describe('Oil or water in the pot, g; null as usual for the pot.'),
   flame: z.enum(FLAME_IDS).describe('What the cook does with the flame under oil as a load goes in.'),
   readings: z
@@ -421,5 +421,5 @@ export const batchSchema = z
     lineage: lineageSchema,
     doneAt: moment.nullable().describe('When it was done and left the Bench; null while it is there.'),
   })
-  .describe('A batch of parcels: its filling, cooling, wrapping, cooking and what came of it.');
+  .describe('A batch of pieces: its filling, cooling, wrapping, cooking and what came of it.');
 export type Batch = z.infer<typeof batchSchema>;

@@ -67,7 +67,7 @@ export const LEARNED = recordsOf<LearnedRecord>()({
     bounds: [0.4, 2.5],
   },
   waste: {
-    label: 'filling that never gets into a parcel',
+    label: 'filling that never gets into a piece',
     unit: '%',
     digits: 1,
     sd: 2,

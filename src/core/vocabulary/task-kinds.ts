@@ -31,7 +31,7 @@ export const TASK_KINDS = recordsOf<TaskKindRecord>()({
   rest: { label: 'Dough rests', doneWhen: 'It keeps a finger’s mark.', station: null },
   roll: { label: 'Roll and cut', doneWhen: 'Even, thinner at the rim, and covered.', station: 'wrap' },
   wrap: { label: 'Fill and close', doneWhen: 'All closed, the rims dry, none torn.', station: 'wrap' },
-  rise: { label: 'Parcels rise', doneWhen: 'Pressed with a finger they spring back slowly.', station: null },
+  rise: { label: 'Pieces rise', doneWhen: 'Pressed with a finger they spring back slowly.', station: null },
   freeze: { label: 'Freeze on the tray', doneWhen: 'Hard as stones: then into a bag.', station: null },
   heat: { label: 'Heat up', doneWhen: 'The lamp is out, the water boils.', station: null },
   load: { label: 'Cook', doneWhen: 'The thermometer says so, in the thickest; never colour alone.', station: 'cook' },

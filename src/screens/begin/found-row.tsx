@@ -88,7 +88,7 @@ function Change({ what, batch, onSay }: { what: Found['what']; batch: Batch; onS
       return (
         <AmountField
           label="How many"
-          unit="parcels"
+          unit="pieces"
           value={batch.count}
           {...LIMITS.count}
           step={1}

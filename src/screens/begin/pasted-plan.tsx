@@ -51,8 +51,8 @@ export function PastedPlan({ text, onText }: { text: string; onText: (text: stri
         />
       ))}
       {plan.notes.length > 0 && (
-        <View role="list" aria-label="Kept in words, not counted">
-          <Small>Kept in words, not counted:</Small>
+        <View role="list" aria-label="Left out of the sums">
+          <Small>Left out of the sums:</Small>
           {plan.notes.slice(0, SHOWN_NOTES).map((note, i) => (
             <Small role="listitem" key={`${i} ${note}`}>
               {note}
@@ -78,7 +78,7 @@ const mended = (batch: Batch, change: readonly Operation[]): Batch => ({
 });
 
 const foundWords = (batches: readonly Batch[]): string =>
-  `${batches.length === 1 ? 'One filling' : `${batches.length} fillings`}, ${batches.reduce((sum, { lines }) => sum + lines.length, 0)} ingredients. Look it over; tap what is not so.`;
+  `${batches.length === 1 ? 'One filling' : `${batches.length} fillings`}, ${batches.reduce((sum, { lines }) => sum + lines.length, 0)} ingredients. Look it over; tap what’s wrong.`;
 
 /** What is said of one filling, over what was said of it before. */
 const at = (said: readonly PlanSaid[], i: number, to: PlanSaid): PlanSaid[] => {

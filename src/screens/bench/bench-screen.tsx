@@ -39,8 +39,8 @@ export function BenchScreen() {
       {batches?.length === 0 && (
         <View style={{ gap: 12 }}>
           <Body>
-            A batch is one filling in one kind of parcel. Begin one and say what goes in: you see at once how wet and
-            how salty it will be.
+            A batch is one filling in one kind of piece. Begin one and say what goes in: you see at once how wet and how
+            salty it will be.
           </Body>
           <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
         </View>

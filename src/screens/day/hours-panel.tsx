@@ -90,8 +90,7 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
         />
       </View>
       <Small>
-        Trays, steamers and the fridge are the Kitchen’s. Minutes of work are house estimates until you have done it
-        once.
+        Trays, steamers and the fridge are the Kitchen’s. Minutes of work are our estimates until you have done it once.
       </Small>
     </View>
   );

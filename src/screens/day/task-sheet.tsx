@@ -103,7 +103,7 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
           )}
           {own !== null && (
             <Press
-              title="As it was thought"
+              title="Reset to the estimate"
               onPress={() => and(editDay(day.id, { do: 'changeTask', taskId: task.id, to: { minutes: null } }))}
             />
           )}

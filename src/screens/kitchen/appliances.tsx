@@ -178,7 +178,7 @@ function Fields(props: {
         )}
         {record.usualPowerW !== null && (
           <AmountField
-            label={`The hob gives (empty: ${record.usualPowerW}, house estimate)`}
+            label={`The hob gives (empty: ${record.usualPowerW}, our estimate)`}
             unit="W"
             value={it.powerW}
             {...LIMITS.powerW}

@@ -66,8 +66,8 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
           <Press title="Try it in ice water" onPress={() => setOpen(true)} />
           {thermometer !== null && (
             <Press
-              title="Forget it"
-              label="Forget the ice water"
+              title="Reset"
+              label="Reset the correction"
               onPress={() => void editKitchen({ do: 'setKitchen', to: { thermometer: null } })}
             />
           )}

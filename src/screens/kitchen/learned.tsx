@@ -23,7 +23,7 @@ export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
       )}
       {rows.length > 0 && (
         <Small>
-          Each begins as a house estimate that counts as {PRIOR} batches: the first few move it little. Limits of food
+          Each begins as our estimate that counts as {PRIOR} batches: the first few move it little. Limits of food
           safety never learn.
         </Small>
       )}
@@ -63,7 +63,7 @@ function Figure({ row }: { row: LearnedRow }) {
   const remove = async () => {
     if (!(await editKitchen(forget)).ok) return;
     say({
-      text: `Back to the house estimate: ${label}.`,
+      text: `Back to the our estimate: ${label}.`,
       kind: 'done',
       action: { label: 'Undo', run: async () => (await editKitchen(restore)).ok },
     });
@@ -78,7 +78,7 @@ function Figure({ row }: { row: LearnedRow }) {
         {label}: {value}
       </Body>
       <Small>
-        House estimate {estimate}; from {from}
+        Our estimate {estimate}; from {from}
         {isFrozen ? '; frozen' : ''}.
       </Small>
       {isOpen && evidence.map((one) => <Said key={one.batchId} {...one} />)}
@@ -92,11 +92,11 @@ function Figure({ row }: { row: LearnedRow }) {
           />
         )}
         <Press
-          title={isFrozen ? 'Let it learn again' : 'Freeze it'}
-          label={`${isFrozen ? 'Let it learn again' : 'Freeze it'}: ${label}`}
+          title={isFrozen ? 'Let it learn again' : 'Keep fixed'}
+          label={`${isFrozen ? 'Let it learn again' : 'Keep fixed'}: ${label}`}
           onPress={() => void editKitchen(freeze)}
         />
-        <Press title="Forget it" label={`Forget it: ${label}`} kind="clear" onPress={() => void remove()} />
+        <Press title="Reset" label={`Reset: ${label}`} kind="clear" onPress={() => void remove()} />
       </View>
     </View>
   );

@@ -79,7 +79,7 @@ export function LarderScreen() {
   return (
     <PlaceScreen
       title="Larder"
-      note={`${reading === null ? 'All' : catalogue().length} ingredients${own.length > 0 ? ` and ${own.length} of your own` : ''}. Composition from national food tables; releases and minutes are house estimates.`}
+      note={`${reading === null ? 'All' : catalogue().length} ingredients${own.length > 0 ? ` and ${own.length} of your own` : ''}. Composition from national food tables; releases and minutes are our estimates.`}
     >
       <TextField label="Find" value={text} onChange={setText} placeholder="leek" most={100} />
       {form ? (

@@ -1,6 +1,6 @@
 /** A figure never parts from its unit at the end of a line. */
 
-const UNITS = 'g|kg|mg|ml|l|mm|cm|cm²|m|min|h|s|%|°C|°F|kJ|oz|lb|tsp|tbsp|cup|cups|litres|parcels|K';
+const UNITS = 'g|kg|mg|ml|l|mm|cm|cm²|m|min|h|s|%|°C|°F|kJ|oz|lb|tsp|tbsp|cup|cups|litres|pieces|K';
 const FIGURE_AND_UNIT = new RegExp(`(\\d[\\d.,½¼¾⅓⅔]*) (?=(?:${UNITS})(?![\\p{L}\\d]))`, 'gu');
 const HOURS_AND_MINUTES = /(\d) h (?=\d)/g;
 const NO_BREAK = '\u00a0';

@@ -214,5 +214,5 @@ function piecesOf(batch: Batch, { ledger }: Assessment): Family[] {
 function describe(batch: Batch, { fit, ledger }: Assessment, widthMm: number): string {
   const wet =
     ledger.freePer100 > 0.05 ? `${formatNumber(ledger.freePer100, 1)} g of loose liquid in 100 g` : 'no loose liquid';
-  return `Section of one parcel, ${Math.round(widthMm)} mm across: skin ${formatNumber(batch.wrap.thicknessMm)} mm, ${formatNumber(fit.wrapperG)} g; filling ${formatNumber(batch.wrap.portionG)} g with ${wet}.`;
+  return `Section of one piece, ${Math.round(widthMm)} mm across: skin ${formatNumber(batch.wrap.thicknessMm)} mm, ${formatNumber(fit.wrapperG)} g; filling ${formatNumber(batch.wrap.portionG)} g with ${wet}.`;
 }

@@ -4,6 +4,7 @@ import { type Table } from '../table';
 export const FISH: Table = {
   family: 'fish',
   rows: `
+cod | Cod | 81.2 17.5 0.7 0 0 1.1 | 0.95 | 0.2 | release=fish hazard=fish allergens=fish fillet=180 piece=180
 haddock | Haddock | 82 16.5 0.5 0 0 1.1 | 0.95 | 0.3 | release=fish hazard=fish allergens=fish fillet=180 piece=180
 haddock-smoked | Smoked haddock | 72.6 23 0.9 0 0 3.5 | 0.9 | 2.5 | release=fish hazard=fish allergens=fish piece=170
 salmon | Salmon | 64.9 20.4 13.4 0 0 1.1 | 0.95 | 0.15 | release=oilyFish hazard=fish allergens=fish fillet=150 piece=150

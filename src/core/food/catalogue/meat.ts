@@ -4,6 +4,7 @@ import { type Table } from '../table';
 export const MEAT: Table = {
   family: 'meat',
   rows: `
+beef-chuck | Beef chuck | 68 19.5 11.5 0 0 1 | 0.9 | 0.16 | release=wholeMeat hazard=whole-meat
 turkey-thigh-mince | Turkey thigh mince | 72 19 8 0 0 1 | 0.95 | 0.18 | release=poultryMince hazard=poultry
 turkey-breast-mince | Turkey breast mince | 74.8 22.6 1.5 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry
 chicken-thigh-mince | Chicken thigh mince | 73.2 17.5 8.1 0 0 1.1 | 0.95 | 0.15 | release=poultryMince hazard=poultry

@@ -126,7 +126,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         ramp(needs / Math.max(1, n.inHeatMinutes), 1, 1.6),
         'Too short in the heat',
-        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; the least-done parcel needs ${formatMinutes(Math.round(needs))}.`,
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; the slowest piece needs ${formatMinutes(Math.round(needs))}.`,
         { evidence: [timed(n), 'by the forecast'], against: againstCold(n), isMeasured: n.isTimed },
       );
     },
@@ -144,7 +144,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         0.9 * ramp(n.inHeatMinutes / due, 1.3, 2.5),
         'Long in the heat',
-        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; ${formatMinutes(Math.round(needs))} makes the least-done parcel hot (${formatNumber(over, 1)} times as long).`,
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; ${formatMinutes(Math.round(needs))} makes the slowest piece hot (${formatNumber(over, 1)} times as long).`,
         { evidence: [timed(n), 'by the forecast'], isMeasured: n.isTimed },
       );
     },
@@ -202,7 +202,7 @@ export const heatCauses: readonly CauseRule[] = [
       const late = colouredBy === null ? 30 : colouredBy - n.inHeatMinutes;
       return read(
         ramp(late, -2, 12),
-        'Too mild or too short to brown',
+        'Oven too cool or time too short',
         colouredBy === null
           ? `At *${t(n.core.mediumC, n)}* it does not brown in that time.`
           : `Brown above only after *${formatMinutes(Math.round(colouredBy))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
@@ -274,7 +274,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         0.9 * ramp(mildIn(medium) - mediumC, 0, 20),
         'The oil was too mild',
-        `Set to *${t(mediumC, n)}*; under ${t(mildIn(medium), n)} oil soaks in before the crust has closed (house estimate).`,
+        `Set to *${t(mediumC, n)}*; under ${t(mildIn(medium), n)} oil soaks in before the crust has closed (our estimate).`,
         { evidence: ['as planned'] },
       );
     },
@@ -299,7 +299,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         cold.much === 'clearly' ? 0.9 : 0.6,
         'The probe was not in the coldest place',
-        `The lowest reading was *${t(n.lowestC, n)}*, and it was cold inside all the same: the tip was beside the filling, touched metal, or in another parcel.`,
+        `The lowest reading was *${t(n.lowestC, n)}*, and it was cold inside all the same: the tip was beside the filling, touched metal, or in another piece.`,
         { evidence: ['readings against what was found'], isMeasured: true },
       );
     },
@@ -313,7 +313,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         0.8 * ramp(SETS - after, 0, SETS),
         'Cut too soon',
-        `*${formatNumber(after)} min* after the heat; in ${SETS} the juice sets (house estimate).`,
+        `*${formatNumber(after)} min* after the heat; in ${SETS} the juice sets (our estimate).`,
         { evidence: ['said yourself'], isMeasured: true },
       );
     },

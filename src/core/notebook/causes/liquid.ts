@@ -16,7 +16,7 @@ const estimated = ({ accounts: { ledger }, batch }: BatchNumbers): string =>
     ? 'what boiled off was weighed'
     : batch.water.drainedG > 0
       ? 'what was drained was weighed'
-      : 'by the ledger; nothing was weighed';
+      : 'worked out, not weighed';
 
 const isByWeighing = ({ accounts: { ledger }, batch }: BatchNumbers): boolean =>
   ledger.cookedOffBy === 'weighing' || batch.water.drainedG > 0;
@@ -54,7 +54,7 @@ export const liquidCauses: readonly CauseRule[] = [
         ramp(value, band[1], band[1] + CLEAR),
         'Wet when it was wrapped',
         `*${formatNumber(value, 1)} g* in 100 g were loose while you filled; up to ${formatNumber(band[1])} the seam seals.`,
-        { evidence: ['by the ledger'] },
+        { evidence: ['worked out'] },
       ),
   },
   {
@@ -66,7 +66,7 @@ export const liquidCauses: readonly CauseRule[] = [
       return read(
         ramp(n.lossPercent, usual, usual + CLEAR_LOSS),
         'More water in it than was counted',
-        `The parcel lost *${formatNumber(n.lossPercent, 0)} %* of its filling in the heat, where about ${formatNumber(usual)} is usual: more ran than the ${formatNumber(n.heat.value, 1)} g per 100 g that were counted.`,
+        `The piece lost *${formatNumber(n.lossPercent, 0)} %* of its filling in the heat, where about ${formatNumber(usual)} is usual: more ran than the ${formatNumber(n.heat.value, 1)} g per 100 g that were counted.`,
         { evidence: ['weighed before and after'], isMeasured: true },
       );
     },

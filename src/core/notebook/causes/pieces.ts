@@ -35,7 +35,7 @@ export const pieceCauses: readonly CauseRule[] = [
         share * ramp(wants(hardest) - had, 0, DICE_MIN / 2),
         'Went in raw, in pieces',
         `${spoken(hardest.ingredient.name)} wants about *${formatMinutes(wants(hardest))}* in the hot filling; hot after ${formatMinutes(Math.round(hot))}, it had ${formatNumber(had, 0)}.`,
-        { evidence: ['by the forecast; house estimate'], isMeasured: n.isTimed },
+        { evidence: ['by the forecast; our estimate'], isMeasured: n.isTimed },
       );
     },
   },

@@ -100,7 +100,7 @@ export const seasoningCauses: readonly CauseRule[] = [
       if (isSweet || fillingPercent < blandBelowPercent || fillingPercent > saltyAbovePercent) return null;
       return read(
         0.6 * (1 - ramp(Math.abs(fillingPercent - targetPercent), 0.1, 0.4)),
-        'This table likes it otherwise',
+        'You prefer a different salt level',
         `*${formatNumber(fillingPercent, 2)} %* salt, where ${formatNumber(targetPercent, 2)} was aimed for: salted as it was meant to be.`,
         { evidence: ['counted as planned'] },
       );

@@ -50,7 +50,7 @@ export const sourCauses: readonly CauseRule[] = [
       return read(
         ramp(-times, -RIGHT, -SOUR),
         'Little sugar for what is sour in it',
-        `${formatGrams(sum(lines, sugarIn))} of sugar, its own counted, is *${formatNumber(times, 0)} times* the acid of ${sourest(lines)}; ${RIGHT} tastes right (house estimate).`,
+        `${formatGrams(sum(lines, sugarIn))} of sugar, its own counted, is *${formatNumber(times, 0)} times* the acid of ${sourest(lines)}; ${RIGHT} tastes right (our estimate).`,
         { evidence: ['by the larder'] },
       );
     },
@@ -65,7 +65,7 @@ export const sourCauses: readonly CauseRule[] = [
       return read(
         ramp(per100, TASTED, PLAINLY),
         `Sour of itself: ${sourest(lines)}`,
-        `*${formatNumber(per100, 1)} g* of acid in 100 g of filling; from ${formatNumber(TASTED, 1)} it is tasted (house estimate).`,
+        `*${formatNumber(per100, 1)} g* of acid in 100 g of filling; from ${formatNumber(TASTED, 1)} it is tasted (our estimate).`,
         { evidence: ['by the larder'] },
       );
     },

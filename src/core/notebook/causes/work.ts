@@ -35,7 +35,7 @@ export const workCauses: readonly CauseRule[] = [
       return read(
         ramp(seen.minutes, 35, 90),
         'Long on the bench',
-        `*${formatMinutes(Math.round(seen.minutes))}* from the first to the last parcel: skins dry, and those that are closed soak.`,
+        `*${formatMinutes(Math.round(seen.minutes))}* from the first to the last piece: skins dry, and those that are closed soak.`,
         { evidence: [seen.isClock ? 'by the bench clock' : 'by what wrapping took'], isMeasured: true },
       );
     },
@@ -76,7 +76,7 @@ export const workCauses: readonly CauseRule[] = [
         dough.parts.length === 0 ? 0 : 0.4,
         'Flour and weather differ',
         'Flours take up *a tenth* more or less water: hold some back, and add it by the spoon.',
-        { evidence: ['house estimate; nothing of it can be read off'] },
+        { evidence: ['our estimate; nothing of it can be read off'] },
       ),
   },
   {
@@ -104,7 +104,7 @@ export const workCauses: readonly CauseRule[] = [
         ramp(1 - share, 0.03, 0.2),
         'Filling for fewer',
         `${formatGrams(ledger.finishedG)} of filling makes *${formatNumber(balance.fromFilling)}* of ${count} at ${formatGrams(wrap.portionG)}.`,
-        { evidence: ['by the ledger'] },
+        { evidence: ['worked out'] },
       );
     },
   },
@@ -119,7 +119,7 @@ export const workCauses: readonly CauseRule[] = [
         'Filling for more',
         `${formatGrams(ledger.finishedG)} of filling is for *${formatNumber(balance.fromFilling)}*; ${count} were made.`,
         {
-          evidence: [left === null ? 'by the ledger' : `${formatGrams(left)} left, weighed`],
+          evidence: [left === null ? 'worked out' : `${formatGrams(left)} left, weighed`],
           isMeasured: left !== null,
         },
       );
@@ -164,7 +164,7 @@ export const workCauses: readonly CauseRule[] = [
       return read(
         ramp(seen.minutes, 30, 90),
         'Long in salt',
-        `*${formatMinutes(Math.round(seen.minutes))}* from mixing to the last parcel; prawns turn tough after 45.`,
+        `*${formatMinutes(Math.round(seen.minutes))}* from mixing to the last piece; prawns turn tough after 45.`,
         { evidence: [seen.isClock ? 'by the bench clock' : 'by what wrapping took'], isMeasured: true },
       );
     },

@@ -2,7 +2,7 @@
 import { step } from '../media/step';
 import { BUN_IN_STEAM, type MethodRecord, THIN_IN_WATER, type Tolerance } from './method';
 
-const BOILED: Tolerance = { ...THIN_IN_WATER, parcel: 'a boiled parcel' };
+const BOILED: Tolerance = { ...THIN_IN_WATER, parcel: 'a boiled piece' };
 
 export const boil: MethodRecord = {
   label: 'boil',

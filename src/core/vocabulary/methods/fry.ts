@@ -2,7 +2,7 @@
 import { step } from '../media/step';
 import { type MethodRecord, type Tolerance } from './method';
 
-const FRIED: Tolerance = { raw: 12, cooked: 4, fruit: 6, parcel: 'a fried parcel' };
+const FRIED: Tolerance = { raw: 12, cooked: 4, fruit: 6, parcel: 'a fried piece' };
 
 const USUAL_C = 175;
 
@@ -17,5 +17,5 @@ export const fry: MethodRecord = {
   dries: false,
   isDry: true,
   caution:
-    'Oil never above 190 °C, the pot at most half full, never left alone; dry parcels only, for water makes it spit. Water never goes on burning oil: put the lid on (usual advice of fire services).',
+    'Oil never above 190 °C, the pot at most half full, never left alone; dry pieces only, for water makes it spit. Water never goes on burning oil: put the lid on (usual advice of fire services).',
 };

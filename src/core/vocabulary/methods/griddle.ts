@@ -2,7 +2,7 @@
 import { step } from '../media/step';
 import { type MethodRecord, type Tolerance } from './method';
 
-const GRIDDLED: Tolerance = { raw: 14, cooked: 6, fruit: 8, parcel: 'a griddled parcel' };
+const GRIDDLED: Tolerance = { raw: 14, cooked: 6, fruit: 8, parcel: 'a griddled piece' };
 
 const USUAL_C = 190;
 

@@ -13,7 +13,7 @@ const GRIDDLE = METHODS.griddle.usualMinutes;
 export const fried: WayToCookRecord = {
   label: 'deep-fry',
   method: 'fry',
-  note: 'Dry parcels, few at a time, out before the sizzle dies.',
+  note: 'Dry pieces, few at a time, out before the sizzle dies.',
   steps: (size) => METHODS.fry.steps(FRY[size]),
 };
 

@@ -45,7 +45,7 @@ export function LearnedHeat({ batch, kitchen, fitted }: StationProps & { fitted:
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       <Sentence text={words.text} />
-      <Small>Least squares through the readings, with what is usual as a start (house estimate).</Small>
+      <Small>Least squares through the readings, with what is usual as a start (our estimate).</Small>
       {fit.readings >= ENOUGH && appliance !== undefined && (
         <Press title={`Keep this for “${appliance.name}”`} onPress={keep} />
       )}

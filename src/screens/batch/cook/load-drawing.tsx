@@ -30,7 +30,7 @@ export function LoadDrawing({ plan }: { plan: LoadsToCook }) {
   return (
     <View
       role="img"
-      aria-label={`${appliance.name} from above, ${size}: ${here} ${here === 1 ? 'parcel' : 'parcels'} of ${Math.round(footprint.longMm)} by ${Math.round(footprint.wideMm)} mm on ${floors > 1 ? 'each floor' : 'it'}, room for ${fits} in all.`}
+      aria-label={`${appliance.name} from above, ${size}: ${here} ${here === 1 ? 'piece' : 'pieces'} of ${Math.round(footprint.longMm)} by ${Math.round(footprint.wideMm)} mm on ${floors > 1 ? 'each floor' : 'it'}, room for ${fits} in all.`}
     >
       <Svg width="100%" height={HEIGHT + 18} viewBox={`0 0 ${WIDTH} ${HEIGHT + 18}`} aria-hidden>
         <G x={WIDTH / 2} y={HEIGHT / 2} scale={scale}>

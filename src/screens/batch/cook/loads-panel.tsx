@@ -49,7 +49,7 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
         <AmountField
           label="At once"
-          unit="parcels"
+          unit="pieces"
           value={plan.atOnce}
           {...LIMITS.load}
           step={1}
@@ -63,7 +63,7 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
           />
         )}
       </View>
-      <Small>Gaps, swelling and what a pot takes are house estimates.</Small>
+      <Small>Gaps, swelling and what a pot takes are our estimates.</Small>
       {pot !== null && <PotPanel {...props} pot={pot} appliance={plan.appliance} />}
     </Fold>
   );

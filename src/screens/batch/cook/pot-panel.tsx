@@ -37,7 +37,7 @@ export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: Pot
       />
       <Small>
         {highWords(pot)} The hob gives {formatNumber(pot.powerW, 0)} W to it
-        {appliance.powerW === null ? ' (house estimate)' : ''}.
+        {appliance.powerW === null ? ' (our estimate)' : ''}.
       </Small>
       {isOil && (
         <Choices

@@ -32,7 +32,7 @@ export function ReadingList({ batch, assessment, kitchen, edit, load }: StationP
           >
             <View style={{ flex: 1, paddingVertical: 6 }}>
               <Body>
-                Round {reading.round}, parcel {reading.parcel}
+                Round {reading.round}, piece {reading.parcel}
               </Body>
               {isReal && reading.source.by !== 'typed' && (
                 <Small style={isPractice(reading.source) ? { color: p.beet } : undefined}>

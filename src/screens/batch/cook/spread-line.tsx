@@ -29,7 +29,7 @@ export function SpreadLine({ words }: { words: string | null }) {
       aria-label="When all of them are hot"
     >
       {words !== null && <Sentence text={words} />}
-      {isAway && <Small>Left out: the least-done is in the sentence above, without the chances of all together.</Small>}
+      {isAway && <Small>Skipped. The slowest one’s time is above.</Small>}
       {isWorking && !isAway && <Small>Working out how they differ: 27 forecasts, 100 000 draws …</Small>}
       {isWorking && !isAway && isLong && (
         <Press title="Do without it" label="Do without how they differ" onPress={() => setLeftOut(true)} />

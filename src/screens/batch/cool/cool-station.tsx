@@ -29,8 +29,8 @@ export function CoolStation(props: StationProps) {
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
           So much hot food warms your fridge by about {formatNumber(forecast.fridgeRiseK, 0)} °C for a while, and all
-          that is in it (house estimate). Let it fall below {formatTemperature(DANGER.toC, props.kitchen.temperature)}{' '}
-          on the counter first, or use ice.
+          that is in it (our estimate). Let it fall below {formatTemperature(DANGER.toC, props.kitchen.temperature)} on
+          the counter first, or use ice.
         </Small>
       )}
       <View>

@@ -90,7 +90,7 @@ function Stop({ batch, assessment }: StationProps) {
           <Small>Stop weight: {what} should read</Small>
           <Strong style={{ fontSize: 30, lineHeight: 36 }}>{formatGrams(stop.readsG)}</Strong>
           <Sentence
-            text={`*${formatGrams(stop.toGoG)}* to go, about ${formatMinutes(minutes)} on ${pan.heat} heat in a ${formatNumber(pan.panMm / 10)} cm pan (house estimate).`}
+            text={`*${formatGrams(stop.toGoG)}* to go, about ${formatMinutes(minutes)} on ${pan.heat} heat in a ${formatNumber(pan.panMm / 10)} cm pan (our estimate).`}
           />
         </>
       )}
@@ -208,7 +208,7 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
           />
           <Small>
             About {formatGrams(boilOffRate(estimate.panMm, estimate.heat))} a minute,{' '}
-            {formatGrams(estimatedG({ estimate }))} in all. House estimate: a weighing is better.
+            {formatGrams(estimatedG({ estimate }))} in all. Our estimate: a weighing is better.
           </Small>
         </>
       )}

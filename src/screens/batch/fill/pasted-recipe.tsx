@@ -138,8 +138,8 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
       </View>
       {inOrder.length > SHOWN && <Small>and {inOrder.length - SHOWN} more, read as well</Small>}
       {notes.length > 0 && (
-        <View role="list" aria-label="Kept in words, not counted">
-          <Small>Kept in words, not counted:</Small>
+        <View role="list" aria-label="Left out of the sums">
+          <Small>Left out of the sums:</Small>
           {notes.slice(0, SHOWN).map((note) => (
             <Small role="listitem" key={note}>
               {note}
@@ -234,7 +234,7 @@ const Understood = memo(function Understood({ item, own, onAnswer, onKeep }: Und
             </Small>
             <View style={{ flexDirection: 'row' }}>
               <Press
-                title={isKept ? 'As the method says' : 'Not so'}
+                title={isKept ? 'As the method says' : 'That’s wrong'}
                 label={`${parsed.text}: ${isKept ? 'as the method says' : 'not as the method says'}`}
                 onPress={() => onKeep(text)}
               />

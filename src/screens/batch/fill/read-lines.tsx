@@ -35,10 +35,10 @@ export function ReadLines({ batch, kitchen, edit }: StationProps) {
   };
   return (
     <>
-      <Press title="Lines from a table" icon="tray-arrow-up" onPress={() => void open()} />
+      <Press title="Import a spreadsheet" icon="tray-arrow-up" onPress={() => void open()} />
       {problems.length > 0 && (
         <View role="alert" style={{ width: '100%', borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14 }}>
-          <Strong>The table was not read; nothing was changed.</Strong>
+          <Strong>The file wasn’t read; nothing was changed.</Strong>
           {problems.slice(0, 6).map((problem) => (
             <Body key={problem}>{problem}</Body>
           ))}

@@ -51,7 +51,7 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
         label="To"
         value={way}
         options={[
-          { value: 'count', label: `${batch.count} parcels` },
+          { value: 'count', label: `${batch.count} pieces` },
           { value: 'factor', label: 'so many times' },
           { value: 'weight', label: 'a weight' },
           { value: 'have', label: 'what I have' },

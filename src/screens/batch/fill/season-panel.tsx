@@ -79,7 +79,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
           />
           <Small>
             Your own target is {formatNumber(saltAim(kitchen), 2)} %{isSaid ? ', and this tasting is in it' : ''}. Steps
-            are house estimates.
+            are our estimates.
           </Small>
           {!isSaid && !salt.isSweet && (
             <View style={{ alignItems: 'flex-start' }}>

@@ -42,7 +42,7 @@ function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationPro
       </Body>
       <Sentence text={because} />
       <Small>
-        House estimate {learnedFigure(what, estimate)}; learned from {batches} {batches === 1 ? 'batch' : 'batches'} so
+        Our estimate {learnedFigure(what, estimate)}; learned from {batches} {batches === 1 ? 'batch' : 'batches'} so
         far
         {batches < PRIOR ? ': few, so it moves little' : ''}.
       </Small>

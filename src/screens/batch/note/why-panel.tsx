@@ -75,7 +75,7 @@ function CauseCard({ cause }: { cause: Cause }) {
         </Strong>
         <Sentence text={sentence} />
         <Small>{evidence.join('; ')}</Small>
-        <Small>against it: {against.length === 0 ? 'nothing' : against.join('; ')}</Small>
+        {against.length > 0 && <Small>against it: {against.join('; ')}</Small>}
       </View>
     </View>
   );

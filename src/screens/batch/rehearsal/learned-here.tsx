@@ -16,7 +16,7 @@ export function LearnedHere({ id }: { id: string }) {
       {here.map(({ key, label, value, estimate, because }) => (
         <View key={key}>
           <Body>
-            {label}: {value}, house estimate {estimate}.
+            {label}: {value}, our estimate {estimate}.
           </Body>
           <Sentence text={because} />
         </View>

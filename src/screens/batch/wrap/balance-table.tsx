@@ -35,13 +35,13 @@ export function BalanceTable({ isUntitled = false, ...props }: ShownProps & { is
       rows={[
         { name: 'Filling in each', note: portion.spoon, figures: [formatGrams(portion.portionG)] },
         { name: isPan ? 'Sheets of each' : 'Skin of each', figures: [formatGrams(portion.wrapperG)] },
-        { name: 'One parcel', figures: [formatGrams(portion.parcelG)], sum: true },
+        { name: 'One piece', figures: [formatGrams(portion.parcelG)], sum: true },
         { name: 'Filling to wrapper', figures: [`${formatNumber(fit.ratio, 2)} : 1`] },
         { name: 'Finished filling', figures: [formatGrams(ledger.finishedG)] },
-        { name: 'Parcels the filling makes', figures: [formatNumber(portion.fromFilling, 1)] },
+        { name: 'Pieces the filling makes', figures: [formatNumber(portion.fromFilling, 1)] },
         ...(portion.fromDough === null
           ? []
-          : [{ name: 'Parcels the dough makes', figures: [formatNumber(portion.fromDough, 1)] }]),
+          : [{ name: 'Pieces the dough makes', figures: [formatNumber(portion.fromDough, 1)] }]),
         { name: `Dough for ${batch.count}`, note: 'without trimmings', figures: [formatGrams(portion.doughNeededG)] },
         {
           name: `Filling shared over ${batch.count}`,

@@ -46,7 +46,7 @@ export function BenchPanel(props: StationProps) {
       <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
         <Body>
           {count} at about {Math.round(seconds)} s each are {formatMinutes(Math.ceil((count * seconds) / 60))} (
-          {isLearned ? 'your kitchen' : 'house estimate'}).
+          {isLearned ? 'your kitchen' : 'our estimate'}).
         </Body>
         <View style={{ alignItems: 'flex-start' }}>
           <Press title="The filling is out: start the bench clock" kind="solid" icon="timer-outline" onPress={start} />
@@ -95,7 +95,7 @@ export function BenchPanel(props: StationProps) {
         )}
         {facts !== null && (
           <Small>
-            Assumes it leaves the fridge at {t(facts.fillingC)}, {facts.depthMm} mm deep in its bowl (house estimate).
+            Assumes it leaves the fridge at {t(facts.fillingC)}, {facts.depthMm} mm deep in its bowl (our estimate).
           </Small>
         )}
       </View>

@@ -335,7 +335,7 @@ function Steps({ plan, scale }: { plan: WrapperMaking; scale: 'C' | 'F' }) {
         <Small>
           {plan.rise.minutes === null
             ? `At ${formatTemperature(plan.rise.c, scale)} yeast does nothing.`
-            : `Doubled after about ${formatMinutes(Math.round(plan.rise.minutes))} at ${formatTemperature(plan.rise.c, scale)} (${plan.rise.isLearned ? 'your kitchen' : 'house estimate'}).`}
+            : `Doubled after about ${formatMinutes(Math.round(plan.rise.minutes))} at ${formatTemperature(plan.rise.c, scale)} (${plan.rise.isLearned ? 'your kitchen' : 'our estimate'}).`}
         </Small>
       )}
     </View>

@@ -16,7 +16,7 @@ import { Body, Small } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
 
-const WORDS: Record<WeighedWhat, string> = { parcel: 'closed parcel', filling: 'filling', skin: 'skin' };
+const WORDS: Record<WeighedWhat, string> = { parcel: 'closed piece', filling: 'filling', skin: 'skin' };
 
 export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
   const { wrap } = batch;
@@ -83,7 +83,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
         <Small key={kind} style={{ fontSize: 15, lineHeight: 20 }}>
           {count} weighed: {WORDS[kind]} {formatNumber(meanG, 1)} g on average
           {spreadPercent === null
-            ? `; ${ENOUGH - count} more say how far they differ`
+            ? `; weigh ${ENOUGH - count} more to see how much they vary`
             : `, ± ${formatNumber(spreadPercent, 0)} %`}
           .
         </Small>
@@ -93,7 +93,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
           <Press title="Let the kitchen learn this spread" onPress={() => void learn()} />
           <Small>
             {learned === null
-              ? `Until it knows better, the kitchen takes ${USUAL_SPREAD} % (house estimate).`
+              ? `Until it knows better, the kitchen takes ${USUAL_SPREAD} % (our estimate).`
               : `It takes ± ${formatNumber(learned.value, 0)} % now, from ${learned.evidence.length} ${learned.evidence.length === 1 ? 'batch' : 'batches'}.`}
           </Small>
         </View>

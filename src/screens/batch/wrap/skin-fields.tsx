@@ -33,7 +33,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
           onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
         />
         <AmountField
-          label="Parcels"
+          label="Pieces"
           unit="count"
           value={batch.count}
           {...LIMITS.count}
@@ -97,7 +97,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
           onChange={(shape) => shape !== skin.shape && set({ skin: inShape(skin, shape) }, 'shape')}
         />
       )}
-      <Small>{lined ? 'One parcel is one pan.' : form.made}</Small>
+      <Small>{lined ? 'One pan makes one pie.' : form.made}</Small>
     </View>
   );
 }

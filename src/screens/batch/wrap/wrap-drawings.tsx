@@ -103,7 +103,7 @@ function Legend({ batch, kitchen, assessment }: ShownProps) {
       name: isPan
         ? `${'sheetsBelow' in laid.skin ? `${laid.skin.sheetsBelow} + ${laid.skin.sheetsAbove}` : ''} sheets`
         : `skin ${formatLength(laid.thicknessMm, kitchen.lengths)}`,
-      note: `${formatGrams(fit.wrapperG)} a parcel`,
+      note: `${formatGrams(fit.wrapperG)} a piece`,
     },
   ];
   return (

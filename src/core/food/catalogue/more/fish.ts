@@ -4,7 +4,6 @@ import { type Table } from '../../table';
 export const MORE_FISH: Table = {
   family: 'fish',
   rows: `
-cod | Cod | 81.2 17.5 0.7 0 0 1.1 | 0.95 | 0.2 | release=fish hazard=fish allergens=fish fillet=180 piece=180
 tuna-tinned | Tuna, tinned | 73 23.5 1.2 0 0 1.8 | 0.7 | 0.8 | release=tinnedFish hazard=cooked-animal allergens=fish tin=110
 crab-cooked | Crab meat | 77.6 18.5 1.1 0.5 0 2 | 0.6 | 1 | release=tinnedFish hazard=cooked-animal allergens=crustaceans tin=120
 sardines-tinned | Sardines, tinned | 60 24.6 11.5 0 0 3.4 | 0.85 | 1 | release=tinnedFish hazard=cooked-animal allergens=fish tin=90 piece=25
