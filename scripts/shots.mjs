@@ -22,6 +22,7 @@ const mended = async (page) => {
   await page.getByRole('button', { name: 'Put this message away' }).click();
 };
 const clock = async (page) => {
+  await page.getByRole('button', { name: /^What else you could do/ }).click();
   await page
     .getByRole('button', { name: /^Spread to 20\smm on a tray/ })
     .last()
@@ -34,17 +35,12 @@ const clock = async (page) => {
   await page.waitForTimeout(2500);
   await page.getByRole('img', { name: /^Cooling from/ }).evaluate((e) => e.scrollIntoView());
 };
-const paste = async (page) => {
-  await page
-    .getByLabel('Paste a recipe: a message, a page or a card')
-    .fill(
-      'Leek and trout half-moons for the hut, makes 30\n\n400 g leeks, sliced, sweated in 40 g butter\n250 g hot-smoked trout, flaked\n150 ml double cream\n2 tbsp hedgerow jelly\n1 tsp salt\npuff pastry, bought\n\nSweat the leeks until soft. Add the cream and cook until thick. Cool, fold in the fish. Cut 10 cm rounds, fill, fold and crimp. Bake at 200°C for 20 minutes.',
-    );
-  await page.getByRole('list', { name: 'The five checks' }).waitFor({ timeout: 20_000 });
-  await page.waitForTimeout(3500);
-  await page.getByRole('heading', { name: /^Leek and trout/ }).evaluate((e) => e.scrollIntoView());
+const now = async (page) => {
+  await page.getByRole('button', { name: 'Begin', exact: true }).click({ timeout: 20_000 });
+  await page.getByRole('timer').waitFor();
 };
 const loads = async (page) => {
+  await page.getByRole('button', { name: /^Loads/ }).click();
   await page.getByRole('img', { name: /^pot from above/ }).evaluate((e) => e.scrollIntoView({ block: 'center' }));
 };
 const cutOpen = async (page) => {
@@ -86,7 +82,7 @@ const trends = async (page) => {
 const ALL = [
   { name: 'bench', url: '/', size: phone },
   { name: 'fill', url: `${TURKEY}/fill`, size: phone },
-  { name: 'begin', url: '/begin', size: phone, act: paste },
+  { name: 'begin', url: '/begin', size: phone },
   { name: 'card', url: `${HADDOCK}/card`, size: phone },
   { name: 'cool', url: `${DUCK}/cool`, size: phone },
   { name: 'cool-clock', url: `${DUCK}/cool`, size: phone, act: clock },
@@ -102,7 +98,7 @@ const ALL = [
   { name: 'rehearsal-wide', url: '/rehearse', size: wide, act: rehearsed },
   { name: 'debrief', url: '/rehearse', size: phone, act: debriefed },
   { name: 'trends', url: '/notebook', size: phone, act: trends },
-  { name: 'cook-wide', url: `${TURKEY}/cook`, size: wide },
+  { name: 'now', url: `${HADDOCK}/now`, size: phone, act: now },
 ];
 
 // With names behind it only those.

@@ -297,7 +297,8 @@ const ShownBatch = memo(function ShownBatch({
 /** Its one answer, where the drawing does not say it already. */
 function answerOf(station: Station, { batch, kitchen, assessment }: ShownProps): string | null {
   const cooling = assessment.heat?.cooling;
-  if (station === 'cool') return cooling ? coolAnswer(kitchen, cooling) : null;
+  // Until it is worked out its line is kept free, so that nothing moves when it comes.
+  if (station === 'cool') return cooling ? coolAnswer(kitchen, cooling) : assessment.checks.cooling.pending ? '' : null;
   return station === 'cook' ? cookAnswer(batch, assessment, kitchen) : null;
 }
 

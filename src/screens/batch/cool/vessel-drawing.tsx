@@ -5,10 +5,7 @@ import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg
 import { type Base } from '@/core/vocabulary/bases';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-
-const WIDTH = 320;
-/** px per mm; deep pots are drawn smaller. */
-export const scaleFor = (depthMm: number): number => Math.min(2.2, 120 / depthMm);
+import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
 
 interface Props {
   depthMm: number;
@@ -24,7 +21,7 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
   const scale = scaleFor(depthMm);
   const fill = depthMm * scale;
   const wall = fill + 14;
-  const floor = wall + (covered ? 14 : 6);
+  const floor = floorAt(depthMm, covered);
   const left = 70;
   const right = 240;
   const stroke = { stroke: p.ink, strokeWidth: 2.5, fill: 'none' };
@@ -38,7 +35,12 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
       role="img"
       aria-label={`The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${Math.round(hottest * depthMm)} mm above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`}
     >
-      <Svg width="100%" height={floor + 26} viewBox={`0 0 ${WIDTH} ${floor + 26}`} aria-hidden>
+      <Svg
+        width="100%"
+        height={vesselHigh(depthMm, covered)}
+        viewBox={`0 0 ${WIDTH} ${vesselHigh(depthMm, covered)}`}
+        aria-hidden
+      >
         {drawn === 'ice' && (
           <Rect
             x={left - 16}

@@ -16,7 +16,8 @@ import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { type StationProps } from '../station-props';
-import { scaleFor, VesselDrawing } from './vessel-drawing';
+import { VesselDrawing } from './vessel-drawing';
+import { scaleFor } from './vessel-size';
 
 type Props = StationProps & { forecast: CoolingForecast };
 type Cool = Batch['cool'];
