@@ -43,7 +43,7 @@ function said(file: string): string[] {
       ts.isTemplateMiddle(node) ||
       ts.isTemplateTail(node) ||
       ts.isJsxText(node);
-    if (isText && (ts.isJsxText(node) || /\s|^[A-Z]/.test(node.text))) found.push(node.text);
+    if (isText && (ts.isJsxText(node) || /\s|^[A-Z]/.test(node.text))) found.push(node.text.replace(/\s+/g, ' '));
     ts.forEachChild(node, visit);
   };
   visit(source);

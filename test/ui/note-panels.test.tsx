@@ -172,7 +172,8 @@ describe('why, and the next version', () => {
   it('nothing in the numbers explains it: it says so; of good things nobody asks why', () => {
     mockWhy = { explained: [{ outcome: soggy.note.outcomes[0], causes: [] }], changes: [], lessons: [] };
     const view = renderPart(<WhyPanel {...stationProps(soggy)} />);
-    expect(screen.getByText(/^Nothing in the numbers explains this\./)).toBeTruthy();
+    expect(screen.getByText(/^None of your numbers explains this\. Common advice:/)).toBeTruthy();
+    expect(within(screen.getByLabelText('Common advice')).getAllByText(/^· /).length).toBeGreaterThanOrEqual(2);
     view.unmount();
     renderPart(<WhyPanel {...stationProps(noting(haddock, 'just-right'))} />);
     expect(screen.queryByText(/explains/)).toBeNull();

@@ -78,7 +78,7 @@ export function IngredientFacts(props: IngredientActions & { ingredient: Ingredi
       )}
       {ingredient.dose !== null && (
         <Small>
-          Usual: {formatNumber(ingredient.dose[0], 2)} to {formatNumber(ingredient.dose[1])} g in a kg of filling (house
+          Usual: {formatNumber(ingredient.dose[0], 2)} to {formatNumber(ingredient.dose[1])} g in a kg of filling (our
           estimate).
         </Small>
       )}

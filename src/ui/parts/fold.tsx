@@ -38,9 +38,11 @@ export function Fold(props: Props) {
           onPress={() => setOpened(!isOpen)}
           style={{ minHeight: TOUCH + 2, flexDirection: 'row', alignItems: 'center', gap: 10, width: '100%' }}
         >
-          <Body style={{ fontFamily: SERIF, fontSize: 18, flexGrow: 1, flexShrink: 1 }}>{title}</Body>
+          <Body style={{ fontFamily: SERIF, fontSize: 18, flexShrink: 0, maxWidth: '66%' }}>{title}</Body>
           {sign !== null && <Disc sign={sign} size={16} />}
-          <Small style={{ flexShrink: 1, maxWidth: '58%', textAlign: 'right', paddingVertical: 4 }}>{figure}</Small>
+          <Small numberOfLines={1} style={{ flex: 1, textAlign: 'right', paddingVertical: 4 }}>
+            {figure}
+          </Small>
           <Glyph name={isOpen ? 'chevron-up' : 'chevron-down'} size={20} color={p.ink} />
         </Pressable>
       </View>

@@ -70,7 +70,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
   return (
     <Fold
       title="What it lies in"
-      figure={`${chosen?.label ?? 'by its depth'}, ${formatLength(forecast.depthMm, kitchen.lengths, 0)} deep`}
+      figure={`${formatLength(forecast.depthMm, kitchen.lengths, 0)} deep, ${chosen?.label ?? 'by its depth'}`}
     >
       <Small>
         {formatGrams(forecast.massG)} {cool.share < 1 ? `(${formatNumber(100 * cool.share, 0)} % of it) ` : ''}on{' '}

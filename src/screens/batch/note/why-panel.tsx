@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { isGood, OUTCOMES, PLACES_IN_PARCEL } from '@/core/vocabulary/outcomes';
+import { commonAdvice } from '@/core/notebook/common-advice';
 import { type Cause, type Explained } from '@/core/notebook/find-causes';
 import { adjustable, adjusted } from '@/core/notebook/adjust';
 import { HARD_TO_LEARN_FROM, type NextChange } from '@/core/notebook/next-batch';
@@ -33,25 +34,39 @@ export function WhyPanel({ batch, kitchen }: StationProps) {
   return (
     <View style={{ gap: 20 }}>
       {data.explained.filter(isNoted).map((one) => (
-        <Why key={`${one.outcome.what} ${one.outcome.where ?? ''}`} {...one} />
+        <Why key={`${one.outcome.what} ${one.outcome.where ?? ''}`} {...one} batch={batch} />
       ))}
       {data.changes.length > 0 && <Next batch={batch} kitchen={kitchen} changes={data.changes} />}
     </View>
   );
 }
 
-function Why({ outcome, causes }: Explained) {
+function Why({ outcome, causes, batch }: Explained & Pick<StationProps, 'batch'>) {
   const where = outcome.where === null ? '' : ` (${PLACES_IN_PARCEL[outcome.where].label})`;
   const title = `Why ${OUTCOMES[outcome.what].label}${where}`;
   return (
     <View role="region" aria-label={title} style={{ gap: 10 }}>
       <Heading level={2}>{title}</Heading>
-      {causes.length === 0 && (
-        <Body>Nothing in the numbers explains this. What was not measured may: write it down in your own words.</Body>
-      )}
+      {causes.length === 0 && <Common advice={commonAdvice(outcome.what, batch)} />}
       {causes.slice(0, MOST).map((cause) => (
         <CauseCard key={cause.id} cause={cause} />
       ))}
+    </View>
+  );
+}
+
+/** Where no number explains it, what cooks do first. */
+function Common({ advice }: { advice: readonly string[] }) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Body>None of your numbers explains this. Common advice:</Body>
+      <View role="list" aria-label="Common advice">
+        {advice.map((text) => (
+          <Body role="listitem" key={text}>
+            · {text}
+          </Body>
+        ))}
+      </View>
     </View>
   );
 }

@@ -48,7 +48,7 @@ export function DoughPanel(props: Props) {
   return (
     <Fold
       title="Dough"
-      figure={`${assessment.dough.label}, ${plan.bought ? `${plan.bought.pieces}` : formatWeight(plan.neededG)}`}
+      figure={`${plan.bought ? `${plan.bought.pieces}` : formatWeight(plan.neededG)}, ${assessment.dough.label}`}
       isOpenWide
     >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
