@@ -1,15 +1,16 @@
 /** Everything that is kept under an id besides the document itself: one place, so that nothing of what is gone stays behind. */
 import { forgetAlarms } from './alarm';
 import { readText, removeText, writeText } from './store';
-import { photographKey } from './repository';
+import { photographKey, stepsKey } from './repository';
 import { forgetTimes } from './run-time';
 import { forget as forgetSteps } from './undo';
 
-/** Takes it away: steps back, photograph, times seen, alarms raised. @returns what puts the photograph back */
+/** Takes it away: steps back, photograph, times seen, alarms raised, steps taken. @returns what puts the photograph back */
 export async function forget(id: string): Promise<() => Promise<void>> {
   forgetSteps(id);
   await forgetTimes(id);
   await forgetAlarms(id);
+  await removeText(stepsKey(id));
   const photograph = await readText(photographKey(id));
   if (photograph === null) return () => Promise.resolve();
   await removeText(photographKey(id));

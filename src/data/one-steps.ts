@@ -8,8 +8,9 @@ import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { editBatch, now, takeBack } from './hooks';
 import { inTurn } from './lock';
+import { stepsKey } from './repository';
 import { say } from './notices';
-import { readText, removeText, writeText } from './store';
+import { readText, writeText } from './store';
 
 /** Checked by hand: the validators are 60 KB that no card waits for. */
 const isStep = (step: unknown): step is StepTaken =>
@@ -22,11 +23,10 @@ const isStep = (step: unknown): step is StepTaken =>
   'end' in step &&
   (step.end === null || typeof step.end === 'number');
 
-const keyOf = (batchId: string): string => `involucrum/steps/${batchId}`;
 const one = (batchId: string) => ['steps', batchId] as const;
 
 async function read(batchId: string): Promise<StepTaken[]> {
-  const text = await readText(keyOf(batchId));
+  const text = await readText(stepsKey(batchId));
   if (text === null) return [];
   try {
     // What cannot be read is begun anew: the batch itself knows what its clocks have seen.
@@ -44,7 +44,7 @@ export const useSteps = (batchId: string): StepTaken[] | undefined =>
 async function keep(batchId: string, change: (steps: StepTaken[]) => StepTaken[]): Promise<void> {
   const steps = await inTurn(async () => {
     const next = change(await read(batchId));
-    await writeText(keyOf(batchId), JSON.stringify(next));
+    await writeText(stepsKey(batchId), JSON.stringify(next));
     return next;
   });
   await mutate(one(batchId), steps, { revalidate: false });
@@ -102,10 +102,4 @@ export async function endStep(
       },
     },
   });
-}
-
-/** Everything is begun anew. */
-export async function forgetSteps(batchId: string): Promise<void> {
-  await removeText(keyOf(batchId));
-  await mutate(one(batchId), [], { revalidate: false });
 }

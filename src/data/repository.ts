@@ -207,6 +207,8 @@ export const removeRecord = (key: string): Promise<void> => inTurn(() => removeT
 /** One photograph a batch lies beside it. */
 const PHOTOGRAPH = `${PREFIX}photograph/`;
 export const photographKey = (batchId: string): string => `${PHOTOGRAPH}${batchId}`;
+/** Which steps of a batch that is cooked now were begun and ended. */
+export const stepsKey = (batchId: string): string => `${PREFIX}steps/${batchId}`;
 
 /** Removes a batch; what else is kept under its id goes with `forget`. @throws NotRemovedError */
 export const deleteBatch = (id: string): Promise<void> => inTurn(() => removeText(batchKey(id)));

@@ -27,6 +27,10 @@ beforeEach(async () => {
   for (const batch of [turkey, haddock]) {
     await repository.createBatch(batch);
     mockStorage.texts.set(repository.photographKey(batch.id), PICTURE);
+    mockStorage.texts.set(
+      repository.stepsKey(batch.id),
+      JSON.stringify([{ id: `${batch.id} cut`, start: 1, end: null }]),
+    );
   }
   mockStorage.texts.set('involucrum/raised', JSON.stringify([`${turkey.id} missed`, `${haddock.id} missed`]));
   // Times seen in a run, as a page before this one left them.

@@ -9,7 +9,7 @@ import * as repository from '@/data/repository';
 import { begin } from '@/data/rehearsals';
 import { measureRoom, ROOM } from '@/data/room';
 import { forgetHeld } from '@/data/store';
-import { previewWhole, removeBatches, restoreWhole, saveBatches, saveWhole } from '@/data/whole';
+import { previewWhole, eraseAll, removeBatches, restoreWhole, saveBatches, saveWhole } from '@/data/whole';
 import { MemoryStorage } from './memory-storage';
 
 const mockStorage = new MemoryStorage();
@@ -173,6 +173,17 @@ describe('the whole kitchen', () => {
     expect(await counts(file)).toEqual({ new: 3 });
     expect((await back()).put).toBe(3);
     expect(documents()).toEqual(before);
+  });
+
+  it('everything is erased, the demo does not come again, and all of it can be brought back', async () => {
+    await lived();
+    const before = new Map(mockStorage.texts);
+    const back = await eraseAll();
+    expect([...mockStorage.texts.keys()].filter((key) => key.startsWith('involucrum/'))).toEqual(['involucrum/opened']);
+    await repository.openFirst(() => demo(AT));
+    expect((await repository.listBatches()).batches).toEqual([]);
+    await back();
+    for (const [key, text] of before) expect(mockStorage.texts.get(key)).toBe(text);
   });
 
   it('a deleted batch takes its photograph along, and brings it back', async () => {
