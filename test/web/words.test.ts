@@ -1,3 +1,5 @@
+import { lanternSupper } from '@/data/demo';
+import { ordinal, versionLine } from '@/screens/words';
 import { bound } from '@/ui/parts/bound';
 import { roundTicks, tickLabel } from '@/ui/curve/ticks';
 
@@ -31,5 +33,15 @@ describe('marks of time', () => {
     const ticks = roundTicks(70, 6, start);
     expect(ticks.map((minute) => new Date(start + minute * 60_000).getMinutes() % 15)).toEqual(ticks.map(() => 0));
     expect(ticks[0]).toBeCloseTo(7.5, 9);
+  });
+});
+
+describe('versions are told apart', () => {
+  const [turkey] = lanternSupper('2026-12-05T16:00:00.000Z');
+  const version = (number: number) => versionLine({ ...turkey, lineage: { ...turkey.lineage, number } });
+  it('by number and day; the first one needs no word', () => {
+    expect(version(1)).toBe('');
+    expect(version(2)).toBe('2nd version, 5 December');
+    expect([3, 4, 11, 12, 21, 22, 23].map(ordinal)).toEqual(['3rd', '4th', '11th', '12th', '21st', '22nd', '23rd']);
   });
 });

@@ -16,7 +16,7 @@ import { Body, Small, Strong } from '@/ui/parts/text';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { batchLine } from '../words';
+import { batchLine, versionLine } from '../words';
 import { stationOf } from '../stations';
 
 const RunningClocks = lazy(() => import('./running-clocks'));
@@ -45,6 +45,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
   const p = usePalette();
   const [isMenuOpen, setMenuOpen] = useState(false);
   const { next, checks } = assessment;
+  const version = versionLine(batch);
   const isRunning = batch.cool.run !== null || batch.wrap.board !== null || batch.cook.run !== null;
   const station = next.check === null ? 'note' : stationOf(next.check);
   return (
@@ -67,6 +68,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
           <SectionDrawing batch={batch} assessment={assessment} width={DRAWING} small />
         </View>
         <View style={{ flex: 1, gap: 4 }}>
+          {version !== '' && <Small numberOfLines={1}>{version}</Small>}
           <Small numberOfLines={1}>{batchLine(batch)}</Small>
           <View style={{ flexDirection: 'row', gap: 6 }}>
             {CHECK_IDS.map((id) => (
