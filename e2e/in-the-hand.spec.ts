@@ -203,6 +203,7 @@ test('the Kitchen is a page of lines; units are chosen once, and everything can 
   await press(page, 'Save everything as a file');
   await again;
   await press(page, 'I have the file: erase everything');
+  await expect(page.getByText('Everything is erased.')).toBeVisible();
   await page.goto('/');
   await expect(page.getByText(/A batch is one filling in one kind of piece/)).toBeVisible();
   await expect(page.getByRole('article')).toHaveCount(0);
