@@ -8,16 +8,16 @@ interface StationRecord {
   checks: readonly CheckId[];
   /** Whether its key figure stands in the bar; where it carries two checks there is no room. */
   showsFigure: boolean;
-  /** Where the curve stands on a phone: it is what one comes for, in the midst of the settings, or there is none. */
-  curve: 'first' | 'inside' | 'none';
+  /** Its curve stands before its panels on a phone: it is what one comes for. */
+  isCurveFirst: boolean;
 }
 
 export const STATIONS = recordsOf<StationRecord>()({
-  fill: { label: 'Fill', checks: ['moisture', 'salt'], showsFigure: false, curve: 'none' },
-  cool: { label: 'Cool', checks: ['cooling'], showsFigure: true, curve: 'inside' },
-  wrap: { label: 'Wrap', checks: ['fit'], showsFigure: true, curve: 'none' },
-  cook: { label: 'Cook', checks: ['core'], showsFigure: true, curve: 'first' },
-  note: { label: 'Note', checks: [], showsFigure: false, curve: 'none' },
+  fill: { label: 'Fill', checks: ['moisture', 'salt'], showsFigure: false, isCurveFirst: false },
+  cool: { label: 'Cool', checks: ['cooling'], showsFigure: true, isCurveFirst: false },
+  wrap: { label: 'Wrap', checks: ['fit'], showsFigure: true, isCurveFirst: false },
+  cook: { label: 'Cook', checks: ['core'], showsFigure: true, isCurveFirst: true },
+  note: { label: 'Note', checks: [], showsFigure: false, isCurveFirst: false },
 });
 export type Station = keyof typeof STATIONS;
 export const STATION_IDS = idsOf(STATIONS);

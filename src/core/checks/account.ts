@@ -1,4 +1,5 @@
 /** First step of three: what there is. Lines are resolved once, and everything that is judged is drawn up from them once. */
+import { ORDINARY_DENSITY } from '../food/densities';
 import { type Batch } from '../stored/schema';
 import { type Laid } from '../forms/skins';
 import { type Kitchen } from '../stored/kitchen-schema';
@@ -58,9 +59,6 @@ export interface Accounts extends Outline {
   now: string | null;
 }
 
-/** What a stored wrap portion falls back to where there is no filling to speak of: ordinary moist food, g/ml. */
-const USUAL_DENSITY = 1.02;
-
 /** Worked out when it is first asked for, once: of a change that is tried out for one check the others' accounts are not needed. */
 function once<T>(make: () => T): () => T {
   let made: { value: T } | null = null;
@@ -97,7 +95,7 @@ export function account(
   const steamG = heat?.cooling?.soundSteamG ?? 0;
   const ledger = drawLedger(o.lines, batch.water, steamG, usual.ovenPer100);
   const takes = withBroth(usual, wrap.form, ledger);
-  const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : USUAL_DENSITY));
+  const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : ORDINARY_DENSITY));
   const laid = laidOf(wrap, o.dough);
   const fit = once(() =>
     fitParcel({

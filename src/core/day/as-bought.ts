@@ -1,5 +1,5 @@
 /** Food as one buys it: whole lemons for juice and zest, whole eggs for yolks, bunches of herbs, a jar of a spice. */
-import { type Ingredient } from '../food/ingredient';
+import { type Ingredient, isSpice } from '../food/ingredient';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
 
@@ -67,8 +67,6 @@ function wholes(needs: readonly Needed[]): Bought[] {
 
 /** From here on in kilos and litres. */
 const KILO = 1000;
-/** Of what is used by so little, a jar is bought, g in a kg of filling. House estimate. */
-const SPICE_MOST = 12;
 
 /** `1.2 kg`, `650 ml`, `4 (250 g)`, `1 bunch (30 g)`, `a jar (2 g)`. */
 function amountWords(grams: number, { liquid, gPerMl, counts, family, dose }: Ingredient): string {
@@ -82,7 +80,7 @@ function amountWords(grams: number, { liquid, gPerMl, counts, family, dose }: In
     const many = whole(grams / bunch);
     return `${many} ${many === 1 ? 'bunch' : 'bunches'} (${weight})`;
   }
-  if (family === 'seasoning' && dose !== null && dose[1] <= SPICE_MOST) return `a jar (${weight})`;
+  if (family === 'seasoning' && isSpice({ dose })) return `a jar (${weight})`;
   const isCounted =
     piece !== undefined && piece >= 20 && ['egg', 'allium', 'vegetable', 'root', 'fruit'].includes(family);
   return isCounted ? `${whole(grams / piece)} (${weight})` : weight;

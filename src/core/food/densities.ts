@@ -48,3 +48,6 @@ const CUT_WORDS: readonly [RegExp, Cut][] = [
 /** The cut that a recipe's words name; null where they name none. */
 export const cutInWords = (words: string): Cut | null =>
   CUT_WORDS.find(([pattern]) => pattern.test(words))?.[1] ?? null;
+
+/** A filling as long as nothing is known of it: ordinary moist food, g/ml. House estimate. */
+export const ORDINARY_DENSITY = 1.02;

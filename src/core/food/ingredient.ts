@@ -51,3 +51,7 @@ export const SALT_ID = 'salt';
 
 /** Whether it is salt itself, of which a spoon weighs what the kitchen's own salt does. */
 export const isSalt = ({ id }: Pick<Ingredient, 'id'>): boolean => id === SALT_ID;
+
+/** Used by so little, g in a kg of filling at most, it is a spice: a pinch is meant, and a jar is bought. House estimate. */
+const SPICE_MOST = 12;
+export const isSpice = ({ dose }: Pick<Ingredient, 'dose'>): boolean => dose !== null && dose[1] <= SPICE_MOST;

@@ -1,4 +1,5 @@
 /** A batch built from a few answers: a thing by its everyday name, and how much of it there is to be. */
+import { ORDINARY_DENSITY } from '../food/densities';
 import { FORMS } from '../forms';
 import { type SectionShape } from '../forms/section';
 import { scaled, SHAPES, sizeOf, type Skin, withSize } from '../forms/skins';
@@ -33,8 +34,6 @@ export interface Answers {
   at: string;
 }
 
-/** A filling as long as nothing is known of it: ordinary moist food, g/ml. House estimate. */
-const USUAL_DENSITY = 1.02;
 /** A main course, filled pieces with their wrapper, g a head; of a pan pie filling alone. House estimates. */
 const HEAD_G = 240;
 const HEAD_OF_PIE_G = 280;
@@ -42,16 +41,19 @@ const HEAD_OF_PIE_G = 280;
 const SKIN_STEP_MM = 5;
 const PAN_STEP_MM = 10;
 
-/** What a wrap holds comfortably, in the middle of that, g. */
-function comfortableG({ form, dough, skin, rimMm, thicknessMm }: Batch['wrap']): number {
-  const { comfortableMl } = fitParcel({
+const fitOf = ({ form, dough, skin, rimMm, thicknessMm, portionG }: Batch['wrap']): Fit =>
+  fitParcel({
     form,
     laid: { skin, rimMm, thicknessMm },
     dough: doughOf(dough),
-    fillingG: 1,
-    density: USUAL_DENSITY,
+    fillingG: portionG,
+    density: ORDINARY_DENSITY,
   });
-  return ((comfortableMl[0] + comfortableMl[1]) / 2) * USUAL_DENSITY;
+
+/** What a wrap holds comfortably, in the middle of that, g. */
+function comfortableG(wrap: Batch['wrap']): number {
+  const { comfortableMl } = fitOf(wrap);
+  return ((comfortableMl[0] + comfortableMl[1]) / 2) * ORDINARY_DENSITY;
 }
 
 /** The skin rounded to what one cuts, within what a skin may be. */
@@ -70,7 +72,7 @@ function rounded(skin: Skin): Skin {
 const HALVINGS = 24;
 
 /** The same form with a skin that holds a portion in the middle of what is comfortable. @param portionG above 0, g */
-export function sizedFor(wrap: Batch['wrap'], portionG: number): Batch['wrap'] {
+function sizedFor(wrap: Batch['wrap'], portionG: number): Batch['wrap'] {
   let [low, high] = [0.2, 5];
   for (let i = 0; i < HALVINGS; i++) {
     const factor = (low + high) / 2;
@@ -79,15 +81,6 @@ export function sizedFor(wrap: Batch['wrap'], portionG: number): Batch['wrap'] {
   }
   return { ...wrap, skin: rounded(scaled(wrap.skin, high)), portionG };
 }
-
-const fitOf = ({ form, dough, skin, rimMm, thicknessMm, portionG }: Batch['wrap']): Fit =>
-  fitParcel({
-    form,
-    laid: { skin, rimMm, thicknessMm },
-    dough: doughOf(dough),
-    fillingG: portionG,
-    density: USUAL_DENSITY,
-  });
 
 /** As many as is usual for the form. */
 export const usualHowMany = (thing: EverydayId): HowMany => ({ by: 'count', count: usualCount(EVERYDAY[thing].form) });

@@ -5,7 +5,7 @@ import { idsOf, recordsOf } from '../vocabulary/records';
 import { type School } from '../vocabulary/schools';
 import { type WayToCook } from '../vocabulary/ways-to-cook';
 
-export interface EverydayRecord {
+interface EverydayRecord {
   /** What it is called most, and what else. */
   name: string;
   plural: string;

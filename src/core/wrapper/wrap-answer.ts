@@ -7,7 +7,7 @@ import { formatLength, formatSides, type LengthUnit } from '../units/lengths';
 import { type WrapperMaking } from './making';
 
 /** `110 mm rounds`, `160 × 110 mm ovals`, `a 280 mm pan` */
-export function skinsWords(skin: Skin, unit: LengthUnit): string {
+function skinsWords(skin: Skin, unit: LengthUnit): string {
   switch (skin.shape) {
     case 'round':
       return `${formatLength(skin.diameterMm, unit, 0)} rounds`;

@@ -279,9 +279,8 @@ const ShownBatch = memo(function ShownBatch({
               {section}
               <RehearsalHere id={batch.id} station={station} />
               {checks}
-              {STATIONS[station].curve === 'first' && <Aside station={station} {...props} />}
+              {STATIONS[station].isCurveFirst && <Aside station={station} {...props} />}
               {CONTENT[station](props)}
-              {station === 'wrap' && <Aside station={station} {...props} />}
             </>
           )}
         </ScrollView>

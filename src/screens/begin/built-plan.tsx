@@ -42,9 +42,8 @@ export function BuiltPlan({ thing, onAnother }: { thing: EverydayId; onAnother: 
     return wrapAnswer(built, kitchen, wrapperMaking(built, kitchen, fit, laid, made));
   }, [built, kitchen]);
   const begin = async () => {
-    const batch = { ...built, id: newId(), title: name, createdAt: now(), updatedAt: now() };
-    const lineage = { ...batch.lineage, thing: batch.id };
-    if (await keepBatch({ ...batch, lineage })) router.replace(`/batch/${batch.id}/fill`);
+    const batch = build({ id: newId(), thing, dough, way, school, howMany, title: name, at: now() });
+    if (await keepBatch(batch)) router.replace(`/batch/${batch.id}/fill`);
   };
   return (
     <View style={{ gap: 16 }}>

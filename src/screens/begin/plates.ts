@@ -1,7 +1,7 @@
 /** Each thing as it looks on the plate: drawings as data, in a box of 100 × 70, the table at y = 62. Drawing only. */
 import { type EverydayId } from '@/core/wrapper/everyday';
 
-export interface Plate {
+interface Plate {
   /** Its outline, filled with dough. */
   outline: string;
   /** Pleats, crimps, slits: ink lines on it. */

@@ -4,7 +4,7 @@ import { runningClocks } from '@/core/checks/clock-words';
 import { type Assessment } from '@/core/checks/judgement';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
-import { useNow } from '@/data/use-now';
+import { useRunTime } from '@/data/run-time';
 import { Sentence } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
@@ -19,7 +19,13 @@ interface Props {
 
 export default function RunningClocks({ batch, kitchen, assessment }: Props) {
   const p = usePalette();
-  const now = useNow(EVERY_MS, batch.id);
+  // A device’s clock that is set back gives no time back: the latest that any of its clocks has shown counts.
+  const times = [
+    useRunTime(batch, EVERY_MS, 'cool'),
+    useRunTime(batch, EVERY_MS, 'board'),
+    useRunTime(batch, EVERY_MS, 'cook'),
+  ].map(({ latest }) => latest);
+  const now = times.reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a));
   return runningClocks(batch, kitchen, assessment, now).map(({ station, text, isDue }) => (
     <Link
       key={station}

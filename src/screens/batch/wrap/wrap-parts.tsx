@@ -1,7 +1,6 @@
 /** Everything of Wrap, loaded when it is first opened. */
 import { type StationProps } from '../station-props';
 import { View } from 'react-native';
-import { useWide } from '@/ui/shell/use-wide';
 import { Measured } from '@/ui/parts/measured';
 import { BalanceTable } from './balance-table';
 import { Scales } from './scales';
@@ -10,13 +9,12 @@ import { WrapStation, WrapWork } from './wrap-station';
 
 export type WrapPart = 'drawings' | 'scales' | 'station' | 'balance';
 
-/** On a wide screen the work stands beside the skin; on a phone it is in the station already. */
+/** Beside the skin on a wide screen: the work. On a phone it is in the station. */
 function Aside(props: StationProps) {
-  const wide = useWide();
   return (
     <View style={{ gap: 24 }}>
-      {wide && <WrapWork {...props} />}
-      {wide && <BalanceTable {...props} />}
+      <WrapWork {...props} />
+      <BalanceTable {...props} />
     </View>
   );
 }
