@@ -76,15 +76,15 @@ it('two versions side by side say what differs, and nothing else', () => {
     { do: 'removeLine' as const, id: 'ginger' },
     { do: 'noteOutcome' as const, outcome: { what: 'bland' as const, much: 'clearly' as const, where: null }, at: AT },
   ].reduce(apply, turkey);
-  expect(differences(turkey, other, 'C')).toEqual([
+  expect(differences(turkey, other, DEFAULT_KITCHEN)).toEqual([
     { what: 'Ginger', one: '8 g', other: '' },
     { what: 'Salt', one: '4 g', other: '2 g' },
     { what: 'Filling in each', one: '28 g', other: '31 g' },
     { what: 'Came out', one: '', other: 'bland' },
   ]);
-  expect(differences(turkey, turkey, 'C')).toEqual([]);
+  expect(differences(turkey, turkey, DEFAULT_KITCHEN)).toEqual([]);
   // What only the other one has is said, too.
-  expect(differences(other, turkey, 'C').map(({ what }) => what)).toContain('Ginger');
+  expect(differences(other, turkey, DEFAULT_KITCHEN).map(({ what }) => what)).toContain('Ginger');
 });
 
 it('versions stand in their order, and the next one counts on', () => {

@@ -112,7 +112,7 @@ describe('a rehearsal', () => {
     expect(decisions).toEqual([
       { what: 'Salt: 0.75 tsp → 0.35 tsp', did: [expect.stringMatching(/^salt \d.*→.* %$/)] },
     ]);
-    expect(told).toEqual([{ text: expect.stringContaining('% more a spoon'), wasDone: true }]);
+    expect(told).toEqual([{ text: expect.stringContaining('% more than was counted'), was: 'seen' }]);
   });
 
   it('presses what is wetter than counted, and crumbs bind it', () => {
@@ -206,7 +206,7 @@ describe('a rehearsal', () => {
     const byScale = see({ ...s, rehearsal: { ...s.rehearsal, hands: 'scale' } }, 'closed');
     expect(by(byScale.said)).toBeLessThan(by(bySpoon.said));
     expect(bySpoon.s.batch.wrap.board?.taps).toEqual([{ at: s.rehearsal.simAt, parcels: by(bySpoon.said) }]);
-    expect(see(pass(bySpoon.s, 300), 'closed').said).toBe('All 20 are closed.');
+    expect(see(pass(bySpoon.s, 300), 'closed').said).toBe('All 22 are closed.');
   });
 
   it('nothing in the heat: nobody has eaten, and nothing is found', () => {

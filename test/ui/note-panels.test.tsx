@@ -240,7 +240,7 @@ it('versions stand in a row, any beside this one', () => {
     lineage: { thing: duck.id, number: 2, parentId: duck.id, changed: ['70 g of filling in each'] },
   };
   mockVersions = [noting(duck, 'pale'), second];
-  renderPart(<VersionsPanel batch={second} scale="C" />);
+  renderPart(<VersionsPanel batch={second} kitchen={DEFAULT_KITCHEN} />);
   unfold();
   expect(screen.getByText('70 g of filling in each')).toBeTruthy();
   expect(screen.getByText('pale')).toBeTruthy();

@@ -252,7 +252,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
     ...(ledger.heldByMeat > 0.5
       ? [{ text: 'Kept by the meat that took it up', figure: formatGrams(ledger.heldByMeat), source: HOUSE }]
       : []),
-    ...dryReasons(ledger.dry),
+    ...dryReasons(ledger.dry, takes.dry),
     ...(ledger.paste.power > 1
       ? [
           {
@@ -277,7 +277,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
 }
 
 /** Each dry thing with what it wants; what is brought against it. */
-function dryReasons({ lines, brings, caught, grams }: DryAccount): Reason[] {
+function dryReasons({ lines, brings, caught, grams, per100: wantsPer100 }: DryAccount, right: number): Reason[] {
   const dry = lines.filter((l) => l.wants >= 1).slice(0, 5);
   if (dry.length === 0) return [];
   return [
@@ -296,6 +296,10 @@ function dryReasons({ lines, brings, caught, grams }: DryAccount): Reason[] {
           },
         ]
       : []),
-    { text: 'It would still take', figure: formatGrams(grams) },
+    {
+      // Beside "right" nothing may sound as if it were missing.
+      text: wantsPer100 <= right + UNSEEN ? 'Room for more, not needed' : 'It would still take',
+      figure: formatGrams(grams),
+    },
   ];
 }

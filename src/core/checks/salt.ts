@@ -67,12 +67,20 @@ function bandOf({ blandBelowPercent, isSweet }: SaltAccount): { low: number; hig
   return { low: Math.max(low, Math.min(blandBelowPercent, MOST_LOW)), high };
 }
 
-function saltState(salt: SaltAccount): CheckState {
+const saltState = (salt: SaltAccount): CheckState => STATES[saltTaste(salt)];
+const STATES = { bland: 'fix', 'little-bland': 'watch', right: 'good', 'little-salty': 'watch', salty: 'fix' } as const;
+
+/**
+ * What a filling tastes of on its own, so many % of salt in it: the edges of the check, so that tongue and check agree.
+ * @param percentSalt as planned, where nothing else is given
+ */
+export function saltTaste(salt: SaltAccount, percentSalt = salt.fillingPercent): keyof typeof STATES {
   const { low, high } = bandOf(salt);
-  const { fillingPercent, isSweet } = salt;
-  const [bland, salty] = isSweet ? [0, high + FAR_FROM_SWEET] : FAR_FROM_USUAL_SALT;
-  if (fillingPercent < bland || fillingPercent > salty) return 'fix';
-  return fillingPercent < low || fillingPercent > high + SLACK ? 'watch' : 'good';
+  const [bland, salty] = salt.isSweet ? [0, high + FAR_FROM_SWEET] : FAR_FROM_USUAL_SALT;
+  if (percentSalt < bland) return 'bland';
+  if (percentSalt < low) return 'little-bland';
+  if (percentSalt > salty) return 'salty';
+  return percentSalt > high + SLACK ? 'little-salty' : 'right';
 }
 
 export const salt: CheckRule = { label: 'Salt', judge };

@@ -14,6 +14,7 @@ import { METHODS } from '../vocabulary/methods';
 import { type OutcomeId, type PlaceInParcel } from '../vocabulary/outcomes';
 import { STAGES } from '../vocabulary/stages';
 import { doseFindings } from '../filling/doses';
+import { FAR_FROM_USUAL_SALT } from '../filling/salt';
 import { fitParcel } from '../wrapper/fit';
 import { type Truth } from './truth';
 
@@ -61,7 +62,8 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
   find('hollow', (0.85 - slackness) * 4, 'middle');
   find('cold-centre', (limit.c - 3 - lowestC) / 10, 'middle');
   find('bland', salt.isSweet ? 0 : (salt.blandBelowPercent - salted) * 3);
-  find('salty', (salted - salt.saltyAbovePercent) * 3);
+  // A saltless skin bears a saltier filling, but not one that nobody would eat.
+  find('salty', (salted - Math.min(salt.saltyAbovePercent, FAR_FROM_USUAL_SALT[1])) * 3);
   find('dry', (ledger.dry.per100 - takes.dry) / 8, 'middle');
   find('pasty', ledger.paste.isPasty ? 0.9 : 0, 'middle');
   find('greasy', (fat.loosePer100 - 9) / 5, 'middle');
@@ -84,7 +86,9 @@ export function outcomesOf(batch: Batch, { kitchen, truth, heat, lowestC, wrappe
   find('tough-prawns', isPrawn ? (bench - 55) / 40 : 0, 'middle');
   find('dough-tore', coolTarget !== null && wrappedC !== null ? (wrappedC - coolTarget.c - 7) / 10 : 0);
   const slow = heat.cooling?.minutes ?? null;
-  find('cooled-slowly', truth.coolingFactor < 0.75 || (slow ?? Infinity) > 300 ? (coolTarget === null ? 0 : 0.8) : 0);
+  // On ice water it is the ice that cools, whatever the air there does.
+  const isSlow = (truth.coolingFactor < 0.75 && batch.cool.base !== 'ice') || (slow ?? Infinity) > 300;
+  find('cooled-slowly', isSlow && coolTarget !== null ? 0.8 : 0);
   const fillingLeft = ledger.finishedG - count * portion;
   const made = wrap.doughG ?? balance.doughNeededG * (1 + wrap.spareShare);
   const doughLeft = made - balance.doughNeededG * truth.skinFactor;

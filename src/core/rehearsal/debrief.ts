@@ -4,14 +4,14 @@ import { mainStep, plannedMinutes } from '../stored/cooking';
 import { type Outcome } from '../stored/note-schema';
 import { type Batch } from '../stored/schema';
 import { MEDIA } from '../vocabulary/media';
-import { type Look } from '../vocabulary/rehearsals';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
 import { outline } from '../forecast/outline';
 import { differences } from '../notebook/compare';
-import { type FaultId, faultsOf, hiddenOf } from './hidden';
+import { hiddenOf } from './hidden';
 import { type Inside, insideOf, lastOut, type Situation } from './inside';
 import { later } from '../stored/moments';
+import { type Told, toldOf } from './told';
 
 interface Debrief {
   /** Safe or not, and in time or not, in a sentence each. */
@@ -27,12 +27,6 @@ interface Decision {
   what: string;
   /** What it did, against leaving it; empty where nothing that is counted. */
   did: string[];
-}
-
-/** What a look or a reading could have told. */
-interface Told {
-  text: string;
-  wasDone: boolean;
 }
 
 /** From the heat to the table, minutes. House estimate. */
@@ -51,7 +45,9 @@ export function debrief(situation: Situation): Debrief {
   };
 }
 
-function verdictsOf({ rehearsal, batch, kitchen }: Situation, { lowestC }: Inside): Debrief['verdicts'] {
+function verdictsOf(situation: Situation, inside: Inside): Debrief['verdicts'] {
+  const { rehearsal, batch, kitchen } = situation;
+  const { lowestC } = inside;
   const { limit } = outline(batch, kitchen);
   const t = (c: number): string => formatTemperature(c, kitchen.temperature);
   const out = lastOut(batch);
@@ -63,6 +59,7 @@ function verdictsOf({ rehearsal, batch, kitchen }: Situation, { lowestC }: Insid
   const late = Math.round((Date.parse(out) + TO_TABLE * 60_000 - come) / 60_000);
   const whether = earlyMinutes > 0 ? `people came ${Math.round(earlyMinutes)} min early; ` : '';
   const safe = limit.kind === 'safety';
+  const isWorthIt = isHot && late > 0 && late <= neededMore(situation, inside, limit.c);
   return [
     {
       good: isHot,
@@ -71,10 +68,18 @@ function verdictsOf({ rehearsal, batch, kitchen }: Situation, { lowestC }: Insid
         : `The coldest middle had only ${t(lowestC)}; ${safe ? 'the rule is' : 'it is done at'} ${t(limit.c)}.${safe ? ' In a real kitchen, don’t eat this.' : ''}`,
     },
     {
-      good: late <= 0,
-      text: `${whether === '' ? '' : `P${whether.slice(1)}`}${whether === '' ? 'On' : 'on'} the table ${late <= 0 ? 'in time' : `${late} min late`}.`,
+      good: late <= 0 || isWorthIt,
+      text: `${whether === '' ? '' : `P${whether.slice(1)}`}${whether === '' ? 'On' : 'on'} the table ${late <= 0 ? 'in time' : `${late} min late`}${isWorthIt ? ', and rightly: the middle needed the extra minutes' : ''}.`,
     },
   ];
+}
+
+/** Minutes beyond those planned that the middle needed; 0 where the planned ones were enough: nobody is blamed for waiting for those. */
+function neededMore(situation: Situation, { heatMinutes }: Inside, limitC: number): number {
+  const planned = plannedMinutes(situation.rehearsal.begun.cook);
+  if (heatMinutes === null || heatMinutes <= planned) return 0;
+  const asPlanned = insideOf({ ...situation, batch: lasted(situation.batch, planned) });
+  return asPlanned.lowestC !== null && asPlanned.lowestC < limitC ? Math.ceil(heatMinutes - planned) : 0;
 }
 
 function figuresOf({ rehearsal, batch, kitchen }: Situation, inside: Inside): Debrief['inside'] {
@@ -133,7 +138,7 @@ interface Aspect {
 
 function aspectsOf({ rehearsal, batch, kitchen }: Situation): Aspect[] {
   const { begun } = rehearsal;
-  const say = differences(begun, batch, kitchen.temperature).filter(({ what }) => what !== 'Came out');
+  const say = differences(begun, batch, kitchen).filter(({ what }) => what !== 'Came out');
   const words = (names: readonly string[]): string =>
     say
       .filter(({ what }) => names.includes(what))
@@ -150,7 +155,7 @@ const KNOWN: readonly { names: readonly string[]; without: (batch: Batch, begun:
   { names: ['Boiled off', 'Drained'], without: (b, begun) => ({ ...b, water: begun.water }) },
   { names: ['Pieces'], without: (b, begun) => ({ ...b, count: begun.count }) },
   {
-    names: ['Filling in each', 'Dough', 'Rolled to', 'Edge', 'Vent'],
+    names: ['Filling in each', 'Dough', 'Skin', 'Rolled to', 'Edge', 'Vent'],
     without: (b, { wrap }) => ({
       ...b,
       wrap: { ...wrap, weighed: b.wrap.weighed, board: b.wrap.board, earlierBoards: b.wrap.earlierBoards },
@@ -231,68 +236,6 @@ function effects(without: Inside, withIt: Inside, { kitchen }: Situation): strin
   if (differs(without.lowestC, withIt.lowestC, 1) && withIt.lowestC !== null)
     list.push(`coldest middle ${t(without.lowestC)} → ${t(withIt.lowestC)}`);
   return list;
-}
-
-/** What would have told of each fault, and whether it was asked. */
-function toldOf({ rehearsal, batch, kitchen }: Situation): Told[] {
-  const hidden = hiddenOf(rehearsal);
-  const did = (what: Look): boolean => rehearsal.looks.some((l) => l.what === what);
-  const t = (c: number): string => formatTemperature(Math.round(c), kitchen.temperature);
-  const { mediumC } = mainStep(batch.cook);
-  const cooled = [...batch.cool.earlierRuns, ...(batch.cool.run ? [batch.cool.run] : [])];
-  const by: Readonly<Record<FaultId, () => Told[]>> = {
-    'strong-salt': () => [
-      {
-        text: `A fried teaspoonful tastes of it: this salt weighs ${formatNumber(100 * (hidden.saltFactor - 1), 0)} % more a spoon than was counted.`,
-        wasDone: did('taste'),
-      },
-    ],
-    'wet-leaves': () => [
-      {
-        text: `Pressed in a sieve, ${formatNumber(hidden.extraFree, 0)} g more than counted run out of 100 g.`,
-        wasDone: did('press'),
-      },
-    ],
-    'small-spoon': () => [
-      {
-        text: `The scale says ${Math.round(rehearsal.begun.wrap.portionG * hidden.portionFactor)} g where ${Math.round(rehearsal.begun.wrap.portionG)} g was planned.`,
-        wasDone: did('weigh-filling'),
-      },
-    ],
-    'cold-oven': () => [
-      {
-        text: `A thermometer hung in the oven shows ${t((mediumC ?? 190) + hidden.biasK)} where ${t(mediumC ?? 190)} is set.`,
-        wasDone: did('oven-thermometer'),
-      },
-      {
-        text: 'Paler than they should be by half of their minutes: it can be seen through the door.',
-        wasDone: did('colour'),
-      },
-    ],
-    'warm-fridge': () => [
-      {
-        text: `A thermometer in the fridge shows ${t(hidden.fridgeC ?? kitchen.fridgeC)}, not ${t(kitchen.fridgeC)}.`,
-        wasDone: did('fridge-thermometer'),
-      },
-      {
-        text: 'Two readings of the filling while it cools lie above the curve, and the curve follows them.',
-        wasDone: cooled.some(({ readings }) => readings.length > 1),
-      },
-    ],
-    'slipped-probe': () => [
-      {
-        text: `The first push reads ${formatNumber(hidden.probeErrorK, 0)} K too much: the tip had missed the middle. Two more pieces, or a second push, tell.`,
-        wasDone: batch.cook.readings.length > 1,
-      },
-    ],
-    'early-guests': () => [
-      {
-        text: `Nothing tells of this. What helps is to be ready ${Math.round(hidden.earlyMinutes)} min before one must.`,
-        wasDone: true,
-      },
-    ],
-  };
-  return faultsOf(rehearsal).flatMap((fault) => by[fault]());
 }
 
 /** When it is heard that people are on their way; null where they come as they said. ISO 8601. */

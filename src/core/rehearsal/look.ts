@@ -2,6 +2,7 @@
 import { account } from '../checks/account';
 import { crustOf } from '../checks/crust';
 import { colouredAt } from '../checks/pale';
+import { saltTaste } from '../checks/salt';
 import { forecastHeat } from '../forecast/heat';
 import { outMinutesAt } from '../cooling/board-clock';
 import { mainStep, plannedMinutes } from '../stored/cooking';
@@ -42,9 +43,8 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
   taste: ({ rehearsal, batch, kitchen }) => {
     const { salt } = account(batch, kitchen, null);
     if (batch.lines.length === 0) return only('There is nothing to taste yet.');
-    if (salt.isSweet) return only('Sweet, as it should be.');
-    const has = salt.fillingPercent * hiddenOf(rehearsal).saltFactor;
-    return only(tasteWords(has, salt.blandBelowPercent, salt.saltyAbovePercent));
+    const taste = saltTaste(salt, salt.fillingPercent * hiddenOf(rehearsal).saltFactor);
+    return only(salt.isSweet && taste === 'right' ? 'Sweet, as it should be.' : TASTES[taste]);
   },
   press: ({ rehearsal, batch, kitchen }, random) => {
     if (batch.lines.length === 0) return only('There is nothing to press yet.');
@@ -127,15 +127,14 @@ const weighed = ({ rehearsal, batch }: Situation, what: 'filling' | 'skin', exac
   };
 };
 
-/** So far past its edge a taste is plain to anybody, % points of salt. House estimate. */
-const PLAINLY = 0.3;
-
-function tasteWords(has: number, bland: number, salty: number): string {
-  if (has < bland - PLAINLY) return 'Flat: it wants salt.';
-  if (has < bland) return 'A little flat.';
-  if (has <= salty) return 'Right.';
-  return has <= salty + PLAINLY ? 'A little too salty.' : 'Far too salty.';
-}
+/** A spoonful tasted on its own. */
+const TASTES = {
+  bland: 'Flat: it wants salt.',
+  'little-bland': 'A little flat.',
+  right: 'Right.',
+  'little-salty': 'A little too salty.',
+  salty: 'Far too salty.',
+} as const;
 
 function colourWords(minutes: number, brownAt: number | null, burntAt: number | null, browns: boolean): string {
   if (!browns) return 'They look as they went in: nothing browns here.';

@@ -27,9 +27,11 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
         figure={
           Math.abs(net) < UNSEEN
             ? 'nothing runs'
-            : net < 0
-              ? `still takes ${shown(-net)} g`
-              : `${shown(heat.value)} g run`
+            : net > 0
+              ? `${shown(heat.value)} g run`
+              : dry.state === 'good'
+                ? 'moist enough'
+                : `still takes ${shown(-net)} g`
         }
         value={net}
         zones={heatZones(heat.band[1], dry.band[1], dry.watch)}

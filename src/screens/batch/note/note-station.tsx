@@ -103,7 +103,7 @@ export function NoteStation(props: StationProps) {
         <TastersPanel {...props} />
         {!isRehearsal(batch.id) && (
           <>
-            <VersionsPanel batch={batch} scale={props.kitchen.temperature} />
+            <VersionsPanel batch={batch} kitchen={props.kitchen} />
             <PhotographPanel batch={batch} />
             <FilesPanel {...props} />
             <ReadingsTable {...props} />

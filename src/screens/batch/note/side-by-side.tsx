@@ -1,13 +1,14 @@
 /** Two versions beside each other: only what differs. */
 import { View } from 'react-native';
+import { type Kitchen } from '@/core/stored/kitchen-schema';
 import { type Batch } from '@/core/stored/schema';
 import { differences } from '@/core/notebook/compare';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
-export function SideBySide({ one, other, scale }: { one: Batch; other: Batch; scale: 'C' | 'F' }) {
+export function SideBySide({ one, other, kitchen }: { one: Batch; other: Batch; kitchen: Kitchen }) {
   const p = usePalette();
-  const rows = differences(one, other, scale);
+  const rows = differences(one, other, kitchen);
   const [first, second] = [one, other].map(({ lineage }) => `Version ${lineage.number}`);
   if (rows.length === 0) return <Body>They are the same.</Body>;
   return (

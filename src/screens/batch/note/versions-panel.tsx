@@ -2,6 +2,7 @@
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { type Kitchen } from '@/core/stored/kitchen-schema';
 import { type Batch } from '@/core/stored/schema';
 import { OUTCOMES } from '@/core/vocabulary/outcomes';
 import { useVersions } from '@/data/notebook';
@@ -12,7 +13,7 @@ import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { SideBySide } from './side-by-side';
 
-export function VersionsPanel({ batch, scale }: { batch: Batch; scale: 'C' | 'F' }) {
+export function VersionsPanel({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
   const p = usePalette();
   const [besideId, setBeside] = useState<string | null>(null);
   const versions = useVersions(batch);
@@ -54,7 +55,7 @@ export function VersionsPanel({ batch, scale }: { batch: Batch; scale: 'C' | 'F'
               />
             </View>
           )}
-          {besideId === version.id && <SideBySide one={version} other={batch} scale={scale} />}
+          {besideId === version.id && <SideBySide one={version} other={batch} kitchen={kitchen} />}
         </View>
       ))}
     </Fold>

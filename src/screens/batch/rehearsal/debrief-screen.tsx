@@ -101,17 +101,20 @@ function Decisions({ decisions }: { decisions: Debrief['decisions'] }) {
   );
 }
 
+/** Said after each: nobody is blamed for what another look had told already. */
+const AFTER = { seen: '', spared: '', missed: ' Nobody looked.' } as const;
+
 function Told({ told }: { told: Debrief['told'] }) {
   if (told.length === 0) return null;
   return (
     <View role="region" aria-label="What could have told you" style={{ gap: 8 }}>
       <Heading level={2}>What could have told you</Heading>
-      {told.map(({ text, wasDone }) => (
+      {told.map(({ text, was }) => (
         <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
-          <Disc sign={wasDone ? 'good' : 'fix'} size={18} />
-          <Body style={{ flex: 1 }}>
-            {text} {wasDone ? '' : 'You did not look.'}
-          </Body>
+          <View style={{ width: 18 }}>
+            {was !== 'spared' && <Disc sign={was === 'seen' ? 'good' : 'fix'} size={18} />}
+          </View>
+          <Body style={{ flex: 1 }}>{`${text}${AFTER[was]}`}</Body>
         </View>
       ))}
     </View>
