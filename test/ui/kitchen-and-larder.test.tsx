@@ -46,6 +46,20 @@ describe('an ingredient of one’s own', () => {
     expect(screen.getByText(/Water, by what is left: 79\.5 g/)).toBeTruthy();
   });
 
+  it('is not kept while a field shows what cannot be read', () => {
+    const onKeep = open();
+    type('What is it called?', 'Smoked curd');
+    type('Fat, g per 100 g', '12');
+    type('Fat, g per 100 g', 'twelve');
+    fireEvent.press(screen.getByLabelText('nothing that must be cooked'));
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(screen.getByText(/^Not kept yet. Fat: Type a number/)).toBeTruthy();
+    expect(onKeep).not.toHaveBeenCalled();
+    type('Fat, g per 100 g', '11');
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    expect(onKeep.mock.calls[0][0].per100g.fat).toBe(11);
+  });
+
   it('is not kept while something makes no sense; that is said beside its field, and nothing typed is lost', () => {
     const onKeep = open();
     type('Fat, g per 100 g', '12');

@@ -25,7 +25,13 @@ describe('the gauges', () => {
   it('of a dry one: what it still takes, left of right', () => {
     show('half-moon', ['300 g cold roast beef, chopped', '150 g dry breadcrumbs']);
     expect(screen.getByLabelText(/^While cooking: still takes [\d.]+ g in 100 g, dry$/)).toBeTruthy();
-    expect(screen.getByLabelText('While you fill: nothing loose in 100 g, wraps')).toBeTruthy();
+    expect(screen.getByLabelText('While you fill: nothing loose, wraps')).toBeTruthy();
+  });
+
+  it('of one that is right nothing is asked for', () => {
+    show('half-moon', ['400 g turkey mince', '120 g leek, sweated', '5 g salt']);
+    expect(screen.getByLabelText(/^While cooking: (?:moist enough|[\d.]+ g run in 100 g), right$/)).toBeTruthy();
+    expect(screen.queryByText(/still takes/)).toBeNull();
   });
 
   it('of a pasty one: how many times over the starch thickens', () => {

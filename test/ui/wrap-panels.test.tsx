@@ -214,6 +214,53 @@ describe('the dough', () => {
     press('egg');
     expect(batch().wrap.ownDough?.parts[0].formula).toContainEqual({ ingredientId: 'egg', percent: 1 });
   });
+  it('what is kept is what stands on the screen: grams that were not taken yet, and the name as typed', async () => {
+    const { batch } = openStation(planned(DoughPanel), pumpkin);
+    press('Change the formula');
+    press('grams, as I weighed it');
+    type('Plain flour, g', '500');
+    type('Water, g', '260');
+    type('Salt, g', 'six');
+    press('Keep it in the Larder');
+    expect(screen.getByText(/^Not kept yet. Salt: Type a number/)).toBeTruthy();
+    expect(mockEditKitchen).not.toHaveBeenCalled();
+    type('Salt, g', '6');
+    type('Called', 'Ours for Fridays');
+    press('Keep it in the Larder');
+    await settled();
+    const kept = {
+      name: 'Ours for Fridays',
+      like: 'noodle',
+      parts: [
+        {
+          formula: [
+            { ingredientId: 'wheat-flour', percent: 100 },
+            { ingredientId: 'water', percent: 52 },
+            { ingredientId: 'salt', percent: 1.2 },
+          ],
+        },
+      ],
+    };
+    expect(mockEditKitchen).toHaveBeenCalledWith({
+      do: 'keepDough',
+      dough: expect.objectContaining({ like: 'noodle' }),
+    });
+    expect(mockEditKitchen.mock.calls[0][0]).toMatchObject({ dough: kept });
+    expect(batch().wrap.ownDough).toMatchObject(kept);
+  });
+  it('the formula of a recipe is one tap to keep, under a name and an id of its own', async () => {
+    const recipe = { id: 'own-recipe-dough', name: 'the recipe’s dough', like: 'noodle' as const };
+    const parts = [{ name: '', share: 1, formula: [{ ingredientId: 'wheat-flour', percent: 100 }] }];
+    const { batch } = openStation(
+      planned(DoughPanel),
+      changed(pumpkin, { do: 'setWrap', to: { ownDough: { ...recipe, parts } } }),
+    );
+    press('Keep it in the Larder');
+    await settled();
+    const kept = { id: `own-${pumpkin.id}`, name: `Dough of ${pumpkin.title}`, like: 'noodle', parts };
+    expect(mockEditKitchen).toHaveBeenCalledWith({ do: 'keepDough', dough: kept });
+    expect(batch().wrap.ownDough).toEqual(kept);
+  });
   it('bought skins are counted by their packet', () => {
     const { batch } = openStation(
       planned(DoughPanel),

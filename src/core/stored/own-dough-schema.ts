@@ -29,8 +29,12 @@ export const ownDoughSchema = z
     id: z
       .string()
       .regex(/^own-[a-z0-9-]+$/, 'must begin with own-')
-      .max(64, 'must be at most 64 characters'),
-    name: z.string().trim().min(1, 'must not be empty').max(80, 'must be at most 80 characters'),
+      .max(MOST.ownIdLetters, `must be at most ${MOST.ownIdLetters} characters`),
+    name: z
+      .string()
+      .trim()
+      .min(1, 'must not be empty')
+      .max(MOST.doughName, `must be at most ${MOST.doughName} characters`),
     like: z.enum(DOUGH_IDS).describe('The family that it is made and cooked like.'),
     parts: z
       .array(partSchema)

@@ -116,6 +116,9 @@ export const MOST = {
   cookSteps: 12,
   vessels: 40,
   vesselName: 60,
+  /** Letters of the id and of the name of a dough of one's own. */
+  ownIdLetters: 64,
+  doughName: 80,
   coolingFits: 200,
   formulaLines: 20,
   ownDoughs: 100,

@@ -11,6 +11,7 @@ import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
+import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
@@ -105,14 +106,17 @@ function Fields(props: {
   const { refusal, answered } = useRefusal();
   const set = (to: Partial<Appliance>) => setIt({ ...it, ...to });
   const record = APPLIANCES[it.kind];
+  const { Fields: Form, unread, ifRead } = useFormFields();
   const keep = () =>
-    answered(
-      onKeep({
-        ...it,
-        wideMm: it.isRound ? it.longMm : it.wideMm,
-        id: from?.id ?? newId(),
-        name: name.trim() === '' ? record.label : name.trim(),
-      }),
+    ifRead(() =>
+      answered(
+        onKeep({
+          ...it,
+          wideMm: it.isRound ? it.longMm : it.wideMm,
+          id: from?.id ?? newId(),
+          name: name.trim() === '' ? record.label : name.trim(),
+        }),
+      ),
     );
   return (
     <View style={{ gap: 12 }}>
@@ -136,63 +140,65 @@ function Fields(props: {
         ]}
         onChange={(value) => set({ isRound: value === 'round' })}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
-        <AmountField
-          label={it.isRound ? 'Across' : 'Long'}
-          unit="mm"
-          value={it.longMm}
-          {...LIMITS.applianceMm}
-          step={10}
-          onChange={(longMm) => longMm !== null && set({ longMm })}
-        />
-        {!it.isRound && (
+      <Form>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
           <AmountField
-            label="Wide"
+            label={it.isRound ? 'Across' : 'Long'}
             unit="mm"
-            value={it.wideMm}
+            value={it.longMm}
             {...LIMITS.applianceMm}
             step={10}
-            onChange={(wideMm) => wideMm !== null && set({ wideMm })}
+            onChange={(longMm) => longMm !== null && set({ longMm })}
           />
-        )}
-        {record.isPot && (
-          <AmountField
-            label="Deep"
-            unit="mm"
-            value={it.deepMm}
-            {...LIMITS.vesselDeepMm}
-            step={10}
-            onChange={(deepMm) => deepMm !== null && set({ deepMm })}
-          />
-        )}
-        {record.hasTiers && (
-          <AmountField
-            label={it.kind === 'oven' ? 'Trays at once' : 'Tiers'}
-            unit="of it"
-            value={it.tiers}
-            {...LIMITS.tiers}
-            step={1}
-            whole
-            onChange={(tiers) => tiers !== null && set({ tiers })}
-          />
-        )}
-        {record.usualPowerW !== null && (
-          <AmountField
-            label={`The hob gives (empty: ${record.usualPowerW}, our estimate)`}
-            unit="W"
-            value={it.powerW}
-            {...LIMITS.powerW}
-            step={100}
-            optional
-            onChange={(powerW) => set({ powerW })}
-          />
-        )}
-      </View>
+          {!it.isRound && (
+            <AmountField
+              label="Wide"
+              unit="mm"
+              value={it.wideMm}
+              {...LIMITS.applianceMm}
+              step={10}
+              onChange={(wideMm) => wideMm !== null && set({ wideMm })}
+            />
+          )}
+          {record.isPot && (
+            <AmountField
+              label="Deep"
+              unit="mm"
+              value={it.deepMm}
+              {...LIMITS.vesselDeepMm}
+              step={10}
+              onChange={(deepMm) => deepMm !== null && set({ deepMm })}
+            />
+          )}
+          {record.hasTiers && (
+            <AmountField
+              label={it.kind === 'oven' ? 'Trays at once' : 'Tiers'}
+              unit="of it"
+              value={it.tiers}
+              {...LIMITS.tiers}
+              step={1}
+              whole
+              onChange={(tiers) => tiers !== null && set({ tiers })}
+            />
+          )}
+          {record.usualPowerW !== null && (
+            <AmountField
+              label={`The hob gives (empty: ${record.usualPowerW}, our estimate)`}
+              unit="W"
+              value={it.powerW}
+              {...LIMITS.powerW}
+              step={100}
+              optional
+              onChange={(powerW) => set({ powerW })}
+            />
+          )}
+        </View>
+      </Form>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Press title="Keep it" kind="solid" onPress={keep} />
         <Press title="Close" onPress={onClose} />
       </View>
-      <Problem text={refusal} />
+      <Problem text={unread === '' ? refusal : unread} />
     </View>
   );
 }

@@ -10,6 +10,7 @@ import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
+import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
@@ -64,6 +65,7 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
   const [wide, setWide] = useState(30);
   const [deepMm, setDeep] = useState(25);
   const { refusal, answered } = useRefusal();
+  const { Fields: Form, unread, ifRead } = useFormFields();
   const isRound = kind === 'pot' || kind === 'bowl';
   const areaCm2 = isRound ? (Math.PI * long ** 2) / 4 : long * wide;
   return (
@@ -82,56 +84,60 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
         options={KINDS.map((value) => ({ value, label: VESSELS[value].label }))}
         onChange={setKind}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-        <AmountField
-          label={isRound ? 'Across' : 'Long'}
-          unit="cm"
-          value={long}
-          least={6}
-          most={120}
-          step={1}
-          onChange={(cm) => cm !== null && setLong(cm)}
-        />
-        {!isRound && (
+      <Form>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
           <AmountField
-            label="Wide"
+            label={isRound ? 'Across' : 'Long'}
             unit="cm"
-            value={wide}
+            value={long}
             least={6}
             most={120}
             step={1}
-            onChange={(cm) => cm !== null && setWide(cm)}
+            onChange={(cm) => cm !== null && setLong(cm)}
           />
-        )}
-        <AmountField
-          label="Deep"
-          unit="mm"
-          value={deepMm}
-          {...LIMITS.vesselDeepMm}
-          step={5}
-          onChange={(mm) => mm !== null && setDeep(mm)}
-        />
-      </View>
+          {!isRound && (
+            <AmountField
+              label="Wide"
+              unit="cm"
+              value={wide}
+              least={6}
+              most={120}
+              step={1}
+              onChange={(cm) => cm !== null && setWide(cm)}
+            />
+          )}
+          <AmountField
+            label="Deep"
+            unit="mm"
+            value={deepMm}
+            {...LIMITS.vesselDeepMm}
+            step={5}
+            onChange={(mm) => mm !== null && setDeep(mm)}
+          />
+        </View>
+      </Form>
       <Small>{formatNumber(Math.round(areaCm2), 0)} cm² of floor.</Small>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Press
           title="Keep it"
           kind="solid"
           onPress={() =>
-            answered(
-              onKeep({
-                id: newId(),
-                name: name.trim() === '' ? VESSELS[kind].label : name.trim(),
-                kind,
-                areaCm2: Math.min(20_000, Math.max(20, Math.round(areaCm2))),
-                deepMm,
-              }),
+            ifRead(() =>
+              answered(
+                onKeep({
+                  id: newId(),
+                  name: name.trim() === '' ? VESSELS[kind].label : name.trim(),
+                  kind,
+                  areaCm2: Math.min(20_000, Math.max(20, Math.round(areaCm2))),
+                  deepMm,
+                }),
+              ),
             )
           }
         />
         <Press title="Close" onPress={onClose} />
       </View>
-      <Problem text={refusal} />
+      <Problem text={unread === '' ? refusal : unread} />
     </View>
   );
 }

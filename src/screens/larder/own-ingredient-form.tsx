@@ -9,6 +9,7 @@ import { hazardLike } from '@/core/food/like';
 import { formatNumber } from '@/core/units/amount';
 import { type Outcome } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
+import { useFormFields } from '@/ui/parts/form-fields';
 import { Choices, Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
@@ -83,10 +84,14 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
   const [packet, setPacket] = useState<Packet>(own ? toPacket(own) : EMPTY);
   const [asked, setAsked] = useState(false);
   const { refusal, answered } = useRefusal();
+  const { Fields: Form, unread, ifRead } = useFormFields();
   const problems = checkPacket(packet);
+  const wrong = asked ? Object.values(problems) : [];
   const keep = () => {
     setAsked(true);
-    if (Object.keys(problems).length === 0) answered(onKeep(fromPacket(packet, own?.id ?? newId())));
+    ifRead(() => {
+      if (Object.keys(problems).length === 0) answered(onKeep(fromPacket(packet, own?.id ?? newId())));
+    });
   };
   const part: Part = {
     packet,
@@ -107,19 +112,17 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         />
         <Problem text={part.shown.name} />
       </View>
-      <Figures {...part} />
-      <Behaviour {...part} />
-      <Doses {...part} />
-      <Hazards {...part} />
+      <Form>
+        <Figures {...part} />
+        <Behaviour {...part} />
+        <Doses {...part} />
+        <Hazards {...part} />
+      </Form>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press title="Keep it" kind="solid" onPress={keep} />
         <Press title="Close" onPress={onClose} />
       </View>
-      <Problem
-        text={
-          asked && Object.keys(problems).length > 0 ? `Not kept yet: ${Object.values(problems).join(' ')}` : refusal
-        }
-      />
+      <Problem text={unread !== '' ? unread : wrong.length > 0 ? `Not kept yet: ${wrong.join(' ')}` : refusal} />
     </View>
   );
 }

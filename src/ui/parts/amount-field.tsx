@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { formatNumber, parseAmount } from '@/core/units/amount';
 import { Input } from '../elements';
 import { usePalette } from '../theme/use-palette';
+import { useFieldProblem } from './form-fields';
 import { IconPress } from './press';
 import { Problem } from './problem';
 import { Small } from './text';
@@ -40,6 +41,7 @@ export function AmountField(props: Props) {
   const problemId = useId();
   const { refusal, answered } = useRefusal();
   const problem = (typed === null ? null : problemWith(typed, props)) ?? refusal;
+  useFieldProblem(problemId, problem === null ? null : `${label}: ${problem}`);
   const change = (text: string) => {
     setTyped(text);
     if (problemWith(text, props) === null) answered(onChange(text.trim() === '' ? null : parseSigned(text, props)));

@@ -27,7 +27,7 @@ export function GaugeRow({ label, figure, unit, value, zones, from }: Props) {
   const here = zoneOf(value, zones);
   const fill = { good: p.goodBand, watch: p.faint, fix: p.fixBand };
   return (
-    <View role="img" aria-label={`${label}: ${figure}${unit}, ${here.word}`}>
+    <View role="img" aria-label={`${label}: ${figure}${/\d/.test(figure) ? unit : ''}, ${here.word}`}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', paddingBottom: 3 }}>
         <Small>{label}</Small>
         <Strong style={{ fontSize: 14, lineHeight: 20 }}>{figure}</Strong>

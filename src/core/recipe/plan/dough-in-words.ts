@@ -4,6 +4,7 @@ import { LIMITS, MOST } from '../../vocabulary/limits';
 import { type DoughId } from '../../vocabulary/doughs';
 import { type Method } from '../../vocabulary/methods';
 import { ingredientById } from '../../food/catalogue';
+import { RECIPE_DOUGH } from '../../wrapper/kept-dough';
 import { parseLine } from '../parse-line';
 
 export interface DoughInWords {
@@ -110,5 +111,5 @@ function ownDough(formula: Formula, like: DoughId): OwnDough {
     .filter(([, percent]) => percent > 0 && percent <= LIMITS.doughPercent.most)
     .slice(0, MOST.formulaLines)
     .map(([ingredientId, percent]) => ({ ingredientId, percent }));
-  return { id: 'own-recipe-dough', name: 'the recipe’s dough', like, parts: [{ name: '', share: 1, formula: lines }] };
+  return { ...RECIPE_DOUGH, like, parts: [{ name: '', share: 1, formula: lines }] };
 }

@@ -51,8 +51,8 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         {plan !== null && !isChoosing && <Small style={{ flex: 1 }}>{WAYS_TO_COOK[plan].note}</Small>}
         <Press
-          title={isChoosing ? 'Keep it' : 'Another'}
-          label={isChoosing ? 'Keep this way of cooking' : 'Another way of cooking'}
+          title={isChoosing ? 'Done' : 'Another'}
+          label={isChoosing ? 'Done choosing' : 'Another way of cooking'}
           onPress={() => setChoosing(!isChoosing)}
         />
       </View>

@@ -11,6 +11,7 @@ import { formatGrams, formatMinutes, formatTemperature, formatWeight } from '@/c
 import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
+import { isKeptDough, VARIANT_ID } from '@/core/wrapper/kept-dough';
 import { WARM_RISE_C } from '@/core/wrapper/rise';
 import { LengthField } from '@/ui/parts/length-field';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -22,6 +23,7 @@ import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 import { ingredientName } from './ingredient-name';
 import { FormulaEditor } from './formula-editor';
+import { keepDough } from './keep-dough';
 
 type Props = StationProps & { plan: WrapperMaking };
 
@@ -56,8 +58,8 @@ export function DoughPanel(props: Props) {
           <Heading level={3}>{capital(assessment.dough.label)}</Heading>
         </View>
         <Press
-          title={isChoosing ? 'Keep it' : 'Another'}
-          label={isChoosing ? 'Keep this wrapper' : 'Another wrapper'}
+          title={isChoosing ? 'Done' : 'Another'}
+          label={isChoosing ? 'Done choosing' : 'Another wrapper'}
           onPress={() => setChoosing(!isChoosing)}
         />
       </View>
@@ -83,7 +85,7 @@ export function DoughPanel(props: Props) {
               void set(
                 {
                   ownDough: {
-                    id: 'own-variant',
+                    id: VARIANT_ID,
                     name: `${DOUGHS[wrap.dough].label}, ${label}`,
                     like: wrap.dough,
                     parts: copied(parts),
@@ -101,6 +103,9 @@ export function DoughPanel(props: Props) {
         <Press title={isOpen ? 'Close the formula' : 'Change the formula'} onPress={() => setOpen(!isOpen)} />
       )}
       {isOpen && plan.amounts && <FormulaEditor {...props} />}
+      {!isOpen && wrap.ownDough !== null && !isKeptDough(wrap.ownDough, kitchen) && (
+        <Press title="Keep it in the Larder" onPress={() => void keepDough(batch, wrap.ownDough, edit)} />
+      )}
       <Steps plan={plan} scale={kitchen.temperature} />
     </Fold>
   );

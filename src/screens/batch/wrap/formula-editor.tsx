@@ -1,21 +1,21 @@
 /** A formula of one's own: percentages changed, or what was really weighed; kept with the batch, and in the Larder. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LIMITS } from '@/core/vocabulary/limits';
+import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { type OwnDough } from '@/core/stored/own-dough-schema';
 import { DOUGHS } from '@/core/vocabulary/doughs';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
-import { editKitchen } from '@/data/hooks';
-import { say } from '@/data/notices';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, Press } from '@/ui/parts/press';
+import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
 import { ingredientName } from './ingredient-name';
+import { keepDough } from './keep-dough';
 
 type Way = 'percent' | 'weighed';
 type Parts = OwnDough['parts'];
@@ -39,6 +39,7 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
   const [way, setWay] = useState<Way>('percent');
   const [weighed, setWeighed] = useState<Readonly<Record<string, number>>>({});
   const { refusal, answered } = useRefusal();
+  const { Fields: Form, unread, ifRead } = useFormFields();
   const family = DOUGHS[wrap.dough];
   const parts: Parts = (wrap.ownDough?.parts ?? family.parts).map(({ name, share, formula }) => ({
     name,
@@ -46,6 +47,7 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
     formula: formula.map((line) => ({ ...line })),
   }));
   const name = wrap.ownDough?.name ?? `${family.label}, mine`;
+  const [called, setCalled] = useState<string | null>(null);
   const own = (to: Partial<Pick<OwnDough, 'name' | 'parts'>>): OwnDough => ({
     id: wrap.ownDough?.id ?? `own-${batch.id}`.slice(0, 60),
     name,
@@ -57,15 +59,20 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
     answered(edit({ do: 'setWrap', to: { ownDough: own(to) } }, what, 'beside'));
   const change = (part: number, formula: Parts[number]['formula'], what: string) =>
     set({ parts: parts.map((p, i) => (i === part ? { ...p, formula } : p)) }, what);
-  const keep = async () => {
-    const outcome = await editKitchen({ do: 'keepDough', dough: own({}) }, 'foot', batch.id);
-    if (outcome.ok) say({ text: `“${name}” is in the Larder.`, kind: 'done' });
-  };
   /** As typed, else as the plan would have it weighed. */
   const gramsOf = (part: number, { ingredientId, percent }: Parts[number]['formula'][number]): number => {
     const planned = plan.amounts?.parts[part]?.ingredients ?? plan.amounts?.ingredients ?? [];
     return weighed[`${part} ${ingredientId}`] ?? planned.find((l) => l.ingredientId === ingredientId)?.grams ?? percent;
   };
+  /** What stands on the screen: the percentages, or the grams that were typed, whether or not they were taken. */
+  const shown = (): Parts =>
+    way === 'percent' || Object.keys(weighed).length === 0
+      ? parts
+      : parts.map((part, i) => ({
+          ...part,
+          formula: inPercent(part.formula.map((line) => ({ ...line, percent: gramsOf(i, line) }))),
+        }));
+  const keep = () => ifRead(() => void keepDough(batch, own({ name: called ?? name, parts: shown() }), edit));
   return (
     <View style={{ gap: 12 }}>
       <Choices
@@ -78,66 +85,76 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
         onChange={setWay}
       />
       <Small>Flour is 100 %. Grams are turned into percent of the flour.</Small>
-      {parts.map((part, i) => {
-        return (
-          <View key={part.name} style={{ gap: 8 }}>
-            {part.name !== '' && <Small>{part.name}</Small>}
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
-              {part.formula.map((line) => {
-                const key = `${i} ${line.ingredientId}`;
-                return way === 'percent' ? (
-                  <AmountField
-                    key={key}
-                    label={ingredientName(line.ingredientId)}
-                    unit="%"
-                    value={Math.round(line.percent * 100) / 100}
-                    {...LIMITS.doughPercent}
-                    onChange={(percent) =>
-                      percent !== null &&
-                      change(
-                        i,
-                        part.formula.map((l) => (l === line ? { ...l, percent } : l)),
-                        key,
-                      )
-                    }
-                  />
-                ) : (
-                  <AmountField
-                    key={`${key} g`}
-                    label={ingredientName(line.ingredientId)}
-                    unit="g"
-                    value={gramsOf(i, line)}
-                    least={0}
-                    most={20_000}
-                    onChange={(grams) => grams !== null && setWeighed({ ...weighed, [key]: grams })}
-                  />
-                );
-              })}
-            </View>
-            {way === 'weighed' && (
-              <Press
-                title="Take these grams as the formula"
-                onPress={() =>
-                  void change(i, inPercent(part.formula.map((l) => ({ ...l, percent: gramsOf(i, l) }))), 'weighed')
-                }
+      <Form>
+        {parts.map((part, i) => {
+          return (
+            <View key={part.name} style={{ gap: 8 }}>
+              {part.name !== '' && <Small>{part.name}</Small>}
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+                {part.formula.map((line) => {
+                  const key = `${i} ${line.ingredientId}`;
+                  return way === 'percent' ? (
+                    <AmountField
+                      key={key}
+                      label={ingredientName(line.ingredientId)}
+                      unit="%"
+                      value={Math.round(line.percent * 100) / 100}
+                      {...LIMITS.doughPercent}
+                      onChange={(percent) =>
+                        percent !== null &&
+                        change(
+                          i,
+                          part.formula.map((l) => (l === line ? { ...l, percent } : l)),
+                          key,
+                        )
+                      }
+                    />
+                  ) : (
+                    <AmountField
+                      key={`${key} g`}
+                      label={ingredientName(line.ingredientId)}
+                      unit="g"
+                      value={gramsOf(i, line)}
+                      least={0}
+                      most={20_000}
+                      onChange={(grams) => grams !== null && setWeighed({ ...weighed, [key]: grams })}
+                    />
+                  );
+                })}
+              </View>
+              {way === 'weighed' && (
+                <Press
+                  title="Take these grams as the formula"
+                  onPress={() =>
+                    void change(i, inPercent(part.formula.map((l) => ({ ...l, percent: gramsOf(i, l) }))), 'weighed')
+                  }
+                />
+              )}
+              <Choices
+                label="Add to it"
+                value=""
+                options={MORE.filter((id) => !part.formula.some((l) => l.ingredientId === id)).map((value) => ({
+                  value,
+                  label: ingredientName(value).toLowerCase(),
+                }))}
+                onChange={(ingredientId) => void change(i, [...part.formula, { ingredientId, percent: 1 }], 'formula')}
               />
-            )}
-            <Choices
-              label="Add to it"
-              value=""
-              options={MORE.filter((id) => !part.formula.some((l) => l.ingredientId === id)).map((value) => ({
-                value,
-                label: ingredientName(value).toLowerCase(),
-              }))}
-              onChange={(ingredientId) => void change(i, [...part.formula, { ingredientId, percent: 1 }], 'formula')}
-            />
-          </View>
-        );
-      })}
-      <TextField label="Called" value={name} onChange={(text) => void set({ name: text }, 'dough-name')} />
-      <Problem text={refusal} />
+            </View>
+          );
+        })}
+      </Form>
+      <TextField
+        label="Called"
+        value={name}
+        most={MOST.doughName}
+        onChange={(text) => {
+          setCalled(text);
+          void set({ name: text }, 'dough-name');
+        }}
+      />
+      <Problem text={unread === '' ? refusal : unread} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        <Press title="Keep it in the Larder" onPress={() => void keep()} />
+        <Press title="Keep it in the Larder" onPress={keep} />
         <Press
           title={`As ${family.label} is made`}
           onPress={() => void edit({ do: 'setWrap', to: { ownDough: null } }, 'formula')}
