@@ -28,7 +28,9 @@ export function useFormFields() {
       if (problem === null) problems.current.delete(id);
       else problems.current.set(id, problem);
     };
-    return ({ children }: { children: ReactNode }) => <Told.Provider value={tell}>{children}</Told.Provider>;
+    return function Fields({ children }: { children: ReactNode }) {
+      return <Told.Provider value={tell}>{children}</Told.Provider>;
+    };
   }, []);
   const ifRead = (keep: () => void): void => {
     const standing = [...problems.current.values()].join(' ');
