@@ -1,7 +1,10 @@
 import '@/core/food/catalogue/more';
 import ICAL from 'ical.js';
+import { lookUp } from '@/core/food/larder';
+import { spoken } from '@/core/food/spoken-name';
+import { mayBegin } from '@/core/day/may-begin';
 import { calendarOf } from '@/core/day/calendar';
-import { atClock, formatClock, formatMoment, parseClock } from '@/core/day/clock-words';
+import { atClock, formatClock, formatMoment, formatSpan, parseClock, rulerMark } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { nightsBetween, restHours } from '@/core/day/rest-hours';
 import { sheetFit, sheetRows } from '@/core/print/sheet';
@@ -54,6 +57,25 @@ describe('hours', () => {
     const at = atClock(saturday, 19 * 60, ZONE, 1);
     expect(formatClock(at, ZONE)).toBe('19:00');
     expect(at - atClock(saturday, 19 * 60, ZONE)).toBe(23 * 60);
+  });
+  it('a span says the half of the day once, and the day where it is another', () => {
+    const [from, to] = [minuteOf('2026-12-04T15:40:00Z'), minuteOf('2026-12-04T15:55:00Z')];
+    expect(formatSpan(from, to, from, ZONE)).toBe('16:40–16:55');
+    expect(formatSpan(from, to, from, ZONE, 12)).toBe('4:40–4:55 pm');
+    const noon = minuteOf('2026-12-04T11:05:00Z');
+    expect(formatSpan(noon - 10, noon, from, ZONE, 12)).toBe('11:55 am–12:05 pm');
+    expect(formatSpan(from, to, from + 24 * 60, ZONE)).toBe('Friday 16:40–16:55');
+  });
+  it('a ruler marks the hours of either kind', () => {
+    const five = minuteOf('2026-12-04T16:00:00Z');
+    const marks = ([24, 12] as const).map((hours) => rulerMark(five, ZONE, hours));
+    expect(marks).toEqual([
+      { of: 'hour', text: '17' },
+      { of: 'hour', text: '5' },
+    ]);
+    expect(rulerMark(five + 30, ZONE, 12).of).toBe('half');
+    expect(rulerMark(five + 10, ZONE, 12).of).toBe('less');
+    expect(rulerMark(five + 7 * 60, ZONE, 12).text).toBe('12');
   });
   it('past midnight is the next day', () => {
     const [late, next] = [minuteOf('2026-12-04T22:30:00Z'), minuteOf('2026-12-04T23:30:00Z')];
@@ -234,6 +256,40 @@ describe('the day’s document', () => {
   });
 });
 
+describe('when a step may begin', () => {
+  const alone = { ...day, batches: day.batches.filter(({ batchId }) => batchId === 'demo-turkey-purses') };
+  const { plan } = planned(
+    { day: alone, batches, kitchen: DEFAULT_KITCHEN, now: { minute: minuteOf(AT), zone: ZONE } },
+    new Map(),
+  );
+  it('is a moment that can be: nothing else of the plan is moved by it, and nothing waits longer than it may', () => {
+    const free = plan.tasks.flatMap((task) => {
+      const { from, until } = mayBegin(task, plan);
+      return from === null && until === null ? [] : [{ task, at: until ?? from ?? 0 }];
+    });
+    expect(free.map(({ task }) => task.kind)).toContain('cut');
+    expect(free.length).toBeLessThan(plan.tasks.length / 2);
+    for (const { task, at } of free) {
+      const end = at + (task.end - task.start);
+      for (const other of plan.tasks) {
+        const follows = other.after.find(({ id }) => id === task.id);
+        if (follows) {
+          expect(end).toBeLessThanOrEqual(other.start);
+          expect(other.start - end).toBeLessThanOrEqual(follows.maxWait ?? Infinity);
+        }
+        if (task.after.some(({ id }) => id === other.id)) expect(at).toBeGreaterThanOrEqual(other.end);
+        if (other.id !== task.id && other.hand !== null && other.hand === task.hand)
+          expect(end <= other.start || at >= other.end).toBe(true);
+      }
+    }
+  });
+  it('is not said of what goes on, is over, or was pinned by the cook', () => {
+    const [task] = plan.tasks.filter((t) => mayBegin(t, plan).from !== null);
+    expect(mayBegin({ ...task, state: 'running' }, plan)).toEqual({ from: null, until: null });
+    expect(mayBegin({ ...task, isPinned: true }, plan)).toEqual({ from: null, until: null });
+  });
+});
+
 describe('the sheet', () => {
   const { plan } = planned(
     { day, batches, kitchen: DEFAULT_KITCHEN, now: { minute: minuteOf(AT), zone: ZONE } },
@@ -241,14 +297,34 @@ describe('the sheet', () => {
   );
   const rows = sheetRows(plan.tasks, minuteOf(day.serveAt), ZONE);
 
-  it('has every step of the hands once, and what goes by itself once, after what begins it', () => {
-    const hands = plan.tasks.filter((t) => t.hasHands);
-    expect(rows.map((r) => r.id)).toEqual(hands.map((t) => t.id));
-    const beside = plan.tasks.filter((t) => !t.hasHands && t.start >= hands[0].start);
+  it('has every step of the hands and every heating once, and what goes by itself once, after what begins it', () => {
+    const rowed = plan.tasks.filter((t) => t.hasHands || t.kind === 'heat');
+    expect(rows.map((r) => r.id)).toEqual(rowed.map((t) => t.id));
+    const beside = plan.tasks.filter((t) => !rowed.includes(t) && t.start >= rowed[0].start);
     const said = rows.flatMap((r) => (r.then === '' ? [] : r.then.split('; ')));
     expect(said).toHaveLength(beside.length);
-    const cools = rows.filter((r) => /Pockets: cools/.test(r.then))[0];
+    const [cools] = rows.filter((r) => r.then.startsWith('cools ('));
     expect(cools.what).toBe('Pockets: cook the filling');
+    expect(cools.then).toMatch(/^cools \(.*13 mm deep\) until \d\d:\d\d$/);
+    const [heats] = rows.filter((r) => /^Pockets: heat the oven to 190\s°C$/.test(r.what));
+    expect(heats.how).toMatch(/^hot by \d\d:\d\d$/);
+  });
+  it('stands alone: all that goes into filling and dough with its amount, what the thermometer must say, short names', () => {
+    const all = rows.map(({ how }) => how).join('\n');
+    expect(all).not.toMatch(/\d more\b/);
+    for (const { batchId } of day.batches) {
+      const batch = batches.find((b) => b.id === batchId);
+      for (const line of batch?.lines ?? []) {
+        const name = spoken(lookUp(batch?.ingredients ?? [], line.ingredientId)?.name ?? '');
+        expect(all).toMatch(new RegExp(`[\\d½¼¾⅓⅔][^,;]* ${name}`));
+      }
+    }
+    for (const dough of ['789\\sg plain flour, 395\\sg unsalted butter', '510\\sg plain flour', '592\\sg plain flour'])
+      expect(all).toMatch(new RegExp(dough));
+    const outs = rows.filter(({ what }) => what.includes('take out'));
+    for (const { how } of outs) expect(how).toMatch(/^three of the thickest, 74\s°C in the middle$/);
+    expect(rows.filter(({ how }) => /celeriac purses|prune pockets/.test(how))).toEqual([]);
+    expect(rows[0].at).toMatch(/^\d\d:\d\d–\d\d:\d\d$/);
   });
   it('is set smaller the longer it is, as far as it can be read', () => {
     expect(sheetFit(rows.slice(0, 10))).toBe(1);

@@ -92,7 +92,7 @@ describe('one dough for two batches', () => {
     expect(together.length).toBe(doughs(worked(boiled('pork', PORK))).length);
     expect(together[0]).toMatchObject({ batchIds: ['pork', 'beef'], about: '' });
     expect(together[0].title).toMatch(/, for both$/);
-    expect(together[0].how).toMatch(/ for pork; .* for beef$/);
+    expect(together[0].how).toMatch(/plain flour, .*; 568\sg: 284\sg for the pork, 284\sg for the beef$/);
     // Whoever fills follows what was made for both; nothing follows what is gone.
     const ids = new Set(of.tasks.map(({ id }) => id));
     for (const { after } of of.tasks) for (const { id } of after) expect(ids.has(id)).toBe(true);

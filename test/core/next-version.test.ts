@@ -1,4 +1,5 @@
 /** The next version: what is proposed does what it says, and the batch that is made of it is sound. */
+import { account } from '@/core/checks/account';
 import { forecastHeat } from '@/core/forecast/heat';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { apply, type Operation } from '@/core/stored/operations';
@@ -48,6 +49,27 @@ describe('what is proposed', () => {
     const then = change.operations.reduce(apply, batch);
     const numbers = numbersOf(then, kitchen, forecastHeat(then, kitchen, 'first'));
     expect(numbers.heat.value).toBeLessThanOrEqual(numbers.heat.band[1] + 0.5);
+  });
+
+  it('says before it is taken that a filling cooked down further no longer fills all its skins', () => {
+    const [like] = named(/Beef/).lines;
+    const water: Operation = {
+      do: 'addLine',
+      line: { ...like, id: 'w', ingredientId: 'water', amount: 160, stage: 'simmer' },
+    };
+    const wet = apply(named(/Beef/), water);
+    // It comes out even as it is.
+    const count = Math.floor(account(wet, kitchen, null).balance.fromFilling);
+    const { batch, changes } = proposed(apply(wet, { do: 'setBatch', to: { count } }), {}, ['soggy']);
+    const less = changes.filter(({ effect, operations }) => {
+      const then = operations.reduce(apply, batch);
+      const { accounts } = numbersOf(then, kitchen, forecastHeat(then, kitchen, 'first'));
+      const fills = Math.floor(accounts.balance.fromFilling + 1e-9);
+      const isFewer = accounts.balance.fromFilling < batch.count * 0.95;
+      if (effect !== null && effect.fills !== null) expect([effect.fills, isFewer]).toEqual([fills, true]);
+      return effect !== null && effect.fills !== null;
+    });
+    expect(less.length).toBeGreaterThan(0);
   });
 
   it('an oven that is cold by its readings is set as much hotter', () => {

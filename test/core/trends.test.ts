@@ -88,7 +88,7 @@ describe('a proposal taken with another number', () => {
     operations,
     insteadOf: null,
     isReminder: false,
-    effect: { what: 'fit', before: '', after: '' },
+    effect: { what: 'fit', before: '', after: '', fills: null },
   });
   const [line] = turkey.lines;
   const longer = { steps: turkey.cook.steps.map((s) => ({ ...s, minutes: s.minutes + 4 })) as Batch['cook']['steps'] };

@@ -31,6 +31,29 @@ export function formatMoment(minute: number, than: number, zone: string, hours: 
   return isSame ? clock : `${weekdayOf(minute, zone)} ${clock}`;
 }
 
+/** `16:40–16:55`, `4:40–4:55 pm`; with the day before it where that is another than a given one. */
+export function formatSpan(from: number, to: number, than: number, zone: string, hours: Hours = 24): string {
+  const [first, last] = [formatMoment(from, than, zone, hours), formatClock(to, zone, hours)];
+  const half = last.slice(-3);
+  // Said once where it is the same half of the day.
+  return `${hours === 12 && first.endsWith(half) ? first.slice(0, -3) : first}–${last}`;
+}
+
+/** How a ruler marks a moment: the hour by its number, `19` or `7`. */
+export function rulerMark(
+  minute: number,
+  zone: string,
+  hours: Hours = 24,
+): { of: 'hour' | 'half' | 'less'; text: string } {
+  const at = new TZDate(minute * 60_000, zone);
+  const past = at.getMinutes();
+  const hour = at.getHours();
+  return {
+    of: past === 0 ? 'hour' : past === 30 ? 'half' : 'less',
+    text: String(hours === 24 ? hour : hour % 12 === 0 ? 12 : hour % 12),
+  };
+}
+
 /**
  * The epoch minute at a time of day, on the day of another minute, so many days on.
  * @param clock minutes from midnight

@@ -6,6 +6,7 @@ import { MAY_WAIT, SKINS } from './estimates';
 import { type BatchFacts } from './facts';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows } from './task';
+import { doughGoesIn } from './words';
 
 /** How a rise is seen. */
 const DOUBLED = 'Twice as large as it was, and it keeps a finger’s mark.';
@@ -43,14 +44,22 @@ export function doughTasks(facts: BatchFacts): DoughWork {
     tasks.push(task);
     return task;
   };
+  const goesIn = doughGoesIn(accounts.dough.parts, wrapPlan.neededG);
+  let isMade = false;
   wrapPlan.steps.forEach((step, i) => {
     const { handsOnMinutes, what, part } = step;
     if (part === 'roll') rollMinutes += handsOnMinutes * many;
     if (part === 'thaw') after = thawed(facts, step, push);
     if (part !== undefined) return;
     if (handsOnMinutes > IN_PASSING) {
-      const more: Made = { title: what, how: formatGrams(wrapPlan.neededG), needs: { hands: 1, bench: 1 }, after };
+      const more: Made = {
+        title: what,
+        how: isMade ? formatGrams(wrapPlan.neededG) : goesIn,
+        needs: { hands: 1, bench: 1 },
+        after,
+      };
       after = [{ id: push(makeTask(facts, 'dough', handsOnMinutes, more, i)).id, maxWait: SOON }];
+      isMade = true;
     }
     after = rested(facts, step, i, after, push);
   });

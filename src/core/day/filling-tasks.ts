@@ -5,6 +5,7 @@ import { STAGES } from '../vocabulary/stages';
 import { boilOffRate } from '../filling/boil-off';
 import { estimatedG } from '../filling/cook-off';
 import { type ResolvedLine } from '../filling/lines';
+import { spokenFirst } from '../food/spoken-name';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import {
   CUT_LEAST,
@@ -23,7 +24,7 @@ import {
 import { type BatchFacts } from './facts';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows } from './task';
-import { namesOf } from './words';
+import { amountsOf } from './words';
 
 /** A preparation that waits so long is a task of its own, minutes. */
 const WAITS = 15;
@@ -69,7 +70,10 @@ function cut(making: Making): Follows[] {
   const { toCut } = making;
   if (toCut.length === 0) return [];
   const minutes = SET_UP + toCut.reduce((sum, l) => sum + cutMinutes(l), 0);
-  const { id } = make(making, 'cut', minutes, { how: namesOf(toCut), needs: { hands: 1, bench: 1 } });
+  const { id } = make(making, 'cut', minutes, {
+    how: amountsOf(toCut, making.facts.kitchen),
+    needs: { hands: 1, bench: 1 },
+  });
   return [{ id, maxWait: MAY_WAIT.cut, why: 'cut, it dries' }];
 }
 
@@ -82,7 +86,7 @@ function setGoing(making: Making, l: ResolvedLine): void {
     'set',
     Math.max(2, kind === 'stand' ? preparation.handsOnMinutes : 3),
     {
-      title: `${ingredient.name}: ${kind === 'stand' ? 'set' : 'into the heat'}`,
+      title: `${spokenFirst(ingredient.name)}: ${kind === 'stand' ? 'set' : 'into the heat'}`,
       how: `${formatGrams(l.rawG)}, ${preparation.label}`,
       after: making.toCut.includes(l) ? [...making.afterCut] : [],
     },
@@ -93,7 +97,7 @@ function setGoing(making: Making, l: ResolvedLine): void {
     kind,
     preparation.waitMinutes,
     {
-      title: ingredient.name,
+      title: spokenFirst(ingredient.name),
       how: `${preparation.label}, ${formatMinutes(preparation.waitMinutes)}`,
       hasHands: false,
       needs,
@@ -116,7 +120,7 @@ function fried(making: Making): DayTask | null {
     .reduce((sum, l) => sum + scaled(l.preparation.handsOnMinutes, l.rawG), 0);
   const boiling = estimatedG(batch.water) / boilOffRate(PAN_MM, 'medium');
   return make(making, 'fry', Math.max(STOVE_LEAST, STOVE_TOGETHER * stove + boiling) + ONTO_TRAY, {
-    how: `${namesOf(hot)}; spread it to cool.`,
+    how: `${amountsOf(hot, facts.kitchen)}; spread it to cool.`,
     needs: { hands: 1, hob: 1 },
     after: [...afterCut, ...waitsOf(making, hot)],
     stillToAdd: hot.map((l) => l.ingredient.name),
@@ -145,7 +149,7 @@ function mixed(making: Making, late: readonly ResolvedLine[], after: Follows[]):
   const byHand = late.filter((l) => !making.waiting.has(l.line.id) && cutMinutes(l) === 0);
   const minutes = MIX + MIX_EACH * late.length + byHand.reduce((sum, l) => sum + l.preparation.handsOnMinutes, 0);
   const { id } = make(making, 'mix', minutes, {
-    how: namesOf(late),
+    how: amountsOf(late, making.facts.kitchen),
     needs: { hands: 1, bench: 1 },
     after: [...after, ...waitsOf(making, late)],
     weight: raw.length > 0 ? 3 : 2,

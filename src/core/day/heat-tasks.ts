@@ -9,6 +9,7 @@ import { FORMS } from '../forms';
 import { MEDIA } from '../vocabulary/media';
 import { SERVINGS } from '../vocabulary/servings';
 import { SHAPES } from '../forms/skins';
+import { written } from '../safety/threshold';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, WATER_UP } from './estimates';
 import { type BatchFacts } from './facts';
@@ -181,14 +182,14 @@ function heatUp({ facts, place, kind, heatWords, way, make }: Loading): Follows[
 
 /** A load that is seen to twice: it goes in, and is measured and taken out. @returns its taking out */
 function seenLoad(loading: Loading, k: number, after: readonly Follows[]): DayTask {
-  const { facts, count, eachMinutes, heatWords, needs, way, make } = loading;
+  const { facts, count, eachMinutes, heatWords, needs, way, place, make } = loading;
   const { batch, loads } = facts;
-  const which = count === 1 ? '' : ` load ${k} of ${count}`;
+  const which = count === 1 ? '' : `, load ${k} of ${count}`;
   const goesIn = make(
     'load-in',
     LOAD_IN,
     {
-      title: `Into the heat${which}`,
+      title: `${(place === null ? undefined : INTO[place]) ?? 'Into the heat'}${which}`,
       how: loads ? `${Math.min(loads.atOnce, batch.count)} at once` : '',
       after: [...after],
       weight: 4,
@@ -215,9 +216,22 @@ function seenLoad(loading: Loading, k: number, after: readonly Follows[]): DayTa
   return make(
     'load-out',
     LOAD_OUT,
-    { title: `Measure, and out${which}`, after: [{ id: load.id, maxWait: MAY_WAIT.out, why: 'done' }], weight: 4 },
+    {
+      title: `Measure and take out${which}`,
+      how: measureWords(facts),
+      after: [{ id: load.id, maxWait: MAY_WAIT.out, why: 'done' }],
+      weight: 4,
+    },
     k,
   );
+}
+
+/** What the thermometer must say, where. */
+function measureWords({ accounts: { limit }, kitchen }: BatchFacts): string {
+  const c = written(limit.at, kitchen.temperature);
+  return limit.kind === 'safety'
+    ? `three of the thickest, ${c} in the middle`
+    : `one of the thickest, ${c} in the dough`;
 }
 
 /** The loads, and what they follow each other by; with what must rest after the last. */
@@ -253,7 +267,8 @@ function watchedLoads(loading: Loading, first: readonly Follows[]): Follows[] {
   let after = [...first];
   for (let k = 0; k < chunks; k++) {
     const [from, to] = [Math.round((k * count) / chunks) + 1, Math.round(((k + 1) * count) / chunks)];
-    const which = count === 1 ? '' : from === to ? ` load ${from} of ${count}` : ` loads ${from} to ${to} of ${count}`;
+    const which =
+      count === 1 ? '' : from === to ? `, load ${from} of ${count}` : `, loads ${from} to ${to} of ${count}`;
     const load = make(
       'load',
       (to - from + 1) * (eachMinutes + CHANGE_MINUTES),
@@ -274,6 +289,9 @@ function watchedLoads(loading: Loading, first: readonly Follows[]): Follows[] {
   }
   return outs;
 }
+
+/** Where a load goes. */
+const INTO: Readonly<Partial<Record<PlaceOfWork, string>>> = { oven: 'Into the oven', steamer: 'Into the steamer' };
 
 const METHOD_WORDS: Readonly<Record<string, string>> = { bake: 'Bake', steam: 'Steam' };
 

@@ -2,6 +2,7 @@
 import { formatGrams } from '../units/format';
 import { type BatchFacts } from './facts';
 import { type DayTask, taskId } from './task';
+import { doughGoesIn } from './words';
 
 /** Twice the dough takes so many times as long in one bowl. House estimate. */
 const TOGETHER = 1.25;
@@ -45,7 +46,15 @@ function shared(tasks: readonly DayTask[], group: readonly BatchFacts[], begun: 
   const isBegun = own.some((list) => list.some(({ id }) => begun.has(id)));
   if (own[0].length === 0 || new Set(kinds).size > 1 || isBegun) return [...tasks];
   const total = group.reduce((sum, { wrapPlan }) => sum + wrapPlan.neededG, 0);
-  const how = `${formatGrams(total)}: ${group.map(({ wrapPlan, batch }) => `${formatGrams(wrapPlan.neededG)} for ${batch.title}`).join('; ')}`;
+  const forEach = group.map(({ wrapPlan, about }) => `${formatGrams(wrapPlan.neededG)} for the ${about.toLowerCase()}`);
+  const divided = `${formatGrams(total)}: ${forEach.join(', ')}`;
+  const [mixing] = own[0].filter(({ kind }) => kind === 'dough');
+  const howOf = (task: DayTask): string =>
+    task.kind !== 'dough'
+      ? task.how
+      : task === mixing
+        ? `${doughGoesIn(first.accounts.dough.parts, total)}; ${divided}`
+        : divided;
   const renamed = new Map<string, string>();
   own[0].forEach((_task, i) => {
     const to = taskId('all', 'dough', `${first.accounts.dough.id} ${i}`);
@@ -59,7 +68,7 @@ function shared(tasks: readonly DayTask[], group: readonly BatchFacts[], begun: 
     batchIds: ids,
     about: '',
     title: task.kind === 'dough' ? `${task.title}, for ${group.length === 2 ? 'both' : 'all'}` : task.title,
-    how: task.kind === 'dough' ? how : task.how,
+    how: howOf(task),
     minutes: task.kind === 'dough' ? Math.ceil(TOGETHER * Math.max(...own.map((l) => l[i].minutes))) : task.minutes,
     after: follows(task.after),
   }));

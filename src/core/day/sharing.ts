@@ -5,6 +5,8 @@ import { SET_UP } from './estimates';
 import { cutMinutes } from './filling-tasks';
 import { type BatchFacts } from './facts';
 import { type DayTask, taskId } from './task';
+import { amountsOf } from './words';
+import { spokenFirst } from '../food/spoken-name';
 
 /** Cut together it is worth a task of its own from so many minutes on. House estimate. */
 const WORTH = 3;
@@ -48,8 +50,8 @@ export function shareCutting(tasks: readonly DayTask[], all: readonly BatchFacts
       kind: 'cut',
       batchIds,
       about: '',
-      title: `${name}: cut for all`,
-      how: `${formatGrams(grams)}: ${of.map(({ facts, line }) => `${formatGrams(line.rawG)} for ${facts.batch.title}`).join('; ')}`,
+      title: `${spokenFirst(name)}: cut for all`,
+      how: `${formatGrams(grams)}: ${of.map(({ facts, line }) => `${formatGrams(line.rawG)} for the ${facts.about.toLowerCase()}`).join(', ')}`,
       doneWhen: 'In bowls by what it is for, covered.',
       minutes: Math.max(1, Math.round(1 + of.reduce((sum, { line }) => sum + cutMinutes(line), 0))),
       hasHands: true,
@@ -71,14 +73,12 @@ function withoutShared(task: DayTask, cuts: readonly DayTask[], shared: readonly
   const follows = task.after.some(({ id }) => isOwnCut(id));
   const gone = shared.flatMap(({ of }) => of.filter((o) => o.facts.batch.id === batchId));
   const less = gone.reduce((sum, { line }) => sum + cutMinutes(line), 0);
-  if (isOwnCut(task.id)) {
+  if (isOwnCut(task.id) && gone.length > 0) {
     const left = Math.round(task.minutes - less);
-    const names = new Set(gone.map(({ line }) => line.ingredient.name.toLowerCase()));
-    const how = task.how
-      .split(/, | and /)
-      .filter((name) => !names.has(name.toLowerCase()))
-      .join(', ');
-    return left > SET_UP && how !== '' ? [{ ...task, minutes: left, how }] : [];
+    const [{ facts }] = gone;
+    const ids = new Set(gone.map(({ line }) => line.line.id));
+    const own = facts.accounts.lines.filter((l) => cutMinutes(l) > 0 && !ids.has(l.line.id));
+    return left > SET_UP && own.length > 0 ? [{ ...task, minutes: left, how: amountsOf(own, facts.kitchen) }] : [];
   }
   if (!follows || mine.length === 0) return [task];
   const [like] = task.after.filter(({ id }) => isOwnCut(id));

@@ -16,7 +16,12 @@ export interface NextChange {
   /** What is left to be done by hand, and remembered: kept in the next batch's words. */
   isReminder: boolean;
   /** The figure of the check that it is about, before and after; null of what no check counts. */
-  effect: { what: string; before: string; after: string } | null;
+  effect: {
+    what: string;
+    before: string;
+    after: string;
+    /** Where it would fill fewer than planned, how many. */ fills: number | null;
+  } | null;
 }
 
 /** Several changes at once leave nobody the wiser which of them it was. */

@@ -100,7 +100,17 @@ function effectOf(check: CheckId, before: Assessment, then: Batch, kitchen: Kitc
     what: check === 'moisture' ? MOISTURE_WORDS[decides] : FIGURE_WORDS[check],
     before: figureOf(check, before, decides),
     after: figureOf(check, after, decides),
+    fills: fillsFewer(before, after, then.count),
   };
+}
+
+/** So few missing of all nobody sees. House estimate, as in Fit. */
+const UNSEEN = 0.05;
+
+/** How many the filling is then enough for, where that is fewer than planned and fewer than before: a filling cooked down further. */
+function fillsFewer({ portion: was }: Assessment, { portion: then }: Assessment, count: number): number | null {
+  const isFewer = then.fromFilling < was.fromFilling - 0.05 && then.fromFilling < count * (1 - UNSEEN);
+  return isFewer ? Math.floor(then.fromFilling + 1e-9) : null;
 }
 
 /** Every cause once, the strongest first, whatever it explains. */

@@ -2,6 +2,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { mayBegin } from '@/core/day/may-begin';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { type Day } from '@/core/stored/day';
 import { formatMinutes } from '@/core/units/format';
@@ -12,7 +13,7 @@ import { type Column, COLUMNS, columnsOf, lengthOf, placeOf, type Stretch, stret
 import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 import { StepLabel } from './step-label';
-import { formatClock } from './day-clock';
+import { formatClock, rulerMark } from './day-clock';
 
 export interface GaugeProps {
   day: Day;
@@ -87,7 +88,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
               <Rod key={`${task.id} ${c}`} task={task} x={x(c)} from={y(task.start)} to={y(task.end)} />
             )),
           )}
-        {tasks.map((task) => task.latestStart && task.hasHands && <Whisker key={task.id} task={task} y={y} />)}
+        {tasks.map((task) => task.hasHands && <Whisker key={task.id} task={task} plan={plan} y={y} />)}
         {served.map((task) => (
           <G key={task.id}>
             <Line x1={RULER} x2={width} y1={y(task.end)} y2={y(task.end)} stroke={p.leek} strokeWidth={2.5} />
@@ -119,6 +120,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
             <StepLabel
               day={day}
               task={task}
+              plan={plan}
               zone={zone}
               top={y(task.start)}
               left={labelX}
@@ -146,9 +148,9 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
     <G>
       <Line x1={RULER} x2={RULER} y1={y(first.from) - 8} y2={y(last.to) + 16} stroke={p.ink} strokeWidth={2} />
       {ticks.map((m) => {
-        const clock = formatClock(m, zone);
-        const isHour = clock.endsWith('00');
-        const isHalf = clock.endsWith('30');
+        const mark = rulerMark(m, zone);
+        const isHour = mark.of === 'hour';
+        const isHalf = mark.of === 'half';
         return (
           <G key={m}>
             <Line
@@ -161,7 +163,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
             />
             {isHour && (
               <SvgText x={RULER - 22} y={y(m) + 5} textAnchor="end" fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
-                {String(Number(clock.slice(0, 2)))}
+                {mark.text}
               </SvgText>
             )}
           </G>
@@ -180,7 +182,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
                 strokeWidth={1.5}
               />
               <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13} fill={p.soft}>
-                {`${formatMinutes(s.to - s.from)} without hands`}
+                {`${formatMinutes(s.to - s.from)} of waiting`}
               </SvgText>
             </G>
           );
@@ -207,13 +209,14 @@ function Hands({ task, y }: { task: PlannedTask; y: (minute: number) => number }
 /** As far as a whisker is drawn, px. */
 const LONGEST_WHISKER = 120;
 
-/** The latest moment it may begin. */
-function Whisker({ task, y }: { task: PlannedTask; y: (minute: number) => number }) {
+/** The earliest or the latest moment it may begin, where that is not when it does. */
+function Whisker({ task, plan, y }: { task: PlannedTask; plan: DayPlan; y: (minute: number) => number }) {
   const p = usePalette();
-  const latest = task.latestStart;
-  if (latest === null) return null;
-  const [from, to] = [y(task.start), y(latest.minute)];
-  if (to - from < 4 || to - from > LONGEST_WHISKER) return null;
+  const { from: early, until } = mayBegin(task, plan);
+  const end = until ?? early;
+  if (end === null) return null;
+  const [from, to] = [y(task.start), y(end)];
+  if (Math.abs(to - from) < 4 || Math.abs(to - from) > LONGEST_WHISKER) return null;
   const x = HANDS + THICK + 4;
   return (
     <G>

@@ -2,6 +2,7 @@
 import { router } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { Pressable, View } from 'react-native';
+import { mayBegin } from '@/core/day/may-begin';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { dayNow, stillToAdd } from '@/core/day/run';
 import { fullTitle } from '@/core/day/task';
@@ -17,7 +18,7 @@ import { TaskWarning } from '../task-warning';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { countdown } from '../clock-time';
-import { formatClock } from './day-clock';
+import { formatClock, mayBeginWords } from './day-clock';
 
 interface Props {
   day: Day;
@@ -32,8 +33,6 @@ interface Props {
 const BOUNCE_MS = 600;
 /** "Not yet" adds so many minutes. */
 const MORE = 5;
-/** Names that fit a line. */
-const MOST_NAMES = 6;
 
 /** Before the day begins a better plan may begin with another step: the card is as high for either. Three lines and one, px. */
 const BEFORE_PX = 98;
@@ -77,6 +76,7 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
   const { task } = act;
   const batch = batchOf(act);
   const toAdd = batch ? stillToAdd(task, batch) : [];
+  const free = mayBeginWords(mayBegin(task, act.plan), zone);
   return (
     <View
       role="region"
@@ -108,18 +108,13 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
       {toAdd.length > 0 && (
         <Body>
           <Strong>Still to be added: </Strong>
-          {toAdd.slice(0, MOST_NAMES).join(', ')}
-          {toAdd.length > MOST_NAMES ? ` and ${toAdd.length - MOST_NAMES} more` : ''}
+          {toAdd.join(', ')}
         </Body>
       )}
       {waitsFor.length > 0 && (
         <Small>Waits for {waitsFor.map((t) => `${fullTitle(t)} (${formatClock(t.end, zone)})`).join(', ')}</Small>
       )}
-      {task.latestStart && task.state === 'planned' && (
-        <Small style={{ color: p.turmeric }}>
-          No later than {formatClock(task.latestStart.minute, zone)}: {task.latestStart.why}
-        </Small>
-      )}
+      {free !== '' && <Small style={{ color: p.turmeric }}>It can begin {free}.</Small>}
       <Actions {...props} />
     </View>
   );
@@ -214,7 +209,7 @@ function Beside({ act, ms, task, onOpen }: Shown & { task: PlannedTask }) {
 function InPassing({ act, task, zone, onOpen }: Shown & { task: PlannedTask }) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-      <Small style={{ width: 48 }}>{formatClock(task.start, zone)}</Small>
+      <Small style={{ minWidth: 48 }}>{formatClock(task.start, zone)}</Small>
       <Pressable
         role="button"
         onPress={() => onOpen(task.id)}
@@ -235,7 +230,7 @@ function Next({ task, zone, onOpen }: Shown & { task: PlannedTask }) {
       onPress={() => onOpen(task.id)}
       style={{ flexDirection: 'row', gap: 10, minHeight: 44, alignItems: 'center' }}
     >
-      <Small testID="next" style={{ width: 48 }}>
+      <Small testID="next" style={{ minWidth: 48 }}>
         {formatClock(task.start, zone)}
       </Small>
       <Body style={{ flex: 1 }}>{fullTitle(task)}</Body>

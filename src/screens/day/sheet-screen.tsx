@@ -65,7 +65,6 @@ function Sheet({ day }: { day: Day }) {
                 <Strong style={{ fontSize: 13, lineHeight: 18, color: p.beet }}>{` ! ${row.warning}`}</Strong>
               )}
             </Body>
-            <Small style={{ fontSize: 12, lineHeight: 18 }}>{row.minutes}</Small>
           </View>
         ))}
         <Small style={{ fontSize: 12 }}>

@@ -1,16 +1,18 @@
 /** The words of a step beside its rule: a tap opens it, the arrow keys pin it to another time. */
 import { Pressable } from 'react-native';
-import { type PlannedTask } from '@/core/day/day-plan';
+import { mayBegin } from '@/core/day/may-begin';
+import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
 import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { arrowKeys } from './arrow-keys';
-import { formatClock } from './day-clock';
+import { formatClock, formatSpan, mayBeginWords } from './day-clock';
 
 interface Props {
   day: Day;
   task: PlannedTask;
+  plan: DayPlan;
   zone: string;
   top: number;
   left: number;
@@ -20,16 +22,12 @@ interface Props {
 
 const HEIGHT = 53;
 
-export function StepLabel({ day, task, zone, top, left, width, onOpen }: Props) {
+export function StepLabel({ day, task, plan, zone, top, left, width, onOpen }: Props) {
   const p = usePalette();
   const isDone = task.state === 'done';
   const color = isDone ? p.soft : p.ink;
-  const latest = task.state === 'planned' ? task.latestStart : null;
-  const rest = latest
-    ? ` · by ${formatClock(latest.minute, zone)}: ${latest.why}`
-    : task.how === ''
-      ? ''
-      : ` · ${task.how}`;
+  const free = mayBeginWords(mayBegin(task, plan), zone);
+  const rest = free !== '' ? ` · ${free}` : task.how === '' ? '' : ` · ${task.how}`;
   return (
     <Pressable
       role="button"
@@ -41,8 +39,8 @@ export function StepLabel({ day, task, zone, top, left, width, onOpen }: Props) 
       <Strong numberOfLines={2} style={{ fontSize: 15, lineHeight: 17, color }}>
         {fullTitle(task)}
       </Strong>
-      <Small numberOfLines={1} style={{ fontSize: 12, lineHeight: 15, color: latest ? p.turmeric : p.soft }}>
-        {formatClock(task.start, zone)}
+      <Small numberOfLines={1} style={{ fontSize: 12, lineHeight: 15, color: free !== '' ? p.turmeric : p.soft }}>
+        {formatSpan(task.start, task.end, task.start, zone)}
         {task.isPinned ? ' pinned' : ''}
         {rest}
       </Small>

@@ -1,6 +1,7 @@
 /** One step: what, how much, how long, when; changed, pinned, left out, begun, done. */
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
+import { mayBegin } from '@/core/day/may-begin';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { minuteOf, timeOf } from '@/core/day/moments';
 import { fullTitle } from '@/core/day/task';
@@ -16,7 +17,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
 import { TaskWarning } from '../task-warning';
-import { formatClock, formatMoment } from './day-clock';
+import { formatSpan, mayBeginWords } from './day-clock';
 
 const Sheet = lazy(() => import('@/ui/parts/sheet').then((m) => ({ default: m.Sheet })));
 
@@ -42,23 +43,20 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
   };
   const own = day.changes.find((c) => c.taskId === task.id)?.minutes ?? null;
   const planned = task.end - task.start;
+  const free = mayBeginWords(mayBegin(task, plan), zone);
   const after = plan.tasks.filter((t) => task.after.some(({ id }) => id === t.id));
   return (
     <Suspense fallback={null}>
       <Sheet title={fullTitle(task)} onClose={onClose}>
         <Body>
-          {formatMoment(task.start, nowMinute, zone)} to {formatClock(task.end, zone)}, {formatMinutes(planned)}
+          {formatSpan(task.start, task.end, nowMinute, zone)}, {formatMinutes(planned)}
           {task.hasHands ? ', with your hands' : ', by itself'}
         </Body>
         {task.how !== '' && <Body>{task.how}</Body>}
         <TaskWarning task={task} />
         <Small>{task.doneWhen}</Small>
         {after.length > 0 && <Small>After: {after.map(fullTitle).join('; ')}</Small>}
-        {task.latestStart && (
-          <Small>
-            No later than {formatClock(task.latestStart.minute, zone)}: {task.latestStart.why}
-          </Small>
-        )}
+        {free !== '' && <Small>It can begin {free}.</Small>}
         <AmountField
           label={task.isEstimate ? 'Takes (estimate)' : 'Takes'}
           unit="min"

@@ -2,7 +2,8 @@
 import { useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { type PlannedTask } from '@/core/day/day-plan';
+import { mayBegin } from '@/core/day/may-begin';
+import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { formatMinutes } from '@/core/units/format';
 import { TASK_KINDS } from '@/core/vocabulary/task-kinds';
@@ -15,7 +16,7 @@ import { COLUMNS, columnsOf, lengthOf, placeOf, stretchesOf } from './gauge-layo
 import { arrowKeys } from './arrow-keys';
 import { Rod } from './rod';
 import { StepHandle } from './step-handle';
-import { formatClock } from './day-clock';
+import { formatClock, rulerMark } from './day-clock';
 
 const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;
@@ -103,7 +104,7 @@ function Drawn(props: GaugeProps & { width: number }) {
           <Times {...props} layout={layout} />
           <Pauses layout={layout} />
           {rows.map((row, r) => (
-            <RowDrawn key={row.key} row={row} r={r} layout={layout} />
+            <RowDrawn key={row.key} row={row} plan={plan} r={r} layout={layout} />
           ))}
           {plan.tasks
             .filter((t) => t.kind === 'serve')
@@ -133,21 +134,21 @@ function Times({ plan, zone, layout: { stretches, x } }: GaugeProps & { layout: 
     if (stretches.some((s) => m >= s.from && m <= s.to && !s.isShort)) ticks.push(m);
   }
   return ticks.map((m) => {
-    const clock = formatClock(m, zone);
-    const isHour = clock.endsWith('00');
+    const mark = rulerMark(m, zone);
+    const isHour = mark.of === 'hour';
     return (
       <G key={m}>
         <Line
           x1={x(m)}
           x2={x(m)}
           y1={TOP}
-          y2={TOP - (isHour ? 14 : clock.endsWith('30') ? 9 : 5)}
+          y2={TOP - (isHour ? 14 : mark.of === 'half' ? 9 : 5)}
           stroke={p.ink}
           strokeWidth={isHour ? 2 : 1}
         />
         {isHour && (
           <SvgText x={x(m) + 4} y={TOP - 8} fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
-            {String(Number(clock.slice(0, 2)))}
+            {mark.text}
           </SvgText>
         )}
       </G>
@@ -173,7 +174,8 @@ function Pauses({ layout: { stretches, x, y } }: { layout: Layout }) {
     });
 }
 
-function RowDrawn({ row, r, layout }: { row: Row; r: number; layout: Layout }) {
+function RowDrawn(props: { row: Row; plan: DayPlan; r: number; layout: Layout }) {
+  const { row, plan, r, layout } = props;
   const p = usePalette();
   const { x, y } = layout;
   return (
@@ -202,17 +204,20 @@ function RowDrawn({ row, r, layout }: { row: Row; r: number; layout: Layout }) {
           <Rod key={task.id} task={task} x={y(r)} from={x(task.start)} to={x(task.end)} isLying />
         ),
       )}
-      {row.isHands && row.tasks.map((task) => <Whisker key={task.id} task={task} r={r} layout={layout} />)}
+      {row.isHands && row.tasks.map((task) => <Whisker key={task.id} task={task} plan={plan} r={r} layout={layout} />)}
     </G>
   );
 }
 
-/** Until when a step may begin. */
-function Whisker({ task, r, layout: { x, y, long } }: { task: PlannedTask; r: number; layout: Layout }) {
+/** From or until when a step may begin, where that is not when it does. */
+function Whisker(props: { task: PlannedTask; plan: DayPlan; r: number; layout: Layout }) {
+  const { task, plan, r } = props;
+  const { x, y, long } = props.layout;
   const p = usePalette();
-  const latest = task.latestStart;
-  if (latest === null || latest.minute <= task.start || latest.minute > task.start + LONGEST_WHISKER) return null;
-  const to = Math.min(x(latest.minute), long - RIGHT);
+  const { from: early, until } = mayBegin(task, plan);
+  const end = until ?? early;
+  if (end === null || Math.abs(end - task.start) > LONGEST_WHISKER) return null;
+  const to = Math.min(x(end), long - RIGHT);
   const under = y(r) + THICK / 2;
   return (
     <G>

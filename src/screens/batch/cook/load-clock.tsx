@@ -98,7 +98,9 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
           </View>
         )}
         <Small>
-          {which} in for {countdown(60 * elapsed)}; planned {formatMinutes(plannedMinutes(cook))}.
+          {batch.title}
+          {loads > 1 ? `, ${which.toLowerCase()}` : ''}: in for {countdown(60 * elapsed)}; planned{' '}
+          {formatMinutes(plannedMinutes(cook))}.
           {cook.steps.length > 1 ? ` Now: ${stepWords(cook.steps[clock.step], kitchen.temperature)}.` : ''}
         </Small>
       </View>

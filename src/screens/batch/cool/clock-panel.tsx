@@ -97,6 +97,7 @@ export function ClockPanel(props: Props) {
 }
 
 function Times({
+  batch,
   clock,
   forecast,
   kitchen,
@@ -126,7 +127,7 @@ function Times({
         <>
           <Heading level={2}>Wrap now</Heading>
           <Small>
-            Measured at or below {inScale(forecast.targetC)}
+            {batch.title}: measured at or below {inScale(forecast.targetC)}
             {clock.readySince < 1
               ? ''
               : ` ${formatMinutes(Math.round(clock.readySince))} ago, and by the curve it still is`}
@@ -136,7 +137,9 @@ function Times({
       ) : isReady ? (
         <>
           <Heading level={2}>Wrap-ready by the forecast since {at}</Heading>
-          <Small>Measure the warmest place: {inScale(forecast.targetC)} or below, then wrap.</Small>
+          <Small>
+            {batch.title}: measure the warmest place. Wrap at {inScale(forecast.targetC)} or below.
+          </Small>
         </>
       ) : (
         <>
@@ -145,11 +148,13 @@ function Times({
               {toWrapReady === null ? 'never' : formatMinutes(Math.ceil(toWrapReady))}
             </Strong>
             <Body>
-              {toWrapReady === null ? 'cold enough as it stands' : `to wrap-ready${at === null ? '' : `, at ${at}`}`}
+              {toWrapReady === null
+                ? 'cold enough as it stands'
+                : `left to wrap-ready${at === null ? '' : `, at ${at}`}`}
             </Body>
           </View>
           <Small>
-            Now about {inScale(clock.nowC)} in the warmest place, by the forecast; wrap-ready is{' '}
+            {batch.title}: now about {inScale(clock.nowC)} in the warmest place, by the forecast. Wrap-ready is{' '}
             {inScale(forecast.targetC)}.
           </Small>
         </>

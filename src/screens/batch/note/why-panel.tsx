@@ -90,7 +90,7 @@ function CauseCard({ cause }: { cause: Cause }) {
         </Strong>
         <Sentence text={sentence} />
         <Small>{evidence.join('; ')}</Small>
-        {against.length > 0 && <Small>against it: {against.join('; ')}</Small>}
+        {against.length > 0 && <Small>but: {against.join('; ')}</Small>}
       </View>
     </View>
   );
@@ -136,7 +136,7 @@ function Next({
           onTake={(isOn) => choose({ ...chosen, [change.id]: isOn })}
         />
       ))}
-      {isMuch && <Small>Several changes at once: whatever comes of it, nobody will know which of them it was.</Small>}
+      {isMuch && <Small>With several changes at once you won’t know which one did it.</Small>}
       {isRehearsal(batch.id) ? (
         <Press
           title={`Rehearse it again with ${taken.length} of ${changes.length}`}
@@ -182,12 +182,15 @@ function ChangeLine({ batch, kitchen, change, instead, value, onValue, isTaken, 
       {effect ? (
         <Small>
           {effect.what} {effect.before} → {effect.after}
+          {effect.fills === null
+            ? ''
+            : `. Then there’s enough for ${effect.fills} of ${batch.count}: scale the filling up at Fill.`}
         </Small>
       ) : (
         change.effect && <Small role="status">Working out what that does …</Small>
       )}
       {instead !== null && <Small>instead of “{instead}”: either does it alone</Small>}
-      {change.isReminder && <Small>to be remembered: it goes into the next batch’s words</Small>}
+      {change.isReminder && <Small>a reminder: it goes into the next batch’s notes</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-end' }}>
         <Toggles
           label={change.label}

@@ -31,7 +31,7 @@ export function OneThing({ batch, kitchen, now, at, isBegun, limit }: Props) {
   const toAdd = toAddWords(batch, task, kitchen);
   // What goes in stands below, each with its amount.
   const how = toAdd.length === 0 ? task.how : task.how.split('; ').slice(1).join('; ');
-  const needed = task.kind === 'load' || task.kind === 'load-out' ? neededWords(limit, kitchen.temperature) : null;
+  const needed = task.kind === 'load' ? neededWords(limit, kitchen.temperature) : null;
   return (
     <View
       role="region"
