@@ -88,7 +88,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
   await expect(page.getByText(/^Your kitchen has learned that it heats .* from 4 readings/)).toBeVisible();
   await page.goto('/kitchen');
   await pass(page, 2);
-  await page.getByRole('button', { name: 'Forget how pot heats: deep oil' }).click();
+  await page.getByRole('button', { name: 'Reset how pot heats: deep oil' }).click();
   await pass(page, 1);
   await expect(page.getByText(/^deep oil: Your kitchen has learned/)).toHaveCount(0);
 });

@@ -93,7 +93,7 @@ describe('the clock of a load', () => {
   it('counts down each step, and past the end', () => {
     expect(cookClock(seared.cook, 0)).toMatchObject({ step: 0, left: 2 });
     expect(cookClock(seared.cook, 3)).toMatchObject({ step: 1, left: 5.5 });
-    expect(cookClock(seared.cook, 9).next?.ahead).toBe('left, then measure');
+    expect(cookClock(seared.cook, 9).next?.ahead).toBe('then measure');
     expect(cookClock(seared.cook, 12)).toMatchObject({ next: null, left: -2, step: 2 });
     expect(minutesIn({ inAt: IN }, after(7.5))).toBe(7.5);
   });

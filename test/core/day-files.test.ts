@@ -321,7 +321,7 @@ describe('the sheet', () => {
     }
     for (const dough of ['789\\sg plain flour, 395\\sg unsalted butter', '510\\sg plain flour', '592\\sg plain flour'])
       expect(all).toMatch(new RegExp(dough));
-    const outs = rows.filter(({ what }) => what.includes('take out'));
+    const outs = rows.filter(({ what }) => what.includes('then take out'));
     for (const { how } of outs) expect(how).toMatch(/^three of the thickest, 74\s°C in the middle$/);
     expect(rows.filter(({ how }) => /celeriac purses|prune pockets/.test(how))).toEqual([]);
     expect(rows[0].at).toMatch(/^\d\d:\d\d–\d\d:\d\d$/);

@@ -72,7 +72,7 @@ describe('breakfast at eight', () => {
 
   it('has no time in the morning, and it is said why', () => {
     expect(plan.isFeasible).toBe(false);
-    expect(conflictSentences(plan).join(' ')).toMatch(/finds no free time .*at night hands rest/);
+    expect(conflictSentences(plan).join(' ')).toMatch(/doesn’t fit .*at night hands rest/);
   });
 
   it('is mended by getting up before seven: the day so changed begins then, and fits', () => {

@@ -44,7 +44,7 @@ export function cookEvents({ steps }: Pick<Batch['cook'], 'steps'>): CookEvent[]
   const all = [...changes, { minute: plannedMinutes({ steps }), text: 'The planned time is over: measure' }];
   return all.map((event, i) => ({
     ...event,
-    ahead: i < changes.length ? `left, then ${event.text[0].toLowerCase()}${event.text.slice(1)}` : 'left, then measure',
+    ahead: i < changes.length ? `then ${event.text[0].toLowerCase()}${event.text.slice(1)}` : 'then measure',
   }));
 }
 

@@ -185,9 +185,9 @@ function waitOfMixed(raw: readonly ResolvedLine[]): Pick<Follows, 'maxWait' | 'w
 
 function coolWords({ accounts, coolMinutes, kitchen, mended }: BatchFacts): string {
   const { heat, coolTarget } = accounts;
-  if (coolMinutes === null) return 'As it is planned it never gets there: see Cool.';
+  if (coolMinutes === null) return 'As planned it never gets cold enough: see Cool.';
   const depth = heat?.cooling ? `, ${Math.round(heat.cooling.depthMm)} mm deep` : '';
-  const instead = mended === null ? '' : `${mended.label}: the way planned breaks the rule. `;
+  const instead = mended === null ? '' : `${mended.label}, as the way planned breaks the rule. `;
   return coolTarget === null ? '' : `${instead}To ${formatTemperature(coolTarget.c, kitchen.temperature)}${depth}`;
 }
 

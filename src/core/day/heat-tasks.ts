@@ -184,12 +184,13 @@ function heatUp({ facts, place, kind, heatWords, way, make }: Loading): Follows[
 function seenLoad(loading: Loading, k: number, after: readonly Follows[]): DayTask {
   const { facts, count, eachMinutes, heatWords, needs, way, place, make } = loading;
   const { batch, loads } = facts;
-  const which = count === 1 ? '' : `, load ${k} of ${count}`;
+  const into = (place === null ? undefined : INTO[place]) ?? 'into the heat';
+  const which = count === 1 ? '' : ` load ${k} of ${count}`;
   const goesIn = make(
     'load-in',
     LOAD_IN,
     {
-      title: `${(place === null ? undefined : INTO[place]) ?? 'Into the heat'}${which}`,
+      title: count === 1 ? capital(into) : `Load ${k} of ${count} ${into}`,
       how: loads ? `${Math.min(loads.atOnce, batch.count)} at once` : '',
       after: [...after],
       weight: 4,
@@ -217,7 +218,7 @@ function seenLoad(loading: Loading, k: number, after: readonly Follows[]): DayTa
     'load-out',
     LOAD_OUT,
     {
-      title: `Measure and take out${which}`,
+      title: count === 1 ? 'Measure, then take out' : `Measure load ${k} of ${count}, then take out`,
       how: measureWords(facts),
       after: [{ id: load.id, maxWait: MAY_WAIT.out, why: 'done' }],
       weight: 4,
@@ -267,8 +268,7 @@ function watchedLoads(loading: Loading, first: readonly Follows[]): Follows[] {
   let after = [...first];
   for (let k = 0; k < chunks; k++) {
     const [from, to] = [Math.round((k * count) / chunks) + 1, Math.round(((k + 1) * count) / chunks)];
-    const which =
-      count === 1 ? '' : from === to ? `, load ${from} of ${count}` : `, loads ${from} to ${to} of ${count}`;
+    const which = count === 1 ? '' : from === to ? ` load ${from} of ${count}` : ` loads ${from} to ${to} of ${count}`;
     const load = make(
       'load',
       (to - from + 1) * (eachMinutes + CHANGE_MINUTES),
@@ -290,8 +290,10 @@ function watchedLoads(loading: Loading, first: readonly Follows[]): Follows[] {
   return outs;
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** Where a load goes. */
-const INTO: Readonly<Partial<Record<PlaceOfWork, string>>> = { oven: 'Into the oven', steamer: 'Into the steamer' };
+const INTO: Readonly<Partial<Record<PlaceOfWork, string>>> = { oven: 'into the oven', steamer: 'into the steamer' };
 
 const METHOD_WORDS: Readonly<Record<string, string>> = { bake: 'Bake', steam: 'Steam' };
 

@@ -63,7 +63,9 @@ const isHandsAlone = ({ hasHands, needs }: PlannedTask): boolean =>
  * it, seldom behind it.
  */
 export function mayBegin(task: PlannedTask, plan: Pick<DayPlan, 'tasks' | 'rests' | 'startMinute'>): MayBegin {
-  if (task.state !== 'planned' || task.isPinned || !isHandsAlone(task)) return { from: null, until: null };
+  // When people eat, and when one leaves for it, is not the plan’s to move.
+  const isSet = task.isPinned || task.kind === 'serve' || task.kind === 'carry';
+  if (task.state !== 'planned' || isSet || !isHandsAlone(task)) return { from: null, until: null };
   const [from, until] = [earliest(task, plan), latest(task, plan)];
   const early = task.start - from;
   return {

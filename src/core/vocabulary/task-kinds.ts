@@ -37,7 +37,7 @@ export const TASK_KINDS = recordsOf<TaskKindRecord>()({
   load: { label: 'Cook', doneWhen: 'The thermometer says so, in the thickest; never colour alone.', station: 'cook' },
   'load-in': { label: 'Into the heat', doneWhen: 'Apart from one another, the clock running.', station: 'cook' },
   'load-out': {
-    label: 'Measure and take out',
+    label: 'Measure, then take out',
     doneWhen: 'Three of the thickest read, in the filling.',
     station: 'cook',
   },

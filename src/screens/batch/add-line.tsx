@@ -14,11 +14,11 @@ import { Small } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
+import { ADD_FIELD } from '@/ui/shell/add-field';
 import { FoundFood } from './found-food';
 import { keepOwn } from './keep-own';
 import { MostLike } from './most-like';
 import { type StationProps } from './station-props';
-import { ADD_LINE_ID } from './use-keys';
 
 type Own = StationProps['kitchen']['ingredients'];
 
@@ -83,7 +83,7 @@ export function AddLine(props: StationProps & { isDocked?: boolean }) {
   return (
     <View style={isDocked ? { flexDirection: 'column-reverse' } : undefined}>
       <TextField
-        id={ADD_LINE_ID}
+        id={ADD_FIELD}
         label="Add what goes in"
         value={text}
         onChange={(typed) => {

@@ -2,7 +2,7 @@
 import { router } from 'expo-router';
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { CHECK_IDS, type Fix } from '@/core/checks/check';
+import { CHECK_IDS, type CheckId, type Fix } from '@/core/checks/check';
 import { coolAnswer, cookAnswer, fillAnswer } from '@/core/checks/answer-words';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Kitchen } from '@/core/stored/kitchen';
@@ -13,12 +13,14 @@ import { currentNotice, say } from '@/data/notices';
 import { isBroken } from '@/data/repository';
 import { Answer } from '@/ui/parts/answer';
 import { CheckBar } from '@/ui/parts/check-bar';
+import { checkElement } from '@/ui/parts/check-body';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Measured } from '@/ui/parts/measured';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { WaterLine } from '@/ui/parts/water-line';
 import { SectionDrawing } from '@/ui/section/section-drawing';
+import { WithFoot } from '@/ui/shell/foot';
 import { NoticeBar } from '@/ui/shell/notice-bar';
 import { PlacesRail } from '@/ui/shell/places';
 import { useUncover } from '@/ui/shell/uncover';
@@ -147,8 +149,10 @@ const ShownBatch = memo(function ShownBatch({
     undo: () => void undo(),
     add: () => go('fill'),
   });
-  const onFix = async (fix: Fix) => {
+  const onFix = async (check: CheckId, fix: Fix) => {
     const outcome = await edit([...fix.change]);
+    // The button that was pressed is gone: what it changed is read next.
+    if (outcome.ok) document.getElementById(checkElement(check))?.focus();
     // The notice takes back this edit, whatever has been done since.
     if (outcome.ok)
       say({ text: `${fix.label}.`, kind: 'done', action: { label: 'Undo', run: () => undoStep(outcome) } });
@@ -169,7 +173,7 @@ const ShownBatch = memo(function ShownBatch({
       check={assessment.checks[check]}
       isStale={isStale}
       isShort={!wide}
-      onFix={(fix) => void onFix(fix)}
+      onFix={(fix) => void onFix(check, fix)}
     >
       {/* On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column. */}
       {check === 'cooling' && !wide && <Cool {...props} part="curve" />}
@@ -262,34 +266,39 @@ const ShownBatch = memo(function ShownBatch({
     );
   }
   return (
-    <View style={{ flex: 1, backgroundColor: p.ground }}>
-      <RehearsalMark id={batch.id} />
-      <View style={{ flex: 1 }}>
-        <ScrollView
-          role="main"
-          contentContainerStyle={{ padding: 16, gap: 18 }}
-          scrollEventThrottle={60}
-          onScroll={({ nativeEvent }) => setFolded(nativeEvent.contentOffset.y > FOLDS_AT_PX)}
-        >
-          {header}
-          {isWhole && (
-            <>
-              {cookNow}
-              {answer !== null && <Answer text={answer} />}
-              {section}
-              <RehearsalHere id={batch.id} station={station} />
-              {checks}
-              {STATIONS[station].isCurveFirst && <Aside station={station} {...props} />}
-              {CONTENT[station](props)}
-            </>
-          )}
-        </ScrollView>
-        {isFolded && <FoldedSection {...props} />}
-      </View>
-      <NoticeBar />
-      {station === 'fill' && <AddBar {...props} />}
-      <StationBar here={station} assessment={assessment} onGo={go} />
-    </View>
+    <WithFoot>
+      {(foot) => (
+        <View style={{ flex: 1, backgroundColor: p.ground }}>
+          <RehearsalMark id={batch.id} />
+          <View style={{ flex: 1 }}>
+            <ScrollView
+              role="main"
+              contentContainerStyle={{ padding: 16, gap: 18 }}
+              scrollEventThrottle={60}
+              onScroll={({ nativeEvent }) => setFolded(nativeEvent.contentOffset.y > FOLDS_AT_PX)}
+            >
+              {header}
+              {isWhole && (
+                <>
+                  {cookNow}
+                  {answer !== null && <Answer text={answer} />}
+                  {section}
+                  <RehearsalHere id={batch.id} station={station} />
+                  {checks}
+                  {STATIONS[station].isCurveFirst && <Aside station={station} {...props} />}
+                  {CONTENT[station](props)}
+                </>
+              )}
+            </ScrollView>
+            {isFolded && <FoldedSection {...props} />}
+          </View>
+          <NoticeBar />
+          {foot}
+          {station === 'fill' && <AddBar {...props} />}
+          <StationBar here={station} assessment={assessment} onGo={go} />
+        </View>
+      )}
+    </WithFoot>
   );
 });
 

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import { type Assessment } from '@/core/checks/judgement';
 import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { Body, Small, Strong } from '@/ui/parts/text';
+import { barItem, useTextSize } from '@/ui/theme/text-size';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type Station, STATION_IDS, STATIONS } from '../stations';
@@ -16,6 +17,7 @@ interface Props {
 /** The bar at the bottom of a phone. */
 export function StationBar({ here, assessment, onGo }: Props) {
   const p = usePalette();
+  const times = useTextSize();
   return (
     <View
       role="navigation"
@@ -36,11 +38,11 @@ export function StationBar({ here, assessment, onGo }: Props) {
             )}
             onPress={() => onGo(station)}
             style={{
-              flex: 1,
+              paddingHorizontal: 4,
+              ...barItem(times),
               minHeight: 70,
               paddingTop: 6,
               paddingBottom: 10,
-              paddingHorizontal: 4,
               borderTopWidth: 5,
               borderTopColor: on ? p.beet : 'transparent',
               borderLeftWidth: i === 0 ? 0 : 1,

@@ -1,12 +1,14 @@
 /** Beginning a batch, by two ways side by side: a recipe is pasted and read as a plan, or one is built by pictures. */
 import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
-import { View } from 'react-native';
+import { View, type ViewStyle } from 'react-native';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { Heading, Small } from '@/ui/parts/text';
+import { ADD_FIELD } from '@/ui/shell/add-field';
 import { PlaceScreen } from '@/ui/shell/place-screen';
+import { useTextSize } from '@/ui/theme/text-size';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type EverydayId } from '@/core/wrapper/everyday';
 import { BuildOne } from './build-one';
@@ -24,11 +26,16 @@ interface Shared extends Record<string, string> {
 const sharedText = ({ title = '', text = '', url = '' }: Partial<Shared>): string =>
   [title, text, url].filter((part) => part.trim() !== '').join('\n');
 
+/** A column is no narrower, px. */
+const SIDE_PX = 136;
+
 export function BeginScreen() {
   const shared = sharedText(useLocalSearchParams<Shared>());
   const [text, setText] = useState(shared);
   const [thing, setThing] = useState<EverydayId | null>(null);
   const isPasted = text.trim() !== '';
+  // Side by side as long as there is room for the words of both.
+  const side: ViewStyle = { flexGrow: 1, flexShrink: 1, flexBasis: SIDE_PX * useTextSize() };
   if (thing !== null && !isPasted)
     return (
       <PlaceScreen title="Begin a batch" note="You can change everything later." back>
@@ -37,10 +44,11 @@ export function BeginScreen() {
     );
   return (
     <PlaceScreen title="Begin a batch" note="You can change everything later." back>
-      <View style={{ flexDirection: 'row', gap: 14 }}>
-        <View style={{ flex: 1, gap: 8 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 14 }}>
+        <View style={{ ...side, gap: 8 }}>
           <TextField
             label="Paste a recipe"
+            id={ADD_FIELD}
             value={text}
             onChange={setText}
             lines={isPasted ? 5 : 4}
@@ -54,7 +62,7 @@ export function BeginScreen() {
             )}
           </View>
         </View>
-        {!isPasted && <OrBuild />}
+        {!isPasted && <OrBuild side={side} />}
       </View>
       {isPasted ? (
         <Suspense fallback={<Small role="status">Reading …</Small>}>
@@ -67,10 +75,10 @@ export function BeginScreen() {
   );
 }
 
-function OrBuild() {
+function OrBuild({ side }: { side: ViewStyle }) {
   const p = usePalette();
   return (
-    <View style={{ flex: 1, borderLeftWidth: 1, borderLeftColor: p.rule, paddingLeft: 14, gap: 6 }}>
+    <View style={{ ...side, borderLeftWidth: 1, borderLeftColor: p.rule, paddingLeft: 14, gap: 6 }}>
       <Heading level={2} style={{ fontSize: 18, lineHeight: 24 }}>
         Or build one
       </Heading>

@@ -19,6 +19,7 @@ import { Answer } from '@/ui/parts/answer';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
 import { HowManyFields } from './how-many';
@@ -94,7 +95,9 @@ export function BuiltPlan({ thing, onAnother }: { thing: EverydayId; onAnother: 
           />
         </Fold>
       </View>
-      <Press title="Begin" kind="solid" onPress={() => void begin()} />
+      <InFoot>
+        <Press title="Begin" kind="solid" onPress={() => void begin()} />
+      </InFoot>
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { keepBatch, useKitchen } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Body, Small } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { PlanCard } from './plan-card';
 import { usePlan } from './use-plan';
 
@@ -61,12 +62,14 @@ export function PastedPlan({ text, onText }: { text: string; onText: (text: stri
           {plan.notes.length > SHOWN_NOTES && <Small>and {plan.notes.length - SHOWN_NOTES} more</Small>}
         </View>
       )}
-      <Press
-        title={batches.length === 1 ? 'Begin this batch' : `Begin these ${batches.length} batches`}
-        kind="solid"
-        disabled={isReading}
-        onPress={() => void begin()}
-      />
+      <InFoot>
+        <Press
+          title={batches.length === 1 ? 'Begin this batch' : `Begin these ${batches.length} batches`}
+          kind="solid"
+          disabled={isReading}
+          onPress={() => void begin()}
+        />
+      </InFoot>
     </View>
   );
 }

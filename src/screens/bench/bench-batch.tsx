@@ -1,5 +1,4 @@
 /** One batch on the Bench. */
-import { Link } from 'expo-router';
 import { lazy, memo, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { CHECK_IDS } from '@/core/checks/check';
@@ -9,6 +8,7 @@ import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { useAssessment } from '@/data/heat';
 import { useKitchen } from '@/data/hooks';
+import { TextLink } from '@/ui/parts/text-link';
 import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { IconPress } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
@@ -52,13 +52,13 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
     <View role="article" aria-label={batch.title} aria-busy={isStale}>
       <Rule strong />
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-        <Link
+        <TextLink
           href={`/batch/${batch.id}/fill`}
-          numberOfLines={1}
+          numberOfLines={2}
           style={{ flex: 1, fontFamily: SERIF, fontSize: 17, lineHeight: 24, color: p.ink, paddingVertical: 8 }}
         >
           {batch.title}
-        </Link>
+        </TextLink>
         <View style={{ marginRight: -10, marginVertical: -4 }}>
           <IconPress icon="dots-vertical" label={`More for ${batch.title}`} onPress={() => setMenuOpen(true)} />
         </View>
@@ -69,7 +69,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
         </View>
         <View style={{ flex: 1, gap: 4 }}>
           {version !== '' && <Small numberOfLines={1}>{version}</Small>}
-          <Small numberOfLines={1}>{batchLine(batch)}</Small>
+          <Small numberOfLines={2}>{batchLine(batch)}</Small>
           <View style={{ flexDirection: 'row', gap: 6 }}>
             {CHECK_IDS.map((id) => (
               <Disc
@@ -87,7 +87,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
           <RunningClocks batch={batch} kitchen={kitchen} assessment={assessment} />
         </Suspense>
       )}
-      <Link
+      <TextLink
         href={`/batch/${batch.id}/${station}`}
         aria-label={`Next for ${batch.title}: ${next.text}`}
         numberOfLines={2}
@@ -102,7 +102,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
       >
         <Small>next </Small>
         <Strong style={{ fontSize: 16, lineHeight: 22 }}>{next.text}</Strong>
-      </Link>
+      </TextLink>
       {assessment.unknown.length > 0 && <Body>Not in the larder: {assessment.unknown.join(', ')}</Body>}
       {isMenuOpen && (
         <Suspense fallback={null}>

@@ -6,6 +6,7 @@ import { type Batch } from '@/core/stored/schema';
 import { discardBroken, restoreDemo, useBatches } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Body } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
 import { UnreadScreen } from '../unread-screen';
@@ -33,14 +34,12 @@ export function BenchScreen() {
         />
       ))}
       <BrokenKitchen />
-      {data && data.batches.length > 0 && batches?.length === 0 && (
-        <Body>All that was begun is done: it is in the Notebook.</Body>
-      )}
+      {data && data.batches.length > 0 && batches?.length === 0 && <Body>Everything is done and in the Notebook.</Body>}
       {batches?.length === 0 && (
         <View style={{ gap: 12 }}>
           <Body>
-            A batch is one filling in one kind of piece. Begin one and say what goes in: you see at once how wet and how
-            salty it will be.
+            A batch is one filling in one kind of piece. Begin one and say what goes in. You see at once how wet and how
+            salty it’ll be.
           </Body>
           <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
         </View>
@@ -77,7 +76,9 @@ function List({ batches }: { batches: readonly Batch[] }) {
       {/* It comes with the list, below it: not before, to be pushed down the page by it. */}
       {isListed && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-          <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
+          <InFoot>
+            <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
+          </InFoot>
           <ImportBatch />
         </View>
       )}

@@ -1,10 +1,10 @@
 /** The clocks of a batch that run, on the Bench: loaded where one does. */
-import { Link } from 'expo-router';
 import { runningClocks } from '@/core/checks/clock-words';
 import { type Assessment } from '@/core/checks/judgement';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { useRunTime } from '@/data/run-time';
+import { TextLink } from '@/ui/parts/text-link';
 import { Sentence } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 
@@ -27,7 +27,7 @@ export default function RunningClocks({ batch, kitchen, assessment }: Props) {
   ].map(({ latest }) => latest);
   const now = times.reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a));
   return runningClocks(batch, kitchen, assessment, now).map(({ station, text, isDue }) => (
-    <Link
+    <TextLink
       key={station}
       href={`/batch/${batch.id}/${station}`}
       aria-label={`${batch.title}. ${text.replaceAll('*', '')}`}
@@ -41,6 +41,6 @@ export default function RunningClocks({ batch, kitchen, assessment }: Props) {
       }}
     >
       <Sentence text={text} />
-    </Link>
+    </TextLink>
   ));
 }

@@ -8,7 +8,7 @@ import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
-import { Body, Heading } from '@/ui/parts/text';
+import { Body } from '@/ui/parts/text';
 
 const USUAL_MINUTES = 15;
 
@@ -26,7 +26,6 @@ export function AddTask({ day }: { day: Day }) {
   };
   return (
     <View style={{ gap: 10 }}>
-      <Heading level={2}>Steps of your own</Heading>
       {day.added.map((task) => (
         <View key={task.id} style={{ flexDirection: 'row', alignItems: 'center' }}>
           <Body style={{ flex: 1 }}>
@@ -42,7 +41,7 @@ export function AddTask({ day }: { day: Day }) {
       {isOpen ? (
         <View style={{ gap: 10 }}>
           <TextField
-            label="What is to be done"
+            label="What needs doing"
             value={title}
             onChange={setTitle}
             placeholder="Lay the table"

@@ -4,10 +4,12 @@ import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { mayBegin } from '@/core/day/may-begin';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
+import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
 import { formatMinutes } from '@/core/units/format';
 import { Measured } from '@/ui/parts/measured';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
+import { isLarge, useTextSize } from '@/ui/theme/text-size';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type Column, COLUMNS, columnsOf, lengthOf, placeOf, type Stretch, stretchesOf } from './gauge-layout';
 import { Rod } from './rod';
@@ -24,6 +26,10 @@ export interface GaugeProps {
 }
 
 const SCALE = { perMinute: 1.5, least: 56, pause: 54 };
+/** In large letters a step’s words take more lines: a letter’s width and a line’s height of them, px, and the line of its time. */
+const LETTER = 8.6;
+const LINE = 17;
+const TIME_LINES = 2;
 const TOP = 30;
 const RULER = 52;
 const HANDS = 66;
@@ -39,13 +45,20 @@ export function Gauge(props: GaugeProps) {
 function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { width: number }) {
   const p = usePalette();
   const { tasks } = plan;
-  const stretches = useMemo(() => stretchesOf(tasks, plan.startMinute, plan.endMinute, SCALE), [tasks, plan]);
+  const times = useTextSize();
+  const labelX = HANDS + THICK + 12 + day.helpers.length * HELPER;
+  const used = COLUMNS.filter((c) => tasks.some((t) => columnsOf(t).includes(c)));
+  const labelWidth = width - used.length * PITCH - 8 - labelX;
+  const letters = labelWidth / (LETTER * times);
+  const lines = Math.max(...tasks.map((t) => Math.ceil(fullTitle(t).length / letters) + 1));
+  const least = isLarge(times) ? (lines + TIME_LINES) * LINE * times : SCALE.least;
+  const stretches = useMemo(
+    () => stretchesOf(tasks, plan.startMinute, plan.endMinute, { ...SCALE, least }),
+    [tasks, plan, least],
+  );
   const y = (minute: number): number => TOP + placeOf(stretches, minute);
   const height = TOP + lengthOf(stretches) + MARGIN;
-  const used = COLUMNS.filter((c) => tasks.some((t) => columnsOf(t).includes(c)));
   const x = (column: Column): number => width - 16 - (used.length - 1 - used.indexOf(column)) * PITCH;
-  const labelX = HANDS + THICK + 12 + day.helpers.length * HELPER;
-  const labelWidth = width - used.length * PITCH - 8 - labelX;
   const isUnderWay = nowMinute > plan.startMinute && nowMinute < plan.endMinute;
   const past = isUnderWay ? y(nowMinute) : nowMinute >= plan.endMinute ? height : TOP;
   const served = tasks.filter((t) => t.kind === 'serve');
@@ -125,6 +138,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
               top={y(task.start)}
               left={labelX}
               width={labelWidth}
+              high={least - 3}
               onOpen={onOpen}
             />
           </View>

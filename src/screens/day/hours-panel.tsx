@@ -7,11 +7,12 @@ import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { editDay } from '@/data/days';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
-import { formatMoment } from './day-clock';
+import { formatClock, formatMoment } from './day-clock';
 
 const SPARES = [
   { value: '0', label: 'none' },
@@ -26,10 +27,9 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
   const set = (to: Parameters<typeof setDay>[1]) => setDay(day, to);
   const spare = SPARES.find(({ value }) => Number(value) === day.spareShare)?.value;
   return (
-    <View style={{ gap: 14 }}>
-      <Heading level={2}>Hours and hands</Heading>
+    <Fold title="Hours and hands" figure={`${handsWords(day)}, eat at ${formatClock(serve, zone)}`} isOpenWide>
       <TextField
-        label="What it is called"
+        label="What it’s called"
         value={day.title}
         most={MOST.title}
         required
@@ -90,11 +90,15 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
         />
       </View>
       <Small>
-        Trays, steamers and the fridge are the Kitchen’s. Minutes of work are our estimates until you have done it once.
+        Trays, steamers and the fridge are set in the Kitchen. Minutes of work are our estimates until you’ve done it
+        once.
       </Small>
-    </View>
+    </Fold>
   );
 }
+
+const handsWords = ({ helpers }: Day): string =>
+  helpers.length === 0 ? 'you alone' : helpers.length === 1 ? 'you and a helper' : `you and ${helpers.length} helpers`;
 
 const setDay = (
   day: Day,

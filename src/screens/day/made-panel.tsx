@@ -1,14 +1,15 @@
 /** What is made on a day, and how each is served. */
-import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { type Day } from '@/core/stored/day';
 import { SERVING_IDS, SERVINGS } from '@/core/vocabulary/servings';
 import { editDay, undoDay } from '@/data/days';
 import { useBatches } from '@/data/hooks';
 import { say } from '@/data/notices';
+import { TextLink } from '@/ui/parts/text-link';
+import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
-import { Heading, Small } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { batchLine } from '../words';
@@ -19,8 +20,12 @@ export function MadePanel({ day }: { day: Day }) {
   const batches = data?.batches ?? [];
   const others = batches.filter((b) => b.doneAt === null && day.batches.every((made) => made.batchId !== b.id));
   return (
-    <View style={{ gap: 10 }}>
-      <Heading level={2}>What is made</Heading>
+    <Fold
+      title="What you’re making"
+      figure={`${day.batches.length} ${day.batches.length === 1 ? 'batch' : 'batches'}`}
+      isOpenWide
+      isOpenAtFirst={day.batches.length === 0}
+    >
       {day.batches.map(({ batchId, serve }) => {
         const batch = batches.find((b) => b.id === batchId);
         const title = batch?.title ?? 'A batch that is not there any more';
@@ -30,19 +35,17 @@ export function MadePanel({ day }: { day: Day }) {
             <View style={{ flexDirection: 'row', alignItems: 'center' }}>
               <View style={{ flex: 1 }}>
                 {batch ? (
-                  <Link
+                  <TextLink
                     href={`/batch/${batchId}/fill`}
                     style={{ fontFamily: SERIF, fontSize: 17, lineHeight: 24, color: p.ink, paddingVertical: 8 }}
                   >
                     {title}
-                  </Link>
+                  </TextLink>
                 ) : (
-                  <Small>{title}: it is left out of the plan.</Small>
+                  <Small>{title}: it’s left out of the plan.</Small>
                 )}
                 {batch && <Small>{batchLine(batch)}</Small>}
-                {batch?.lines.length === 0 && (
-                  <Small>Nothing is in its filling yet: it is planned when there is.</Small>
-                )}
+                {batch?.lines.length === 0 && <Small>Nothing is in its filling yet. It’s planned once there is.</Small>}
               </View>
               <IconPress
                 icon="close"
@@ -89,6 +92,6 @@ export function MadePanel({ day }: { day: Day }) {
           </View>
         </View>
       )}
-    </View>
+    </Fold>
   );
 }

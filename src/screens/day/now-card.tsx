@@ -16,6 +16,7 @@ import { useWakeLock } from '@/data/use-wake-lock';
 import { Press } from '@/ui/parts/press';
 import { TaskWarning } from '../task-warning';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { usePalette } from '@/ui/theme/use-palette';
 import { countdown } from '../clock-time';
 import { formatClock, mayBeginWords } from './day-clock';
@@ -144,31 +145,37 @@ function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null })
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 4 }}>
       {task.state === 'planned' ? (
-        <Press
-          title={isRunning ? 'Begin' : 'Begin the day'}
-          kind="solid"
-          onPress={guarded(() => {
-            askToNotify();
-            void beginTask(act);
-          })}
-        />
+        <InFoot>
+          <Press
+            title={isRunning ? 'Begin' : 'Begin the day'}
+            kind="solid"
+            onPress={guarded(() => {
+              askToNotify();
+              void beginTask(act);
+            })}
+          />
+        </InFoot>
       ) : (
         <>
-          {onTo !== null && (
-            <Press
-              title="Done, on to the next"
-              label={`Done, on to ${fullTitle(onTo)}`}
-              kind="solid"
-              icon="check"
-              onPress={guarded(() => void endTask(act, onTo))}
-            />
-          )}
-          <Press
-            title="Done"
-            kind={onTo === null ? 'solid' : undefined}
-            icon="check"
-            onPress={guarded(() => void endTask(act))}
-          />
+          <InFoot>
+            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+              {onTo !== null && (
+                <Press
+                  title="Done, on to the next"
+                  label={`Done, on to ${fullTitle(onTo)}`}
+                  kind="solid"
+                  icon="check"
+                  onPress={guarded(() => void endTask(act, onTo))}
+                />
+              )}
+              <Press
+                title="Done"
+                kind={onTo === null ? 'solid' : undefined}
+                icon="check"
+                onPress={guarded(() => void endTask(act))}
+              />
+            </View>
+          </InFoot>
           <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
         </>
       )}

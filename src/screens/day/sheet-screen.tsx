@@ -60,7 +60,7 @@ function Sheet({ day }: { day: Day }) {
             <Body style={{ flex: 1, fontSize: 13, lineHeight: 18 }}>
               <Strong style={{ fontSize: 13, lineHeight: 18 }}>{row.what}</Strong>
               {row.how === '' ? '' : ` · ${row.how}`}
-              {row.then === '' ? '' : ` Then ${row.then}.`}
+              {row.then === '' ? '' : `. Then ${row.then}.`}
               {row.warning !== '' && (
                 <Strong style={{ fontSize: 13, lineHeight: 18, color: p.beet }}>{` ! ${row.warning}`}</Strong>
               )}

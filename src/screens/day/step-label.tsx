@@ -5,6 +5,7 @@ import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
 import { Small, Strong } from '@/ui/parts/text';
+import { isLarge, useTextSize } from '@/ui/theme/text-size';
 import { usePalette } from '@/ui/theme/use-palette';
 import { arrowKeys } from './arrow-keys';
 import { formatClock, formatSpan, mayBeginWords } from './day-clock';
@@ -17,24 +18,27 @@ interface Props {
   top: number;
   left: number;
   width: number;
+  /** Room for its words, px. */
+  high: number;
   onOpen: (taskId: string) => void;
 }
 
-const HEIGHT = 53;
-
-export function StepLabel({ day, task, plan, zone, top, left, width, onOpen }: Props) {
+export function StepLabel({ day, task, plan, zone, top, left, width, high, onOpen }: Props) {
   const p = usePalette();
   const isDone = task.state === 'done';
   const color = isDone ? p.soft : p.ink;
   const free = mayBeginWords(mayBegin(task, plan), zone);
-  const rest = free !== '' ? ` · ${free}` : task.how === '' ? '' : ` · ${task.how}`;
+  const isWordy = isLarge(useTextSize());
+  // In large letters there is room for what and when; the rest opens with a tap.
+  const more = free === '' ? task.how : free;
+  const rest = more === '' || isWordy ? '' : ` · ${more}`;
   return (
     <Pressable
       role="button"
       aria-label={`${formatClock(task.start, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}${isDone ? ', done' : ''}`}
       onPress={() => onOpen(task.id)}
       {...arrowKeys(day, task, zone, ['ArrowUp', 'ArrowDown'])}
-      style={{ position: 'absolute', top, left, width, height: HEIGHT, overflow: 'hidden' }}
+      style={{ position: 'absolute', top, left, width, height: high, overflow: 'hidden' }}
     >
       <Strong numberOfLines={2} style={{ fontSize: 15, lineHeight: 17, color }}>
         {fullTitle(task)}

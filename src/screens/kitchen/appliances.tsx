@@ -13,7 +13,8 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
-import { Body, Small, Strong } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
+import { NameAndSize } from './name-and-size';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { dayWords } from '../dates';
@@ -44,13 +45,7 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.appliances.map((appliance) => (
         <View key={appliance.id} style={{ gap: 6 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-            <Body style={{ flex: 1, minWidth: 0 }}>
-              {appliance.name}{' '}
-              <Small>
-                {appliance.name === APPLIANCES[appliance.kind].label ? '' : APPLIANCES[appliance.kind].label}
-              </Small>
-            </Body>
-            <Strong>{sizeOf(appliance)}</Strong>
+            <NameAndSize name={appliance.name} kind={APPLIANCES[appliance.kind].label} size={sizeOf(appliance)} />
             <IconPress
               icon={open === appliance.id ? 'chevron-up' : 'chevron-down'}
               label={open === appliance.id ? `Close ${appliance.name}` : `Change ${appliance.name}`}
@@ -69,7 +64,7 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
               </Small>
               <IconPress
                 icon="close"
-                label={`Forget how ${appliance.name} heats: ${MEDIA[heat.medium].label}`}
+                label={`Reset how ${appliance.name} heats: ${MEDIA[heat.medium].label}`}
                 onPress={() => void editKitchen({ do: 'forgetHeat', id: appliance.id, medium: heat.medium })}
               />
             </View>

@@ -9,7 +9,8 @@ import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
-import { Body, Small, Strong } from '@/ui/parts/text';
+import { Small } from '@/ui/parts/text';
+import { NameAndSize } from './name-and-size';
 import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
@@ -24,12 +25,11 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
     <View style={{ gap: 10 }}>
       {kitchen.vessels.map((vessel) => (
         <View key={vessel.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Body style={{ flex: 1 }}>
-            {vessel.name} <Small>{vessel.name === VESSELS[vessel.kind].label ? '' : VESSELS[vessel.kind].label}</Small>
-          </Body>
-          <Strong>
-            {formatNumber(vessel.areaCm2, 0)} cm², {formatNumber(vessel.deepMm, 0)} mm deep
-          </Strong>
+          <NameAndSize
+            name={vessel.name}
+            kind={VESSELS[vessel.kind].label}
+            size={`${formatNumber(vessel.areaCm2, 0)} cm², ${formatNumber(vessel.deepMm, 0)} mm deep`}
+          />
           <IconPress
             icon="close"
             label={`Take the ${vessel.name} of ${formatNumber(vessel.areaCm2, 0)} cm² away`}

@@ -14,6 +14,7 @@ import { Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Body, Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
+import { ADD_FIELD } from '@/ui/shell/add-field';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { useWide } from '@/ui/shell/use-wide';
 import { ByFamily } from './by-family';
@@ -81,7 +82,7 @@ export function LarderScreen() {
       title="Larder"
       note={`${reading === null ? 'All' : catalogue().length} ingredients${own.length > 0 ? ` and ${own.length} of your own` : ''}. Composition from national food tables; releases and minutes are our estimates.`}
     >
-      <TextField label="Find" value={text} onChange={setText} placeholder="leek" most={100} />
+      <TextField label="Find" value={text} onChange={setText} placeholder="leek" most={100} id={ADD_FIELD} />
       {form ? (
         <OwnIngredientForm
           key={form.own?.id ?? 'new'}

@@ -1,5 +1,5 @@
 /** The Notebook: what is done and what was noted; found again by any word; begun again from any. */
-import { Link, router } from 'expo-router';
+import { router } from 'expo-router';
 import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { type Batch } from '@/core/stored/schema';
@@ -8,10 +8,12 @@ import { notedBatches, searchBatches } from '@/core/notebook/search';
 import { firstVersions } from '@/core/notebook/versions';
 import { useBatches } from '@/data/hooks';
 import { makeNext } from '@/data/notebook';
+import { TextLink } from '@/ui/parts/text-link';
 import { Press } from '@/ui/parts/press';
 import { Rule } from '@/ui/parts/rule';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
+import { ADD_FIELD } from '@/ui/shell/add-field';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -52,6 +54,7 @@ export function NotebookScreen() {
       )}
       {noted.length > 0 && (
         <TextField
+          id={ADD_FIELD}
           label="Find by ingredient, form, outcome or word"
           value={question}
           most={MOST_ASKED}
@@ -85,12 +88,12 @@ function NotedBatch({ batch, all }: { batch: Batch; all: readonly Batch[] }) {
     <View role="article" aria-label={batch.title}>
       <Rule />
       <View style={{ paddingVertical: 12, gap: 4 }}>
-        <Link
+        <TextLink
           href={`/batch/${batch.id}/note`}
           style={{ fontFamily: SERIF, fontSize: 20, lineHeight: 26, color: p.ink, paddingVertical: 6 }}
         >
           {batch.title}
-        </Link>
+        </TextLink>
         <Small>
           {dateWords(doneAt ?? note.at ?? batch.updatedAt)}, version {lineage.number}, {batchLine(batch)}
         </Small>

@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 import { type Check } from '@/core/checks/check';
 import { TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
-import { CheckBody, type CheckProps, WhyPress } from './check-body';
+import { CheckBody, checkElement, type CheckProps, WhyPress } from './check-body';
 import { Disc, SIGN_WORD, signOf } from './disc';
 import { Glyph } from './glyph';
 import { Small, Strong } from './text';
@@ -16,7 +16,14 @@ export function CheckBar(props: CheckProps & { isShort?: boolean }) {
   const [isWhyOpen, setWhyOpen] = useState(false);
   const label = `${check.headline}. ${SIGN_WORD[signOf(check)]}.`;
   return (
-    <View role="region" aria-label={label} aria-busy={isStale} style={{ gap: 10 }}>
+    <View
+      role="region"
+      nativeID={checkElement(check.id)}
+      tabIndex={-1}
+      aria-label={label}
+      aria-busy={isStale}
+      style={{ gap: 10 }}
+    >
       <View role="heading" aria-level={2}>
         <Pressable
           role="button"

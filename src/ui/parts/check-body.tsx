@@ -7,6 +7,9 @@ import { usePalette } from '../theme/use-palette';
 import { Reasons } from './reasons';
 import { Body, Sentence, Small, Strong } from './text';
 
+/** The element of a check: after a fix the reader is led there, where the new verdict stands. */
+export const checkElement = (id: Check['id']): string => `check-${id}`;
+
 export interface CheckProps {
   check: Check;
   onFix: (fix: Fix) => void;

@@ -1,7 +1,7 @@
 /** A check as it stands at its station: disc, headline, the deciding number, fixes, and the arithmetic behind "why?". */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { CheckBody, type CheckProps, WhyPress } from './check-body';
+import { CheckBody, checkElement, type CheckProps, WhyPress } from './check-body';
 import { Disc, SIGN_WORD, signOf } from './disc';
 import { Heading } from './text';
 
@@ -12,6 +12,8 @@ export function CheckPanel({ isShort = false, ...props }: CheckProps & { isShort
   return (
     <View
       role="region"
+      nativeID={checkElement(check.id)}
+      tabIndex={-1}
       aria-label={`${check.headline}. ${SIGN_WORD[signOf(check)]}.`}
       aria-busy={isStale}
       style={{ gap: 10 }}

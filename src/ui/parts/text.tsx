@@ -1,6 +1,7 @@
 /** Type: a warm serif for headings, a very legible sans for text and figures. Sizes grow with the reader's own setting. */
 import { Children, type ReactNode } from 'react';
 import { Text as NativeText, type TextProps as NativeProps, type TextStyle } from 'react-native';
+import { isLarge, sized, useTextSize } from '../theme/text-size';
 import { SANS, SANS_BOLD, SERIF } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { bound } from './bound';
@@ -20,12 +21,18 @@ const withBound = (children: ReactNode): ReactNode =>
       : children;
 
 /** Running text and figures. */
-export function Body({ style, soft, children, ...rest }: Props) {
+export function Body({ style, soft, children, numberOfLines, ...rest }: Props) {
   const p = usePalette();
+  const times = useTextSize();
   return (
     <NativeText
       {...rest}
-      style={[TABULAR, { fontFamily: SANS, fontSize: 17, lineHeight: 24, color: soft ? p.soft : p.ink }, style]}
+      // In large letters nothing is cut off.
+      numberOfLines={isLarge(times) ? undefined : numberOfLines}
+      style={sized(
+        [TABULAR, { fontFamily: SANS, fontSize: 17, lineHeight: 24, color: soft ? p.soft : p.ink }, style],
+        times,
+      )}
     >
       {withBound(children)}
     </NativeText>
@@ -47,15 +54,19 @@ const SIZES = { 1: 27, 2: 21, 3: 17 } as const;
 /** A heading of a level, as screen readers hear it too. */
 export function Heading({ level, style, soft, ...rest }: Props & { level: 1 | 2 | 3 }) {
   const p = usePalette();
+  const times = useTextSize();
   return (
     <NativeText
       role="heading"
       aria-level={level}
       {...rest}
-      style={[
-        { fontFamily: SERIF, fontSize: SIZES[level], lineHeight: SIZES[level] * 1.2, color: soft ? p.soft : p.ink },
-        style,
-      ]}
+      style={sized(
+        [
+          { fontFamily: SERIF, fontSize: SIZES[level], lineHeight: SIZES[level] * 1.2, color: soft ? p.soft : p.ink },
+          style,
+        ],
+        times,
+      )}
     />
   );
 }

@@ -5,6 +5,8 @@ import { ScrollView, View } from 'react-native';
 import { IconPress } from '../parts/press';
 import { Heading, Small } from '../parts/text';
 import { usePalette } from '../theme/use-palette';
+import { useSlash } from './add-field';
+import { WithFoot } from './foot';
 import { NoticeBar } from './notice-bar';
 import { PlacesBar, PlacesRail } from './places';
 import { useUncover } from './uncover';
@@ -24,32 +26,38 @@ export function PlaceScreen({
   const p = usePalette();
   const wide = useWide();
   useUncover();
+  useSlash();
   useEffect(() => {
     document.title = `${title} · Involucrum`;
   }, [title]);
   return (
-    <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
-      {wide && <PlacesRail />}
-      <View style={{ flex: 1 }}>
-        <ScrollView
-          role="main"
-          contentContainerStyle={{ padding: wide ? 32 : 18, gap: 18, maxWidth: 1040, width: '100%' }}
-        >
-          <View style={{ flexDirection: 'row', alignItems: note === undefined ? 'center' : 'flex-start', gap: 8 }}>
-            {back && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
-            <View style={{ flex: 1 }}>
-              <Heading level={1}>{title}</Heading>
-              {note !== undefined && <Small>{note}</Small>}
-            </View>
-            {!wide && !back && (
-              <IconPress icon="cog-outline" label="Kitchen" onPress={() => router.navigate('/kitchen')} />
-            )}
+    <WithFoot>
+      {(foot) => (
+        <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
+          {wide && <PlacesRail />}
+          <View style={{ flex: 1, minWidth: 0 }}>
+            <ScrollView
+              role="main"
+              contentContainerStyle={{ padding: wide ? 32 : 18, gap: 18, maxWidth: 1040, width: '100%' }}
+            >
+              <View style={{ flexDirection: 'row', alignItems: note === undefined ? 'center' : 'flex-start', gap: 8 }}>
+                {back && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
+                <View style={{ flex: 1 }}>
+                  <Heading level={1}>{title}</Heading>
+                  {note !== undefined && <Small>{note}</Small>}
+                </View>
+                {!wide && !back && (
+                  <IconPress icon="cog-outline" label="Kitchen" onPress={() => router.navigate('/kitchen')} />
+                )}
+              </View>
+              {children}
+            </ScrollView>
+            <NoticeBar />
+            {foot}
+            {!wide && <PlacesBar />}
           </View>
-          {children}
-        </ScrollView>
-        <NoticeBar />
-        {!wide && <PlacesBar />}
-      </View>
-    </View>
+        </View>
+      )}
+    </WithFoot>
   );
 }

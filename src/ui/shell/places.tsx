@@ -1,9 +1,11 @@
 /** The places: a bar at the bottom of a phone, a rail at the side of a wide screen. */
-import { Link, usePathname } from 'expo-router';
+import { usePathname } from 'expo-router';
 import { type ReactNode } from 'react';
 import { View } from 'react-native';
 import { idsOf, recordsOf } from '@/core/vocabulary/records';
 import { Heading, Small } from '../parts/text';
+import { TextLink } from '../parts/text-link';
+import { barItem, useTextSize } from '../theme/text-size';
 import { SANS_BOLD, SERIF, TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 
@@ -38,6 +40,7 @@ const AT_FOOT = idsOf(PLACES).filter((href) => !PLACES[href].isInBar);
 /** The bar at the bottom. */
 export function PlacesBar() {
   const p = usePalette();
+  const times = useTextSize();
   const path = usePathname();
   return (
     <View
@@ -48,12 +51,12 @@ export function PlacesBar() {
       {IN_BAR.map((href, i) => {
         const here = PLACES[href].holds(path);
         return (
-          <Link
+          <TextLink
             key={href}
             href={href}
             aria-current={here ? 'page' : undefined}
             style={{
-              flex: 1,
+              ...barItem(times),
               minHeight: 58,
               paddingTop: 16,
               textAlign: 'center',
@@ -68,7 +71,7 @@ export function PlacesBar() {
             }}
           >
             {PLACES[href].label}
-          </Link>
+          </TextLink>
         );
       })}
     </View>
@@ -78,13 +81,14 @@ export function PlacesBar() {
 /** The rail at the side; what belongs to a place stands under it. */
 export function PlacesRail({ children }: { children?: ReactNode }) {
   const p = usePalette();
+  const times = useTextSize();
   const path = usePathname();
   return (
     <View
       role="navigation"
       aria-label="Places"
       style={{
-        width: 196,
+        width: 196 * Math.max(1, Math.min(times, 1.6)),
         borderRightWidth: 1.5,
         borderRightColor: p.ink,
         backgroundColor: p.paper,
@@ -99,7 +103,7 @@ export function PlacesRail({ children }: { children?: ReactNode }) {
         const here = PLACES[href].holds(path);
         return (
           <View key={href}>
-            <Link
+            <TextLink
               href={href}
               aria-current={here ? 'page' : undefined}
               style={{
@@ -114,14 +118,14 @@ export function PlacesRail({ children }: { children?: ReactNode }) {
               }}
             >
               {PLACES[href].label}
-            </Link>
+            </TextLink>
             {href === '/' && children}
           </View>
         );
       })}
       <View style={{ flex: 1 }} />
       {AT_FOOT.map((href) => (
-        <Link
+        <TextLink
           key={href}
           href={href}
           aria-current={PLACES[href].holds(path) ? 'page' : undefined}
@@ -135,7 +139,7 @@ export function PlacesRail({ children }: { children?: ReactNode }) {
           }}
         >
           {PLACES[href].label}
-        </Link>
+        </TextLink>
       ))}
     </View>
   );

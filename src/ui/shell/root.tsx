@@ -5,6 +5,7 @@ import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { useKitchen, useOtherTabs } from '@/data/hooks';
 import { ThemeProvider } from '../elements';
 import { DARK, LIGHT } from '../theme/palette';
+import { useTextSize } from '../theme/text-size';
 import { makeTheme } from '../theme/theme';
 import { PaletteContext } from '../theme/use-palette';
 
@@ -14,11 +15,12 @@ export function Root({ children }: { children: ReactNode }) {
   const { theme } = useKitchen();
   const mode = theme === 'system' ? (system === 'dark' ? 'dark' : 'light') : theme;
   const palette = mode === 'dark' ? DARK : LIGHT;
-  const elements = useMemo(() => makeTheme(palette, mode), [palette, mode]);
+  const times = useTextSize();
+  const elements = useMemo(() => makeTheme(palette, mode, times), [palette, mode, times]);
   return (
     <SafeAreaProvider>
       <PaletteContext.Provider value={palette}>
-        <ThemeProvider theme={elements} key={mode}>
+        <ThemeProvider theme={elements} key={`${mode} ${times}`}>
           {children}
         </ThemeProvider>
       </PaletteContext.Provider>

@@ -10,8 +10,8 @@ export const SANS_BOLD = 'AtkinsonBold';
 /** Room for a floury thumb, px. */
 export const TOUCH = 48;
 
-/** The theme for a palette. */
-export function makeTheme(p: Palette, mode: 'light' | 'dark') {
+/** The theme for a palette. @param times how many times the usual size the reader’s letters have */
+export function makeTheme(p: Palette, mode: 'light' | 'dark', times = 1) {
   const colors = {
     primary: p.beet,
     secondary: p.steam,
@@ -49,7 +49,7 @@ export function makeTheme(p: Palette, mode: 'light' | 'dark') {
             borderColor: p.ink,
             backgroundColor: solid ? p.beet : props.type === 'outline' ? p.paper : 'transparent',
           },
-          titleStyle: { fontFamily: SANS, fontSize: 16, color: solid ? p.onBeet : p.ink },
+          titleStyle: { fontFamily: SANS, fontSize: 16 * times, color: solid ? p.onBeet : p.ink },
           disabledStyle: { backgroundColor: props.type === 'clear' ? 'transparent' : p.faint, borderColor: p.rule },
           disabledTitleStyle: { color: p.soft },
         };
@@ -57,9 +57,15 @@ export function makeTheme(p: Palette, mode: 'light' | 'dark') {
       Input: {
         containerStyle: { paddingHorizontal: 0 },
         inputContainerStyle: { borderBottomWidth: 1.5, borderColor: p.ink, minHeight: TOUCH },
-        inputStyle: { fontFamily: SANS, fontSize: 17, color: p.ink, minHeight: TOUCH, fontVariant: ['tabular-nums'] },
-        labelStyle: { fontFamily: SANS, fontSize: 14, fontWeight: '400', color: p.soft },
-        errorStyle: { fontFamily: SANS, fontSize: 14, color: p.beet, marginHorizontal: 0, marginTop: 4 },
+        inputStyle: {
+          fontFamily: SANS,
+          fontSize: 17 * times,
+          color: p.ink,
+          minHeight: TOUCH * Math.max(1, times),
+          fontVariant: ['tabular-nums'],
+        },
+        labelStyle: { fontFamily: SANS, fontSize: 14 * times, fontWeight: '400', color: p.soft },
+        errorStyle: { fontFamily: SANS, fontSize: 14 * times, color: p.beet, marginHorizontal: 0, marginTop: 4 },
         placeholderTextColor: p.soft,
         renderErrorMessage: false,
       },

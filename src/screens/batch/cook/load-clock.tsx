@@ -13,6 +13,7 @@ import { useWakeLock } from '@/data/use-wake-lock';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
@@ -69,12 +70,14 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
             onChange={(n) => n !== null && setSaid(n)}
           />
         )}
-        <Press
-          title={`${loads > 1 ? `${which} is` : 'They are'} ${isAgain ? 'back in' : 'in'}: start the clock`}
-          kind={isAgain ? 'outline' : 'solid'}
-          icon="timer-outline"
-          onPress={start}
-        />
+        <InFoot>
+          <Press
+            title={`${loads > 1 ? `${which} is` : 'They are'} ${isAgain ? 'back in' : 'in'}: start the clock`}
+            kind={isAgain ? 'outline' : 'solid'}
+            icon="timer-outline"
+            onPress={start}
+          />
+        </InFoot>
         <AlarmWords what="Tells you when to turn and measure." />
       </View>
     );
@@ -94,7 +97,7 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
         ) : (
           <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
             <Strong style={{ fontSize: 40, lineHeight: 46 }}>{countdown(60 * clock.left)}</Strong>
-            <Body>{clock.next.ahead}</Body>
+            <Body>left, {clock.next.ahead}</Body>
           </View>
         )}
         <Small>
@@ -121,7 +124,9 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
             minutes !== null && edit({ do: 'setIn', at: later(rightNow(batch.id), -minutes) }, 'in-at')
           }
         />
-        <Press title="They are out" onPress={() => void edit({ do: 'stopLoad', at: latest })} />
+        <InFoot>
+          <Press title="They are out" kind="solid" onPress={() => void edit({ do: 'stopLoad', at: latest })} />
+        </InFoot>
       </View>
       <AlarmFile />
     </View>

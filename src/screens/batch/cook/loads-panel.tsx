@@ -46,7 +46,7 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
       <Sentence text={loadsWords(plan, batch.count)} />
       {crowd !== null && <Small style={{ color: p.beet }}>{crowd}</Small>}
       {wait !== null && <Small>{wait}</Small>}
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 12 }}>
         <AmountField
           label="At once"
           unit="pieces"

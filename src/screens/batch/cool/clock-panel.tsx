@@ -16,6 +16,7 @@ import { askToNotify } from '@/data/alarm';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { dayWords } from '../../dates';
@@ -46,7 +47,9 @@ export function ClockPanel(props: Props) {
           <MissedLimit key={rule} {...props} rule={rule} />
         ))}
         <View style={{ gap: 8, alignItems: 'flex-start' }}>
-          <Press title="It is off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
+          <InFoot>
+            <Press title="It’s off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
+          </InFoot>
           <AlarmWords what="The clock goes on when the phone sleeps." />
           <EarlierRuns {...props} />
         </View>

@@ -1,11 +1,11 @@
 /** The versions of this thing in a row: what changed, what came out. */
-import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { type Kitchen } from '@/core/stored/kitchen-schema';
 import { type Batch } from '@/core/stored/schema';
 import { OUTCOMES } from '@/core/vocabulary/outcomes';
 import { useVersions } from '@/data/notebook';
+import { TextLink } from '@/ui/parts/text-link';
 import { Fold } from '@/ui/parts/fold';
 import { Press } from '@/ui/parts/press';
 import { Small, Strong } from '@/ui/parts/text';
@@ -30,13 +30,13 @@ export function VersionsPanel({ batch, kitchen }: { batch: Batch; kitchen: Kitch
             gap: 2,
           }}
         >
-          <Link
+          <TextLink
             href={`/batch/${version.id}/note`}
             style={{ fontFamily: SERIF, fontSize: 18, lineHeight: 28, color: p.ink, paddingVertical: 8 }}
           >
             Version {version.lineage.number}
             {version.id === batch.id ? ', this one' : ''}
-          </Link>
+          </TextLink>
           {version.lineage.changed.map((change) => (
             <Small key={change}>{change}</Small>
           ))}

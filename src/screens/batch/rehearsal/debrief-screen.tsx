@@ -1,5 +1,5 @@
 /** After a rehearsal: what happened inside, what each decision did, what could have been known; and the same again. */
-import { Link, router } from 'expo-router';
+import { router } from 'expo-router';
 import { View } from 'react-native';
 import useSWR from 'swr';
 import { type Rehearsal } from '@/core/stored/rehearsal';
@@ -9,6 +9,7 @@ import { download, fileName } from '@/data/files';
 import { messageOf, useKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { again, debriefOf, discard, useRehearsal } from '@/data/rehearsals';
+import { TextLink } from '@/ui/parts/text-link';
 import { Disc } from '@/ui/parts/disc';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
@@ -153,9 +154,9 @@ function Again({ rehearsal }: { rehearsal: Rehearsal }) {
         <Press title="Delete it" icon="trash-can-outline" onPress={() => void remove()} />
       </View>
       <Small>Kitchen number {seed}: whoever opens the file cooks in the same one.</Small>
-      <Link href={`/batch/${id}/note`} style={{ paddingVertical: 12 }}>
+      <TextLink href={`/batch/${id}/note`} style={{ paddingVertical: 12 }}>
         <Body style={{ textDecorationLine: 'underline' }}>Back to its Note</Body>
-      </Link>
+      </TextLink>
     </View>
   );
 }

@@ -1,5 +1,5 @@
 /** Where rehearsals begin: six kitchens from gentle to hard, a batch of one’s own, a file; and those that go on or are over. */
-import { Link, router } from 'expo-router';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { problemWords } from '@/core/stored/problem';
@@ -11,6 +11,7 @@ import { messageOf, useBatch, useKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { begin, takeUp, useRehearsals } from '@/data/rehearsals';
 import { isBroken } from '@/data/repository';
+import { TextLink } from '@/ui/parts/text-link';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Rule } from '@/ui/parts/rule';
@@ -120,12 +121,12 @@ function One({ rehearsal }: { rehearsal: Rehearsal }) {
   const { id, kitchen, begun, endedAt, seed } = rehearsal;
   return (
     <View style={{ paddingVertical: 6 }}>
-      <Link
+      <TextLink
         href={endedAt === null ? `/batch/${id}/fill` : `/rehearse/${id}`}
         style={{ fontFamily: SERIF, fontSize: 18, lineHeight: 26, color: p.ink, paddingVertical: 8 }}
       >
         {begun.title}
-      </Link>
+      </TextLink>
       <Small>
         {REHEARSALS[kitchen].label}, number {seed}, {endedAt === null ? 'goes on' : 'over: debrief'}
       </Small>

@@ -18,6 +18,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
+import { InFoot } from '@/ui/shell/foot';
 import { usePalette } from '@/ui/theme/use-palette';
 import { AlarmFile } from '../../alarm-words';
 import { clockTime } from '../../clock-time';
@@ -43,16 +44,18 @@ export function BenchPanel(props: StationProps) {
     const seconds = wrapSeconds(wrap.edge, kitchen);
     const isLearned = learnedOf(kitchen.learned, 'wrap-seconds', wrap.edge) !== null;
     return (
-      <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
-        <Body>
-          {count} at about {Math.round(seconds)} s each are {formatMinutes(Math.ceil((count * seconds) / 60))} (
-          {isLearned ? 'your kitchen' : 'our estimate'}).
-        </Body>
-        <View style={{ alignItems: 'flex-start' }}>
+      <>
+        <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
+          <Body>
+            {count} at about {Math.round(seconds)} s each are {formatMinutes(Math.ceil((count * seconds) / 60))} (
+            {isLearned ? 'your kitchen' : 'our estimate'}).
+          </Body>
+          <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
+        </Fold>
+        <InFoot>
           <Press title="The filling is out: start the bench clock" kind="solid" icon="timer-outline" onPress={start} />
-        </View>
-        <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
-      </Fold>
+        </InFoot>
+      </>
     );
   }
   const clock = boardClock(board, {
