@@ -78,7 +78,7 @@ test('off the heat to wrap now: the clock, a reload, readings that change it, le
   expect(await minutes()).toBeLessThan(atFirst - 30);
   await page.getByLabel('Warmest place now, °C').fill('warm');
   await page.getByRole('button', { name: 'Record' }).click();
-  await expect(page.getByText(/“warm” is no temperature of a filling/)).toBeVisible();
+  await expect(page.getByText(/“warm” can’t be the temperature of a filling/)).toBeVisible();
 
   // Check, clock and curve say the same.
   const sentence = (await page.getByText(/until wrap-ready at 25\s°C/).textContent()) ?? '';
@@ -261,7 +261,7 @@ test('a real probe by its name: a lost signal, an impossible value and a forged 
   for (const [c, why] of [
     [null, 'No signal from the thermometer.'],
     [21, 'the probe has slipped out'],
-    [450, 'is no temperature of a filling'],
+    [450, 'can’t be the temperature of a filling'],
   ] as const) {
     await post(c);
     await expect(thermometer).toContainText(why);

@@ -1,7 +1,7 @@
 /** What goes with a day: the list, the sheet, the calendar's file, a pin by the keyboard, another tab. */
 import { readFileSync } from 'node:fs';
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './fixtures';
+import { expect, expectAccessible, test, unfoldAll } from './fixtures';
 
 /** There is a plan, and it is the last word; what would mend it may still be tried. */
 const isPlanned = async (page: Page): Promise<void> => {
@@ -97,7 +97,7 @@ test('a step is dragged; somebody helps; a second phone opens the file and has a
   await expect(page.getByText(/is pinned to/)).toBeVisible();
   await isPlanned(page);
 
-  await page.getByRole('button', { name: 'Somebody helps' }).click();
+  await page.getByRole('button', { name: 'Someone helps' }).click();
   await page.getByLabel('Who helps').fill('Neighbour');
   await page.getByRole('button', { name: 'Add the helper' }).click();
   await expect(page.getByText(/^Neighbour: /)).toBeVisible();
@@ -107,6 +107,7 @@ test('a step is dragged; somebody helps; a second phone opens the file and has a
   const file = await (await saved).path();
 
   const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await other.addInitScript(unfoldAll);
   await other.goto('/day');
   await isPlanned(other);
   // What is not a day is refused, and nothing is changed.

@@ -134,7 +134,8 @@ const seen = (page: Page) =>
         .filter((e) => /Heat|Bring/.test(e.parentElement?.textContent ?? ''))
         .map((e) => e.textContent ?? ''),
       buttons: all('[role=button], button').map(label),
-      inNow: all('[role=region][aria-label=Now] [role=button], [role=region][aria-label=Now] button').map(label),
+      // Its main tap stands at the foot of the screen.
+      inNow: all(':is([role=region][aria-label=Now], #foot) :is([role=button], button)').map(label),
     };
   });
 

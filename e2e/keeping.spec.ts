@@ -18,7 +18,7 @@ test('a broken record is set aside, offered as a file, and never overwritten', a
   await expect(page.getByRole('article')).toHaveCount(DEMO);
   await page.evaluate((key) => localStorage.setItem(key, '{"format":"involucrum/batch","version":1,"title":7'), KEY);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'One stored batch cannot be read' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'One saved batch can’t be read' })).toBeVisible();
   await expect(page.getByRole('article')).toHaveCount(DEMO - 1);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -27,7 +27,7 @@ test('a broken record is set aside, offered as a file, and never overwritten', a
   expect(readFileSync(await download.path(), 'utf8')).toContain('"title":7');
   expect(await page.evaluate((key) => localStorage.getItem(key), KEY)).toContain('"title":7');
   await page.getByRole('button', { name: 'Remove it' }).click();
-  await expect(page.getByRole('heading', { name: 'One stored batch cannot be read' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'One saved batch can’t be read' })).toHaveCount(0);
 });
 
 test('a batch goes out as a file and comes in again; a bad file is refused, its faults named, nothing changed', async ({
@@ -78,7 +78,7 @@ test('a recipe comes in from a saved page, steps kept; out it goes as a recipe a
   await expect(page.getByRole('heading', { name: 'Hut-night pork pieces' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
   // What was not understood stays in the filling, and every check that rests on it says so.
-  await expect(page.getByText(/The larder has no “patience”/).first()).toBeVisible();
+  await expect(page.getByText(/The larder doesn’t have “patience”/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Note' }).click();
   await expect(page.getByLabel('In your own words')).toHaveValue('1. Mix in one direction.');
   for (const [button, holds] of [

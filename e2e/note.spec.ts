@@ -54,7 +54,7 @@ test('soggy below: why, the next version with what was taken, and the old one do
   // The first one is done: it leaves the Bench, and stands in the Notebook.
   await versions.getByRole('link', { name: 'Version 1' }).click();
   await page.getByRole('button', { name: 'Done: into the Notebook' }).click();
-  await expect(page.getByText(/is done: it is in the Notebook/)).toBeVisible();
+  await expect(page.getByText(/is done and in the Notebook/)).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('article', { name: /haddock/i })).toHaveCount(1);
   await page.goto('/notebook');
@@ -65,7 +65,7 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await expect(noted).toHaveCount(1);
   await expect(noted).toContainText('version 2');
   await page.getByLabel('Find by ingredient, form, outcome or word').fill('marzipan');
-  await expect(page.getByText('Nothing of that is noted.')).toBeVisible();
+  await expect(page.getByText('Nothing matches.')).toBeVisible();
   await page.getByLabel('Find by ingredient, form, outcome or word').fill('bland');
   await page.getByRole('button', { name: /^Begin again: Turkey/ }).click();
   await expect(page).toHaveURL(/\/fill$/);

@@ -103,7 +103,7 @@ test('“wrap now” wants a reading that still holds, and no limit missed', asy
   await cooling(page, '24');
   await expect(page.getByText(/is thrown away/).first()).toBeVisible();
   await expect(heading(page, 'Wrap now')).toHaveCount(0);
-  await expect(heading(page, 'Nothing goes on until that is answered')).toBeVisible();
+  await expect(heading(page, 'Answer this before you go on')).toBeVisible();
   // Stopped, copied, opened again: still not answered.
   await press(page, 'Stop the clock: it is in the fridge');
   await page.reload();

@@ -11,6 +11,7 @@ import { whenIdle } from '@/data/when-idle';
 
 export default function Layout() {
   useEffect(() => whenIdle(() => void keepForOffline()), []);
+  useEffect(() => whenIdle(() => void import('@/screens/bench/drop-target').then((m) => m.listenForDrops())), []);
   return (
     <Root>
       <Boundary what="This page">

@@ -58,8 +58,8 @@ export async function listDays(): Promise<{ days: Day[]; broken: BrokenRecord[] 
 async function dayToChange(id: string): Promise<Day> {
   const text = await readToChange(dayKey(id));
   const day = text === null ? null : await read(dayKey(id), text);
-  if (day === null) throw new MissingError('This day is not there any more: it was deleted, perhaps in another tab.');
-  if (isBrokenDay(day)) throw new MissingError('This day cannot be read any more.');
+  if (day === null) throw new MissingError('This day is gone. It was deleted, perhaps in another tab.');
+  if (isBrokenDay(day)) throw new MissingError('This day can’t be read any more.');
   return day;
 }
 

@@ -71,7 +71,7 @@ export const undoDay = (id: string): Promise<boolean> =>
     try {
       const restored = await store.restoreDay(step.day, step.after, now());
       if (restored === null) {
-        say({ text: 'Not undone: this day was changed in another tab since, and that is kept.', kind: 'problem' });
+        say({ text: 'Not undone: this day was changed in another tab since. That change is kept.', kind: 'problem' });
         return false;
       }
       const under = earlier[earlier.length - 1];

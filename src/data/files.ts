@@ -77,8 +77,16 @@ export async function pickBatch(
   );
   if (!picked?.result.ok) return picked as Picked<Batch>;
   onReading();
-  const { name } = picked;
-  const file = picked.result.value;
+  return readBatchFile(picked.result.value, fresh);
+}
+
+/** Reads a file as it was chosen or dropped: what it is, as above. Nothing is stored. */
+export async function readBatchFile(
+  file: File,
+  fresh: { id: string; at: string },
+): Promise<NonNullable<Awaited<ReturnType<typeof pickBatch>>>> {
+  const { name } = file;
+  if (file.size > MOST_WHOLE_BYTES) return { name, result: tooLarge(MOST_WHOLE_BYTES, 'batch or recipe') };
   // What it is, it says at its beginning.
   const isWholeFile = (await file.slice(0, HEAD).text()).includes(WHOLE_FORMAT);
   if (isWholeFile) return { name, result: { ok: false, problems: [], whole: await file.text() } };
@@ -88,10 +96,10 @@ export async function pickBatch(
   // A rehearsed batch that comes as a file is a batch like any other, under a name of its own.
   if (result.ok && isRehearsal(result.value.id))
     return {
-      name: picked.name,
+      name,
       result: { ok: true, value: { ...asPractice(result.value), id: fresh.id, lineage: firstOf(fresh.id) } },
     };
-  return { name: picked.name, result };
+  return { name, result };
 }
 
 /** Asks for a whole kitchen's file. */

@@ -196,8 +196,7 @@ export const takeBack = (id: string, stepId?: number): Promise<boolean> =>
   inOrder(async () => {
     const left = undo.without(id, stepId);
     if (!left) {
-      if (stepId !== undefined)
-        sayProblem('That change cannot be taken back any more: something else has been stored since.');
+      if (stepId !== undefined) sayProblem('That change can’t be undone: something else was saved since.');
       return false;
     }
     try {

@@ -52,7 +52,7 @@ export const useRehearsals = () =>
 async function change(id: string, ...operations: RehearsalOperation[]): Promise<Rehearsal> {
   const after = await inTurn(async () => {
     const before = await read(await readToChange(keyOf(id)));
-    if (before === null) throw new MissingError('This rehearsal is not there any more.');
+    if (before === null) throw new MissingError('This rehearsal is gone.');
     const rehearsal = operations.reduce(applyToRehearsal, before);
     await writeText(keyOf(id), JSON.stringify(rehearsal));
     return rehearsal;
@@ -78,8 +78,7 @@ interface Situation {
 async function situationOf(id: string): Promise<Situation> {
   const rehearsal = await keepTime(id);
   const [batch, { kitchen }] = await Promise.all([repository.loadBatch(id), repository.loadKitchen(id)]);
-  if (batch === null || repository.isBroken(batch))
-    throw new MissingError('The batch of this rehearsal is not there any more.');
+  if (batch === null || repository.isBroken(batch)) throw new MissingError('The batch of this rehearsal is gone.');
   return { rehearsal, batch, kitchen };
 }
 

@@ -116,9 +116,8 @@ async function batchToChange(id: string): Promise<Batch | BrokenRecord | null> {
 
 async function readable(id: string): Promise<Batch> {
   const batch = await batchToChange(id);
-  if (batch === null)
-    throw new MissingError('This batch is not there any more: it was deleted, perhaps in another tab.');
-  if (isBroken(batch)) throw new MissingError('This batch cannot be read any more. The Bench offers its text.');
+  if (batch === null) throw new MissingError('This batch is gone. It was deleted, perhaps in another tab.');
+  if (isBroken(batch)) throw new MissingError('This batch can’t be read any more. The Bench offers its text.');
   return batch;
 }
 

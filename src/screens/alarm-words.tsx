@@ -6,7 +6,7 @@ import { Small } from '@/ui/parts/text';
 
 /** @param what the clock does: `Tells you when to turn and measure.` */
 export function AlarmWords({ what }: { what: string }) {
-  return <Small>{what} Keep this page open: once it is closed it cannot ring.</Small>;
+  return <Small>{what} Keep this page open: it can’t ring once closed.</Small>;
 }
 
 /** One file with an alarm for every clock that runs. */

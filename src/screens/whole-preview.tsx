@@ -95,7 +95,7 @@ function Preview({ compared, onClose }: { compared: Compared[]; onClose: () => v
           onChange={choose}
         />
       )}
-      {nothingNew && <Body>All of it is here already.</Body>}
+      {nothingNew && <Body>You have all of it already.</Body>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         <Press title="Put it in" kind="solid" disabled={isBusy || nothingNew} onPress={() => void put()} />
         <Press title="Leave it" kind="clear" onPress={onClose} />

@@ -244,7 +244,7 @@ describe('assess', () => {
     expect(odd.checks.moisture.sentence).toContain('moonstone');
     const meatless = full(changed(pumpkin, { do: 'addLine', line: { ...LINE('x', 5), ingredientId: 'moonstone' } }));
     expect(full(pumpkin).checks.core).toMatchObject({ state: 'good', headline: 'Core: cooked through' });
-    expect(meatless.limit).toMatchObject({ c: 74, because: 'moonstone: nobody has said what it is' });
+    expect(meatless.limit).toMatchObject({ c: 74, because: 'moonstone: you haven’t said what it is' });
     // It could be raw meat: what it must reach is the strictest, and no check of heat is good by not knowing.
     expect(meatless.checks.core.state).not.toBe('good');
     expect(odd.allergens).toEqual(['celery', 'gluten', 'sesame', 'soya']);

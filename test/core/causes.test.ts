@@ -1,4 +1,4 @@
-/** Causes, on batches that a simulated kitchen spoils: one fault each, which the rules know nothing of. */
+/** Causes, on batches that a practice kitchen spoils: one fault each, which the rules know nothing of. */
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type Outcome } from '@/core/stored/note-schema';
 import { apply, type Operation } from '@/core/stored/operations';

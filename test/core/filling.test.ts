@@ -128,7 +128,7 @@ describe('the water ledger', () => {
     expect(weighed(1310).cookedOff).toBeCloseTo(90, 6);
     expect(weighed(1310).problem).toBeNull();
     expect(weighed(1450).problem).toContain('weighs more');
-    expect(weighed(905).problem).toContain('than the pan holds');
+    expect(weighed(905).problem).toContain('than there was water in the pan');
   });
 
   it('gelatine holds nothing once hot', () => {

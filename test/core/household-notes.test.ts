@@ -51,7 +51,7 @@ const CASES: [name: string, Omit<FillingInWords, 'title'>, Operation[], cause: s
     },
     [...inHeat(14, 48, 52, 55), found('cold-centre', 'middle')],
     'too-short',
-    /^Give it the whole of its minutes/,
+    /^Give it the full time/,
   ],
   [
     'pale, and taken out before its time: it was not the heat',
@@ -64,7 +64,7 @@ const CASES: [name: string, Omit<FillingInWords, 'title'>, Operation[], cause: s
     },
     [...inHeat(20), found('pale', 'top')],
     'too-short',
-    /^Give it the whole of its minutes/,
+    /^Give it the full time/,
   ],
   [
     'turnovers fried at 140, greasy',

@@ -293,7 +293,7 @@ describe('as households cook', () => {
       wrap: { portionG: 80 },
     };
     const { core } = judged(cookedBy(words, { startC: 8, method: 'bake', steps: [step('oven', 75, 60)] })).checks;
-    expect(core).toMatchObject({ state: 'fix', headline: 'Core: does not get there' });
+    expect(core).toMatchObject({ state: 'fix', headline: 'Core: never gets hot enough' });
     expect(core.fixes.map(({ id }) => id)).toEqual(['hotter']);
     expect(core.fixes[0].label).toMatch(/^190\s°C instead of 75\s°C, for \d+ min/);
   });

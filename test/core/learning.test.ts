@@ -215,7 +215,7 @@ describe('what else a batch teaches', () => {
     expect(rise(having('rise', 1.6))).toBeGreaterThan(rise(DEFAULT_KITCHEN));
   });
 
-  it('finds out within ten batches what a spoon holds in a simulated kitchen, and one outlier hardly moves it', () => {
+  it('finds out within ten batches what a spoon holds in a practice kitchen, and one outlier hardly moves it', () => {
     const truth = 1.25;
     let kitchen: Kitchen = DEFAULT_KITCHEN;
     const learnFrom = (factor: number, i: number): void => {

@@ -158,7 +158,7 @@ describe('a rehearsal', () => {
 
   it('cools slower in a full fridge than the curve says, and ice water does not mind', () => {
     const s = begin('full-fridge');
-    expect(see(s, 'fridge-thermometer').said).toMatch(/In there it is 1[1-3]\s°C; its dial says 4\s°C\./);
+    expect(see(s, 'fridge-thermometer').said).toMatch(/It’s 1[1-3]\s°C; its dial says 4\s°C\./);
     const running = pass(edit(s, { do: 'startCooling', at: AT }), 60);
     const inFridge = rehearsedSignal(running, 60.5)?.c ?? rehearsedSignal(running, 61)?.c ?? 0;
     const asItSeems: Situation = { ...running, rehearsal: { ...running.rehearsal, kitchen: 'as-it-seems' } };

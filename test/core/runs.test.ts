@@ -137,7 +137,7 @@ describe('what is due', () => {
   it('a deadline near, and passed, once each', () => {
     expect(texts(slow, 108, 109.9, 110.1, 115, 119.9, 120.1, 125)).toEqual([[], ['near'], [], [], ['missed'], []]);
     const [missed] = clockEvents(clockOf(slow, later(119)), clockOf(slow, later(121)));
-    expect(missed.text).toMatch(/^limit missed, .*is thrown away/);
+    expect(missed.text).toMatch(/^limit missed, .*Throw away/);
   });
 
   it('passed with the forecast in time, but nobody measured: that is said, too, and is no safety', () => {

@@ -172,7 +172,7 @@ describe('core', () => {
   });
 });
 
-describe('a simulated kitchen', () => {
+describe('a practice kitchen', () => {
   it('whose truth is below the limit is never called Good by its own readings', () => {
     let hot = 0;
     let cold = 0;

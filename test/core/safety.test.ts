@@ -55,7 +55,7 @@ describe('the limit of a batch', () => {
       const strictest = Math.max(...HAZARD_IDS.map((h) => RULE_PACKS[id].core[h]?.at.c ?? 0));
       expect(coreLimit(RULE_PACKS[id], [food('none'), food('unknown', 'Paste')])).toMatchObject({
         c: strictest,
-        because: 'Paste: nobody has said what it is',
+        because: 'Paste: you haven’t said what it is',
       });
     }
   });

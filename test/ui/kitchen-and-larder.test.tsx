@@ -282,7 +282,7 @@ describe('a typed reading', () => {
     const { onRead, read } = field('C');
     read(text);
     expect(onRead).not.toHaveBeenCalled();
-    expect(screen.getByText(`“${text}” is no temperature of a filling: 64 °C would be one.`)).toBeTruthy();
+    expect(screen.getByText(`“${text}” can’t be the temperature of a filling. Type one such as 64 °C.`)).toBeTruthy();
     expect(screen.getByLabelText('Now, °C').props.value).toBe(text);
   });
 });

@@ -71,7 +71,7 @@ function board({ wrap, count }: Batch, kitchen: Kitchen, now: string, beforeMinu
     {
       id: 'board-over',
       at: later(now, leftMinutes),
-      text: `out of the cold for ${limitMinutes / 60} h in all. Cook what is closed, and do not keep the rest.`,
+      text: `out of the cold for ${limitMinutes / 60} h in all. Cook what is closed, and don’t keep the rest.`,
     },
     {
       id: 'board-most',

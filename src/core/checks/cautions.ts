@@ -24,11 +24,11 @@ export function cautionsFor(accounts: Accounts): string[] {
       ? ['Too wet for hot oil: it spits and bursts. Dry or bind the filling first; Fill says how.']
       : []),
     isSafety
-      ? `Colour and time do not show that the middle is hot: measure ${batch.count < 3 ? 'every one' : 'at least three, the thickest first'}. Local codes come first.`
-      : 'Raw flour can carry germs: do not taste raw dough.',
+      ? `Colour and time don’t show that the middle is hot: measure ${batch.count < 3 ? 'every one' : 'at least three, the thickest first'}. Local codes come first.`
+      : 'Raw flour can carry germs: don’t taste raw dough.',
     ...(isSafety && !accounts.goesInRaw
       ? [
-          `A cooked filling is reheated once, to ${t(limit.c)} all through (${limit.authority}); what is left is not kept again.`,
+          `A cooked filling is reheated once, to ${t(limit.c)} all through (${limit.authority}); don’t keep what’s left again.`,
         ]
       : []),
     ...methodsIn(steps, method).map((used) => METHODS[used].caution),

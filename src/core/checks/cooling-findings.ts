@@ -36,7 +36,7 @@ const thrownAway: Finding<Accounts> = ({ batch }) =>
         state: 'fix',
         isPast: true,
         headline: 'Cooling: thrown away',
-        sentence: 'It stood too long and was thrown away. Begin it again: nothing of it is eaten.',
+        sentence: 'It stood too long and was thrown away. Begin again, and eat none of it.',
         figure: 'out',
       }
     : null;
@@ -50,7 +50,7 @@ const missedUnanswered: Finding<Accounts> = ({ batch, kitchen }) => {
         state: 'fix',
         isPast: true,
         headline: 'Cooling: limit missed',
-        sentence: `It missed the limit (${wordsOfRule(missed.rule, kitchen.temperature)}), and nobody has said what was done. Say it at Cool.`,
+        sentence: `It missed the limit (${wordsOfRule(missed.rule, kitchen.temperature)}), and you haven’t said what you did. Say so at Cool.`,
         figure: 'late',
       };
 };
@@ -172,7 +172,7 @@ const toBeMeasured: Finding<Seen> = ({ accounts: { batch, now, kitchen }, foreca
     : {
         state: 'watch',
         headline: 'Cooling: measure it now',
-        sentence: `The time is up (${wordsOfRule(over.rule, kitchen.temperature, over.limitMinutes)}) and nobody has measured it. By the forecast it was cold enough.`,
+        sentence: `The time is up (${wordsOfRule(over.rule, kitchen.temperature, over.limitMinutes)}) and it wasn’t measured. The forecast says it was cold enough.`,
         figure: 'now',
       };
 };

@@ -115,8 +115,8 @@ const lastly = (slowest: number, planned: number): string =>
 /** Where the forecast never gets there. */
 export const neverThere = ({ where }: Seen): Verdict => ({
   state: 'fix',
-  headline: 'Core: does not get there',
-  sentence: `At this heat there is no ${where} within three hours.`,
+  headline: 'Core: never gets hot enough',
+  sentence: `At this heat it won’t reach ${where} within three hours.`,
 });
 
 const inThePot: Finding<Reached> = ({ accounts: { batch, kitchen }, forecast: { pot } }) =>

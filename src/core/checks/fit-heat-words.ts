@@ -31,7 +31,7 @@ export function fitWords(fit: CookFit, name: string, scale: 'C' | 'F'): { agrees
   if (fit.residualK > DISAGREES_K) {
     return {
       agrees: false,
-      text: `The readings do not fit these pieces: they are ${formatNumber(fit.residualK, 0)} °C off at least. Are the start time and starting temperature right? Was the tip in the middle?`,
+      text: `The readings don’t fit these pieces. They are ${formatNumber(fit.residualK, 0)} °C off at least. Are the start time and starting temperature right? Was the tip in the middle?`,
     };
   }
   const time = (minutes: number | null): string =>

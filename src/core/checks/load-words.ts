@@ -26,7 +26,7 @@ export function waitWords({ lastWaits }: LoadsToCook, isRaw: boolean): string | 
   if (isRaw && lastWaits >= FRIDGE_AFTER) {
     return `The last wait ${minutes}: in the fridge until their turn, on a floured tray, uncovered. On the bench the bench clock goes on.`;
   }
-  return `The last wait ${minutes}: under a cloth, so that the skins do not dry.`;
+  return `The last wait ${minutes}: under a cloth, so the skins don’t dry.`;
 }
 
 /** More than fit side by side; null where they do. */

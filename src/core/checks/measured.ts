@@ -70,7 +70,7 @@ export function measured(accounts: Accounts, forecast: CoreForecast | null): Sai
       ...base,
       state: 'watch',
       headline: `Core: load ${open.load} not measured`,
-      sentence: `Load ${open.load} was in the heat and nobody measured it. ${nextWords(open, limit, scale)}`,
+      sentence: `Load ${open.load} was cooked but not measured. ${nextWords(open, limit, scale)}`,
     };
   const done = verdict.loads.map(({ load }) => load);
   return {

@@ -16,7 +16,7 @@ function lastOne({ fullerShare, coolerK }: CoreForecast['differs'], scale: 'C' |
   ];
   return marks.length === 0
     ? ''
-    : ` The last is one ${marks.join(', ')}: measure the thickest, from the coolest place.`;
+    : ` The slowest is a piece ${marks.join(', ')}. Measure the thickest, from the coolest place.`;
 }
 
 /** @returns null while it is being worked out */

@@ -13,7 +13,7 @@ export function standingOut({ exposure, isTrial, kitchen }: Accounts, judged: Ju
   if (!exposure.counts || judged.pending || exposure.minutes < WORTH_SAYING) return judged;
   const why = isTrial ? judged.why : [...judged.why, ...reasons(exposure, kitchen.temperature)];
   if (exposure.state === 'good' || judged.state === 'fix') {
-    const parts = exposure.parts > 1 ? ` Wrap it in ${exposure.parts} parts, the rest in the fridge meanwhile.` : '';
+    const parts = exposure.parts > 1 ? ` Wrap it in ${exposure.parts} parts, and keep the rest in the fridge.` : '';
     return { ...judged, why, sentence: `${judged.sentence}${judged.state === 'fix' ? '' : parts}` };
   }
   if (exposure.state === 'watch' && judged.state === 'watch' && judged.value !== null) return { ...judged, why };
@@ -26,7 +26,7 @@ export function standingOut({ exposure, isTrial, kitchen }: Accounts, judged: Ju
     headline: isFix ? 'Cooling: out for too long' : 'Cooling: out for long',
     sentence: isFix
       ? `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}): ${formatMinutes(exposure.mostMinutes)} is the most. ${exposure.isForecast ? 'Plan it otherwise.' : 'Throw it away.'}`
-      : `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}); the rule is ${formatMinutes(exposure.limitMinutes)}. ${exposure.isForecast ? 'Cool it faster, or keep what waits in the fridge.' : 'Cook what is closed now, and do not keep the rest.'}`,
+      : `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}); the rule is ${formatMinutes(exposure.limitMinutes)}. ${exposure.isForecast ? 'Cool it faster, or keep what waits in the fridge.' : 'Cook what is closed now, and don’t keep the rest.'}`,
     figure: formatMinutes(exposure.minutes),
   };
 }

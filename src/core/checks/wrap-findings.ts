@@ -73,7 +73,7 @@ export function wrapFindings(accounts: Accounts): Finding[] {
   for (const id of dough.unknown)
     found.push({
       lineId: WHOLE,
-      text: `“${id}” in the dough is not in the larder: it counts nothing.`,
+      text: `“${id}” in the dough is not in the larder: it isn’t counted.`,
       fix: null,
     });
   return found;

@@ -149,7 +149,7 @@ export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEv
       {
         id: 'board-over',
         kind: 'over',
-        text: `the filling has been out of the cold for ${hours} in all, cooling and bench together. Cook what is closed now, and do not keep the rest.`,
+        text: `the filling has been out of the cold for ${hours} in all, cooling and bench together. Cook what is closed now, and don’t keep the rest.`,
       },
     ];
   if (before !== null && now.leftMinutes <= BOARD_WARNING && before.leftMinutes > BOARD_WARNING)

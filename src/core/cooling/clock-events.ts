@@ -67,5 +67,5 @@ export function clockEvents(before: CoolingClock | null, now: CoolingClock, scal
 const passed = ({ rule }: DeadlineOnClock, label: string): ClockEvent => ({
   id: `over-${rule}`,
   kind: 'over',
-  text: `the time is up, ${label}. By the forecast it was cold enough; nobody has measured it. Measure it now.`,
+  text: `the time is up, ${label}. By the forecast it was cold enough; it wasn’t measured. Measure it now.`,
 });

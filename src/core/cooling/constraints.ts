@@ -77,7 +77,7 @@ export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, 
         HAZARDS[hazard].isFlesh || hazard === 'unknown'
           ? {
               c: mixture(RAW_MIXTURE_C),
-              because: `${name} ${hazard === 'unknown' ? 'could be raw meat: nobody has said' : 'goes in raw'}: the mixture must be no warmer than ${RAW_MIXTURE_C} °C`,
+              because: `${name} ${hazard === 'unknown' ? 'could be raw meat: you haven’t said' : 'goes in raw'}: the mixture must be no warmer than ${RAW_MIXTURE_C} °C`,
               mixtureC: RAW_MIXTURE_C,
             }
           : { c: EGG_C, because: `${name} would set above ${EGG_C} °C, and from then on it is raw food on the bench` },

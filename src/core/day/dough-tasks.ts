@@ -83,7 +83,7 @@ function thawed(
   const { id } = push(
     makeTask(facts, 'thaw', low, {
       title: `The ${what} thaw`,
-      how: `in the packet, ${formatMinutes(low)} in the kitchen or overnight in the fridge; unopened, so that they do not dry`,
+      how: `in the packet, ${formatMinutes(low)} in the kitchen or overnight in the fridge; unopened, so they don’t dry`,
       hasHands: false,
     }),
   );

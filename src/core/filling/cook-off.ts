@@ -24,7 +24,7 @@ export function cookOffOf(water: Batch['water'], contentsG: number): CookOff {
     return {
       grams: estimatedG(water),
       by: 'estimate',
-      problem: 'The empty pan has not been weighed: the weigh-in cannot be used yet.',
+      problem: 'Weigh the empty pan first. Without it this weight can’t be used.',
     };
   }
   const lost = contentsG - (last.grams - water.panG);

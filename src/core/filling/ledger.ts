@@ -139,7 +139,7 @@ export function drawLedger(
     cookedOffInPan: inPan,
     drainedByWeight,
     cookedOffBy: by,
-    problem: weighing ?? (wanted > panWater + 0.05 ? 'More has been cooked off than the pan holds in water.' : null),
+    problem: weighing ?? (wanted > panWater + 0.05 ? 'More has boiled off than there was water in the pan.' : null),
   };
 }
 

@@ -37,9 +37,9 @@ export function uncountedSentence(uncounted: readonly Uncounted[]): string {
   if (!first) return '';
   const more = others.length === 0 ? '' : ` (and ${others.length} more)`;
   const what = {
-    unknown: `“${first.name}”${more} is not in the larder: say what it is most like.`,
+    unknown: `“${first.name}”${more} is not in the larder: say what it’s most like.`,
     unit: `${first.name}${more} counts nothing in that unit: weigh it.`,
-    preparation: `How ${first.name.toLowerCase()}${more} was prepared is not known: choose it.`,
+    preparation: `How ${first.name.toLowerCase()}${more} was prepared isn’t known: choose it.`,
   };
   return what[first.why];
 }
@@ -54,14 +54,14 @@ export const uncountedFindings = (
     if (why === 'unknown') {
       return {
         lineId,
-        text: `The larder has no “${name}”: say what it is most like. Until then it is taken to be anything from dry to all water.`,
+        text: `The larder doesn’t have “${name}”: say what it’s most like. Until then it could be anything from dry to all water.`,
         fix: null,
       };
     }
     if (why === 'unit') {
       return {
         lineId,
-        text: `${name} is not counted in pieces here: weigh it. Until then it counts nothing.`,
+        text: `${name} isn’t counted in pieces here: weigh it. Until then it isn’t counted.`,
         fix: { label: 'In grams, then', change: [{ do: 'changeLine', id: lineId, to: { unit: 'g' } }] },
       };
     }

@@ -62,7 +62,7 @@ const toFive = (value: number): number => 5 * Math.round(value / 5);
 /** What oil is usually set to, °C. */
 const USUAL_OIL_C = 175;
 
-const FULL_TIME = remember('full-time', 'Give it the whole of its minutes, and measure');
+const FULL_TIME = remember('full-time', 'Give it the full time, then measure');
 
 /** The heat of all steps that are set, so much up or down, K. */
 function heatBy({ batch: { cook }, kitchen }: BatchNumbers, byK: number): Answer[] {
@@ -265,7 +265,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'salt-by-spoon': remember('weigh-salt', 'Weigh the salt'),
   'saltier-than-counted': byTaste,
   'own-taste': byTaste,
-  'not-counted': remember('count', 'Give every line an amount, and what is not known its own row in the larder'),
+  'not-counted': remember('count', 'Give every line an amount, and add what’s unknown to the Larder'),
   'strong-dose': ({ accounts: { lines, ledger } }) =>
     doseFindings(lines, ledger.finishedG)
       .filter(({ text }) => text.includes('far above'))
@@ -360,7 +360,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'oil-mild': (n) => heatBy(n, toFive(USUAL_OIL_C - (mainStep(n.batch.cook).mediumC ?? USUAL_OIL_C))),
   'nobody-measured': remember('measure', 'Measure three of the thickest, in the filling'),
   'probe-slipped': remember('probe', 'Push the tip into the middle of the filling, and measure three'),
-  'cut-soon': remember('wait', 'Let it stand 15 minutes before it is cut'),
+  'cut-soon': remember('wait', 'Let it stand 15 minutes before cutting'),
   'lid-off-soon': remember('lid', 'Leave the lid ajar some minutes before it comes off'),
   'wrapped-warm': remember('cool', 'Measure the filling before the first is wrapped'),
   'cools-slowly-here': first(

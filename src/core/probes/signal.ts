@@ -78,7 +78,7 @@ export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSigna
     const warmer = agree ? [...heard.warmer, known] : [known];
     const isSteady = warmer.length >= STEADY_SIGNALS && minute - warmer[0].minute >= STEADY_MINUTES;
     if (!isSteady) {
-      const why = `It rose ${Math.round(c - last.c)} °C while it cools: look at the probe. If it stays so for a minute, it is believed.`;
+      const why = `It rose ${Math.round(c - last.c)} °C while it cools: look at the probe. If it stays there for a minute, we believe it.`;
       return refuse('nonsense', why, { ...heard, warmer });
     }
     return { judged: { ...signal, state: 'good', why: null }, heard: { good: [known], warmer: [] } };

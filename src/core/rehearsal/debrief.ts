@@ -64,8 +64,8 @@ function verdictsOf(situation: Situation, inside: Inside): Debrief['verdicts'] {
     {
       good: isHot,
       text: isHot
-        ? `The coldest middle had ${t(lowestC)}; ${t(limit.c)} is ${safe ? 'the rule' : 'where it is done'}.`
-        : `The coldest middle had only ${t(lowestC)}; ${safe ? 'the rule is' : 'it is done at'} ${t(limit.c)}.${safe ? ' In a real kitchen, don’t eat this.' : ''}`,
+        ? `The coldest middle was ${t(lowestC)}; ${t(limit.c)} is ${safe ? 'the rule' : 'where it is done'}.`
+        : `The coldest middle was only ${t(lowestC)}; ${safe ? 'the rule is' : 'it is done at'} ${t(limit.c)}.${safe ? ' In a real kitchen, don’t eat this.' : ''}`,
     },
     {
       good: late <= 0 || isWorthIt,

@@ -42,12 +42,12 @@ type Looking = (situation: Situation, random: () => number) => Seen;
 const LOOKS: Readonly<Record<Look, Looking>> = {
   taste: ({ rehearsal, batch, kitchen }) => {
     const { salt } = account(batch, kitchen, null);
-    if (batch.lines.length === 0) return only('There is nothing to taste yet.');
+    if (batch.lines.length === 0) return only('There’s nothing to taste yet.');
     const taste = saltTaste(salt, salt.fillingPercent * hiddenOf(rehearsal).saltFactor);
     return only(salt.isSweet && taste === 'right' ? 'Sweet, as it should be.' : TASTES[taste]);
   },
   press: ({ rehearsal, batch, kitchen }, random) => {
-    if (batch.lines.length === 0) return only('There is nothing to press yet.');
+    if (batch.lines.length === 0) return only('There’s nothing to press yet.');
     const { ledger } = account(batch, kitchen, null);
     const grams = Math.max(0, ledger.freePer100 + hiddenOf(rehearsal).extraFree + 0.5 * random());
     return only(
@@ -58,7 +58,7 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
   },
   'fridge-thermometer': ({ rehearsal, kitchen }) =>
     only(
-      `In there it is ${formatTemperature(hiddenOf(rehearsal).fridgeC ?? kitchen.fridgeC, kitchen.temperature)}; its dial says ${formatTemperature(kitchen.fridgeC, kitchen.temperature)}.`,
+      `It’s ${formatTemperature(hiddenOf(rehearsal).fridgeC ?? kitchen.fridgeC, kitchen.temperature)}; its dial says ${formatTemperature(kitchen.fridgeC, kitchen.temperature)}.`,
     ),
   'weigh-filling': (situation, random) => {
     const truth = truthNow(situation);
@@ -72,7 +72,7 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
   },
   closed: ({ rehearsal, batch, kitchen }) => {
     const { board } = batch.wrap;
-    if (board === null) return only('Nothing is on the bench: its clock does not run.');
+    if (board === null) return only('Nothing is on the bench: its clock isn’t running.');
     const seconds = wrapSeconds(batch.wrap.edge, kitchen) * (rehearsal.hands === 'scale' ? SCALE_TAKES : 1);
     const by = Math.min(batch.count, Math.floor((60 * outMinutesAt(board, rehearsal.simAt)) / seconds));
     const before = board.taps.reduce((sum, { parcels }) => sum + parcels, 0);
@@ -84,7 +84,7 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
   },
   'oven-thermometer': ({ rehearsal, batch, kitchen }, random) => {
     const { medium, mediumC } = mainStep(batch.cook);
-    if (!MEDIA[medium].isSet || mediumC === null) return only('It is as hot as water boils: nothing to find out.');
+    if (!MEDIA[medium].isSet || mediumC === null) return only('It’s boiling water: nothing to find out.');
     const c = mediumC + hiddenOf(rehearsal).biasK + random();
     return only(
       `It shows ${formatTemperature(Math.round(c), kitchen.temperature)}; the dial says ${formatTemperature(mediumC, kitchen.temperature)}.`,

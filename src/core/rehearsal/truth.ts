@@ -1,4 +1,4 @@
-/** What is really so in a simulated kitchen, and the kitchen that follows from it. */
+/** What is really so in a practice kitchen, and the kitchen that follows from it. */
 import { applianceFor } from '../cooking/appliance';
 import { mainStep } from '../stored/cooking';
 import { type Kitchen } from '../stored/kitchen-schema';

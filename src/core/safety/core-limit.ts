@@ -26,7 +26,7 @@ const DONENESS: Threshold = { c: DONENESS_C, f: 194 };
 /** What demands it, and as what: cured is not cooked, what nobody has named could be anything. */
 function reasonOf({ name, hazard }: { name: string; hazard: Hazard }): string {
   if (hazard === 'cured') return `${name}: cured, not cooked`;
-  return hazard === 'unknown' ? `${name}: nobody has said what it is` : name;
+  return hazard === 'unknown' ? `${name}: you haven’t said what it is` : name;
 }
 
 /** Which pack is meant: the kitchen's own choice, or the stuffed-food rule for raw fillings and the home chart else. */

@@ -112,7 +112,7 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
         coldTo: COLD,
         authority: PERISHABLE_GUIDANCE,
         missed:
-          'Perishable food that has stood out longer than this is thrown away. Do not taste it, do not reheat it to save it.',
+          'Throw away perishable food that has stood out longer than this. Don’t taste it, and don’t reheat it to save it.',
         canReheat: false,
       },
     ],
@@ -162,7 +162,7 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
         warmRoom: WARM_ROOM,
         coldTo: UK_COLD,
         missed:
-          'Cooked food is to be in the fridge within one to two hours. What has stood out longer is thrown away; it cannot be made good by reheating.',
+          'Cooked food is to be in the fridge within one to two hours. Throw away what has stood out longer. Reheating doesn’t make it good.',
         canReheat: false,
       },
     ],

@@ -38,7 +38,7 @@ export function answerMissed(cool: Cool, missed: Missed): Cool {
   return last === undefined ? cool : { ...cool, earlierRuns: [...before.reverse(), withMissed(last, missed)] };
 }
 
-/** Limits that were missed and of which nobody has said what was done, in whatever cooling of the batch. */
+/** Limits that were missed and of which you haven’t said what you did, in whatever cooling of the batch. */
 export const unanswered = ({ run, earlierRuns }: Pick<Cool, 'run' | 'earlierRuns'>): Missed[] =>
   [...earlierRuns, ...(run ? [run] : [])].flatMap(({ missed }) => missed.filter(({ did }) => did === 'nothing'));
 

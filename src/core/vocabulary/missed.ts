@@ -9,7 +9,7 @@ interface MissedRecord {
 }
 
 export const MISSED = recordsOf<MissedRecord>()({
-  nothing: { label: 'Not said yet', done: 'nobody has said what was done' },
+  nothing: { label: 'Not said yet', done: 'you haven’t said what you did' },
   reheated: { label: 'Reheated all through, and cooling again', done: 'reheated all through and cooled again' },
   'thrown-away': { label: 'Thrown away', done: 'thrown away' },
 });

@@ -10,7 +10,7 @@ interface TaskKindRecord {
 }
 
 export const TASK_KINDS = recordsOf<TaskKindRecord>()({
-  cut: { label: 'Wash, peel and cut', doneWhen: 'All of one size, and nothing wet lies about.', station: 'fill' },
+  cut: { label: 'Wash, peel and cut', doneWhen: 'All one size, and the board is dry.', station: 'fill' },
   set: { label: 'Set to drain or soak', doneWhen: 'It stands, covered, where it stays cold.', station: 'fill' },
   stand: { label: 'Drains or soaks', doneWhen: 'Hardly a drop still comes.', station: null },
   roast: { label: 'Roasts', doneWhen: 'Soft right through, the edges just catching.', station: null },

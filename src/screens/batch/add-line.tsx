@@ -127,7 +127,7 @@ export function AddLine(props: StationProps & { isDocked?: boolean }) {
               }}
             />
           )}
-          {found.length === 0 && <Small role="status">The larder has no “{name}”.</Small>}
+          {found.length === 0 && <Small role="status">The larder doesn’t have “{name}”.</Small>}
         </View>
       )}
     </View>

@@ -31,7 +31,7 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
     const amount = parseAmount(text.replace(/[-−]/, ''));
     const c = amount === null ? null : convert(minus ? -amount : amount, scale, 'C');
     if (c === null || c < least || c > most) {
-      setProblem(`“${text}” is no ${of}: ${formatTemperature(likeC, scale)} would be one.`);
+      setProblem(`“${text}” can’t be the ${of}. Type one such as ${formatTemperature(likeC, scale)}.`);
       return;
     }
     setProblem(null);

@@ -14,7 +14,7 @@ export function AskRow({ ask, onAnswer }: { ask: Ask; onAnswer: (text: string, b
       <Body>{`“${ask.text}”`}</Body>
       <Small>
         {ask.question ??
-          `Taken as ${ask.takenAs}. ${ask.answers.length > 0 ? 'Is it rather:' : 'If it is something else, say so in the text above.'}`}
+          `Taken as ${ask.takenAs}. ${ask.answers.length > 0 ? 'Is it rather:' : 'If it’s something else, change the text above.'}`}
       </Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {ask.answers.map(({ label, text }) => (

@@ -55,9 +55,7 @@ export function FoundRow({ found, batch, onSay }: { found: Found; batch: Batch; 
         <Small style={{ width: 84, paddingTop: 3 }}>{LABELS[what]}</Small>
         <View style={{ flex: 1 }}>
           <Strong style={{ fontSize: 16 }}>{value}</Strong>
-          <Small>
-            {words === null ? (SILENT[what] ?? 'the recipe does not say: as is usual') : `“${short(words)}”`}
-          </Small>
+          <Small>{words === null ? (SILENT[what] ?? 'the recipe doesn’t say: the usual') : `“${short(words)}”`}</Small>
         </View>
       </Pressable>
       {isOpen && (

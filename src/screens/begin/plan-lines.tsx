@@ -64,7 +64,7 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
         <Press
           title={
             taken.length === 1
-              ? 'One is taken as what it is likest'
+              ? 'One is counted as what it’s most like'
               : `${taken.length} are taken as what they are likest`
           }
           onPress={() => setAsking(true)}

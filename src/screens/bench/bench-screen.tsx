@@ -26,9 +26,9 @@ export function BenchScreen() {
       {data?.broken.map((record) => (
         <BrokenRecordCard
           key={record.key}
-          title="One stored batch cannot be read"
+          title="One saved batch can’t be read"
           record={record}
-          words="Nothing was changed: it is kept as it is. Save its text to a file before you remove it."
+          words="Nothing was changed. Save its text to a file before you remove it."
           fileName="unreadable-batch.txt"
           actions={[{ title: 'Remove it', onPress: () => void discardBroken(record) }]}
         />

@@ -1,15 +1,17 @@
 /** Opening a batch, or a recipe, from a file. A file that is none is refused, its faults are named, and nothing is changed. */
 import { router } from 'expo-router';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { problemWords } from '@/core/stored/problem';
 import { titled } from '@/core/stored/create';
-import { pickBatch } from '@/data/files';
+import { readDropped } from '@/data/dropped';
+import { pickBatch, readBatchFile } from '@/data/files';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { loadBatch } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
+import { useStable } from '@/ui/parts/use-stable';
 import { usePalette } from '@/ui/theme/use-palette';
 
 const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
@@ -19,12 +21,17 @@ export function ImportBatch() {
   const [refused, setRefused] = useState<{ name: string; problems: string[] } | null>(null);
   const [isReading, setReading] = useState(false);
   const [whole, setWhole] = useState<string | null>(null);
-  const open = async () => {
+  const open = async (file: File | null) => {
     setRefused(null);
     setWhole(null);
     let picked;
     try {
-      picked = await pickBatch({ id: newId(), at: now() }, () => setReading(true));
+      const fresh = { id: newId(), at: now() };
+      if (file === null) picked = await pickBatch(fresh, () => setReading(true));
+      else {
+        setReading(true);
+        picked = await readBatchFile(file, fresh);
+      }
     } catch (error) {
       setRefused({ name: 'The file', problems: [`(file): could not be read (${String(error)})`] });
       return;
@@ -48,9 +55,11 @@ export function ImportBatch() {
         : { ...value, id: newId(), title: titled(value.title, ' (from file)') };
     if (await keepBatch(batch)) router.navigate(`/batch/${batch.id}/fill`);
   };
+  const latest = useStable((file: File) => void open(file));
+  useEffect(() => readDropped(latest), [latest]);
   return (
     <>
-      <Press title="Open a file" icon="tray-arrow-up" onPress={() => void open()} />
+      <Press title="Open a file" icon="tray-arrow-up" onPress={() => void open(null)} />
       {isReading && <Small role="status">Reading the file …</Small>}
       {whole !== null && (
         <Suspense fallback={<Small role="status">Reading the file …</Small>}>

@@ -12,6 +12,7 @@ import { keepDay } from '@/data/days';
 import { now, restoreDemo, useBatches } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { Choices, Press, Toggles } from '@/ui/parts/press';
+import { InFoot } from '@/ui/shell/foot';
 import { TextField } from '@/ui/parts/text-field';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
@@ -42,19 +43,19 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
   return (
     <View style={{ gap: 18 }}>
       <Body>
-        Say when people eat and what you make: the steps follow from your batches, and are planned backwards so that
-        hands and oven are never needed twice at once.
+        Say when people eat and what you’re making. The steps are planned backwards from there, so hands and oven are
+        never needed twice at once.
       </Body>
       <TextField label="What is it?" value={title} onChange={setTitle} placeholder="Lantern supper" most={MOST.title} />
       <ClockField label="People eat at" minute={serve} zone={zone} onChange={setServe} hasDay />
       {batches.length === 0 ? (
         <View style={{ gap: 8 }}>
-          <Small>There is no batch yet. Begin one on the Bench, or open the demo.</Small>
+          <Small>There’s no batch yet. Begin one on the Bench, or open the demo.</Small>
           <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
         </View>
       ) : (
         <Toggles
-          label="What you make"
+          label="What you’re making"
           values={made}
           options={batches.map((b) => ({ value: b.id, label: b.title }))}
           onToggle={(id) => setMade((list) => (list.includes(id) ? list.filter((x) => x !== id) : [...list, id]))}
@@ -62,7 +63,7 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
       )}
       <View style={{ gap: 6 }}>
         <Choices
-          label="How it is served"
+          label="How it’s served"
           value={how}
           options={SERVING_IDS.map((value) => ({ value, label: SERVINGS[value].label }))}
           onChange={setHow}
@@ -70,7 +71,9 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
         <Small>{SERVINGS[how].trade}</Small>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press title="Plan the day" kind="solid" disabled={made.length === 0} onPress={() => void begin()} />
+        <InFoot>
+          <Press title="Plan the day" kind="solid" disabled={made.length === 0} onPress={() => void begin()} />
+        </InFoot>
         {onCancel && <Press title="Back to the day before" kind="clear" onPress={onCancel} />}
         <DayImport onOpened={onBegun} />
       </View>

@@ -38,9 +38,9 @@ export function DayScreen() {
   const broken = data.broken.map((record) => (
     <BrokenRecordCard
       key={record.key}
-      title="One stored day cannot be read"
+      title="One saved day can’t be read"
       record={record}
-      words="Nothing was changed: it is kept as it is. Save its text to a file before you remove it."
+      words="Nothing was changed. Save its text to a file before you remove it."
       fileName="unreadable-day.txt"
       actions={[{ title: 'Remove it', onPress: () => void discardBroken(record) }]}
     />

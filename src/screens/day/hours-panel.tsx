@@ -148,7 +148,7 @@ function Spans({ day, zone, kind }: { day: Day; zone: string; kind: 'helper' | '
       {isOpen ? (
         <View style={{ gap: 10 }}>
           <TextField
-            label={isHelper ? 'Who helps' : 'Why nobody is there'}
+            label={isHelper ? 'Who helps' : 'Why you’re away'}
             value={name}
             most={MOST.helperName}
             onChange={setName}
@@ -176,7 +176,7 @@ function Spans({ day, zone, kind }: { day: Day; zone: string; kind: 'helper' | '
         </View>
       ) : (
         <Press
-          title={isHelper ? 'Somebody helps' : 'Nobody is there for a while'}
+          title={isHelper ? 'Someone helps' : 'You’re away for a while'}
           icon="plus"
           onPress={() => setOpen(true)}
         />

@@ -28,7 +28,7 @@ export function MadePanel({ day }: { day: Day }) {
     >
       {day.batches.map(({ batchId, serve }) => {
         const batch = batches.find((b) => b.id === batchId);
-        const title = batch?.title ?? 'A batch that is not there any more';
+        const title = batch?.title ?? 'A batch that’s gone';
         return (
           <View key={batchId} style={{ gap: 6 }}>
             <Rule />

@@ -68,8 +68,8 @@ function Sheet({ day }: { day: Day }) {
           </View>
         ))}
         <Small style={{ fontSize: 12 }}>
-          Minutes of work are estimates. Raw fillings are never tasted; a forecast makes nothing safe: only a
-          thermometer reading does. Local codes come first.
+          Minutes of work are estimates. Never taste a raw filling. A forecast makes nothing safe: only a thermometer
+          reading does. Local codes come first.
         </Small>
       </View>
     </ScrollView>

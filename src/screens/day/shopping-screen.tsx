@@ -39,7 +39,7 @@ export function ShoppingScreen() {
       () => say({ text: 'The list is copied.', kind: 'done' }),
       () =>
         say({
-          text: 'Not copied: this browser does not allow it here. Print it, or select it by hand.',
+          text: 'Not copied: this browser doesn’t allow it. Print it, or select it by hand.',
           kind: 'problem',
         }),
     );

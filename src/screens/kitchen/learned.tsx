@@ -18,7 +18,7 @@ export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
     <View style={{ gap: 14 }}>
       {rows.length === 0 && (
         <Body>
-          Nothing yet. Weigh, read and note: each batch says what it has to teach, and you say whether it is kept.
+          Nothing yet. Weigh, read and note. Each batch says what it can teach, and you decide whether to keep it.
         </Body>
       )}
       {rows.length > 0 && (

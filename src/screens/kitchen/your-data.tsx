@@ -59,7 +59,7 @@ export function YourData() {
       <HowFull />
       <Archive />
       <Press title="Put the demo batches in again" onPress={() => void restoreDemo()} />
-      <Small>Your own batches stay as they are; a demo batch that you have changed gets a fresh one beside it.</Small>
+      <Small>Your own batches stay as they are; a demo batch you’ve changed gets a fresh one beside it.</Small>
       <Erase />
     </View>
   );

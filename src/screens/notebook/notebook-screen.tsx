@@ -40,7 +40,7 @@ export function NotebookScreen() {
         {noted.length > 0 && (
           <Press title={isTrending ? 'Close the trends' : 'Trends'} onPress={() => setTrending(!isTrending)} />
         )}
-        <Press title="Rehearse in a simulated kitchen" onPress={() => router.navigate('/rehearse')} />
+        <Press title="Rehearse in a practice kitchen" onPress={() => router.navigate('/rehearse')} />
       </View>
       {isTrending && noted.length > 0 && (
         <Suspense fallback={<Small role="status">Fetching the trends …</Small>}>
@@ -64,7 +64,7 @@ export function NotebookScreen() {
           }}
         />
       )}
-      {noted.length > 0 && found.length === 0 && <Body>Nothing of that is noted.</Body>}
+      {noted.length > 0 && found.length === 0 && <Body>Nothing matches.</Body>}
       <View>
         {found.slice(0, shown).map((batch) => (
           <NotedBatch key={batch.id} batch={batch} all={data?.batches ?? []} />

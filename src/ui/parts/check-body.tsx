@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import { type Check, type Fix } from '@/core/checks/check';
 import { TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { HouseWord } from './house-word';
 import { Reasons } from './reasons';
 import { Body, Sentence, Small, Strong } from './text';
 
@@ -34,6 +35,7 @@ export function CheckBody({ check, onFix, isStale = false, isShort, isWhyOpen, c
     <>
       {/* While it is being worked out there is room for the answer: two lines. */}
       <Sentence text={check.sentence} style={check.pending ? { minHeight: 48 } : undefined} />
+      {!check.pending && <HouseWord text={check.sentence} />}
       {isWhyOpen && <Reasons why={check.why} />}
       {children}
       {isStale && check.fixes.length === 0 && check.state === 'fix' && (

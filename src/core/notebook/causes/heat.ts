@@ -67,7 +67,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         isPale ? 0.7 * doubted(n) * ramp(n.inHeatMinutes - brownAt, 0, 5) : 0,
         title,
-        `By the forecast it is brown after *${formatMinutes(Math.round(brownAt ?? 0))}*, and it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
+        `By the forecast it’s brown after *${formatMinutes(Math.round(brownAt ?? 0))}*, and it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
         { evidence: ['pale against the forecast'], against: readAsForecast(n) },
       );
     },
@@ -95,7 +95,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         isBrown && (burntAt === null || burntAt > n.inHeatMinutes) ? strength : 0,
         title,
-        `By the forecast it is not too brown in *${formatMinutes(Math.round(n.inHeatMinutes))}* at what is set.`,
+        `By the forecast it isn’t too brown in *${formatMinutes(Math.round(n.inHeatMinutes))}* at what is set.`,
         { evidence: ['too brown against the forecast'], against: readAsForecast(n) },
       );
     },
@@ -110,7 +110,7 @@ export const heatCauses: readonly CauseRule[] = [
         return read(
           1,
           'Never hot enough',
-          `At *${t(n.core.mediumC, n)}* the middle does not get there within three hours.`,
+          `At *${t(n.core.mediumC, n)}* the middle doesn’t get there within three hours.`,
           {
             evidence: ['by the forecast'],
             against: againstCold(n),
@@ -204,7 +204,7 @@ export const heatCauses: readonly CauseRule[] = [
         ramp(late, -2, 12),
         'Oven too cool or time too short',
         colouredBy === null
-          ? `At *${t(n.core.mediumC, n)}* it does not brown in that time.`
+          ? `At *${t(n.core.mediumC, n)}* it doesn’t brown in that time.`
           : `Brown above only after *${formatMinutes(Math.round(colouredBy))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
         { evidence: ['by the forecast', timed(n)], isMeasured: n.isTimed },
       );

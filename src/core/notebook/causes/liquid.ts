@@ -82,7 +82,7 @@ export const liquidCauses: readonly CauseRule[] = [
       const isSoaking = most.dryBy === 'soaking';
       return read(
         ramp(dry.per100, takes.dry - 1, takes.dry + CLEAR),
-        isSoaking ? 'Dry things took up the juice' : 'Too little that moistens it',
+        isSoaking ? 'Dry things took up the juice' : 'Too little liquid or fat',
         `It would still take about *${formatNumber(dry.grams)} g* of liquid or fat; ${spoken(most.name)} wants most.`,
         { evidence: [estimated(n)], isMeasured: isByWeighing(n) },
       );

@@ -112,7 +112,7 @@ export const seasoningCauses: readonly CauseRule[] = [
     read: ({ accounts: { uncounted } }) =>
       read(
         uncounted.length === 0 ? 0 : 0.6,
-        'Something is not counted',
+        'Something isn’t counted',
         `*${uncounted.length}* ${uncounted.length === 1 ? 'line counts' : 'lines count'} nothing: ${uncounted
           .slice(0, 3)
           .map(({ name }) => name.toLowerCase())

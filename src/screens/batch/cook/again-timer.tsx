@@ -66,7 +66,7 @@ export function AgainTimer(props: Props) {
       <Sentence
         text={
           judged.outcome === 'hold'
-            ? `*${lowest}* is enough if it is held for ${formatMinutes(limit.holdMinutes)} by the clock.`
+            ? `*${lowest}* is enough if you hold it for ${formatMinutes(limit.holdMinutes)} by the clock.`
             : `*${lowest}* in the coldest; ${needed} needed. ${judged.isOut ? nextWords(judged, limit, scale) : 'Back into the heat.'}`
         }
       />

@@ -71,7 +71,7 @@ function Shown(props: Props & { chosen: Thermometer; onAway: () => void }) {
         {chosen.is === 'practice'
           ? 'It lags, drops out and touches metal, as probes do.'
           : `Live from “${chosen.name}”.`}{' '}
-        A probe creeps to what it is in: a thin one within half a minute, a thick one within two.
+        Wait for the probe: a thin one takes half a minute, a thick one two.
       </Small>
     </View>
   );

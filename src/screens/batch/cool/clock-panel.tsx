@@ -125,7 +125,7 @@ function Times({
       }}
     >
       {clock.missed.length > 0 ? (
-        <Heading level={2}>Nothing goes on until that is answered</Heading>
+        <Heading level={2}>Answer this before you go on</Heading>
       ) : clock.readySince !== null ? (
         <>
           <Heading level={2}>Wrap now</Heading>
@@ -167,7 +167,7 @@ function Times({
         .map((d) => (
           <Small key={d.rule} style={{ color: p.ink }}>
             The time is up ({wordsOfRule(d.rule, kitchen.temperature, d.limitMinutes)}). By the forecast it was cold
-            enough; nobody has measured it. Measure it now.
+            enough; it wasn’t measured. Measure it now.
           </Small>
         ))}
       {next && (

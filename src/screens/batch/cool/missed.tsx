@@ -21,7 +21,7 @@ export const MissedOnClock = ({ missed, ...props }: StationProps & { missed: Dea
   />
 );
 
-/** @param when how long ago, in words; nothing where its clock is stopped and nobody has said what was done */
+/** @param when how long ago, in words; nothing where its clock is stopped and you haven’t said what you did */
 export function MissedLimit({ batch, kitchen, edit, rule, when = '' }: StationProps & { rule: string; when?: string }) {
   const { advice, authority, canReheat } = adviceOf(rule);
   const p = usePalette();

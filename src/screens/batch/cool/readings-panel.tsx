@@ -122,7 +122,7 @@ function Learned({ batch, forecast, kitchen }: Props) {
   if (disagrees(fit)) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
-        The readings do not fit this cooling: they are at least {formatNumber(fit.residualK, 0)} °C off. Check the
+        The readings don’t fit this cooling. They are at least {formatNumber(fit.residualK, 0)} °C off. Check the
         off-heat time, starting temperature and probe.
       </Small>
     );

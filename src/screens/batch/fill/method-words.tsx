@@ -21,7 +21,7 @@ export function MethodWords({ ingredient, words }: { ingredient: Ingredient; wor
         label={`${isOpen ? 'Close what' : 'What'} the method says of ${ingredient.name.toLowerCase()}`}
         onPress={() => setOpen(!isOpen)}
       />
-      {sentences?.length === 0 && <Small>The method does not name it.</Small>}
+      {sentences?.length === 0 && <Small>The method doesn’t mention it.</Small>}
       {sentences?.map((sentence) => (
         <Small key={sentence}>{`“${sentence}”`}</Small>
       ))}

@@ -124,9 +124,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
         onChange={type}
       />
       <Problem text={refusal} />
-      {panG === null && typed !== null && (
-        <Small>Weigh the empty pan too: without it the weigh-in cannot be used.</Small>
-      )}
+      {panG === null && typed !== null && <Small>Weigh the empty pan too. Without it this weight can’t be used.</Small>}
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
         <Press title="Note this weight" kind="solid" onPress={weigh} disabled={typed === null} />
         <Small>

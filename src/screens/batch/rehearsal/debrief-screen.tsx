@@ -95,7 +95,7 @@ function Decisions({ decisions }: { decisions: Debrief['decisions'] }) {
       {decisions.map(({ what, did }) => (
         <View key={what}>
           <Body>{what}</Body>
-          <Small>{did.length === 0 ? 'It changed nothing that is counted.' : `It did: ${did.join('; ')}.`}</Small>
+          <Small>{did.length === 0 ? 'It changed none of the numbers.' : `It did: ${did.join('; ')}.`}</Small>
         </View>
       ))}
     </View>

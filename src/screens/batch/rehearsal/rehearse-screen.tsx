@@ -52,7 +52,7 @@ export function RehearseScreen({ of }: { of: string | null }) {
   return (
     <PlaceScreen
       title="Rehearse"
-      note="A simulated kitchen that is not as it seems. Nothing of it touches your batches or what your kitchen has learned."
+      note="A practice kitchen with something hidden. It touches none of your batches, and nothing your kitchen has learned."
       back
     >
       {mine !== null && (

@@ -139,7 +139,7 @@ export function BenchPanel(props: StationProps) {
           minutes !== null && edit({ do: 'setOut', at: later(rightNow(batch.id), -minutes) }, 'out')
         }
       />
-      <Small>Skins dry within minutes: a damp cloth over what is not in hand.</Small>
+      <Small>Skins dry within minutes: keep a damp cloth over those you’re not working on.</Small>
       <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
     </Fold>
   );
@@ -162,7 +162,7 @@ function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {
       <Heading level={2}>
         Out of the cold for {formatMinutes(clock.isTooLong ? clock.mostMinutes : clock.limitMinutes)} in all
       </Heading>
-      <Body>{clock.isTooLong ? 'Throw it away.' : 'Cook what is closed now, and do not keep the rest.'}</Body>
+      <Body>{clock.isTooLong ? 'Throw it away.' : 'Cook what is closed now, and don’t keep the rest.'}</Body>
       <Small style={{ color: p.ink }}>{STANDING.authority}; local codes come first.</Small>
     </View>
   );
@@ -200,7 +200,7 @@ function Frozen({ minutes, freezerC, isKnown }: { minutes: number | null; freeze
   return (
     <Small>
       {minutes === null
-        ? `A freezer at ${formatNumber(freezerC)} °C does not freeze them hard in a day.`
+        ? `A freezer at ${formatNumber(freezerC)} °C won’t freeze them hard in a day.`
         : `To keep them raw: apart on a tray in the freezer, hard after about ${formatMinutes(5 * Math.ceil(minutes / 5))}, then into a bag; 2 months.`}
     </Small>
   );

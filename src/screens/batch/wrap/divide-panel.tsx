@@ -54,7 +54,7 @@ function Log({ pieces, unit }: { pieces: NonNullable<WrapperMaking['pieces']>; u
         {count > 1 && halvings > 0
           ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. `
           : ''}
-        As a ball a piece is {formatLength(ballMm, unit, 0)} across. Keep what is not in hand under a damp cloth.
+        As a ball a piece is {formatLength(ballMm, unit, 0)} across. Keep the others under a damp cloth.
       </Small>
     </View>
   );
