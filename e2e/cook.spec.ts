@@ -21,7 +21,7 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
   await page.getByRole('radio', { name: 'shallow-fry, turned' }).click();
   await expect(page.getByText(/^2\. Turned, shallow oil, 170\s°C/)).toBeVisible();
   await page.getByRole('button', { name: 'Then another step' }).click();
-  await page.getByRole('button', { name: 'Change what it is cooked in, step 3' }).click();
+  await page.getByRole('button', { name: 'Change what it’s cooked in, step 3' }).click();
   await page
     .getByRole('radiogroup', { name: 'In, on or under, step 3' })
     .getByRole('radio', { name: 'rest in the room' })

@@ -170,7 +170,7 @@ test('a real probe goes on when the server is killed and started again; three ta
     expect(connections).toBe(1);
 
     await server.stop();
-    await shows(page, 'The server does not answer');
+    await shows(page, 'The server isn’t answering');
     await expect(page.getByRole('button', { name: 'Take this reading' })).toBeDisabled();
     await server.start();
     await post(84);

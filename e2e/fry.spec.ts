@@ -96,7 +96,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
 test('a fix of the pot does what it says, and is taken back', async ({ page }) => {
   await page.goto(`${VENISON}/cook`);
   await forecastIsThere(page);
-  await (await fixOf(page, 'Core', /^Turn the flame up, and as many at once as then fry/)).click();
+  await (await fixOf(page, 'Core', /^Turn the flame up, and fry as many as it then bears/)).click();
   await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
   await expect(page.getByText(/^The oil falls from 170\s°C to/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click();

@@ -145,22 +145,24 @@ test('soggy bottoms: noted, and why, and what to change', async ({ page }) => {
   expect(hand.taps).toBeLessThanOrEqual(4);
 });
 
-test('one’s own habits and dough: Fahrenheit and cups, and a formula weighed today, kept', async ({ page }) => {
+test('one’s own dough and habits: a formula changed and kept, Fahrenheit and cups from now on', async ({ page }) => {
   const hand = new Hand(page);
   await page.goto('/');
+  await hand.tap('Pumpkin and drained-curd half-moons', 'link');
+  await hand.tap(/^Wrap/, 'link');
+  await hand.tap(/^Dough/);
+  await hand.tap('Change the formula');
+  await hand.type('Water, %', '52');
+  await hand.tap('Keep it in the Larder');
+  await expect(page.getByText(/^“.*, mine” is in the Larder\.$/)).toBeVisible();
+  await hand.tap('Back to the Bench');
   await hand.tap('Kitchen');
   await hand.tap(/^Units and look/);
   await hand.tap('°F', 'radio');
   await hand.tap('cups and spoons', 'radio');
-  await page.goto('/batch/demo-pumpkin-half-moons/wrap');
-  await hand.tap(/^Dough/);
-  await hand.tap('Change the formula');
-  await hand.tap('grams, as I weighed it', 'radio');
-  await hand.type('Plain flour, g', '500');
-  await hand.type('Water, g', '260');
-  await hand.tap('Keep it in the Larder');
-  await expect(page.getByText(/^“.*, mine” is in the Larder\.$/)).toBeVisible();
   expect(hand.taps).toBeLessThanOrEqual(11);
+  await page.goto('/batch/demo-pumpkin-half-moons/fill');
+  await expect(page.getByRole('button', { name: /^Curd cheese, .*cup/ })).toBeVisible();
 });
 
 test('a day later: all of it saved, erased, and brought back from the file', async ({ page }) => {

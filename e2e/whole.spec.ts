@@ -88,7 +88,7 @@ test('readings as a table; a proposal with another number; trends; what is done 
   const readings = page.getByRole('region', { name: 'Readings as a table' });
   const csv = (text: string) => ({ name: 'r.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await choose(page, 'Readings from a table', csv('time,celsius\nnoon,44'));
-  await expect(readings).toContainText('Nothing was changed. line 2: “noon” is no time such as');
+  await expect(readings).toContainText('Nothing was changed. line 2: “noon” isn’t a time such as');
   await choose(page, 'Readings from a table', csv('Time,Temp\n2026-12-05 12:00,81\n2026-12-05 12:40,52.5\n'));
   await expect(page.getByText('2 readings put in.')).toBeVisible();
   // What is put in is drawn a moment later.

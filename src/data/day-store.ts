@@ -59,7 +59,7 @@ async function dayToChange(id: string): Promise<Day> {
   const text = await readToChange(dayKey(id));
   const day = text === null ? null : await read(dayKey(id), text);
   if (day === null) throw new MissingError('This day is gone. It was deleted, perhaps in another tab.');
-  if (isBrokenDay(day)) throw new MissingError('This day can’t be read any more.');
+  if (isBrokenDay(day)) throw new MissingError('This day can’t be read.');
   return day;
 }
 
@@ -103,7 +103,7 @@ export const createDay = (day: Day): Promise<void> =>
     const checked = await validator.readDay(day);
     if (!checked.ok)
       throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).map(problemWords).join('; ')}.`);
-    if (await isDayThere(day.id)) throw new TakenError(`“${day.title}” is there already; it was left as it is.`);
+    if (await isDayThere(day.id)) throw new TakenError(`“${day.title}” is already here, and was left as it is.`);
     await putDay({ ...day, writer: TAB });
   });
 

@@ -49,7 +49,7 @@ type Picked<Value> = { name: string; result: ReadResult<Value> } | null;
 const HEAD = 300;
 
 const tooLarge = (most: number, what: string): { ok: false; problems: Problem[] } =>
-  wrongFile(`is larger than ${most / 1e6} MB, which no ${what} is`);
+  wrongFile(`is larger than ${most / 1e6} MB, too large for a ${what}`);
 
 /** Asks for a file; one that is too large is refused before it is read. */
 async function pick(type: string[], what: string, most = MOST_BYTES): Promise<Picked<File>> {

@@ -39,7 +39,7 @@ export async function keepPhotograph(batchId: string, file: Blob): Promise<strin
   try {
     picture = await createImageBitmap(file, { imageOrientation: 'from-image' });
   } catch {
-    return 'This is no picture that the browser can read; JPEG, PNG and WebP are.';
+    return 'The browser can’t read this picture. Use JPEG, PNG or WebP.';
   }
   const texts = STEPS.map((step) => drawn(picture, step));
   picture.close();
@@ -47,7 +47,7 @@ export async function keepPhotograph(batchId: string, file: Blob): Promise<strin
   try {
     await AsyncStorage.setItem(photographKey(batchId), JSON.stringify(text));
   } catch {
-    return 'This browser’s store has no room for a photograph. Everything else is kept. The Kitchen shows what is large, and puts old batches into a file.';
+    return 'This browser’s store has no room for a photograph. Everything else is kept. In the Kitchen you can see what’s large, and save old batches to a file.';
   }
   await mutate(one(batchId), text, { revalidate: false });
   return null;

@@ -117,7 +117,7 @@ async function batchToChange(id: string): Promise<Batch | BrokenRecord | null> {
 async function readable(id: string): Promise<Batch> {
   const batch = await batchToChange(id);
   if (batch === null) throw new MissingError('This batch is gone. It was deleted, perhaps in another tab.');
-  if (isBroken(batch)) throw new MissingError('This batch can’t be read any more. The Bench offers its text.');
+  if (isBroken(batch)) throw new MissingError('This batch can’t be read. The Bench offers its text.');
   return batch;
 }
 
@@ -132,7 +132,7 @@ export const createBatch = (batch: Batch): Promise<void> =>
     if (!checked.ok)
       throw new InvalidError(`Not stored: ${checked.problems.slice(0, 3).map(problemWords).join('; ')}.`);
     if ((await readToChange(batchKey(batch.id))) !== null)
-      throw new TakenError(`“${batch.title}” is there already; it was left as it is.`);
+      throw new TakenError(`“${batch.title}” is already here, and was left as it is.`);
     await put({ ...batch, writer: WRITER });
   });
 

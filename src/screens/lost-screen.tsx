@@ -7,7 +7,7 @@ import { Body } from '@/ui/parts/text';
 export function LostScreen() {
   return (
     <PlaceScreen title="Nothing is here" back>
-      <Body>There is no such page, or the batch was deleted. Nothing else was changed.</Body>
+      <Body>This page doesn’t exist, or the batch was deleted. Nothing else was changed.</Body>
       <Press title="To the Bench" kind="solid" onPress={() => router.navigate('/')} />
     </PlaceScreen>
   );

@@ -7,8 +7,8 @@ export function UnreadScreen({ error, again }: { error: Error; again: () => void
   return (
     <PlaceScreen title="Not read yet" back>
       <Body role="alert">
-        What is stored could not be read just now. Nothing of it was changed; a part of the program may be missing while
-        the server is away.
+        Your data couldn’t be read just now. Nothing was changed. Part of the program may be missing while the server is
+        away.
       </Body>
       <Small>{error.message}</Small>
       <Press title="Try again" kind="solid" onPress={again} />

@@ -89,8 +89,8 @@ function Preview({ compared, onClose }: { compared: Compared[]; onClose: () => v
           label="If yours is different"
           value={ofChanged}
           options={[
-            { value: 'mine', label: 'leave what is here' },
-            { value: 'theirs', label: 'take the file’s; what is here is kept beside it' },
+            { value: 'mine', label: 'keep mine' },
+            { value: 'theirs', label: 'take the file’s, and keep mine beside it' },
           ]}
           onChange={choose}
         />

@@ -25,7 +25,7 @@ describe('a line that nobody understands', () => {
     const [without, withIt] = [checksOf(PORK), checksOf([...PORK, '1 tsp snozzle'])];
     expect(withIt.moisture.state).toBe(without.moisture.state);
     expect(withIt.moisture.headline).toBe(without.moisture.headline);
-    expect(withIt.moisture.sentence).toContain('So it is whatever “snozzle” may be.');
+    expect(withIt.moisture.sentence).toContain('That holds whatever “snozzle” may be.');
     expect(withIt.salt.state).toBe(without.salt.state);
   });
 
@@ -58,7 +58,7 @@ describe('a line that nobody understands', () => {
   it('what both ends agree on is the verdict: far too wet stays Fix, whatever the rest is', () => {
     const { moisture } = checksOf(['300 g minced pork', '400 ml water', '50 g snozzle']);
     expect(moisture).toMatchObject({ state: 'fix', headline: expect.stringMatching(/wet/) });
-    expect(moisture.sentence).toContain('So it is whatever “snozzle” may be.');
+    expect(moisture.sentence).toContain('That holds whatever “snozzle” may be.');
   });
 
   it('and the next thing to do is to say what it is', () => {

@@ -226,7 +226,7 @@ describe('what is left over', () => {
     expect(rest[0]).toContain('a day');
     expect(rest[1]).toContain('2 months');
     expect(rest[2]).toMatch(/^Or make \d+ [a-z -]+ of \d+ g of it\.$/);
-    expect(full(changed(turkey, wrap({ doughG: 1200 }))).portion.rest.join()).toContain('rises on slowly');
+    expect(full(changed(turkey, wrap({ doughG: 1200 }))).portion.rest.join()).toContain('keeps rising slowly');
     expect(full(duck).portion.rest).toEqual([]);
   });
 });

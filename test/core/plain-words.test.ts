@@ -17,6 +17,15 @@ const AVOID: readonly [RegExp, string][] = [
   [/\bat best\b/, 'at least'],
   [/\bin another state\b/, 'different'],
   [/\bby the ledger\b/, 'worked out'],
+  [/\bwithout hands\b/, 'of waiting'],
+  [/\bfinds no free time\b/, 'doesn’t fit'],
+  [/\bnobody has said\b/i, 'you haven’t said'],
+  [/\bwould be one\b/, 'type one such as'],
+  [/\bthe whole of its\b/, 'the full'],
+  [/\bany more\b/, 'gone, or can’t'],
+  [/\b(?:is|are|was|were) not there\b/, 'gone, or not in it'],
+  [/\b(?:had|has) only \*?$|\bmiddle had\b/, 'was'],
+  [/\b(?:colou?r|flavo?r|cent(?:er|re)|gray|grey)\b(?<=color|flavor|center|gray)/i, 'British spelling'],
 ];
 
 /** Sentences cooks write, data of the larder, and names of things: no words of ours. */

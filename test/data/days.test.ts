@@ -74,7 +74,7 @@ describe('a day in storage', () => {
   it('one that is there is not overwritten by one of the same name', async () => {
     expect(await keepDay({ ...supper, title: 'Another' })).toBe(false);
     expect((await stored()).title).toBe('Supper');
-    expect(currentNotice()?.text).toContain('there already');
+    expect(currentNotice()?.text).toContain('already here');
   });
 
   it('one that cannot be read is set aside, not lost, and the others are there', async () => {

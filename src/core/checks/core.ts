@@ -49,7 +49,7 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
     ...cooked
       .flatMap(({ left }) => left)
       .map(({ reading, why }) => ({
-        text: `A reading that does not count. ${why}`,
+        text: `One reading doesn’t count. ${why}`,
         figure: formatTemperature(reading.c, kitchen.temperature),
       })),
     {
@@ -68,7 +68,7 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
             ? []
             : [
                 {
-                  text: 'Round: one surface coefficient, the mean of what is above and below by their share of the surface',
+                  text: 'Round: one surface coefficient, the mean of above and below by their share of the surface',
                   source: HOUSE,
                 },
               ]),

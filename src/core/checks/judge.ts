@@ -66,7 +66,7 @@ function between(judgement: Judgement, accounts: Accounts, ends: readonly Accoun
     return {
       ...shown,
       why: judgement.why,
-      sentence: `${shown.sentence} So it is whatever “${name}”${more} may be.`,
+      sentence: `${shown.sentence} That holds whatever “${name}”${more} may be.`,
       isOpen,
     };
   }

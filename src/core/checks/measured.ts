@@ -111,6 +111,6 @@ export function leftOutWords({ cooked }: Pick<Accounts, 'cooked'>): string {
   const [first] = left;
   if (first === undefined) return '';
   return left.length === 1
-    ? `One reading does not count. ${first.why}`
-    : `${left.length} readings do not count. ${first.why}`;
+    ? `One reading doesn’t count. ${first.why}`
+    : `${left.length} readings don’t count. ${first.why}`;
 }

@@ -31,7 +31,7 @@ export function potCandidates({ cook }: Pick<Batch, 'cook'>, pot: PotForecast): 
       ? [
           {
             id: 'flame-up-fewer',
-            label: 'Turn the flame up, and as many at once as then fry',
+            label: 'Turn the flame up, and fry as many as it then bears',
             change: set({ flame: 'turned-up', load: null }),
           },
         ]

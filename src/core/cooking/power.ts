@@ -36,6 +36,6 @@ export function fitPower(
   const powerW = Math.round((capacity * (toC - fromC)) / (minutes * 60) + loss);
   const { least, most } = LIMITS.powerW;
   return powerW < least || powerW > most
-    ? { ok: false, problem: `That would be ${powerW} W, which no hob gives: look at grams and minutes again.` }
+    ? { ok: false, problem: `That would be ${powerW} W, more or less than any hob gives. Check the grams and minutes.` }
     : { ok: true, powerW };
 }

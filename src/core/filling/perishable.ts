@@ -49,7 +49,7 @@ const feeds = (l: ResolvedLine): boolean => {
 
 /** @param isComplete every line is known: what is not known could be anything */
 export function perishable(lines: readonly ResolvedLine[], isComplete: boolean): Perishable {
-  if (!isComplete) return { counts: true, why: 'Not all of it is known: its hours are counted.' };
+  if (!isComplete) return { counts: true, why: 'Some of it is unknown, so its hours are counted.' };
   const animal = lines.find((l) => {
     const hazard = hazardAsItGoesIn(l);
     return HAZARDS[hazard].isRawAnimal || hazard === 'cooked-animal' || hazard === 'cured';

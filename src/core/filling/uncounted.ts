@@ -68,7 +68,7 @@ export const uncountedFindings = (
     const known = line && lookUp(ingredients, line.ingredientId);
     return {
       lineId,
-      text: `“${line?.preparation ?? ''}” is no preparation of ${known?.name.toLowerCase() ?? name}: choose one; until then it is taken as it comes.`,
+      text: `“${line?.preparation ?? ''}” isn’t a way to prepare ${known?.name.toLowerCase() ?? name}: choose one; until then it’s counted as it comes.`,
       fix: { label: 'As it comes', change: [{ do: 'changeLine', id: lineId, to: { preparation: 'raw' } }] },
     };
   });

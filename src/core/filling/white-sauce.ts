@@ -30,7 +30,7 @@ export const WHITE_SAUCE: {
     isStarch: false,
     isEgg: false,
     isAtHand: false,
-    taste: 'creamy and mild: salt and nutmeg want raising',
+    taste: 'creamy and mild: add more salt and nutmeg',
   },
 };
 

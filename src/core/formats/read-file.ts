@@ -18,7 +18,7 @@ export function readFile(text: string, fresh: { id: string; at: string }): ReadR
   if (plain.startsWith('<')) return fromRecipe(plain, fresh);
   if (isTooDeep(plain)) return wrongFile('is nested too deeply for a batch or a recipe');
   const json = parseJson(plain);
-  if (json === undefined) return wrongFile('is not JSON, and no saved page');
+  if (json === undefined) return wrongFile('is neither JSON nor a saved page');
   if (typeof json === 'object' && json !== null && 'format' in json) return readBatch(withSafeId(json, fresh.id));
   const recipe = fromRecipe(plain, fresh);
   return recipe.ok || typeof json === 'object' ? recipe : readBatch(json);

@@ -82,10 +82,10 @@ export function readingsFromCsv(text: string, batch: Batch, as: Row['what']): Re
     const span = LIMITS.coolReadingC;
     if (!Number.isFinite(c) || c < span.least || c > LIMITS.coreReadingC.most)
       problems.push(
-        `line ${i + 2}: “${said}” is no temperature between ${span.least} and ${LIMITS.coreReadingC.most} °C`,
+        `line ${i + 2}: “${said}” isn’t a temperature between ${span.least} and ${LIMITS.coreReadingC.most} °C`,
       );
     else if (Number.isNaN(moment))
-      problems.push(`line ${i + 2}: “${row[time]}” is no time such as 2026-12-05T18:40:00Z`);
+      problems.push(`line ${i + 2}: “${row[time]}” isn’t a time such as 2026-12-05T18:40:00Z`);
     else
       return [
         {

@@ -319,7 +319,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'raw-pieces': remember('softer-pieces', 'Grate it, cut it to 5 mm, or cook it before it goes in'),
   'mostly-dough': first(fixes('fit'), WEIGH),
   'little-sugar': (n) => moreSugar(n, sugarWanted(n)),
-  'sour-things': remember('less-sour', 'Less of what is sour, rinsed or squeezed; a little sugar beside it'),
+  'sour-things': remember('less-sour', 'Use less of the sour things, rinsed or squeezed, and a little sugar'),
   'brown-before-hot': first(fixes('core'), (n) => heatBy(n, -20)),
   'too-mild': first((n) => {
     const at = n.core?.above.brownAt ?? null;
@@ -374,14 +374,17 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
     remember('cooling', 'Spread it thinner, and take the lid off'),
   ),
   deep: first(fixes('cooling'), remember('cooling', 'Spread it thinner, and take the lid off')),
-  'long-on-bench': remember('lots', 'Roll and wrap in lots; what is closed and the rest of the filling in the fridge'),
+  'long-on-bench': remember(
+    'lots',
+    'Roll and wrap in lots. Keep closed ones and the rest of the filling in the fridge',
+  ),
   'wet-dough': remember('hold-back', 'Hold a tenth of the water back, and add it by the spoon'),
   'stiff-dough': remember('spoon', 'Add water by the spoon until it is soft'),
   'flour-differs': remember('hold-back', 'Hold a tenth of the water back, and add it by the spoon'),
   'much-dough': ({ batch: { wrap } }) => [
     {
       id: 'spare',
-      label: 'Dough for the skins and a twentieth over',
+      label: 'Make dough for the skins and 5 % more',
       operations: [{ do: 'setWrap', to: { doughG: null, spareShare: Math.min(wrap.spareShare, 0.05) } }],
       check: 'fit',
     },

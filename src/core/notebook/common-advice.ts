@@ -64,12 +64,12 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
     'Measure the thickest, and cook on.',
   ],
   watery: [
-    'Squeeze, drain or sweat what is wet.',
+    'Squeeze, drain or sweat the wet things.',
     'Add a little starch or crumbs.',
     'Let it stand ten minutes before you cut it.',
   ],
   'veg-hard': ['Cut them smaller.', 'Cook them first.', 'Add them earlier.'],
-  'mostly-dough': ['Roll it thinner.', 'Take a spoon more in each.'],
+  'mostly-dough': ['Roll it thinner.', 'Use a spoonful more in each.'],
   dry: [
     'Add a spoon of stock or fat.',
     'Cook it a little shorter.',
@@ -92,7 +92,7 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
   greasy: ['Let the fat run off, and lift it cold.', 'Take leaner mince.', 'Add crumbs or cooked rice.'],
   bland: ['Salt it, then cook a teaspoonful and taste.', 'Add something sour at the end.', 'Add herbs when it’s cool.'],
   salty: ['Stretch it with something unsalted.', 'Salt the dough less.', 'Rinse what was cured or brined.'],
-  sour: ['Add a little sugar or cream.', 'Take less of what is sour.'],
+  sour: ['Add a little sugar or cream.', 'Use less of the sour things.'],
   'herb-strong': ['Take half of it.', 'Add it later, or dry instead of fresh.'],
   forgotten: ['Lay everything out before you begin.', 'Tick each line as it goes in.'],
   spat: [

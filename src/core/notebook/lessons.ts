@@ -70,12 +70,12 @@ function edges(n: BatchNumbers, explained: readonly Explained[]): Taught[] {
   // Where nothing ran, or nothing was wanting, an edge is not what was wrong.
   return [
     ...(wetFault && runs > LEAST && runs <= wet
-      ? teachWet(runs - BESIDE[wetFault.much], 'within what is right, and it was too wet all the same')
+      ? teachWet(runs - BESIDE[wetFault.much], 'within the right range, and still too wet')
       : right && isWet.length === 0 && runs > wet
         ? teachWet(runs, 'more than is right, and it was right')
         : []),
     ...(dryFault && stillTakes > LEAST && stillTakes <= dry
-      ? teachDry(stillTakes - BESIDE[dryFault.much], 'within what is right, and it was dry all the same')
+      ? teachDry(stillTakes - BESIDE[dryFault.much], 'within the right range, and still dry')
       : right && isDry.length === 0 && stillTakes > dry
         ? teachDry(stillTakes, 'more than is right, and it was right')
         : []),

@@ -64,7 +64,7 @@ function practiceWords({ id, cool, cook }: Batch): string[] {
   const all = [cool.run, ...cool.earlierRuns].flatMap((run) => run?.readings ?? []);
   const isPractised = [...all, ...cook.readings].some(({ source }) => isPractice(source));
   return isPractised && !isRehearsal(id)
-    ? ['Practice readings were taken. They are no measurements, and none of these checks counts them.']
+    ? ['Practice readings were taken. They aren’t measurements, and no check here counts them.']
     : [];
 }
 

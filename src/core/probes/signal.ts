@@ -59,7 +59,7 @@ export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSigna
   });
   if (c === null || !Number.isFinite(c)) return refuse('lost', 'No signal from the thermometer.');
   if (c < LEAST_C || c > MOST_C)
-    return refuse('nonsense', `${Math.round(c)} °C is no temperature of a filling: look at the probe.`);
+    return refuse('nonsense', `${Math.round(c)} °C can’t be the filling’s temperature. Check the probe.`);
   const known: Known = { minute, c };
   const fell = Math.max(0, ...heard.good.map((b) => b.c - c - mayFall(minute - b.minute)));
   if (fell > 0) {

@@ -118,7 +118,7 @@ const WAYS: Readonly<Record<FaultId, (situation: Situation) => Way[]>> = {
   ],
   'early-guests': (s) => [
     {
-      text: `Nothing tells of this. It helps to be ready ${Math.round(hiddenOf(s.rehearsal).earlyMinutes)} min before you must.`,
+      text: `You can’t see this coming. It helps to be ready ${Math.round(hiddenOf(s.rehearsal).earlyMinutes)} min before you must.`,
       isSeen: null,
     },
   ],

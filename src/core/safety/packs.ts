@@ -181,7 +181,7 @@ export const WARM_RULE = {
   id: 'warm-4h',
   limitMinutes: 240,
   authority: 'FDA Food Code 3-501.19, time as a public health control',
-  missed: 'It was neither hot nor cold for more than four hours: throw it away.',
+  missed: 'It was between hot and cold for more than four hours. Throw it away.',
   canReheat: false,
 } as const satisfies RuleRecord;
 

@@ -53,7 +53,7 @@ function anotherForm(grams: number, density: number, form: FormId): string | nul
 function forDough({ dough }: RestFacts): string[] {
   if (dough.parts.length === 0) return ['Wrapped airtight in the fridge: 3 days; frozen only if they were not thawed.'];
   if (isYeasted(dough.parts))
-    return ['In the fridge, covered: a day; it rises on slowly.', 'Or bake it as small rolls beside the rest.'];
+    return ['In the fridge, covered: a day; it keeps rising slowly.', 'Or bake it as small rolls beside the rest.'];
   if (dough.kind === 'noodle')
     return [
       'Roll it out and cut it into noodles: dried or floured, frozen, 2 months.',

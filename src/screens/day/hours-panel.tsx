@@ -142,7 +142,7 @@ function Spans({ day, zone, kind }: { day: Day; zone: string; kind: 'helper' | '
             {item.name}: {formatMoment(minuteOf(item.from), serve, zone)} to{' '}
             {formatMoment(minuteOf(item.to), serve, zone)}
           </Body>
-          <IconPress icon="close" label={`${item.name} is not there`} onPress={() => void item.drop()} />
+          <IconPress icon="close" label={`Take ${item.name} out`} onPress={() => void item.drop()} />
         </View>
       ))}
       {isOpen ? (

@@ -108,7 +108,7 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
       </View>
       {toAdd.length > 0 && (
         <Body>
-          <Strong>Still to be added: </Strong>
+          <Strong>Still to add: </Strong>
           {toAdd.join(', ')}
         </Body>
       )}
@@ -279,7 +279,7 @@ function Over() {
   return (
     <View role="status">
       <Heading level={2}>All done</Heading>
-      <Body>What it really took is kept with each batch. At the first bite: open Note and tap what you find.</Body>
+      <Body>What it really took is kept with each batch. At the first bite, open Note and tap what you find.</Body>
     </View>
   );
 }

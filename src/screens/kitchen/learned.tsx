@@ -46,7 +46,7 @@ function PutAside({ kitchen }: { kitchen: Kitchen }) {
       aria-label="No longer used"
       style={{ gap: 6, borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 12 }}
     >
-      <Body>Moisture is judged another way now. These learned figures are no longer used:</Body>
+      <Body>Moisture is judged differently now. These learned figures are no longer used:</Body>
       {said.map((text) => (
         <Small key={text}>{text}</Small>
       ))}

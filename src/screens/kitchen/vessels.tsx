@@ -38,7 +38,7 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
         </View>
       ))}
       {kitchen.vessels.length === 0 && (
-        <Small>None yet: with your trays here, Cool proposes the best spread over them.</Small>
+        <Small>None yet. Add your trays, and Cool suggests how to spread the filling over them.</Small>
       )}
       {adding ? (
         <NewVessel

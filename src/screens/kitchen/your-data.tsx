@@ -85,7 +85,7 @@ function HowFull() {
           }}
         />
       </View>
-      {isNear && <Body role="alert">It is nearly full: put what is done into a file, or take photographs away.</Body>}
+      {isNear && <Body role="alert">It’s nearly full. Save finished batches to a file, or delete photographs.</Body>}
       {data.groups.map(({ what, letters, count }) => (
         <Small key={what}>
           {what}: {inMb(letters)}, {count} {count === 1 ? 'record' : 'records'}

@@ -52,7 +52,7 @@ export class Boundary extends Component<Props, State> {
     return (
       <View role="alert" style={{ padding: 18, gap: 12, alignItems: 'flex-start' }}>
         <Heading level={2}>{this.props.what} could not be shown</Heading>
-        <Body>Your batches are kept in this browser; nothing of them is lost.</Body>
+        <Body>Your batches are kept in this browser. Nothing is lost.</Body>
         <Small>{error.message}</Small>
         {isAway && <Small role="status">The server isn’t answering. This page stays as it is until it does.</Small>}
         <Press title="Try again" kind="solid" onPress={() => void this.again()} />

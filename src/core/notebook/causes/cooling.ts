@@ -68,7 +68,7 @@ export const coolingCauses: readonly CauseRule[] = [
       if (excess === null) return null;
       return read(
         ramp(excess, 3, 12),
-        'It cools more slowly here than thought',
+        'It cools more slowly here than expected',
         `Its readings were *${formatNumber(excess, 0)} K* warmer than forecast: another place, a lid, a fuller fridge.`,
         { evidence: ['by its readings'], isMeasured: true },
       );

@@ -95,7 +95,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         isBrown && (burntAt === null || burntAt > n.inHeatMinutes) ? strength : 0,
         title,
-        `By the forecast it isn’t too brown in *${formatMinutes(Math.round(n.inHeatMinutes))}* at what is set.`,
+        `By the forecast it isn’t too brown in *${formatMinutes(Math.round(n.inHeatMinutes))}* at that setting.`,
         { evidence: ['too brown against the forecast'], against: readAsForecast(n) },
       );
     },
@@ -226,7 +226,7 @@ export const heatCauses: readonly CauseRule[] = [
       if (isPaleBelow && late <= 0)
         return read(
           0.6,
-          'Less heat from below than thought',
+          'Less heat from below than expected',
           `By the forecast the bottom is brown after *${formatMinutes(Math.round(below.brownAt ?? 0))}*, and it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}: a thick or light tray, a high shelf.`,
           { evidence: ['pale against the forecast'] },
         );

@@ -49,7 +49,7 @@ export const sourCauses: readonly CauseRule[] = [
       const times = sum(lines, sugarIn) / acid;
       return read(
         ramp(-times, -RIGHT, -SOUR),
-        'Little sugar for what is sour in it',
+        'Too little sugar for its sourness',
         `${formatGrams(sum(lines, sugarIn))} of sugar, its own counted, is *${formatNumber(times, 0)} times* the acid of ${sourest(lines)}; ${RIGHT} tastes right (our estimate).`,
         { evidence: ['by the larder'] },
       );

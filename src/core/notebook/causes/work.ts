@@ -179,7 +179,7 @@ export const workCauses: readonly CauseRule[] = [
       return read(
         goesInRaw ? 0.6 * ramp(share, 0.55, 0.95) : 0,
         'Mostly raw meat',
-        `*${formatNumber(100 * share, 0)} %* of it is raw meat, which draws together as it cooks and leaves a gap.`,
+        `*${formatNumber(100 * share, 0)} %* of it is raw meat, which shrinks as it cooks and leaves a gap.`,
         { evidence: ['by its lines'] },
       );
     },

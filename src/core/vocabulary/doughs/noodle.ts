@@ -9,7 +9,7 @@ export const noodle: DoughRecord = {
   variants: [
     {
       label: 'with alkali',
-      trade: 'Springier and yellower, keeps its bite in broth; a mineral smell that some do not want.',
+      trade: 'Springier and yellower, keeps its bite in broth; a mineral smell some don’t like.',
       parts: onePart({ water: 47, salt: 1, 'noodle-alkali': 0.7 }),
     },
   ],

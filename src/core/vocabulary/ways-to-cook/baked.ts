@@ -43,7 +43,7 @@ export const grilled: WayToCookRecord = {
 export const bakedAndRested: WayToCookRecord = {
   label: 'bake, then let it stand',
   method: 'bake',
-  note: 'Its juice is taken up while it stands, and it slices; the middle goes on warming.',
+  note: 'It takes up its juice as it stands, and slices well. The middle keeps warming.',
   steps: (size) => [step('oven', heat(size), BAKE[size]), step('rest', null, size === 'pan' ? 20 : 8)],
 };
 

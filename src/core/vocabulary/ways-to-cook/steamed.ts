@@ -16,7 +16,7 @@ export const steamed: WayToCookRecord = {
 export const steamedShut: WayToCookRecord = {
   label: 'steam, then leave the lid shut',
   method: 'steam',
-  note: 'Some minutes off the heat before the lid is lifted: a risen bun that meets cold air at once collapses.',
+  note: 'Wait some minutes off the heat before lifting the lid. A risen bun collapses in cold air.',
   steps: (size) => [step('steam', null, STEAM[size]), step('lid-shut', null, 4)],
 };
 

@@ -29,7 +29,7 @@ export function CurveAndReasons(props: ShownProps) {
       <CoreCurve {...props} />
       {wide && core.why.length > 0 && (
         <View style={{ gap: 8 }}>
-          <Heading level={3}>What it is worked out from</Heading>
+          <Heading level={3}>What it’s worked out from</Heading>
           <Reasons why={core.why} />
         </View>
       )}

@@ -54,7 +54,7 @@ export function ReadingList({ batch, assessment, kitchen, edit, load }: StationP
       })}
       {others > 0 && (
         <Small>
-          {others} {others === 1 ? 'reading is' : 'readings are'} of other loads and say nothing of this one.
+          {others} {others === 1 ? 'reading is' : 'readings are'} of other loads. They say nothing about this one.
         </Small>
       )}
     </View>

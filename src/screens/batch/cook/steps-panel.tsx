@@ -109,7 +109,7 @@ function StepFields(props: {
         </Body>
         <IconPress
           icon={isOpen ? 'chevron-up' : 'chevron-down'}
-          label={isOpen ? `Close what it is cooked in${name}` : `Change what it is cooked in${name}`}
+          label={isOpen ? `Close what it’s cooked in${name}` : `Change what it’s cooked in${name}`}
           onPress={() => setOpen(!isOpen)}
         />
         {!isOnly && <IconPress icon="close" label={`Leave step ${at + 1} out`} onPress={props.onRemove} />}

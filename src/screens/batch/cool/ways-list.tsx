@@ -54,7 +54,7 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
       {elapsed > 1 && <Small>Minutes from now</Small>}
       {forecast.alternatives.length === 0 && <Small role="status">Working out the alternatives …</Small>}
       {forecast.leftOut > 0 && (
-        <Small>{forecast.leftOut} more were not worked out: so many moves and stirs would take too long here.</Small>
+        <Small>{forecast.leftOut} more weren’t worked out: so many moves and stirs would take too long.</Small>
       )}
       {byWhatThereIs(forecast.alternatives).map((way) => {
         const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);

@@ -30,7 +30,7 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
     line.cut === null ? '' : line.cut,
     noteWithoutAmount(line),
     salt >= 0.5 && ingredient?.id !== 'salt' ? `counts ${formatNumber(salt, 1)} g salt` : '',
-    ingredient ? '' : 'not in the larder: what is it like?',
+    ingredient ? '' : 'not in the larder: what’s it like?',
   ].filter((word) => word !== '');
   const p = usePalette();
   return (

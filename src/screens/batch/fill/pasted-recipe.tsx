@@ -152,7 +152,7 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
           {recipe.steps.length} {recipe.steps.length === 1 ? 'step' : 'steps'} of the method, kept in the notes.
         </Small>
       )}
-      {beyond.length > 0 && <Small>{beyond.length} lines more stay here until these are in.</Small>}
+      {beyond.length > 0 && <Small>{beyond.length} more lines stay here until these are in.</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press
           title={ready.length === 1 ? 'Put 1 line in' : `Put ${ready.length} lines in`}

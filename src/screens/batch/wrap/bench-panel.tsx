@@ -93,7 +93,7 @@ export function BenchPanel(props: StationProps) {
         )}
         {isRisky && clock.parts > 1 && clock.leftMinutes > 0 && (
           <Body>
-            Too slow for all of it at once: take a {PARTS[clock.parts] ?? `${clock.parts}th`} of the rest out at a time.
+            Too slow to do it all at once: take a {PARTS[clock.parts] ?? `${clock.parts}th`} of the rest out at a time.
           </Body>
         )}
         {facts !== null && (

@@ -162,7 +162,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         <Sentence
           text={
             water.isTooHot
-              ? `For a dough of ${t(water.wantC)} the water would have to be hotter than flour bears: warm the flour, or the bowl.`
+              ? `For a dough of ${t(water.wantC)} the water would have to be too hot for the flour. Warm the flour, or the bowl.`
               : `Water at *${t(water.waterC)}*${water.iceG >= 1 ? `, ${formatGrams(water.iceG)} of it as ice` : ''} gives a dough of ${t(water.wantC)} in this kitchen (${t(kitchen.roomC)}), kneaded by hand.`
           }
         />
