@@ -95,7 +95,7 @@ describe('readings', () => {
     type('Warmest place now, °C', '30');
     press('Record');
     await settled();
-    expect(screen.getByText(/The readings do not fit this cooling/)).toBeTruthy();
+    expect(screen.getByText(/The readings don’t fit this cooling/)).toBeTruthy();
     expect(screen.queryByLabelText('Keep this for this vessel and place')).toBeNull();
     mockNow = '2026-12-05T15:20:00.000Z';
   });

@@ -41,7 +41,7 @@ describe('the clock', () => {
     const edit = jest.fn<Promise<Outcome>, [Operation | readonly Operation[]]>(() => Promise.resolve(DONE));
     renderPart(<ClockPanel {...propsOf(duck, edit)} />);
     const before = Date.now();
-    fireEvent.press(screen.getByLabelText('It is off the heat: start the clock'));
+    fireEvent.press(screen.getByLabelText('It’s off the heat: start the clock'));
     const [operation] = edit.mock.calls[0];
     expect(operation).toMatchObject({ do: 'startCooling' });
     const { at } = operation as { at: string };
@@ -59,7 +59,7 @@ describe('the clock', () => {
     renderPart(<ClockPanel {...propsOf(startedAgo(150))} />);
     expect(screen.getByText('Limit missed: in the fridge within 2 h')).toBeTruthy();
     expect(screen.queryByText('Wrap now')).toBeNull();
-    expect(screen.getByText(/is thrown away/)).toBeTruthy();
+    expect(screen.getByText(/Throw away/)).toBeTruthy();
     expect(screen.getByText(/Local codes come first/)).toBeTruthy();
   });
 });

@@ -88,7 +88,7 @@ describe('alarms', () => {
     const slow = apply(duck, { do: 'startCooling', at: at(0) });
     const [before, after, ...rest] = look([slow], [119, 121, 122, 140]);
     expect(before).toEqual([]);
-    expect(after).toEqual([expect.stringMatching(/^Duck and prune pockets: limit missed, .*is thrown away/)]);
+    expect(after).toEqual([expect.stringMatching(/^Duck and prune pockets: limit missed, .*Throw away/)]);
     expect(rest.flat()).toEqual([]);
     expect(look([slow], [300, 301])[0]).toEqual([expect.stringContaining('limit missed')]);
   });

@@ -191,7 +191,7 @@ it('what a batch teaches is learned only on a tap, in the kitchen it was made in
   expect(mockEditKitchen.mock.calls[0]).toMatchObject([
     {
       do: 'learn',
-      lesson: { what: 'wet-edge', because: expect.stringContaining('too wet all the same') },
+      lesson: { what: 'wet-edge', because: expect.stringContaining('still too wet') },
       batchId: turkey.id,
     },
     'foot',
@@ -271,7 +271,7 @@ it('readings come from a table, or it is said what is wrong with it', async () =
   press('Readings from a table');
   await settled();
   await settled();
-  expect(screen.getByText(/^Nothing was changed\. line 2: “noon” is no time/)).toBeTruthy();
+  expect(screen.getByText(/^Nothing was changed\. line 2: “noon” isn’t a time/)).toBeTruthy();
   mockTable = `time,celsius\n${AT},81`;
   press('Readings from a table');
   await settled();

@@ -4,12 +4,51 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { CheckBar } from '@/ui/parts/check-bar';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Fold } from '@/ui/parts/fold';
+import { HouseWord } from '@/ui/parts/house-word';
 import { Choices, Toggles } from '@/ui/parts/press';
 import { Body } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { LIGHT, DARK, type Palette } from '@/ui/theme/palette';
 import { scatter } from '@/ui/section/scatter';
 import { renderPart } from './render';
+
+let mockKnown: readonly string[] | undefined = [];
+const mockLearned = jest.fn<void, [string]>();
+jest.mock('@/data/known-words', () => ({
+  useKnownWords: () => mockKnown,
+  learnWord: (id: string) => {
+    mockLearned(id);
+    return Promise.resolve();
+  },
+}));
+
+describe('a word of the house', () => {
+  const ask = (text: string, known: readonly string[] | undefined) => {
+    mockKnown = known;
+    renderPart(<HouseWord text={text} />);
+  };
+
+  it('is explained by a tap, and known from then on', () => {
+    ask('6 h 38 until *wrap-ready* at 25 °C.', []);
+    fireEvent.press(screen.getByText('What’s “wrap-ready”?'));
+    expect(screen.getByText(/^wrap-ready: Cold enough/)).toBeTruthy();
+    expect(mockLearned).toHaveBeenCalledWith('wrap-ready');
+  });
+
+  it.each([
+    ['of a word that is known already', '6 h until wrap-ready', ['wrap-ready']],
+    ['of none', '1.3 % salt in the filling', []],
+    ['while nobody knows what is known', '6 h until wrap-ready', undefined],
+  ])('is not offered %s', (_why, text, known) => {
+    ask(text, known);
+    expect(screen.queryByText(/^What’s/)).toBeNull();
+  });
+
+  it('one at a time: the first that is not known', () => {
+    ask('2 g in 100 g are loose, in the bite 0.9 %', ['loose']);
+    expect(screen.getByText('What’s “the bite”?')).toBeTruthy();
+  });
+});
 
 describe('an amount field', () => {
   const field = (props: Partial<Parameters<typeof AmountField>[0]> = {}) => {

@@ -24,6 +24,7 @@ import { type StationProps } from '../station-props';
 import { MissedLimit, MissedOnClock } from './missed';
 import { clockTime } from '../../clock-time';
 import { later } from '@/core/stored/moments';
+import * as words from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
@@ -48,9 +49,9 @@ export function ClockPanel(props: Props) {
         ))}
         <View style={{ gap: 8, alignItems: 'flex-start' }}>
           <InFoot>
-            <Press title="It’s off the heat: start the clock" kind="solid" icon="timer-outline" onPress={start} />
+            <Press title={words.START_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
           </InFoot>
-          <AlarmWords what="The clock goes on when the phone sleeps." />
+          <AlarmWords what={words.CLOCK_IN_SLEEP} />
           <EarlierRuns {...props} />
         </View>
       </View>
@@ -63,8 +64,7 @@ export function ClockPanel(props: Props) {
       ))}
       {clock.setBackMinutes > 0 && (
         <Small role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 12, color: p.ink }}>
-          This device’s clock was set back by {formatMinutes(Math.round(clock.setBackMinutes))}. The time counts on from
-          the latest it has shown. If that was wrong, say below when it came off the heat.
+          {words.setBack(Math.round(clock.setBackMinutes))}
         </Small>
       )}
       <Times {...props} clock={clock} startedAt={Date.parse(run.offHeatAt)} />
@@ -125,24 +125,16 @@ function Times({
       }}
     >
       {clock.missed.length > 0 ? (
-        <Heading level={2}>Answer this before you go on</Heading>
+        <Heading level={2}>{words.ANSWER_FIRST}</Heading>
       ) : clock.readySince !== null ? (
         <>
-          <Heading level={2}>Wrap now</Heading>
-          <Small>
-            {batch.title}: measured at or below {inScale(forecast.targetC)}
-            {clock.readySince < 1
-              ? ''
-              : ` ${formatMinutes(Math.round(clock.readySince))} ago, and by the curve it still is`}
-            .
-          </Small>
+          <Heading level={2}>{words.WRAP_NOW}</Heading>
+          <Small>{words.measuredCold(batch.title, inScale(forecast.targetC), clock.readySince)}</Small>
         </>
       ) : isReady ? (
         <>
-          <Heading level={2}>Wrap-ready by the forecast since {at}</Heading>
-          <Small>
-            {batch.title}: measure the warmest place. Wrap at {inScale(forecast.targetC)} or below.
-          </Small>
+          <Heading level={2}>{words.readySince(at)}</Heading>
+          <Small>{words.measureThenWrap(batch.title, inScale(forecast.targetC))}</Small>
         </>
       ) : (
         <>
@@ -150,37 +142,28 @@ function Times({
             <Strong style={{ fontSize: 40, lineHeight: 46 }}>
               {toWrapReady === null ? 'never' : formatMinutes(Math.ceil(toWrapReady))}
             </Strong>
-            <Body>
-              {toWrapReady === null
-                ? 'cold enough as it stands'
-                : `left to wrap-ready${at === null ? '' : `, at ${at}`}`}
-            </Body>
+            <Body>{toWrapReady === null ? words.NEVER_COLD : words.leftToReady(at)}</Body>
           </View>
-          <Small>
-            {batch.title}: now about {inScale(clock.nowC)} in the warmest place, by the forecast. Wrap-ready is{' '}
-            {inScale(forecast.targetC)}.
-          </Small>
+          <Small>{words.nowAbout(batch.title, inScale(clock.nowC), inScale(forecast.targetC))}</Small>
         </>
       )}
       {clock.deadlines
         .filter((d) => d.state === 'over')
         .map((d) => (
           <Small key={d.rule} style={{ color: p.ink }}>
-            The time is up ({wordsOfRule(d.rule, kitchen.temperature, d.limitMinutes)}). By the forecast it was cold
-            enough; it wasn’t measured. Measure it now.
+            {words.timeIsUp(wordsOfRule(d.rule, kitchen.temperature, d.limitMinutes))}
           </Small>
         ))}
       {next && (
         <Sentence
-          text={`*${formatMinutes(Math.ceil(next.inMinutes))}* to the limit at ${clockTime(startedAt + next.atMinute * MINUTE)}: ${wordsOfRule(next.rule, kitchen.temperature, next.limitMinutes)}.`}
+          text={words.toTheLimit(
+            next.inMinutes,
+            clockTime(startedAt + next.atMinute * MINUTE),
+            wordsOfRule(next.rule, kitchen.temperature, next.limitMinutes),
+          )}
         />
       )}
-      {assessment.exposure.minutes >= 1 && (
-        <Small>
-          Out of the cold so far and as planned: {formatMinutes(Math.round(assessment.exposure.minutes))}, wrapping
-          counted.
-        </Small>
-      )}
+      {assessment.exposure.minutes >= 1 && <Small>{words.outSoFar(assessment.exposure.minutes)}</Small>}
       {move && (
         <Body>
           In <Strong>{formatMinutes(Math.ceil(move.inMinutes))}</Strong> move it: {PLACES[move.place].label}.
@@ -198,10 +181,5 @@ function EarlierRuns({ batch, kitchen }: Props) {
   const last = runs[runs.length - 1];
   const coldest = Math.min(...runEvidence(last, world).counted.map((r) => r.c));
   const day = dayWords(last.offHeatAt);
-  return (
-    <Small>
-      {runs.length === 1 ? 'One earlier cooling' : `${runs.length} earlier coolings`}, the last on {day}: down to{' '}
-      {formatTemperature(coldest, kitchen.temperature)} as measured. It counts for nothing in the next one.
-    </Small>
-  );
+  return <Small>{words.earlierRuns(runs.length, day, formatTemperature(coldest, kitchen.temperature))}</Small>;
 }

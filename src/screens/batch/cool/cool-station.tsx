@@ -2,7 +2,6 @@
 import { View } from 'react-native';
 import { RISE_THAT_MATTERS } from '@/core/cooling/fridge';
 import { DANGER } from '@/core/safety/exposure';
-import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
 import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
@@ -14,23 +13,19 @@ import { PlacePanel } from './place-panel';
 import { ReadingsPanel } from './readings-panel';
 import { VesselPanel } from './vessel-panel';
 import { WaysFold, WaysList } from './ways-list';
+import * as words from './words';
 
 export function CoolStation(props: StationProps) {
   const p = usePalette();
   const wide = useWide();
   const forecast = props.assessment.heat?.cooling;
-  if (!forecast)
-    return (
-      <Small>Lines that go in hot (cook first, simmer, off the heat) are cooled here before the rest goes in.</Small>
-    );
+  if (!forecast) return <Small>{words.NOTHING_HOT}</Small>;
   return (
     <View style={{ gap: 18 }}>
       <ClockPanel {...props} forecast={forecast} />
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
-          So much hot food warms your fridge by about {formatNumber(forecast.fridgeRiseK, 0)} °C for a while, and all
-          that is in it (our estimate). Let it fall below {formatTemperature(DANGER.toC, props.kitchen.temperature)} on
-          the counter first, or use ice.
+          {words.warmsFridge(forecast.fridgeRiseK, formatTemperature(DANGER.toC, props.kitchen.temperature))}
         </Small>
       )}
       <View>

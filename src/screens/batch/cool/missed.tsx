@@ -5,20 +5,16 @@ import { type DeadlineOnClock } from '@/core/cooling/clock';
 import { type Operation } from '@/core/stored/operations';
 import { wasReheated } from '@/core/stored/runs';
 import { type MissedAnswer, MISSED } from '@/core/vocabulary/missed';
-import { formatMinutes } from '@/core/units/format';
 import { now } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import * as words from './words';
 
 /** One that the running clock has missed. */
 export const MissedOnClock = ({ missed, ...props }: StationProps & { missed: DeadlineOnClock }) => (
-  <MissedLimit
-    {...props}
-    rule={missed.rule}
-    when={`${formatMinutes(-missed.inMinutes)} ago, by readings or, without them, by the forecast.`}
-  />
+  <MissedLimit {...props} rule={missed.rule} when={words.missedAgo(-missed.inMinutes)} />
 );
 
 /** @param when how long ago, in words; nothing where its clock is stopped and you haven’t said what you did */
@@ -42,19 +38,14 @@ export function MissedLimit({ batch, kitchen, edit, rule, when = '' }: StationPr
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 8, backgroundColor: p.fixBand }}>
       <Heading level={2}>Limit missed{name}</Heading>
       <Body>{advice}</Body>
-      <Small style={{ color: p.ink }}>
-        {authority}
-        {when === '' ? '.' : `; ${when}`} Local codes come first. What was done?
-      </Small>
+      <Small style={{ color: p.ink }}>{words.whatWasDone(authority, when)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {canReheat && !wasReheated(batch.cool) && (
           <Press title={MISSED.reheated.label} onPress={() => answer('reheated')} />
         )}
         <Press title={MISSED['thrown-away'].label} onPress={() => answer('thrown-away')} />
       </View>
-      {batch.cool.run !== null && (
-        <Small>Was it cold in time and measured? Record the reading below, with the time it was taken.</Small>
-      )}
+      {batch.cool.run !== null && <Small>{words.RECORD_MISSED}</Small>}
     </View>
   );
 }

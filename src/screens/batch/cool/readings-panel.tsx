@@ -7,7 +7,6 @@ import { type CoolingForecast } from '@/core/cooling/forecast';
 import { disagrees, keptFit } from '@/core/cooling/learned';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { isPractice, type Source, sourceWords, TYPED } from '@/core/vocabulary/sources';
-import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
@@ -21,6 +20,7 @@ import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { ThermometerPanel } from './thermometer-panel';
 import { clockTime } from '../../clock-time';
+import * as words from './words';
 import { later } from '@/core/stored/moments';
 
 type Props = StationProps & { forecast: CoolingForecast };
@@ -49,7 +49,7 @@ export function ReadingsPanel(props: Props) {
       isOpenAtFirst={run !== null}
     >
       {run === null ? (
-        <Small>Start the clock, then type what the thermometer says in the warmest place: the curve follows it.</Small>
+        <Small>{words.START_TO_READ}</Small>
       ) : (
         <>
           <ReadingField
@@ -108,13 +108,11 @@ function Learned({ batch, forecast, kitchen }: Props) {
   const p = usePalette();
   const { fit, factor, minutes, assumedMinutes } = forecast;
   if (!fit) {
-    return factor === 1 ? null : (
-      <Small>Your kitchen has learned that it cools {formatNumber(factor, 2)} times as quickly here as is usual.</Small>
-    );
+    return factor === 1 ? null : <Small>{words.learnedHere(factor)}</Small>;
   }
   const keep = () => {
     void editKitchen({ do: 'keepFit', fit: keptFit(batch.cool, fit) }, 'foot', batch.id).then(({ ok }) => {
-      if (ok) say({ text: 'Kept: the next forecast for this vessel and place begins there.', kind: 'done' });
+      if (ok) say({ text: words.KEPT_HERE, kind: 'done' });
     });
   };
   const was = assumedMinutes === null ? 'never' : formatMinutes(assumedMinutes);
@@ -122,17 +120,14 @@ function Learned({ batch, forecast, kitchen }: Props) {
   if (disagrees(fit)) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
-        The readings don’t fit this cooling. They are at least {formatNumber(fit.residualK, 0)} °C off. Check the
-        off-heat time, starting temperature and probe.
+        {words.readingsDisagree(fit.residualK)}
       </Small>
     );
   }
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
-      <Sentence
-        text={`By ${fit.readings} ${fit.readings === 1 ? 'reading' : 'readings'} it cools *${formatNumber(factor, 2)}* times as quickly as is usual: ${was} became *${is}*.`}
-      />
-      <Small>Least squares through the readings, which it meets within {formatNumber(fit.residualK, 1)} °C.</Small>
+      <Sentence text={words.fittedTo(fit.readings, factor, was, is)} />
+      <Small>{words.metWithin(fit.residualK)}</Small>
       {!fit.isSettled && <Small>{NOT_SETTLED}</Small>}
       <Press title="Keep this for this vessel and place" onPress={keep} />
     </View>

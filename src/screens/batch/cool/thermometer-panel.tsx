@@ -4,7 +4,7 @@ import { formatTemperature } from '@/core/units/format';
 import { type Outcome } from '@/data/hooks';
 import { type Source } from '@/core/vocabulary/sources';
 import { sourceOf, type Thermometer } from '@/data/probe-names';
-import { type ThermometerState, useThermometer } from '@/data/thermometer';
+import { useThermometer } from '@/data/thermometer';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Small, Strong } from '@/ui/parts/text';
@@ -12,14 +12,9 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { PracticeMark, TakeThermometer } from '../which-thermometer';
+import * as words from './words';
 
 type Props = StationProps & { onRead: (c: number, source: Source) => Promise<Outcome> };
-
-const SOURCES: Record<NonNullable<ThermometerState['source']>, string> = {
-  bridge: 'From the server’s bridge. It drops out and slips, as probes do.',
-  worker: 'In this browser. It drops out and slips, as probes do.',
-  probe: 'Live from your probe.',
-};
 
 export const ThermometerPanel = (props: Props) => (
   <TakeThermometer batchId={props.batch.id}>
@@ -54,14 +49,18 @@ function Shown({ batch, kitchen, chosen, onRead, onAway }: Props & { chosen: The
         <IconPress icon="close" label="Put the thermometer away" onPress={onAway} />
       </View>
       <Problem text={refusal} />
-      {signal?.why != null && <Small style={{ color: p.beet }}>{signal.why} Not taken for a reading.</Small>}
+      {signal?.why != null && (
+        <Small style={{ color: p.beet }}>
+          {signal.why} {words.NOT_TAKEN}
+        </Small>
+      )}
       <PracticeMark batchId={batch.id} chosen={chosen} />
       <Small>
         {chosen.is === 'probe' && signal === null
-          ? `Waiting for “${chosen.name}” to post a reading.`
+          ? words.waitingFor(chosen.name)
           : source === null
-            ? 'Looking for the server …'
-            : SOURCES[source]}
+            ? words.LOOKING_FOR_SERVER
+            : words.SIGNAL_FROM[source]}
       </Small>
     </View>
   );

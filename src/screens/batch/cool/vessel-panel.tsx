@@ -6,16 +6,17 @@ import { type CoolingForecast } from '@/core/cooling/forecast';
 import { byDepth } from '@/core/cooling/vessels';
 import { type Batch } from '@/core/stored/schema';
 import { USUAL_VESSELS, VESSELS } from '@/core/vocabulary/vessels';
-import { formatNumber } from '@/core/units/amount';
 import { DANGER } from '@/core/safety/exposure';
 import { formatLength } from '@/core/units/lengths';
-import { formatGrams, formatTemperature } from '@/core/units/format';
+import { formatTemperature } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
+import { LengthField } from '@/ui/parts/length-field';
 import { Fold } from '@/ui/parts/fold';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { type StationProps } from '../station-props';
+import * as words from './words';
 import { VesselDrawing } from './vessel-drawing';
 import { scaleFor } from './vessel-size';
 
@@ -72,16 +73,12 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
       title="What it lies in"
       figure={`${formatLength(forecast.depthMm, kitchen.lengths, 0)} deep, ${chosen?.label ?? 'by its depth'}`}
     >
-      <Small>
-        {formatGrams(forecast.massG)} {cool.share < 1 ? `(${formatNumber(100 * cool.share, 0)} % of it) ` : ''}on{' '}
-        {formatNumber(Math.round(forecast.areaCm2), 0)} cm². Drag the surface in the drawing, or say the depth.
-        {forecast.isPourable ? ' It pours: it mixes itself.' : ''}
-      </Small>
+      <Small>{words.liesOn(forecast.massG, cool.share, forecast.areaCm2, forecast.isPourable)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-        <AmountField
+        <LengthField
           label="Depth"
-          unit="mm"
-          value={Math.round(forecast.depthMm * 10) / 10}
+          unit={kitchen.lengths}
+          mm={Math.round(forecast.depthMm * 10) / 10}
           {...LIMITS.depthMm}
           step={5}
           onChange={(depthMm) => depthMm !== null && set({ depthMm, vessel: byDepth(cool.vessel) }, 'depth')}
@@ -120,12 +117,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
         ]}
         onChange={(value) => set({ share: Number(value) }, 'share')}
       />
-      {cool.share < 1 && (
-        <Small>
-          Keep the rest above {formatTemperature(DANGER.toC, kitchen.temperature)}, or chill it at once; take raw halves
-          from the fridge a few at a time while you wrap.
-        </Small>
-      )}
+      {cool.share < 1 && <Small>{words.restMeanwhile(formatTemperature(DANGER.toC, kitchen.temperature))}</Small>}
     </Fold>
   );
 }

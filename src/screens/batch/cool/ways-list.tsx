@@ -11,6 +11,7 @@ import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import * as words from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
@@ -52,10 +53,8 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
     <View>
       {!isUntitled && <Heading level={3}>What else you could do</Heading>}
       {elapsed > 1 && <Small>Minutes from now</Small>}
-      {forecast.alternatives.length === 0 && <Small role="status">Working out the alternatives …</Small>}
-      {forecast.leftOut > 0 && (
-        <Small>{forecast.leftOut} more weren’t worked out: so many moves and stirs would take too long.</Small>
-      )}
+      {forecast.alternatives.length === 0 && <Small role="status">{words.ALTERNATIVES_COMING}</Small>}
+      {forecast.leftOut > 0 && <Small>{words.leftOut(forecast.leftOut)}</Small>}
       {byWhatThereIs(forecast.alternatives).map((way) => {
         const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);
         // From now, where the clock runs.

@@ -1,0 +1,84 @@
+/** What Cool says: all its sentences in one place, to be read in one go, tested, and translated some day. */
+import { formatNumber } from '@/core/units/amount';
+import { formatGrams, formatMinutes } from '@/core/units/format';
+
+export const START_CLOCK = 'It’s off the heat: start the clock';
+export const CLOCK_IN_SLEEP = 'The clock goes on when the phone sleeps.';
+export const ANSWER_FIRST = 'Answer this before you go on';
+export const WRAP_NOW = 'Wrap now';
+export const NEVER_COLD = 'cold enough as it stands';
+export const NOTHING_HOT = 'Lines that go in hot (cook first, simmer, off the heat) cool here before the rest goes in.';
+export const ALTERNATIVES_COMING = 'Working out the alternatives …';
+export const START_TO_READ =
+  'Start the clock, then type what the thermometer says in the warmest place. The curve follows it.';
+export const KEPT_HERE = 'Kept. The next forecast for this vessel and place starts from here.';
+export const RECORD_MISSED = 'Was it cold in time, and measured? Record the reading below, with the time you took it.';
+export const NOT_TAKEN = 'Not taken as a reading.';
+export const LOOKING_FOR_SERVER = 'Looking for the server …';
+
+/** Where a thermometer’s signal comes from. */
+export const SIGNAL_FROM = {
+  bridge: 'From the server’s bridge. It drops out and slips, as probes do.',
+  worker: 'In this browser. It drops out and slips, as probes do.',
+  probe: 'Live from your probe.',
+} as const;
+
+export const waitingFor = (name: string): string => `Waiting for “${name}” to post a reading.`;
+
+export const setBack = (minutes: number): string =>
+  `This device’s clock was set back by ${formatMinutes(minutes)}. The time counts on from the latest it has shown. If that’s wrong, change below when it came off the heat.`;
+
+/** @param target as it is shown; @param agoMinutes since when it has been so cold */
+export const measuredCold = (title: string, target: string, agoMinutes: number): string =>
+  `${title}: measured at or below ${target}${agoMinutes < 1 ? '' : ` ${formatMinutes(Math.round(agoMinutes))} ago. By the curve it still is`}.`;
+
+/** @param at the time of day; null where none can be said */
+export const readySince = (at: string | null): string =>
+  `Wrap-ready by the forecast${at === null ? '' : ` since ${at}`}`;
+export const measureThenWrap = (title: string, target: string): string =>
+  `${title}: measure the warmest place. Wrap at ${target} or below.`;
+export const leftToReady = (at: string | null): string => `left to wrap-ready${at === null ? '' : `, at ${at}`}`;
+export const nowAbout = (title: string, now: string, target: string): string =>
+  `${title}: now about ${now} in the warmest place, by the forecast. Wrap-ready is ${target}.`;
+
+/** @param rule in words */
+export const timeIsUp = (rule: string): string =>
+  `The time is up (${rule}). The forecast says it was cold enough, but it wasn’t measured. Measure it now.`;
+export const toTheLimit = (minutes: number, at: string, rule: string): string =>
+  `*${formatMinutes(Math.ceil(minutes))}* to the limit at ${at}: ${rule}.`;
+export const outSoFar = (minutes: number): string =>
+  `Out of the cold so far and as planned: ${formatMinutes(Math.round(minutes))}, wrapping included.`;
+
+/** @param coldest as it is shown */
+export const earlierRuns = (count: number, lastDay: string, coldest: string): string =>
+  `${count === 1 ? 'One earlier cooling' : `${count} earlier coolings, the last`} on ${lastDay}: measured down to ${coldest}. It doesn’t count for the next one.`;
+
+export const missedAgo = (minutes: number): string =>
+  `${formatMinutes(minutes)} ago, by readings or, without them, by the forecast.`;
+/** @param when how long ago, a whole sentence; empty where its clock is stopped */
+export const whatWasDone = (authority: string, when: string): string =>
+  `${authority}${when === '' ? '.' : `; ${when}`} Local codes come first. What did you do?`;
+
+export const learnedHere = (times: number): string =>
+  `Your kitchen has learned that it cools ${formatNumber(times, 2)} times as fast here as usual.`;
+export const readingsDisagree = (offK: number): string =>
+  `The readings don’t fit this cooling. They are at least ${formatNumber(offK, 0)} °C off. Check the off-heat time, starting temperature and probe.`;
+/** @param was how long it was thought to take; @param is by the readings */
+export const fittedTo = (readings: number, times: number, was: string, is: string): string =>
+  `By ${readings} ${readings === 1 ? 'reading' : 'readings'} it cools *${formatNumber(times, 2)}* times as fast as usual: *${is}* instead of ${was}.`;
+export const metWithin = (offK: number): string =>
+  `Least squares through the readings, which it meets within ${formatNumber(offK, 1)} °C.`;
+
+/** @param floor below which it may go in, as it is shown */
+export const warmsFridge = (byK: number, floor: string): string =>
+  `So much hot food warms your fridge by about ${formatNumber(byK, 0)} °C for a while, and everything in it (our estimate). Let it fall below ${floor} on the counter first, or use ice.`;
+
+/** @param share of the filling, 0 to 1; @param isPourable it mixes itself */
+export const liesOn = (massG: number, share: number, floorCm2: number, isPourable: boolean): string =>
+  `${formatGrams(massG)} ${share < 1 ? `(${formatNumber(100 * share, 0)} % of it) ` : ''}on ${formatNumber(Math.round(floorCm2), 0)} cm². Drag the surface in the drawing, or set the depth.${isPourable ? ' It’s thin enough to mix itself.' : ''}`;
+/** @param above as it is shown */
+export const restMeanwhile = (above: string): string =>
+  `Keep the rest above ${above}, or chill it at once. Take raw halves from the fridge a few at a time while you wrap.`;
+
+export const leftOut = (count: number): string =>
+  `${count} more weren’t worked out: so many moves and stirs would take too long.`;
