@@ -124,7 +124,7 @@ describe('a red check', () => {
     const warned = workOutDay({ ...late, now: { ...late.now, minute: minuteOf(AT) + 150 } }, remembered).facts[0]
       .warnings;
     expect(warned.cool).toMatch(/^Cooling: limit missed\. 30 min past the limit/);
-    expect(warned.wrap).toContain('is thrown away');
+    expect(warned.wrap).toContain('Throw away');
     // Two hours before nothing is missed yet: it is only too slow, and that is said where it cools.
     expect(workOutDay(late, remembered).facts[0].warnings.wrap ?? '').not.toContain('limit missed');
   });

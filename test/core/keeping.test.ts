@@ -140,9 +140,9 @@ describe('readings as a table', () => {
 
   it.each([
     ['a,b\n1,2', /needs a column “time”/],
-    [`time,celsius\n${AT},warm`, /^line 2: “warm” is no temperature/],
-    [`time,celsius\n${AT},400`, /^line 2: “400” is no temperature/],
-    ['time,celsius\nnoon,40', /^line 2: “noon” is no time/],
+    [`time,celsius\n${AT},warm`, /^line 2: “warm” isn’t a temperature/],
+    [`time,celsius\n${AT},400`, /^line 2: “400” isn’t a temperature/],
+    ['time,celsius\nnoon,40', /^line 2: “noon” isn’t a time/],
     ['time,celsius', /has no readings in it/],
     ['', /needs a column/],
   ])('say what is wrong: %j', (text, why) => {

@@ -117,6 +117,12 @@ interface Ways {
   spoilt: string;
 }
 
+/** Wrapped and cooked as the plan says, without a look. */
+function asPlanned(cook: Cook): void {
+  cook.wraps();
+  cook.cooksByTheClock();
+}
+
 /** Sets the oven as much higher as a thermometer hung in it shows too little. */
 function hotterByThermometer(cook: Cook): void {
   const [, shows = '0', dial = '0'] = /shows (\d+).*says (\d+)/.exec(cook.looks('oven-thermometer')) ?? [];
@@ -143,10 +149,7 @@ const WAYS: Readonly<Record<KitchenWithBatch, Ways>> = {
       cook.wraps();
       cook.cooksByProbe(74);
     },
-    careless: (cook) => {
-      cook.wraps();
-      cook.cooksByTheClock();
-    },
+    careless: asPlanned,
     spoilt: 'salty',
   },
   'after-rain': {
@@ -189,10 +192,7 @@ const WAYS: Readonly<Record<KitchenWithBatch, Ways>> = {
       cook.wraps();
       cook.cooksByProbe(74);
     },
-    careless: (cook) => {
-      cook.wraps();
-      cook.cooksByTheClock();
-    },
+    careless: asPlanned,
     spoilt: 'pale',
   },
   'full-fridge': {
