@@ -55,11 +55,11 @@ test('water for a pan, the piece cut through at a minute, ice water taken off, a
   await page.keyboard.press('Home');
   await expect(cut).toHaveAccessibleName(/Cut through after 0\smin, a forecast: .18\s°C/);
 
-  // What is typed is corrected; 71 to 73 is enough if it is held.
+  // What is typed is corrected; 71 to 73 is enough if you hold it.
   for (const shown of ['73', '73,5', '74']) await recordReading(page, shown);
   await expect(page.getByRole('heading', { name: 'Core: hold it there' })).toBeVisible();
   await expect(page.getByRole('status', { name: 'What the readings ask for' })).toContainText(
-    /72\s°C is enough if it is held/,
+    /72\s°C is enough if you hold it/,
   );
 
   await page.getByRole('button', { name: 'Another way of cooking' }).click();

@@ -67,7 +67,7 @@ test('the validator missing: what is stored is not called lost', async ({ page }
   });
   await page.route(/\/validator-(entry|here)-[0-9a-f]+\.js/, (route) => route.abort());
   await page.reload();
-  await expect(page.getByText(/What is stored could not be read just now/)).toBeVisible();
+  await expect(page.getByText(/Your data couldn’t be read just now/)).toBeVisible();
   await page.unrouteAll();
   await tryAgainUntil(page, () => expect(page.getByRole('article')).toHaveCount(6, { timeout: 3000 }));
 });

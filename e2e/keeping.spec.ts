@@ -50,7 +50,7 @@ test('a batch goes out as a file and comes in again; a bad file is refused, its 
   await open('corrupt.json', text.replace('"count": 24', '"count": -24'));
   await expect(page.getByText('count: must be at least 1')).toBeVisible();
   await open('cut-off.json', text.slice(0, 300));
-  await expect(page.getByText(/is not JSON/)).toBeVisible();
+  await expect(page.getByText(/is neither JSON/)).toBeVisible();
   expect(await page.evaluate(() => JSON.stringify(localStorage))).toBe(before);
   await open('good.json', text);
   await expect(page.getByRole('heading', { name: 'Turkey and celeriac purses (from file)' })).toBeVisible();
@@ -251,7 +251,7 @@ test('a file too large is refused at once; an id that leads elsewhere is made an
     await chooser.setFiles({ name: 'f.json', mimeType: 'application/json', buffer: Buffer.from(content) });
   };
   await open(`{"x":"${'y'.repeat(6_000_000)}"}`);
-  await expect(page.getByText('(file): is larger than 5 MB, which no batch or recipe is')).toBeVisible({
+  await expect(page.getByText('(file): is larger than 5 MB, too large for a batch or recipe')).toBeVisible({
     timeout: 3000,
   });
   await open('['.repeat(100_000));

@@ -101,7 +101,7 @@ test('“wrap now” wants a reading that still holds, and no limit missed', asy
   // Missed: silent beside “throw it away”, whatever is measured then.
   await pass(page, 5 * 60);
   await cooling(page, '24');
-  await expect(page.getByText(/is thrown away/).first()).toBeVisible();
+  await expect(page.getByText(/Throw away/).first()).toBeVisible();
   await expect(heading(page, 'Wrap now')).toHaveCount(0);
   await expect(heading(page, 'Answer this before you go on')).toBeVisible();
   // Stopped, copied, opened again: still not answered.
@@ -204,7 +204,7 @@ test('an alarm is shown through the service worker, and one file has all of them
     .poll(shown, { timeout: 20_000 })
     .toEqual([
       expect.stringMatching(
-        /^Involucrum: Duck and prune pockets: limit missed, .*thrown away.*\(\/batch\/demo-duck-pockets\/cool\)$/,
+        /^Involucrum: Duck and prune pockets: limit missed, .*Throw away.*\(\/batch\/demo-duck-pockets\/cool\)$/,
       ),
     ]);
   await page.close();
