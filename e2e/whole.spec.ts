@@ -39,7 +39,7 @@ test('everything in one file, into an empty browser, letter by letter', async ({
   await page.reload();
   await expect(page.getByRole('img', { name: /^Photograph of Turkey/ })).toBeVisible();
   await choose(page, 'Another photograph', { name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
-  await expect(page.getByText(/This is no picture that the browser can read/)).toBeVisible();
+  await expect(page.getByText(/The browser can’t read this picture/)).toBeVisible();
 
   await page.goto('/kitchen');
   const data = page.getByRole('region', { name: 'Your data' });
@@ -150,7 +150,7 @@ test('a store that is nearly full says so and of what; a photograph that has no 
       }
   });
   await page.reload();
-  await expect(data.getByText(/It is nearly full: put what is done into a file/)).toBeVisible();
+  await expect(data.getByText(/It’s nearly full. Save finished batches to a file/)).toBeVisible();
   await expect(data.getByRole('group', { name: 'How full the store is' })).toContainText(/Photographs: \d\.\d MB/);
   await page.goto(`${TURKEY}/note`);
   await choose(page, 'Add a photograph', { name: 'p.png', mimeType: 'image/png', buffer: await picture(page) });
