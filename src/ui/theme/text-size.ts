@@ -1,6 +1,6 @@
 /** The reader’s own text size: how much larger than usual the browser is set to write. */
 import { useSyncExternalStore } from 'react';
-import { StyleSheet, type StyleProp, type TextStyle, type ViewStyle } from 'react-native';
+import { StyleSheet, type StyleProp, type TextStyle } from 'react-native';
 
 /** What browsers write in until somebody sets another size, px. */
 const USUAL_PX = 16;
@@ -68,6 +68,9 @@ export function sized(style: StyleProp<TextStyle>, times: number): StyleProp<Tex
   };
 }
 
+/** What a link and a view both take. */
+type BarItem = Pick<TextStyle, 'flex' | 'flexGrow' | 'flexShrink' | 'flexBasis' | 'paddingHorizontal'>;
+
 /** An item of a bar: of equal width, or, in large letters, as wide as its word, so that the bar wraps. */
-export const barItem = (times: number): ViewStyle =>
+export const barItem = (times: number): BarItem =>
   isLarge(times) ? { flexGrow: 1, flexShrink: 0, flexBasis: 'auto', paddingHorizontal: 8 } : { flex: 1 };
