@@ -56,6 +56,23 @@ test('a text is read as a paste; what is no batch is refused, and nothing is cha
   });
   await expect(page).toHaveURL(/\/begin\?/);
   await expect(page.getByRole('button', { name: 'Begin this batch' })).toBeVisible({ timeout: 20_000 });
+  // One more, dropped while Begin stands open: nothing that was there is lost.
+  await drop(page, { type: 'text/plain', text: '20 g ginger' });
+  await expect(page.getByLabel('Paste a recipe')).toHaveValue(/minced pork[^]*\n\n20 g ginger$/);
+});
+
+test('a link of the page that slips out of a hand comes in by no drop', async ({ page }) => {
+  await page.goto('/');
+  await drop(page, { name: 'notes.json', type: 'application/json', text: '{"a": 1}' });
+  await expect(page.getByText('“notes.json” was not opened; nothing was changed.')).toBeVisible();
+  const isTaken = await page.evaluate(() => {
+    const dataTransfer = new DataTransfer();
+    dataTransfer.setData('text/plain', `${location.origin}/day`);
+    document.body.dispatchEvent(new DragEvent('dragstart', { bubbles: true }));
+    return !document.body.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
+  });
+  expect(isTaken).toBe(false);
+  await expect(page).toHaveURL(/\/$/);
 });
 
 test('a word of the house is explained by a tap, and then no longer offered', async ({ page }) => {

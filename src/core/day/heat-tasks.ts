@@ -10,6 +10,7 @@ import { MEDIA } from '../vocabulary/media';
 import { SERVINGS } from '../vocabulary/servings';
 import { SHAPES } from '../forms/skins';
 import { written } from '../safety/threshold';
+import { capital } from '../units/letters';
 import { formatGrams, formatMinutes, formatTemperature } from '../units/format';
 import { LOAD_IN, LOAD_OUT, MAY_WAIT, OVEN_UP, PACK, WATER_UP } from './estimates';
 import { type BatchFacts } from './facts';
@@ -289,8 +290,6 @@ function watchedLoads(loading: Loading, first: readonly Follows[]): Follows[] {
   }
   return outs;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Where a load goes. */
 const INTO: Readonly<Partial<Record<PlaceOfWork, string>>> = { oven: 'into the oven', steamer: 'into the steamer' };

@@ -13,11 +13,8 @@ export interface MayBegin {
   until: number | null;
 }
 
-/** Moves that are at most so long fit the plan. */
-type Bound = number;
-
 /** As late as what follows, and what the same hands do next, allow; what it follows waits no longer than it may. */
-function latest(task: PlannedTask, { tasks }: Pick<DayPlan, 'tasks'>): Bound {
+function latest(task: PlannedTask, { tasks }: Pick<DayPlan, 'tasks'>): number {
   const long = task.end - task.start;
   const by = new Map(tasks.map((t) => [t.id, t]));
   const waited = task.after.flatMap(({ id, maxWait }) => {
@@ -37,7 +34,7 @@ function latest(task: PlannedTask, { tasks }: Pick<DayPlan, 'tasks'>): Bound {
 function earliest(
   task: PlannedTask,
   { tasks, rests, startMinute }: Pick<DayPlan, 'tasks' | 'rests' | 'startMinute'>,
-): Bound {
+): number {
   const long = task.end - task.start;
   const by = new Map(tasks.map((t) => [t.id, t]));
   const before = task.after.flatMap(({ id, minWait = 0 }) => {
@@ -51,7 +48,7 @@ function earliest(
     return isBefore ? [other.end] : [];
   });
   const rested = rests.filter((r) => r.from < task.start).map((r) => Math.min(r.to, task.start));
-  return Math.max(startMinute, ...before, ...others, ...(task.hasHands ? rested : []));
+  return Math.max(startMinute, ...before, ...others, ...rested);
 }
 
 /** What needs an oven, a pot or a ring begins with it: only hands alone are free to be earlier. */

@@ -1,4 +1,5 @@
 /** Larder names as they are said in a sentence: `Spinach, frozen` is frozen spinach. */
+import { capital, lowerFirst } from '../units/letters';
 
 /** What stands behind a comma and is said before the food. */
 const SAID_BEFORE = new Set(
@@ -9,18 +10,13 @@ const SAID_BEFORE = new Set(
   ).split(' '),
 );
 
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
-
 /** In the middle of a sentence: `frozen spinach`. */
 export function spoken(name: string): string {
   const [head, behind, ...more] = name.split(', ');
-  if (behind === undefined || more.length > 0) return lower(name);
-  if (behind === 'made') return lower(head);
-  return SAID_BEFORE.has(behind) ? `${behind} ${lower(head)}` : lower(name);
+  if (behind === undefined || more.length > 0) return lowerFirst(name);
+  if (behind === 'made') return lowerFirst(head);
+  return SAID_BEFORE.has(behind) ? `${behind} ${lowerFirst(head)}` : lowerFirst(name);
 }
 
 /** At its beginning: `Frozen spinach`. */
-export const spokenFirst = (name: string): string => {
-  const said = spoken(name);
-  return said.charAt(0).toUpperCase() + said.slice(1);
-};
+export const spokenFirst = (name: string): string => capital(spoken(name));

@@ -2,6 +2,7 @@
  * The sheet for the wall: every step of the hands in a row with all that goes in, heating up in a row of its own, and what goes
  * on by itself after each; small enough for one page.
  */
+import { lowerFirst } from '../units/letters';
 import { type Hours } from '../units/time-of-day';
 import { formatMoment, formatSpan } from '../day/clock-words';
 import { type PlannedTask } from '../day/day-plan';
@@ -59,8 +60,6 @@ export function sheetRows(tasks: readonly PlannedTask[], serve: number, zone: st
 
 /** What goes on by itself and is to be set: how cold, how hot, how long. */
 const SAYS_HOW: readonly string[] = ['cool', 'load', 'rise', 'freeze', 'roast', 'stew', 'thaw'];
-
-const lowerFirst = (text: string): string => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 /** A page as the sheet is set: letters to a line and lines to a page of A4 or US letter, with their margins. By measurement. */
 const LETTERS = 88;

@@ -32,6 +32,12 @@ const SIDE_PX = 136;
 export function BeginScreen() {
   const shared = sharedText(useLocalSearchParams<Shared>());
   const [text, setText] = useState(shared);
+  // What is shared or dropped while this stands open comes below what is here already.
+  const [taken, take] = useState(shared);
+  if (shared !== taken) {
+    take(shared);
+    setText([text, shared].filter((part) => part.trim() !== '').join('\n\n'));
+  }
   const [thing, setThing] = useState<EverydayId | null>(null);
   const isPasted = text.trim() !== '';
   // Side by side as long as there is room for the words of both.

@@ -4,9 +4,12 @@ import { handOver } from '@/data/dropped';
 
 const isField = ({ target }: Event): boolean => target instanceof Element && target.closest('input, textarea') !== null;
 
+/** A link or a selection of the page itself that slips out of a hand: nothing comes in by it. */
+let isOwn = false;
+
 /** The browser would open the file in place of the program: nothing typed is lost by a hand that slips. */
 const allow = (event: DragEvent): void => {
-  if (!isField(event)) event.preventDefault();
+  if (!isOwn && !isField(event)) event.preventDefault();
 };
 
 const isText = ({ name, type }: File): boolean => type === 'text/plain' || /\.(?:txt|md)$/i.test(name);
@@ -16,7 +19,7 @@ const begin = (text: string): void => {
 };
 
 async function dropped(event: DragEvent): Promise<void> {
-  if (isField(event) || event.dataTransfer === null) return;
+  if (isOwn || isField(event) || event.dataTransfer === null) return;
   event.preventDefault();
   const file = event.dataTransfer.files.item(0);
   if (file === null) return begin(event.dataTransfer.getData('text/plain'));
@@ -28,9 +31,19 @@ async function dropped(event: DragEvent): Promise<void> {
 /** @returns what ends it */
 export function listenForDrops(): () => void {
   const drop = (event: DragEvent) => void dropped(event);
+  const begins = () => {
+    isOwn = true;
+  };
+  const ends = () => {
+    isOwn = false;
+  };
+  window.addEventListener('dragstart', begins);
+  window.addEventListener('dragend', ends);
   window.addEventListener('dragover', allow);
   window.addEventListener('drop', drop);
   return () => {
+    window.removeEventListener('dragstart', begins);
+    window.removeEventListener('dragend', ends);
     window.removeEventListener('dragover', allow);
     window.removeEventListener('drop', drop);
   };

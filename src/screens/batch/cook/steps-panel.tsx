@@ -15,6 +15,7 @@ import { type CookStep } from '@/core/vocabulary/media/step';
 import { WAY_TO_COOK_IDS, type WayToCook, WAYS_TO_COOK } from '@/core/vocabulary/ways-to-cook';
 import { wayOf, stepsOf } from '@/core/stored/ways-to-cook';
 import { boilingPoint } from '@/core/heat/surfaces';
+import { capital } from '@/core/units/letters';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
@@ -83,8 +84,6 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
     </Fold>
   );
 }
-
-const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
 
 function StepFields(props: {
   step: CookStep;

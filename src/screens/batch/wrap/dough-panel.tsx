@@ -8,6 +8,7 @@ import { type DoughPart } from '@/core/vocabulary/doughs/dough';
 import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature, formatWeight } from '@/core/units/format';
+import { capital } from '@/core/units/letters';
 import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
@@ -29,8 +30,6 @@ type Props = StationProps & { plan: WrapperMaking };
 
 /** A dough that rises no warmer than this rises in a fridge, °C. House estimate. */
 const COLD_RISE_C = 10;
-
-const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
 
 export function DoughPanel(props: Props) {
   const { batch, kitchen, assessment, plan, edit } = props;
