@@ -9,6 +9,7 @@ import { type EditId } from '@/core/stored/edits';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
+import { beHere } from './lock';
 import { newId } from './new-id';
 
 /** What is asked for. */
@@ -27,6 +28,10 @@ export const PENDING_PREFIX = 'involucrum/pending/';
 /** Who this page is: a reload is another page, and counts anew. */
 let page = newId();
 let count = 0;
+beHere(page);
+
+/** The page that an edit's key names. */
+export const pageOf = (key: string): string => key.slice(PENDING_PREFIX.length).split('/')[0];
 
 /** Keys in the order of a page's edits. */
 const keyOf = ({ by, number }: EditId): string => `${PENDING_PREFIX}${by}/${String(number).padStart(9, '0')}`;

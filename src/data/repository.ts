@@ -16,10 +16,10 @@ import { BATCH_VERSION, KITCHEN_VERSION } from '@/core/vocabulary/formats';
 import { asWritten } from './as-written';
 import { purgePrints } from './fresh';
 import { dayKey, putChangedDay } from './day-store';
-import { inTurn } from './lock';
+import { inTurn, pagesHere } from './lock';
 import { newId } from './new-id';
 import { type BrokenRecord, InvalidError, MissingError, notJson, parse, TakenError } from './records';
-import { PENDING_PREFIX, type PendingEdit } from './pending';
+import { pageOf, PENDING_PREFIX, type PendingEdit } from './pending';
 import { holdText, keysOf, readText, readToChange, removeText, storeHeld, writeText, writeTexts } from './store';
 import { TAB } from './tab';
 import * as validator from './validator';
@@ -281,9 +281,13 @@ async function putKitchen(
   return { ok: true, document };
 }
 
-/** Does the edits that another page had on their way when it went: in their order, and none that a document holds already. */
+/**
+ * Does the edits that another page had on their way when it went: in their order, and none that a document holds already. One
+ * that is still here does its own, and can take them back.
+ */
 async function finishPending(): Promise<void> {
-  const keys = (await keysOf(PENDING_PREFIX)).sort();
+  const here = await pagesHere();
+  const keys = (await keysOf(PENDING_PREFIX)).filter((key) => !here.has(pageOf(key))).sort();
   const texts = await Promise.all(keys.map(readText));
   const left = keys.flatMap((key, i) => pendingIn(key, texts[i]).map((pending) => ({ key, pending })));
   // In the order of time; of one page and moment, in its own.

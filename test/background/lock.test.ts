@@ -1,5 +1,5 @@
 /** One at a time: over all tabs where the browser has locks, in this tab where it has none. */
-import { inTurn } from '@/data/lock';
+import { beHere, inTurn, pagesHere } from '@/data/lock';
 
 const later = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 const own = Object.getOwnPropertyDescriptor(globalThis, 'navigator');
@@ -53,4 +53,22 @@ it('with locks, the browser’s own is asked for, by the name that earlier versi
   expect(await inTurn(() => Promise.resolve(1))).toBe(1);
   expect(await inTurn(() => Promise.resolve(2), 'alarms')).toBe(2);
   expect(asked).toEqual(['involucrum', 'alarms']);
+});
+
+it('a page says that it is here as long as it is; without locks nobody is known to be', async () => {
+  const held: { name: string }[] = [];
+  asNavigator({
+    locks: {
+      request: (name: string, run: () => Promise<unknown>) => {
+        held.push({ name });
+        return run();
+      },
+      query: () => Promise.resolve({ held: [...held, { name: 'involucrum' }] }),
+    },
+  });
+  beHere('a');
+  expect([...(await pagesHere())]).toEqual(['a']);
+  asNavigator({});
+  beHere('b');
+  expect((await pagesHere()).size).toBe(0);
 });

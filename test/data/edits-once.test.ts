@@ -5,7 +5,7 @@
 import { type EditId } from '@/core/stored/edits';
 import { type Operation } from '@/core/stored/operations';
 import { lanternSupper } from '@/data/demo';
-import { beAnotherPage, whilePending } from '@/data/pending';
+import { beAnotherPage, pageOf, whilePending } from '@/data/pending';
 import * as repository from '@/data/repository';
 import { forgetHeld } from '@/data/store';
 import { randomRuns } from '../random-runs';
@@ -39,7 +39,11 @@ jest.mock('@react-native-async-storage/async-storage', () => ({
 
 /** The lock over all pages; one that dies lets it go. */
 let mockTurn: Promise<unknown> = Promise.resolve();
+/** The pages that say they are here; none where the browser has no locks. */
+const mockHere = new Set<string>();
 jest.mock('@/data/lock', () => ({
+  beHere: () => undefined,
+  pagesHere: () => Promise.resolve(mockHere),
   inTurn: (run: () => Promise<unknown>) => {
     const turn = mockTurn.then(run, run);
     mockTurn = turn.catch(() => undefined);
@@ -146,4 +150,20 @@ it('a page that is opened while another works does its edits for it, and neither
     expect(await gramsIn()).toEqual([1, 2, 3, 4, 5]);
     expect(written()).toBe(0);
   }
+});
+
+it('a page that is here keeps its own edits, so that it can take them back', async () => {
+  const edit = openPage();
+  mockStorage.left = 1;
+  void edit(1);
+  mockStorage.left = Infinity;
+  const [key] = [...mockStorage.texts.keys()].filter((name) => name.startsWith('involucrum/pending/'));
+  mockHere.add(pageOf(key));
+  await nextPage();
+  expect(await gramsIn()).toEqual([]);
+  expect(written()).toBe(1);
+  mockHere.clear();
+  await nextPage();
+  expect(await gramsIn()).toEqual([1]);
+  expect(written()).toBe(0);
 });
