@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { nextWords, restWords, type LoadVerdict } from '@/core/safety/loads';
 import { written } from '@/core/safety/threshold';
-import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { formatTemperature } from '@/core/units/format';
 import { type useCookFit } from '@/data/cook-fit';
 import { now } from '@/data/hooks';
 import { useRunTime } from '@/data/run-time';
@@ -11,6 +11,7 @@ import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { countdown } from '../../clock-time';
+import * as phrases from './words';
 
 const MINUTE = 60_000;
 
@@ -31,9 +32,9 @@ export function AgainTimer(props: Props) {
   if (judged.outcome === 'pass') {
     return (
       <View role="status" style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 14, gap: 4 }}>
-        <Heading level={2}>Hot enough, measured</Heading>
-        <Sentence text={`*${lowest}* in the coldest of ${judged.count}; ${needed} needed.`} />
-        <Small>It holds for this load. {restWords(limit)}</Small>
+        <Heading level={2}>{phrases.HOT_ENOUGH_MEASURED}</Heading>
+        <Sentence text={phrases.coldestOf(lowest, judged.count, needed)} />
+        <Small>{phrases.holdsForLoad(restWords(limit))}</Small>
       </View>
     );
   }
@@ -51,28 +52,32 @@ export function AgainTimer(props: Props) {
   return (
     <View
       role="status"
-      aria-label="What the readings ask for"
+      aria-label={phrases.WHAT_READINGS_ASK}
       style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 4 }}
     >
       <Heading level={2}>
         {judged.outcome === 'hold'
-          ? `Keep it at ${needed} or more`
+          ? phrases.keepItAt(needed)
           : judged.isOut
-            ? 'Not hot enough: back into the heat'
+            ? phrases.BACK_INTO_HEAT
             : more === null
-              ? 'Not hot enough: cook on'
-              : `${formatMinutes(Math.ceil(more))} more, then measure again`}
+              ? phrases.COOK_ON
+              : phrases.moreThenMeasure(more)}
       </Heading>
       <Sentence
         text={
           judged.outcome === 'hold'
-            ? `*${lowest}* is enough if you hold it for ${formatMinutes(limit.holdMinutes)} by the clock.`
-            : `*${lowest}* in the coldest; ${needed} needed. ${judged.isOut ? nextWords(judged, limit, scale) : 'Back into the heat.'}`
+            ? phrases.enoughIfHeld(lowest, limit.holdMinutes)
+            : phrases.coldestAndNeeded(lowest, needed, judged.isOut, nextWords(judged, limit, scale))
         }
       />
       {left !== null && (
         <Body>
-          {left > 0 ? <Strong>{countdown(left / 1000)}</Strong> : <Strong>Measure {judged.needed} again now.</Strong>}
+          {left > 0 ? (
+            <Strong>{countdown(left / 1000)}</Strong>
+          ) : (
+            <Strong>{phrases.measureAgainNow(judged.needed)}</Strong>
+          )}
         </Body>
       )}
       {judged.outcome === 'fail' && judged.isOut && <BackIn {...props} />}
@@ -89,7 +94,7 @@ function BackIn({ batch, edit, load }: Props) {
   return (
     <View style={{ alignItems: 'flex-start' }}>
       <Press
-        title={`Load ${load} is back in: start the clock`}
+        title={phrases.loadBackIn(load)}
         icon="timer-outline"
         onPress={() => void edit({ do: 'startLoad', at: now(batch.id), load, parcels })}
       />
@@ -102,17 +107,13 @@ function HowLong({ fitted: { fit, isWorking, error }, isNever }: { fitted: Fitte
   if (isNever)
     return (
       <Small role="alert" style={{ color: p.beet }}>
-        At this heat it will never get hot enough. More heat, fewer at once, or the lid on.
+        {phrases.NEVER_HOT_ENOUGH}
       </Small>
     );
   if (fit !== null) return null;
   return (
     <Small>
-      {isWorking
-        ? 'Working out how much longer …'
-        : error !== null
-          ? `How much longer could not be worked out (${error}).`
-          : 'Start the clock to see how much longer.'}
+      {isWorking ? phrases.WORKING_OUT_HOW_LONG : error !== null ? phrases.notWorkedOut(error) : phrases.START_TO_SEE}
     </Small>
   );
 }

@@ -14,6 +14,7 @@ import { LoadsPanel } from './loads-panel';
 import { MeasurePanel } from './measure-panel';
 import { LoadClock } from './load-clock';
 import { StepsPanel } from './steps-panel';
+import * as phrases from './words';
 
 export function CookStation(props: StationProps) {
   const { batch, kitchen, edit, assessment } = props;
@@ -23,8 +24,8 @@ export function CookStation(props: StationProps) {
   const medium = assessment.heat?.core?.mediumC;
   const plan = assessment.loads;
   const states = [
-    { value: 'fridge', label: 'from the fridge', c: fridgeC },
-    { value: 'room', label: 'as warm as the kitchen', c: roomC },
+    { value: 'fridge', label: phrases.FROM_FRIDGE, c: fridgeC },
+    { value: 'room', label: phrases.WARM_AS_KITCHEN, c: roomC },
     { value: 'frozen', label: 'frozen', c: freezerC },
   ] as const;
   const state = states.find(({ c }) => c === cook.startC);
@@ -43,17 +44,17 @@ export function CookStation(props: StationProps) {
         <StepsPanel {...props} />
         {plan !== null && <LoadsPanel {...props} plan={plan} />}
         <Fold
-          title="They go in"
+          title={phrases.THEY_GO_IN}
           figure={`${state === undefined ? '' : `${state.label}, `}${formatTemperature(cook.startC, kitchen.temperature)}`}
         >
           <Choices
-            label="They go in"
+            label={phrases.THEY_GO_IN}
             value={state?.value ?? 'other'}
             options={states}
             onChange={(value) => void start(states.find((s) => s.value === value)?.c ?? cook.startC)}
           />
           <TemperatureField
-            label="Pieces go in at"
+            label={phrases.PIECES_GO_IN_AT}
             c={cook.startC}
             {...LIMITS.cookStartC}
             step={1}
@@ -64,14 +65,14 @@ export function CookStation(props: StationProps) {
       </View>
       {after.length > 0 && (
         <View style={{ gap: 8 }}>
-          <Heading level={2}>After the heat</Heading>
+          <Heading level={2}>{phrases.AFTER_HEAT}</Heading>
           {after.map((text) => (
             <Sentence key={text} text={text} />
           ))}
         </View>
       )}
       {cook.steps.every((step) => !MEDIA[step.medium].isSet) && medium !== undefined && (
-        <Small>Water boils at {formatTemperature(medium, kitchen.temperature)} where your kitchen is.</Small>
+        <Small>{phrases.waterBoilsAt(medium, kitchen.temperature)}</Small>
       )}
     </View>
   );

@@ -17,6 +17,7 @@ import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
 import { HeatSection } from './heat-section';
 import { SpreadLine } from './spread-line';
+import * as phrases from './words';
 
 const HEIGHT = 270;
 
@@ -29,7 +30,7 @@ export function CurveAndReasons(props: ShownProps) {
       <CoreCurve {...props} />
       {wide && core.why.length > 0 && (
         <View style={{ gap: 8 }}>
-          <Heading level={3}>What it’s worked out from</Heading>
+          <Heading level={3}>{phrases.WORKED_OUT_FROM}</Heading>
           <Reasons why={core.why} />
         </View>
       )}
@@ -44,11 +45,11 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
   const middle = forecast.at === 'centre';
   const limit = middle
-    ? `safe from ${inScale(forecast.targetC)}, when measured`
-    : `cooked through from ${inScale(forecast.targetC)}`;
+    ? phrases.safeFrom(inScale(forecast.targetC))
+    : phrases.cookedThroughFrom(inScale(forecast.targetC));
   return (
     <View style={{ gap: 8 }}>
-      <Heading level={2}>How the middle heats</Heading>
+      <Heading level={2}>{phrases.HOW_MIDDLE_HEATS}</Heading>
       <Curve
         points={forecast.samples.map((s) => ({
           minute: s.minute,
@@ -57,10 +58,10 @@ function CoreCurve({ batch, assessment, kitchen }: ShownProps) {
         }))}
         labels={
           middle
-            ? { main: 'middle of the filling', second: 'inside of the skin' }
-            : { main: 'inside of the skin', second: 'middle of the filling' }
+            ? { main: phrases.MIDDLE_OF_FILLING, second: phrases.INSIDE_OF_SKIN }
+            : { main: phrases.INSIDE_OF_SKIN, second: phrases.MIDDLE_OF_FILLING }
         }
-        label={`Forecast: ${inScale(forecast.targetC)} after about ${forecast.minutes === null ? 'more than three hours' : formatMinutes(forecast.minutes)}.`}
+        label={phrases.forecastReaches(inScale(forecast.targetC), forecast.minutes)}
         height={HEIGHT}
         target={{ c: forecast.targetC, side: 'above', text: limit }}
         marks={[...marksOf(batch.cook.steps), ...crustMarks(crustOf(batch, forecast))]}

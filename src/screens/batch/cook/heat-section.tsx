@@ -11,6 +11,7 @@ import { Sentence } from '@/ui/parts/text';
 import { SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from '../station-props';
+import * as phrases from './words';
 
 const WIDTH = 320;
 /** Low parcels still leave room for four numbers. */
@@ -40,10 +41,10 @@ export function HeatSection({ batch, assessment, kitchen, forecast }: ShownProps
         lines={lines}
         isSlab={isSlab}
         inScale={inScale}
-        label={`Cut through after ${formatMinutes(minute)}, a forecast: ${inScale(coldest)} in the coldest place${isHot ? '' : `, ${inScale(limit)} has come ${shareWords(lines, limit)}`}.`}
+        label={phrases.cutThroughAfter(minute, inScale(coldest), isHot, inScale(limit), shareWords(lines, limit))}
       />
       <Slider
-        label="Minutes in the heat"
+        label={phrases.MINUTES_IN_HEAT}
         value={minute}
         least={0}
         most={Math.max(0.5, Math.floor(end * 2) / 2)}
@@ -51,9 +52,7 @@ export function HeatSection({ batch, assessment, kitchen, forecast }: ShownProps
         words={(value) => formatMinutes(value)}
         onChange={setChosen}
       />
-      <Sentence
-        text={`After *${formatMinutes(minute)}*: *${inScale(coldest)}* in the coldest place${isHot ? ', by the forecast: measure' : ''}.`}
-      />
+      <Sentence text={phrases.afterMinutes(minute, inScale(coldest), isHot)} />
     </View>
   );
 }
@@ -61,8 +60,8 @@ export function HeatSection({ batch, assessment, kitchen, forecast }: ShownProps
 /** How far the limit has come in. */
 function shareWords(lines: readonly Isotherm[], limit: number): string {
   const line = lines.find(({ c }) => c === limit);
-  if (line === undefined) return 'all the way';
-  return `${Math.round(100 * (1 - (line.above - line.below) / 2))} % of the way to the middle`;
+  if (line === undefined) return phrases.ALL_THE_WAY;
+  return phrases.wayToMiddle(line.above, line.below);
 }
 
 interface DrawingProps extends Pick<ShownProps, 'batch' | 'assessment'> {

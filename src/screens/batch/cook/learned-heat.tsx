@@ -10,6 +10,7 @@ import { Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { type Fitted } from './again-timer';
+import * as phrases from './words';
 
 /** Fewer readings say little of an appliance. */
 const ENOUGH = 3;
@@ -21,7 +22,7 @@ export function LearnedHeat({ batch, kitchen, fitted }: StationProps & { fitted:
   const { fit } = fitted;
   if (fit === null) return learned === null ? null : <Small>{learnedWords(learned, kitchen.temperature)}</Small>;
   const appliance = kitchen.appliances.find((a) => a.id === fit.applianceId);
-  const words = fitWords(fit, appliance?.name ?? 'a usual one', kitchen.temperature);
+  const words = fitWords(fit, appliance?.name ?? phrases.A_USUAL_ONE, kitchen.temperature);
   if (!words.agrees) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
@@ -39,15 +40,15 @@ export function LearnedHeat({ batch, kitchen, fitted }: StationProps & { fitted:
       at: now(batch.id),
     };
     void editKitchen({ do: 'keepHeat', id: appliance.id, heat }, 'foot', batch.id).then(({ ok }) => {
-      if (ok) say({ text: `Kept for “${appliance.name}”: the next batch begins there.`, kind: 'done' });
+      if (ok) say({ text: phrases.keptFor(appliance.name), kind: 'done' });
     });
   };
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       <Sentence text={words.text} />
-      <Small>Least squares through the readings, with what is usual as a start (our estimate).</Small>
+      <Small>{phrases.LEAST_SQUARES}</Small>
       {fit.readings >= ENOUGH && appliance !== undefined && (
-        <Press title={`Keep this for “${appliance.name}”`} onPress={keep} />
+        <Press title={phrases.keepThisFor(appliance.name)} onPress={keep} />
       )}
     </View>
   );

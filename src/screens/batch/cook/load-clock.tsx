@@ -5,7 +5,6 @@ import { cookClock, minutesIn } from '@/core/cooking/cook-clock';
 import { loadAtHand, nextLoad } from '@/core/stored/cook-runs';
 import { plannedMinutes } from '@/core/stored/cooking';
 import { stepWords } from '@/core/checks/step-words';
-import { formatMinutes } from '@/core/units/format';
 import { askToNotify } from '@/data/alarm';
 import { now as rightNow } from '@/data/hooks';
 import { useRunTime } from '@/data/run-time';
@@ -19,6 +18,7 @@ import { AlarmFile, AlarmWords } from '../../alarm-words';
 import { type StationProps } from '../station-props';
 import { countdown } from '../../clock-time';
 import { later } from '@/core/stored/moments';
+import * as phrases from './words';
 
 const MINUTE = 60_000;
 /** A load in the heat for longer was forgotten on screen, min. */
@@ -40,7 +40,7 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
   const isAgain = run === null && done > 0 && toCome === 0;
   const last = loadAtHand(cook);
   const number = run?.load ?? (isAgain ? last : nextLoad(cook));
-  const which = loads > 1 ? `Load ${number} of ${Math.max(loads, number)}` : 'They';
+  const which = loads > 1 ? phrases.loadOf(number, loads) : 'They';
   if (run === null) {
     const start = () => {
       askToNotify();
@@ -52,15 +52,11 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
     return (
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
         {done > 0 && (
-          <Small>
-            {toCome === 0
-              ? `All ${batch.count} have been in the heat.`
-              : `${batch.count - toCome} of ${batch.count} have been in the heat.`}
-          </Small>
+          <Small>{toCome === 0 ? phrases.allWereIn(batch.count) : phrases.someWereIn(batch.count, toCome)}</Small>
         )}
         {(loads > 1 || done > 0) && toCome > 0 && (
           <AmountField
-            label="In this load"
+            label={phrases.IN_THIS_LOAD}
             unit="count"
             value={parcels}
             least={1}
@@ -72,13 +68,13 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
         )}
         <InFoot>
           <Press
-            title={`${loads > 1 ? `${which} is` : 'They are'} ${isAgain ? 'back in' : 'in'}: start the clock`}
+            title={phrases.startLoadClock(loads, which, isAgain)}
             kind={isAgain ? 'outline' : 'solid'}
             icon="timer-outline"
             onPress={start}
           />
         </InFoot>
-        <AlarmWords what="Tells you when to turn and measure." />
+        <AlarmWords what={phrases.TELLS_WHEN} />
       </View>
     );
   }
@@ -101,20 +97,25 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
           </View>
         )}
         <Small>
-          {batch.title}
-          {loads > 1 ? `, ${which.toLowerCase()}` : ''}: in for {countdown(60 * elapsed)}; planned{' '}
-          {formatMinutes(plannedMinutes(cook))}.
-          {cook.steps.length > 1 ? ` Now: ${stepWords(cook.steps[clock.step], kitchen.temperature)}.` : ''}
+          {phrases.loadOnClock(
+            batch.title,
+            loads,
+            which,
+            countdown(60 * elapsed),
+            plannedMinutes(cook),
+            cook.steps.length,
+            stepWords(cook.steps[clock.step], kitchen.temperature),
+          )}
         </Small>
       </View>
       {isSetBack && (
         <Small role="alert" style={{ color: p.ink }}>
-          This device’s clock was set back. The time counts on from the latest it has shown.
+          {phrases.CLOCK_SET_BACK}
         </Small>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16, alignItems: 'flex-end' }}>
         <AmountField
-          label="They went in"
+          label={phrases.WENT_IN}
           unit="min ago"
           value={Math.round(elapsed)}
           least={0}
@@ -125,7 +126,7 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
           }
         />
         <InFoot>
-          <Press title="They are out" kind="solid" onPress={() => void edit({ do: 'stopLoad', at: latest })} />
+          <Press title={phrases.ARE_OUT} kind="solid" onPress={() => void edit({ do: 'stopLoad', at: latest })} />
         </InFoot>
       </View>
       <AlarmFile />

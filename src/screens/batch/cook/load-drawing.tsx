@@ -5,6 +5,7 @@ import { type Footprint } from '@/core/cooking/footprint';
 import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const HEIGHT = 210;
 const WIDTH = 320;
@@ -26,11 +27,11 @@ export function LoadDrawing({ plan }: { plan: LoadsToCook }) {
   const scale = Math.min((WIDTH - 2 * EDGE) / longMm, (HEIGHT - 2 * EDGE) / wideMm);
   const here = Math.min(places.length, Math.ceil(atOnce / floors));
   const shown = loosened(places, here);
-  const size = isRound ? `${longMm} mm across` : `${longMm} × ${wideMm} mm`;
+  const size = isRound ? phrases.mmAcross(longMm) : phrases.mmByMm(longMm, wideMm);
   return (
     <View
       role="img"
-      aria-label={`${appliance.name} from above, ${size}: ${here} ${here === 1 ? 'piece' : 'pieces'} of ${Math.round(footprint.longMm)} by ${Math.round(footprint.wideMm)} mm on ${floors > 1 ? 'each floor' : 'it'}, room for ${fits} in all.`}
+      aria-label={phrases.loadFromAbove(appliance.name, size, here, footprint.longMm, footprint.wideMm, floors, fits)}
     >
       <Svg width="100%" height={HEIGHT + 18} viewBox={`0 0 ${WIDTH} ${HEIGHT + 18}`} aria-hidden>
         <G x={WIDTH / 2} y={HEIGHT / 2} scale={scale}>
@@ -60,7 +61,7 @@ export function LoadDrawing({ plan }: { plan: LoadsToCook }) {
           ))}
         </G>
         <SvgText x={WIDTH / 2} y={HEIGHT + 12} textAnchor="middle" fontFamily={SANS} fontSize={13} fill={p.soft}>
-          {`${size}${floors > 1 ? `, one of ${floors}` : ''}`}
+          {`${size}${floors > 1 ? phrases.oneOfFloors(floors) : ''}`}
         </SvgText>
       </Svg>
     </View>

@@ -2,7 +2,6 @@
 import { View } from 'react-native';
 import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { crowdWords, loadsWords, waitWords } from '@/core/checks/load-words';
-import { formatMinutes } from '@/core/units/format';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { APPLIANCES } from '@/core/vocabulary/appliances';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -13,6 +12,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { LoadDrawing } from './load-drawing';
 import { PotPanel } from './pot-panel';
+import * as phrases from './words';
 
 export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCook }) {
   const { batch, kitchen, assessment, edit } = props;
@@ -25,7 +25,7 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
   return (
     <Fold
       title="Loads"
-      figure={plan.loads === 1 ? 'all at once' : `${plan.loads} of ${plan.atOnce}, ${formatMinutes(plan.allMinutes)}`}
+      figure={plan.loads === 1 ? phrases.ALL_AT_ONCE : phrases.loadsOf(plan.loads, plan.atOnce, plan.allMinutes)}
       sign={crowd === null ? null : 'watch'}
     >
       {owned.length > 1 && (
@@ -36,12 +36,7 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
           onChange={(applianceId) => void edit({ do: 'setCook', to: { applianceId } }, 'appliance')}
         />
       )}
-      {owned.length < 2 && (
-        <Small>
-          Cooked in: {plan.appliance.name}. Its size is in the Kitchen
-          {owned.length === 0 ? ': none of yours is there yet' : ''}.
-        </Small>
-      )}
+      {owned.length < 2 && <Small>{phrases.cookedIn(plan.appliance.name, owned.length)}</Small>}
       <LoadDrawing plan={plan} />
       <Sentence text={loadsWords(plan, batch.count)} />
       {crowd !== null && <Small style={{ color: p.beet }}>{crowd}</Small>}
@@ -58,12 +53,12 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
         />
         {plan.isOwn && (
           <Press
-            title={APPLIANCES[kind].isPot ? 'As many as it bears' : 'As many as fit'}
+            title={APPLIANCES[kind].isPot ? phrases.AS_MANY_AS_IT_BEARS : phrases.AS_MANY_AS_FIT}
             onPress={() => void edit({ do: 'setCook', to: { load: null } }, 'load')}
           />
         )}
       </View>
-      <Small>Gaps, swelling and what a pot takes are our estimates.</Small>
+      <Small>{phrases.GAPS_ARE_ESTIMATES}</Small>
       {pot !== null && <PotPanel {...props} pot={pot} appliance={plan.appliance} />}
     </Fold>
   );

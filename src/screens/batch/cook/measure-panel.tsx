@@ -22,6 +22,7 @@ import { LearnedHeat } from './learned-heat';
 import { ProbePanel } from './probe-panel';
 import { ReadingList } from './reading-list';
 import { later } from '@/core/stored/moments';
+import * as phrases from './words';
 
 export function MeasurePanel(props: StationProps) {
   const { batch, assessment, kitchen, edit } = props;
@@ -47,7 +48,7 @@ export function MeasurePanel(props: StationProps) {
   return (
     <Fold
       title="Measure"
-      figure={judged?.outcome === 'pass' ? 'hot enough' : `${Math.min(done, needed)} of ${needed}`}
+      figure={judged?.outcome === 'pass' ? 'hot enough' : phrases.doneOf(done, needed)}
       isOpenWide
       isOpenAtFirst={run !== null || cook.readings.length > 0}
     >
@@ -62,10 +63,7 @@ export function MeasurePanel(props: StationProps) {
       <AgainTimer {...props} fitted={fitted} load={load} judged={judged} />
       {judged?.outcome !== 'pass' && (
         <Body>
-          <Strong>
-            {Math.min(done + 1, Math.max(needed, done + 1))} of {needed}.
-          </Strong>{' '}
-          {probeWords(batch, done, needed)}
+          <Strong>{phrases.nextOf(done, needed)}</Strong> {probeWords(batch, done, needed)}
         </Body>
       )}
       <ReadingField

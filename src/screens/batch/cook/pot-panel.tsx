@@ -6,7 +6,6 @@ import { MOST_FALL_K } from '@/core/heat/liquids';
 import { type Appliance } from '@/core/stored/kitchen';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { FLAME_IDS, FLAMES } from '@/core/vocabulary/flames';
-import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
 import { Curve } from '@/ui/curve';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -14,6 +13,7 @@ import { Choices } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 import { PowerPanel } from './power-panel';
+import * as phrases from './words';
 
 const FLAME_OPTIONS = FLAME_IDS.map((value) => ({ value, label: FLAMES[value].label }));
 
@@ -27,7 +27,7 @@ export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: Pot
       <Sentence text={potWords(pot, kitchen.temperature)} />
       <PotCurve pot={pot} inScale={inScale} />
       <AmountField
-        label={isOil ? 'Oil in the pot' : 'Water in the pot'}
+        label={isOil ? phrases.OIL_IN_POT : phrases.WATER_IN_POT}
         unit="g"
         value={batch.cook.liquidG ?? pot.liquidG}
         {...LIMITS.liquidG}
@@ -35,10 +35,7 @@ export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: Pot
         onChange={(liquidG) => edit({ do: 'setCook', to: { liquidG } }, 'liquidG', 'beside')}
         optional
       />
-      <Small>
-        {highWords(pot)} The hob gives {formatNumber(pot.powerW, 0)} W to it
-        {appliance.powerW === null ? ' (our estimate)' : ''}.
-      </Small>
+      <Small>{phrases.hobGives(highWords(pot), pot.powerW, appliance.powerW)}</Small>
       {isOil && (
         <Choices
           label="The flame"
@@ -61,10 +58,10 @@ function PotCurve({ pot, inScale }: { pot: PotForecast; inScale: (c: number) => 
   return (
     <Curve
       points={samples.map(({ minute, potC }) => ({ minute, main: potC, second: setC }))}
-      labels={{ main: medium === 'oil' ? 'oil' : 'water', second: medium === 'oil' ? 'as it is set' : 'boiling' }}
-      label={`${medium === 'oil' ? 'Oil' : 'Water'}: from ${inScale(setC)} it falls to ${inScale(lowestC)}.`}
+      labels={{ main: medium === 'oil' ? 'oil' : 'water', second: medium === 'oil' ? phrases.AS_IT_IS_SET : 'boiling' }}
+      label={phrases.liquidFalls(medium, inScale(setC), inScale(lowestC))}
       height={170}
-      target={{ c: least, side: 'above', text: `within ${MOST_FALL_K} °C` }}
+      target={{ c: least, side: 'above', text: phrases.withinK(MOST_FALL_K) }}
       marks={[]}
       yMax={setC + ROOM_K}
       yMin={Math.min(least, lowestC) - ROOM_K}

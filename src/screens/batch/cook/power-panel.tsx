@@ -4,7 +4,6 @@ import { View } from 'react-native';
 import { type PotForecast } from '@/core/cooking/pot-of';
 import { fitPower } from '@/core/cooking/power';
 import { type Appliance } from '@/core/stored/kitchen';
-import { formatNumber } from '@/core/units/amount';
 import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -14,6 +13,7 @@ import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 const READ = { least: 5, most: 200 };
 const MINUTES = { least: 0.5, most: 60 };
@@ -32,7 +32,7 @@ export function PowerPanel({
   if (!isOpen) {
     return (
       <View style={{ alignItems: 'flex-start' }}>
-        <Press title="How strong is your hob?" onPress={() => setOpen(true)} />
+        <Press title={phrases.HOW_STRONG_IS_HOB} onPress={() => setOpen(true)} />
       </View>
     );
   }
@@ -45,16 +45,13 @@ export function PowerPanel({
     void kept.then(({ ok }) => {
       if (!ok) return;
       setOpen(false);
-      say({ text: `Kept: the hob gives ${formatNumber(powerW, 0)} W to ${appliance.name}.`, kind: 'done' });
+      say({ text: phrases.hobGivesKept(powerW, appliance.name), kind: 'done' });
     });
   };
   return (
     <View style={{ gap: 10 }}>
-      <Heading level={3}>How strong is your hob?</Heading>
-      <Small>
-        Full flame, nothing in it but {medium === 'oil' ? 'the oil' : 'the water'} ({formatNumber(liquidG, 0)} g). Read
-        it twice, some minutes apart.
-      </Small>
+      <Heading level={3}>{phrases.HOW_STRONG_IS_HOB}</Heading>
+      <Small>{phrases.readItTwice(medium, liquidG)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
         <TemperatureField label="At first" c={fromC} {...READ} step={5} scale={scale} onChange={setFrom} />
         <TemperatureField label="Then" c={toC} {...READ} step={5} scale={scale} onChange={setTo} />
@@ -67,14 +64,10 @@ export function PowerPanel({
           onChange={(m) => m !== null && setMinutes(m)}
         />
       </View>
-      {fitted.ok ? (
-        <Sentence text={`The hob gives *${formatNumber(fitted.powerW, 0)} W* to it.`} />
-      ) : (
-        <Problem text={fitted.problem} />
-      )}
+      {fitted.ok ? <Sentence text={phrases.hobGivesNow(fitted.powerW)} /> : <Problem text={fitted.problem} />}
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {fitted.ok && appliance.id !== '' && (
-          <Press title="Keep it for this pot" kind="solid" onPress={() => keep(fitted.powerW)} />
+          <Press title={phrases.KEEP_FOR_POT} kind="solid" onPress={() => keep(fitted.powerW)} />
         )}
         <Press title="Close" onPress={() => setOpen(false)} />
       </View>

@@ -13,6 +13,7 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { PracticeMark, TakeThermometer } from '../which-thermometer';
+import * as phrases from './words';
 
 type Props = StationProps & {
   /** How many have been measured since the batch began: the next one is this parcel. */
@@ -52,26 +53,23 @@ function Shown(props: Props & { chosen: Thermometer; onAway: () => void }) {
         </Strong>
         <Press
           title="Take it"
-          label="Take this reading"
+          label={phrases.TAKE_READING}
           kind="solid"
           disabled={!isSteady}
           onPress={() => isSteady && pushed !== null && answered(onRead(c, sourceOf(chosen), pushed.minute))}
         />
-        <IconPress icon="close" label="Put the thermometer away" onPress={onAway} />
+        <IconPress icon="close" label={phrases.PUT_THERMOMETER_AWAY} onPress={onAway} />
       </View>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <Press title={pushed === null ? 'It is in' : 'Pushed in again'} onPress={push} />
+        <Press title={pushed === null ? phrases.IT_IS_IN : phrases.PUSHED_IN_AGAIN} onPress={push} />
         <Small style={{ flex: 1, color: state === 'metal' || state === 'lost' ? p.beet : p.soft }}>
-          {isSteady ? 'It stands still.' : pushed === null ? 'Push it in, then tap.' : (why ?? '…')}
+          {isSteady ? phrases.STANDS_STILL : pushed === null ? phrases.PUSH_IN_THEN_TAP : (why ?? '…')}
         </Small>
       </View>
       <Problem text={refusal} />
       <PracticeMark batchId={batch.id} chosen={chosen} />
       <Small>
-        {chosen.is === 'practice'
-          ? 'It lags, drops out and touches metal, as probes do.'
-          : `Live from “${chosen.name}”.`}{' '}
-        Wait for the probe: a thin one takes half a minute, a thick one two.
+        {phrases.probeIsSlow(chosen.is === 'practice' ? phrases.PRACTICE_LAGS : phrases.liveFrom(chosen.name))}
       </Small>
     </View>
   );

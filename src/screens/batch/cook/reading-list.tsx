@@ -9,6 +9,7 @@ import { IconPress } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 export function ReadingList({ batch, assessment, kitchen, edit, load }: StationProps & { load: number }) {
   const p = usePalette();
@@ -31,32 +32,26 @@ export function ReadingList({ batch, assessment, kitchen, edit, load }: StationP
             style={{ flexDirection: 'row', alignItems: 'center', borderTopWidth: 1, borderTopColor: p.rule }}
           >
             <View style={{ flex: 1, paddingVertical: 6 }}>
-              <Body>
-                Round {reading.round}, piece {reading.parcel}
-              </Body>
+              <Body>{phrases.roundAndPiece(reading.round, reading.parcel)}</Body>
               {isReal && reading.source.by !== 'typed' && (
                 <Small style={isPractice(reading.source) ? { color: p.beet } : undefined}>
                   {sourceWords(reading.source)}
                 </Small>
               )}
               {why !== undefined && !isPractice(reading.source) && (
-                <Small style={{ color: p.beet }}>Not counted. {why}</Small>
+                <Small style={{ color: p.beet }}>{phrases.notCounted(why)}</Small>
               )}
             </View>
             <Strong style={{ color: why !== undefined ? p.soft : isLow ? p.beet : p.ink }}>{shown}</Strong>
             <IconPress
               icon="close"
-              label={`Remove the reading ${shown}`}
+              label={phrases.removeReading(shown)}
               onPress={() => void edit({ do: 'removeReading', reading })}
             />
           </View>
         );
       })}
-      {others > 0 && (
-        <Small>
-          {others} {others === 1 ? 'reading is' : 'readings are'} of other loads. They say nothing about this one.
-        </Small>
-      )}
+      {others > 0 && <Small>{phrases.ofOtherLoads(others)}</Small>}
     </View>
   );
 }

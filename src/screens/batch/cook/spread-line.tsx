@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Press } from '@/ui/parts/press';
 import { Sentence, Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 /** Nobody is asked before it has taken so long, ms. */
 const LONG_MS = 500;
@@ -26,13 +27,13 @@ export function SpreadLine({ words }: { words: string | null }) {
     <View
       style={{ minHeight: 72, gap: 6, alignItems: 'flex-start' }}
       aria-busy={isWorking && !isAway}
-      aria-label="When all of them are hot"
+      aria-label={phrases.WHEN_ALL_HOT}
     >
       {words !== null && <Sentence text={words} />}
-      {isAway && <Small>Skipped. The slowest one’s time is above.</Small>}
-      {isWorking && !isAway && <Small>Working out how they differ: 27 forecasts, 100 000 draws …</Small>}
+      {isAway && <Small>{phrases.SKIPPED}</Small>}
+      {isWorking && !isAway && <Small>{phrases.WORKING_OUT_SPREAD}</Small>}
       {isWorking && !isAway && isLong && (
-        <Press title="Do without it" label="Do without how they differ" onPress={() => setLeftOut(true)} />
+        <Press title={phrases.DO_WITHOUT} label={phrases.DO_WITHOUT_SPREAD} onPress={() => setLeftOut(true)} />
       )}
     </View>
   );

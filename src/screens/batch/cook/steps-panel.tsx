@@ -22,11 +22,12 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Sentence, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 const MEDIUM_OPTIONS = MEDIUM_IDS.map((value) => ({ value, label: MEDIA[value].label }));
 const PLAN_OPTIONS = WAY_TO_COOK_IDS.map((value) => ({ value, label: WAYS_TO_COOK[value].label }));
 const TURNS = [
-  { value: 'no', label: 'as it lies' },
+  { value: 'no', label: phrases.AS_IT_LIES },
   { value: 'yes', label: 'turned over' },
 ] as const;
 
@@ -45,20 +46,25 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
   };
   return (
     <Fold
-      title="How it's cooked"
-      figure={plan === null ? `${METHODS[cook.method].label}, your own way` : WAYS_TO_COOK[plan].label}
+      title={phrases.HOW_IT_IS_COOKED}
+      figure={plan === null ? phrases.yourOwnWay(METHODS[cook.method].label) : WAYS_TO_COOK[plan].label}
       isOpenWide
     >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         {plan !== null && !isChoosing && <Small style={{ flex: 1 }}>{WAYS_TO_COOK[plan].note}</Small>}
         <Press
           title={isChoosing ? 'Done' : 'Another'}
-          label={isChoosing ? 'Done choosing' : 'Another way of cooking'}
+          label={isChoosing ? 'Done choosing' : phrases.ANOTHER_WAY}
           onPress={() => setChoosing(!isChoosing)}
         />
       </View>
       {isChoosing && (
-        <Choices label="Way of cooking" value={plan ?? ('' as WayToCook)} options={PLAN_OPTIONS} onChange={take} />
+        <Choices
+          label={phrases.WAY_OF_COOKING}
+          value={plan ?? ('' as WayToCook)}
+          options={PLAN_OPTIONS}
+          onChange={take}
+        />
       )}
       {cook.steps.map((step, i) => (
         <StepFields
@@ -75,7 +81,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
       {cook.steps.length < MOST.cookSteps && (
         <View style={{ alignItems: 'flex-start' }}>
           <Press
-            title="Then another step"
+            title={phrases.THEN_ANOTHER_STEP}
             icon="plus"
             onPress={() => void set({ steps: addStep(cook.steps) }, 'step-added')}
           />
@@ -108,22 +114,22 @@ function StepFields(props: {
         </Body>
         <IconPress
           icon={isOpen ? 'chevron-up' : 'chevron-down'}
-          label={isOpen ? `Close what it’s cooked in${name}` : `Change what it’s cooked in${name}`}
+          label={isOpen ? phrases.closeCookedIn(name) : phrases.changeCookedIn(name)}
           onPress={() => setOpen(!isOpen)}
         />
-        {!isOnly && <IconPress icon="close" label={`Leave step ${at + 1} out`} onPress={props.onRemove} />}
+        {!isOnly && <IconPress icon="close" label={phrases.leaveStepOut(at)} onPress={props.onRemove} />}
       </View>
       {isOpen && (
         <Fragment>
           <Choices
-            label={`In, on or under${name}`}
+            label={phrases.inOnOrUnder(name)}
             value={step.medium}
             options={MEDIUM_OPTIONS}
             onChange={(medium) => onChange({ medium }, 'medium')}
           />
           {at > 0 && (
             <Choices
-              label={`As the step begins${name}`}
+              label={phrases.asStepBegins(name)}
               value={step.turn ? 'yes' : 'no'}
               options={TURNS}
               onChange={(turn) => onChange({ turn: turn === 'yes' }, 'turn')}
@@ -133,7 +139,7 @@ function StepFields(props: {
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
-          label={`Planned time${name}`}
+          label={phrases.plannedTime(name)}
           unit="min"
           value={step.minutes}
           {...LIMITS.cookMinutes}
@@ -153,7 +159,7 @@ function StepFields(props: {
         {water !== null && (
           <>
             <AmountField
-              label={`Water${name} (empty: as much as is gone by then)`}
+              label={phrases.waterInStep(name)}
               unit="g"
               value={step.waterG}
               {...LIMITS.panWaterG}
@@ -162,7 +168,7 @@ function StepFields(props: {
               onChange={(waterG) => onChange({ waterG }, 'water')}
             />
             <AmountField
-              label={`Starch in it${name}`}
+              label={phrases.starchInStep(name)}
               unit="g"
               value={step.starchG}
               {...LIMITS.panStarchG}

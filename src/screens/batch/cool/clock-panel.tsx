@@ -24,7 +24,7 @@ import { type StationProps } from '../station-props';
 import { MissedLimit, MissedOnClock } from './missed';
 import { clockTime } from '../../clock-time';
 import { later } from '@/core/stored/moments';
-import * as words from './words';
+import * as phrases from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
@@ -49,9 +49,9 @@ export function ClockPanel(props: Props) {
         ))}
         <View style={{ gap: 8, alignItems: 'flex-start' }}>
           <InFoot>
-            <Press title={words.START_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
+            <Press title={phrases.START_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
           </InFoot>
-          <AlarmWords what={words.CLOCK_IN_SLEEP} />
+          <AlarmWords what={phrases.CLOCK_IN_SLEEP} />
           <EarlierRuns {...props} />
         </View>
       </View>
@@ -64,13 +64,13 @@ export function ClockPanel(props: Props) {
       ))}
       {clock.setBackMinutes > 0 && (
         <Small role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 12, color: p.ink }}>
-          {words.setBack(Math.round(clock.setBackMinutes))}
+          {phrases.setBack(Math.round(clock.setBackMinutes))}
         </Small>
       )}
       <Times {...props} clock={clock} startedAt={Date.parse(run.offHeatAt)} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16, alignItems: 'flex-end' }}>
         <AmountField
-          label="It came off the heat"
+          label={phrases.CAME_OFF_HEAT}
           unit="min ago"
           value={Math.round(clock.elapsed)}
           least={0}
@@ -81,13 +81,13 @@ export function ClockPanel(props: Props) {
           }
         />
       </View>
-      <Small>Stop the clock:</Small>
+      <Small>{phrases.STOP_CLOCK}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {RUN_END_IDS.map((goesTo) => (
           <Press
             key={goesTo}
             title={RUN_ENDS[goesTo].label}
-            label={`Stop the clock: ${RUN_ENDS[goesTo].label.toLowerCase()}`}
+            label={phrases.stopClockWith(RUN_ENDS[goesTo].label)}
             onPress={() =>
               void edit({ do: 'stopCooling', at: latest, goesTo, missed: clock.missed.map(({ rule }) => rule) })
             }
@@ -125,16 +125,16 @@ function Times({
       }}
     >
       {clock.missed.length > 0 ? (
-        <Heading level={2}>{words.ANSWER_FIRST}</Heading>
+        <Heading level={2}>{phrases.ANSWER_FIRST}</Heading>
       ) : clock.readySince !== null ? (
         <>
-          <Heading level={2}>{words.WRAP_NOW}</Heading>
-          <Small>{words.measuredCold(batch.title, inScale(forecast.targetC), clock.readySince)}</Small>
+          <Heading level={2}>{phrases.WRAP_NOW}</Heading>
+          <Small>{phrases.measuredCold(batch.title, inScale(forecast.targetC), clock.readySince)}</Small>
         </>
       ) : isReady ? (
         <>
-          <Heading level={2}>{words.readySince(at)}</Heading>
-          <Small>{words.measureThenWrap(batch.title, inScale(forecast.targetC))}</Small>
+          <Heading level={2}>{phrases.readySince(at)}</Heading>
+          <Small>{phrases.measureThenWrap(batch.title, inScale(forecast.targetC))}</Small>
         </>
       ) : (
         <>
@@ -142,28 +142,28 @@ function Times({
             <Strong style={{ fontSize: 40, lineHeight: 46 }}>
               {toWrapReady === null ? 'never' : formatMinutes(Math.ceil(toWrapReady))}
             </Strong>
-            <Body>{toWrapReady === null ? words.NEVER_COLD : words.leftToReady(at)}</Body>
+            <Body>{toWrapReady === null ? phrases.NEVER_COLD : phrases.leftToReady(at)}</Body>
           </View>
-          <Small>{words.nowAbout(batch.title, inScale(clock.nowC), inScale(forecast.targetC))}</Small>
+          <Small>{phrases.nowAbout(batch.title, inScale(clock.nowC), inScale(forecast.targetC))}</Small>
         </>
       )}
       {clock.deadlines
         .filter((d) => d.state === 'over')
         .map((d) => (
           <Small key={d.rule} style={{ color: p.ink }}>
-            {words.timeIsUp(wordsOfRule(d.rule, kitchen.temperature, d.limitMinutes))}
+            {phrases.timeIsUp(wordsOfRule(d.rule, kitchen.temperature, d.limitMinutes))}
           </Small>
         ))}
       {next && (
         <Sentence
-          text={words.toTheLimit(
+          text={phrases.toTheLimit(
             next.inMinutes,
             clockTime(startedAt + next.atMinute * MINUTE),
             wordsOfRule(next.rule, kitchen.temperature, next.limitMinutes),
           )}
         />
       )}
-      {assessment.exposure.minutes >= 1 && <Small>{words.outSoFar(assessment.exposure.minutes)}</Small>}
+      {assessment.exposure.minutes >= 1 && <Small>{phrases.outSoFar(assessment.exposure.minutes)}</Small>}
       {move && (
         <Body>
           In <Strong>{formatMinutes(Math.ceil(move.inMinutes))}</Strong> move it: {PLACES[move.place].label}.
@@ -181,5 +181,5 @@ function EarlierRuns({ batch, kitchen }: Props) {
   const last = runs[runs.length - 1];
   const coldest = Math.min(...runEvidence(last, world).counted.map((r) => r.c));
   const day = dayWords(last.offHeatAt);
-  return <Small>{words.earlierRuns(runs.length, day, formatTemperature(coldest, kitchen.temperature))}</Small>;
+  return <Small>{phrases.earlierRuns(runs.length, day, formatTemperature(coldest, kitchen.temperature))}</Small>;
 }

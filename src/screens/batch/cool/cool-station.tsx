@@ -13,19 +13,19 @@ import { PlacePanel } from './place-panel';
 import { ReadingsPanel } from './readings-panel';
 import { VesselPanel } from './vessel-panel';
 import { WaysFold, WaysList } from './ways-list';
-import * as words from './words';
+import * as phrases from './words';
 
 export function CoolStation(props: StationProps) {
   const p = usePalette();
   const wide = useWide();
   const forecast = props.assessment.heat?.cooling;
-  if (!forecast) return <Small>{words.NOTHING_HOT}</Small>;
+  if (!forecast) return <Small>{phrases.NOTHING_HOT}</Small>;
   return (
     <View style={{ gap: 18 }}>
       <ClockPanel {...props} forecast={forecast} />
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
-          {words.warmsFridge(forecast.fridgeRiseK, formatTemperature(DANGER.toC, props.kitchen.temperature))}
+          {phrases.warmsFridge(forecast.fridgeRiseK, formatTemperature(DANGER.toC, props.kitchen.temperature))}
         </Small>
       )}
       <View>

@@ -6,6 +6,7 @@ import { Curve, CurveRoom } from '@/ui/curve';
 import { Heading } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
 import { clockTime } from '../../clock-time';
+import * as phrases from './words';
 
 /** The curve is shown so far beyond wrap-ready, and not longer than this, min. */
 const LONGEST_SHOWN = 8 * 60;
@@ -23,16 +24,16 @@ export function CoolingCurve({ batch, assessment, kitchen, touch }: StationProps
   const shown = forecast.samples.filter((s) => s.minute <= LONGEST_SHOWN);
   const last = shown[shown.length - 1];
   const colds = shown.map((s) => s.surfaceC);
-  const ready = forecast.minutes === null ? 'not within a day' : `after ${formatMinutes(forecast.minutes)}`;
+  const ready = forecast.minutes === null ? phrases.NOT_WITHIN_DAY : `after ${formatMinutes(forecast.minutes)}`;
   return (
     <View style={{ gap: 8 }}>
-      <Heading level={2}>How it cools</Heading>
+      <Heading level={2}>{phrases.HOW_IT_COOLS}</Heading>
       <Curve
         points={shown.map((s) => ({ minute: s.minute, main: s.centreC, second: s.surfaceC }))}
         labels={{ main: 'warmest place', second: 'surface' }}
-        label={`Cooling from ${inScale(shown[0].centreC)} to ${inScale(last.centreC)} in ${formatMinutes(last.minute)}; wrap-ready ${ready}.`}
+        label={phrases.coolingFromTo(inScale(shown[0].centreC), inScale(last.centreC), last.minute, ready)}
         height={HEIGHT}
-        target={{ c: forecast.targetC, side: 'below', text: `wrap-ready, ${inScale(forecast.targetC)} and below` }}
+        target={{ c: forecast.targetC, side: 'below', text: phrases.readyBelow(inScale(forecast.targetC)) }}
         marks={[
           ...forecast.deadlines.map((d) => ({
             minute: d.atMinute,

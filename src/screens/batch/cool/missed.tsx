@@ -10,11 +10,11 @@ import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import * as words from './words';
+import * as phrases from './words';
 
 /** One that the running clock has missed. */
 export const MissedOnClock = ({ missed, ...props }: StationProps & { missed: DeadlineOnClock }) => (
-  <MissedLimit {...props} rule={missed.rule} when={words.missedAgo(-missed.inMinutes)} />
+  <MissedLimit {...props} rule={missed.rule} when={phrases.missedAgo(-missed.inMinutes)} />
 );
 
 /** @param when how long ago, in words; nothing where its clock is stopped and you haven’t said what you did */
@@ -36,16 +36,16 @@ export function MissedLimit({ batch, kitchen, edit, rule, when = '' }: StationPr
   };
   return (
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 8, backgroundColor: p.fixBand }}>
-      <Heading level={2}>Limit missed{name}</Heading>
+      <Heading level={2}>{phrases.limitMissed(name)}</Heading>
       <Body>{advice}</Body>
-      <Small style={{ color: p.ink }}>{words.whatWasDone(authority, when)}</Small>
+      <Small style={{ color: p.ink }}>{phrases.whatWasDone(authority, when)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {canReheat && !wasReheated(batch.cool) && (
           <Press title={MISSED.reheated.label} onPress={() => answer('reheated')} />
         )}
         <Press title={MISSED['thrown-away'].label} onPress={() => answer('thrown-away')} />
       </View>
-      {batch.cool.run !== null && <Small>{words.RECORD_MISSED}</Small>}
+      {batch.cool.run !== null && <Small>{phrases.RECORD_MISSED}</Small>}
     </View>
   );
 }

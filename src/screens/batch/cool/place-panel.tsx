@@ -5,13 +5,13 @@ import { airOf } from '@/core/cooling/air';
 import { type Batch } from '@/core/stored/schema';
 import { BASE_IDS, BASES } from '@/core/vocabulary/bases';
 import { PLACE_IDS, PLACES } from '@/core/vocabulary/places';
-import { formatMinutes } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Cool = Batch['cool'];
 type Leg = Cool['legs'][number];
@@ -44,11 +44,11 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
     );
   return (
     <Fold
-      title="Where it stands"
-      figure={`${PLACES[cool.place].label}, ${BASES[cool.base].label}, ${cool.covered ? 'covered' : 'open'}`}
+      title={phrases.WHERE_IT_STANDS}
+      figure={phrases.placeInShort(PLACES[cool.place].label, BASES[cool.base].label, cool.covered)}
     >
       <TemperatureField
-        label="Off the heat at"
+        label={phrases.OFF_HEAT_AT}
         c={cool.startC}
         {...LIMITS.startC}
         step={1}
@@ -76,8 +76,11 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
       ))}
       {cool.legs.length > 0 && (
         <Body>
-          After {formatMinutes(cool.legs.reduce((sum, leg) => sum + leg.minutes, 0))}: {PLACES[cool.place].label},{' '}
-          {BASES[cool.base].label}
+          {phrases.thenPlace(
+            cool.legs.reduce((sum, leg) => sum + leg.minutes, 0),
+            PLACES[cool.place].label,
+            BASES[cool.base].label,
+          )}
         </Body>
       )}
       <Choices
@@ -95,7 +98,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
         onChange={(ambientC) => set({ ambientC }, 'air')}
       />
       <Choices
-        label="It stands on"
+        label={phrases.STANDS_ON}
         value={cool.base}
         options={BASE_IDS.map((value) => ({ value, label: BASES[value].label }))}
         onChange={(base) => set({ base }, 'base')}
@@ -111,8 +114,8 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
         value={cool.stirred ? 'always' : cool.stirEveryMinutes === null ? 'never' : 'every'}
         options={[
           { value: 'never', label: 'left alone' },
-          { value: 'every', label: 'now and then' },
-          { value: 'always', label: 'all the time' },
+          { value: 'every', label: phrases.NOW_AND_THEN },
+          { value: 'always', label: phrases.ALL_THE_TIME },
         ]}
         onChange={(value) =>
           set({ stirred: value === 'always', stirEveryMinutes: value === 'every' ? 10 : null }, 'stir')
@@ -128,7 +131,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
           onChange={(stirEveryMinutes) => stirEveryMinutes !== null && set({ stirEveryMinutes }, 'every')}
         />
       )}
-      {cool.legs.length < MOST_LEGS && <Press title="First somewhere else" icon="plus" onPress={addLeg} />}
+      {cool.legs.length < MOST_LEGS && <Press title={phrases.FIRST_ELSEWHERE} icon="plus" onPress={addLeg} />}
     </Fold>
   );
 }
@@ -139,34 +142,34 @@ function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg
     <View style={{ gap: 10 }}>
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
         <AmountField
-          label={`Leg ${number}: for`}
+          label={phrases.legFor(number)}
           unit="min"
           value={leg.minutes}
           {...LIMITS.legMinutes}
           step={5}
           onChange={(minutes) => minutes !== null && onChange({ minutes })}
         />
-        <IconPress icon="close" label={`Take leg ${number} away`} onPress={onRemove} />
+        <IconPress icon="close" label={phrases.takeLegAway(number)} onPress={onRemove} />
       </View>
       <Choices
-        label={`Leg ${number}: place`}
+        label={phrases.legPlace(number)}
         value={leg.place}
         options={PLACE_IDS.map((value) => ({ value, label: PLACES[value].label }))}
         onChange={(place) => onChange({ place })}
       />
       <Choices
-        label={`Leg ${number}: on`}
+        label={phrases.legOn(number)}
         value={leg.base}
         options={BASE_IDS.map((value) => ({ value, label: BASES[value].label }))}
         onChange={(base) => onChange({ base })}
       />
       <Choices
-        label={`Leg ${number}: lid`}
+        label={phrases.legLid(number)}
         value={leg.covered ? 'covered' : 'open'}
         options={LIDS}
         onChange={(value) => onChange({ covered: value === 'covered' })}
       />
-      {leg.depthMm !== null && <Small>{`It lay ${Math.round(leg.depthMm)} mm deep then.`}</Small>}
+      {leg.depthMm !== null && <Small>{phrases.layDeep(leg.depthMm)}</Small>}
     </View>
   );
 }

@@ -20,7 +20,7 @@ import { ReadingField } from '../reading-field';
 import { type StationProps } from '../station-props';
 import { ThermometerPanel } from './thermometer-panel';
 import { clockTime } from '../../clock-time';
-import * as words from './words';
+import * as phrases from './words';
 import { later } from '@/core/stored/moments';
 
 type Props = StationProps & { forecast: CoolingForecast };
@@ -49,14 +49,14 @@ export function ReadingsPanel(props: Props) {
       isOpenAtFirst={run !== null}
     >
       {run === null ? (
-        <Small>{words.START_TO_READ}</Small>
+        <Small>{phrases.START_TO_READ}</Small>
       ) : (
         <>
           <ReadingField
-            label="Warmest place now"
+            label={phrases.WARMEST_NOW}
             scale={scale}
             {...LIMITS.coolReadingC}
-            of="temperature of a filling"
+            of={phrases.TEMPERATURE_OF_FILLING}
             likeC={64}
             onRead={(c) => add(c, TYPED, ago)}
           />
@@ -83,12 +83,12 @@ export function ReadingsPanel(props: Props) {
               </Small>
             )}
             {whyOf(reading) !== null && !isPractice(reading.source) && (
-              <Small style={{ color: p.beet }}>{`  Not counted. ${whyOf(reading)}`}</Small>
+              <Small style={{ color: p.beet }}>{phrases.notCounted(whyOf(reading))}</Small>
             )}
           </Body>
           <IconPress
             icon="close"
-            label={`Remove the reading ${formatTemperature(reading.c, scale)}`}
+            label={phrases.removeReading(reading.c, scale)}
             onPress={() => void edit({ do: 'removeCoolReading', reading })}
           />
         </View>
@@ -108,11 +108,11 @@ function Learned({ batch, forecast, kitchen }: Props) {
   const p = usePalette();
   const { fit, factor, minutes, assumedMinutes } = forecast;
   if (!fit) {
-    return factor === 1 ? null : <Small>{words.learnedHere(factor)}</Small>;
+    return factor === 1 ? null : <Small>{phrases.learnedHere(factor)}</Small>;
   }
   const keep = () => {
     void editKitchen({ do: 'keepFit', fit: keptFit(batch.cool, fit) }, 'foot', batch.id).then(({ ok }) => {
-      if (ok) say({ text: words.KEPT_HERE, kind: 'done' });
+      if (ok) say({ text: phrases.KEPT_HERE, kind: 'done' });
     });
   };
   const was = assumedMinutes === null ? 'never' : formatMinutes(assumedMinutes);
@@ -120,16 +120,16 @@ function Learned({ batch, forecast, kitchen }: Props) {
   if (disagrees(fit)) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
-        {words.readingsDisagree(fit.residualK)}
+        {phrases.readingsDisagree(fit.residualK)}
       </Small>
     );
   }
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
-      <Sentence text={words.fittedTo(fit.readings, factor, was, is)} />
-      <Small>{words.metWithin(fit.residualK)}</Small>
+      <Sentence text={phrases.fittedTo(fit.readings, factor, was, is)} />
+      <Small>{phrases.metWithin(fit.residualK)}</Small>
       {!fit.isSettled && <Small>{NOT_SETTLED}</Small>}
-      <Press title="Keep this for this vessel and place" onPress={keep} />
+      <Press title={phrases.KEEP_FOR_PLACE} onPress={keep} />
     </View>
   );
 }

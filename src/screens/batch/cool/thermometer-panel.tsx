@@ -12,7 +12,7 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { PracticeMark, TakeThermometer } from '../which-thermometer';
-import * as words from './words';
+import * as phrases from './words';
 
 type Props = StationProps & { onRead: (c: number, source: Source) => Promise<Outcome> };
 
@@ -42,25 +42,25 @@ function Shown({ batch, kitchen, chosen, onRead, onAway }: Props & { chosen: The
               : '– –'}
         </Strong>
         <Press
-          title="Take this reading"
+          title={phrases.TAKE_READING}
           disabled={!isGood}
           onPress={() => signal !== null && signal.c !== null && answered(onRead(signal.c, sourceOf(chosen)))}
         />
-        <IconPress icon="close" label="Put the thermometer away" onPress={onAway} />
+        <IconPress icon="close" label={phrases.PUT_THERMOMETER_AWAY} onPress={onAway} />
       </View>
       <Problem text={refusal} />
       {signal?.why != null && (
         <Small style={{ color: p.beet }}>
-          {signal.why} {words.NOT_TAKEN}
+          {signal.why} {phrases.NOT_TAKEN}
         </Small>
       )}
       <PracticeMark batchId={batch.id} chosen={chosen} />
       <Small>
         {chosen.is === 'probe' && signal === null
-          ? words.waitingFor(chosen.name)
+          ? phrases.waitingFor(chosen.name)
           : source === null
-            ? words.LOOKING_FOR_SERVER
-            : words.SIGNAL_FROM[source]}
+            ? phrases.LOOKING_FOR_SERVER
+            : phrases.SIGNAL_FROM[source]}
       </Small>
     </View>
   );

@@ -6,6 +6,7 @@ import { type Base } from '@/core/vocabulary/bases';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
+import * as phrases from './words';
 
 interface Props {
   depthMm: number;
@@ -31,10 +32,7 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
   const coldY = isColdBelow ? floor - 5 : floor - fill + 5;
   const words = { fontFamily: SANS, fontSize: 13, fill: p.ink };
   return (
-    <View
-      role="img"
-      aria-label={`The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${Math.round(hottest * depthMm)} mm above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`}
-    >
+    <View role="img" aria-label={phrases.vesselInWords(depthMm, covered, base, stirred, hottest, isColdBelow)}>
       <Svg
         width="100%"
         height={vesselHigh(depthMm, covered)}

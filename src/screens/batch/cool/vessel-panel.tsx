@@ -7,7 +7,6 @@ import { byDepth } from '@/core/cooling/vessels';
 import { type Batch } from '@/core/stored/schema';
 import { USUAL_VESSELS, VESSELS } from '@/core/vocabulary/vessels';
 import { DANGER } from '@/core/safety/exposure';
-import { formatLength } from '@/core/units/lengths';
 import { formatTemperature } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { LengthField } from '@/ui/parts/length-field';
@@ -16,7 +15,7 @@ import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { type StationProps } from '../station-props';
-import * as words from './words';
+import * as phrases from './words';
 import { VesselDrawing } from './vessel-drawing';
 import { scaleFor } from './vessel-size';
 
@@ -69,11 +68,8 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
   const all = [pan, ...distinct, ...usual];
   const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
   return (
-    <Fold
-      title="What it lies in"
-      figure={`${formatLength(forecast.depthMm, kitchen.lengths, 0)} deep, ${chosen?.label ?? 'by its depth'}`}
-    >
-      <Small>{words.liesOn(forecast.massG, cool.share, forecast.areaCm2, forecast.isPourable)}</Small>
+    <Fold title={phrases.WHAT_IT_LIES_IN} figure={phrases.deepIn(forecast.depthMm, kitchen.lengths, chosen?.label)}>
+      <Small>{phrases.liesOn(forecast.massG, cool.share, forecast.areaCm2, forecast.isPourable)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
         <LengthField
           label="Depth"
@@ -84,7 +80,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
           onChange={(depthMm) => depthMm !== null && set({ depthMm, vessel: byDepth(cool.vessel) }, 'depth')}
         />
         <AmountField
-          label="Its floor (or empty)"
+          label={phrases.ITS_FLOOR}
           unit="cm²"
           value={cool.vessel.areaCm2}
           {...LIMITS.areaCm2}
@@ -98,7 +94,7 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
         options={[
           ...all.map(({ value, label }) => ({ value: value as string, label })),
           { value: 'own', label: VESSELS.own.label },
-          { value: 'depth', label: 'by its depth' },
+          { value: 'depth', label: phrases.BY_ITS_DEPTH },
         ]}
         onChange={(value) => {
           const vessel = all.find((v) => v.value === value);
@@ -111,13 +107,13 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
         label="Cooled now"
         value={String(cool.share)}
         options={[
-          { value: '1', label: 'all of it' },
-          { value: '0.5', label: 'half, the rest later' },
-          { value: '0.33', label: 'a third at a time' },
+          { value: '1', label: phrases.ALL_OF_IT },
+          { value: '0.5', label: phrases.HALF_NOW },
+          { value: '0.33', label: phrases.THIRD_AT_A_TIME },
         ]}
         onChange={(value) => set({ share: Number(value) }, 'share')}
       />
-      {cool.share < 1 && <Small>{words.restMeanwhile(formatTemperature(DANGER.toC, kitchen.temperature))}</Small>}
+      {cool.share < 1 && <Small>{phrases.restMeanwhile(formatTemperature(DANGER.toC, kitchen.temperature))}</Small>}
     </Fold>
   );
 }

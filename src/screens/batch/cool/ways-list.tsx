@@ -11,7 +11,7 @@ import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
-import * as words from './words';
+import * as phrases from './words';
 
 type Props = StationProps & { forecast: CoolingForecast };
 
@@ -24,11 +24,9 @@ export function WaysFold(props: Props) {
   const alternatives = byWhatThereIs(props.forecast.alternatives);
   const [first] = alternatives;
   const figure =
-    first === undefined || first.minutes === null
-      ? ''
-      : `${alternatives.length} ways, from ${formatMinutes(first.minutes)}`;
+    first === undefined || first.minutes === null ? '' : phrases.waysFrom(alternatives.length, first.minutes);
   return (
-    <Fold title="What else you could do" figure={figure}>
+    <Fold title={phrases.WHAT_ELSE} figure={figure}>
       <WaysList {...props} isUntitled />
     </Fold>
   );
@@ -51,20 +49,20 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
   if (clock !== null && clock.missed.length > 0) return null;
   return (
     <View>
-      {!isUntitled && <Heading level={3}>What else you could do</Heading>}
-      {elapsed > 1 && <Small>Minutes from now</Small>}
-      {forecast.alternatives.length === 0 && <Small role="status">{words.ALTERNATIVES_COMING}</Small>}
-      {forecast.leftOut > 0 && <Small>{words.leftOut(forecast.leftOut)}</Small>}
+      {!isUntitled && <Heading level={3}>{phrases.WHAT_ELSE}</Heading>}
+      {elapsed > 1 && <Small>{phrases.MINUTES_FROM_NOW}</Small>}
+      {forecast.alternatives.length === 0 && <Small role="status">{phrases.ALTERNATIVES_COMING}</Small>}
+      {forecast.leftOut > 0 && <Small>{phrases.leftOut(forecast.leftOut)}</Small>}
       {byWhatThereIs(forecast.alternatives).map((way) => {
         const inTime = way.minutes !== null && way.stages.every((stage) => stage.ok);
         // From now, where the clock runs.
         const minutes = way.minutes === null ? 'never' : formatMinutes(Math.max(0, way.minutes - elapsed));
-        const loss = `loses ${Math.round(way.evaporatedG)} g as steam`;
+        const loss = phrases.losesSteam(way.evaporatedG);
         return (
           <Pressable
             key={way.id}
             role="button"
-            aria-label={`${way.label}: ${minutes}${inTime ? '' : ', too late'}. ${way.needs}; ${loss}`}
+            aria-label={phrases.wayInWords(way.label, minutes, inTime, way.needs, loss)}
             onPress={() => void take(way)}
             onPressIn={() => onTouch(way.id)}
             onPressOut={() => onTouch(null)}

@@ -1,6 +1,7 @@
 /** What Cool says: all its sentences in one place, to be read in one go, tested, and translated some day. */
+import { formatGrams, formatMinutes, formatTemperature } from "@/core/units/format";
+import { formatLength } from '@/core/units/lengths';
 import { formatNumber } from '@/core/units/amount';
-import { formatGrams, formatMinutes } from '@/core/units/format';
 
 export const START_CLOCK = 'It’s off the heat: start the clock';
 export const CLOCK_IN_SLEEP = 'The clock goes on when the phone sleeps.';
@@ -82,3 +83,77 @@ export const restMeanwhile = (above: string): string =>
 
 export const leftOut = (count: number): string =>
   `${count} more weren’t worked out: so many moves and stirs would take too long.`;
+
+// Its clock.
+export const CAME_OFF_HEAT = 'It came off the heat';
+export const STOP_CLOCK = 'Stop the clock:';
+export const stopClockWith = (label: string): string => `Stop the clock: ${label.toLowerCase()}`;
+
+// Its curve.
+export const NOT_WITHIN_DAY = 'not within a day';
+export const HOW_IT_COOLS = 'How it cools';
+export const coolingFromTo = (fromC: string, toC: string, minute: number, ready: string): string =>
+  `Cooling from ${fromC} to ${toC} in ${formatMinutes(minute)}; wrap-ready ${ready}.`;
+export const readyBelow = (targetC: string): string => `wrap-ready, ${targetC} and below`;
+
+// A limit that was missed.
+export const limitMissed = (of: string): string => `Limit missed${of}`;
+
+// Its place.
+export const WHERE_IT_STANDS = 'Where it stands';
+export const placeInShort = (place: string, base: string, covered: boolean): string =>
+  `${place}, ${base}, ${covered ? 'covered' : 'open'}`;
+export const OFF_HEAT_AT = 'Off the heat at';
+export const thenPlace = (minutes: number, place: string, base: string): string =>
+  `After ${formatMinutes(minutes)}: ${place}, ${base}`;
+export const STANDS_ON = 'It stands on';
+export const NOW_AND_THEN = 'now and then';
+export const ALL_THE_TIME = 'all the time';
+export const FIRST_ELSEWHERE = 'First somewhere else';
+export const legFor = (number: number): string => `Leg ${number}: for`;
+export const takeLegAway = (number: number): string => `Take leg ${number} away`;
+export const legPlace = (number: number): string => `Leg ${number}: place`;
+export const legOn = (number: number): string => `Leg ${number}: on`;
+export const legLid = (number: number): string => `Leg ${number}: lid`;
+export const layDeep = (depthMm: number): string => `It lay ${Math.round(depthMm)} mm deep then.`;
+
+// Its readings.
+export const WARMEST_NOW = 'Warmest place now';
+export const TEMPERATURE_OF_FILLING = 'temperature of a filling';
+export const notCounted = (why: string | null): string => `  Not counted. ${why}`;
+export const removeReading = (c: number, scale: 'C' | 'F'): string =>
+  `Remove the reading ${formatTemperature(c, scale)}`;
+export const KEEP_FOR_PLACE = 'Keep this for this vessel and place';
+
+// A thermometer.
+export const TAKE_READING = 'Take this reading';
+export const PUT_THERMOMETER_AWAY = 'Put the thermometer away';
+
+// The drawing.
+export const vesselInWords = (
+  depthMm: number,
+  covered: boolean,
+  base: 'board' | 'rack' | 'ice' | 'metal',
+  stirred: boolean,
+  hottest: number,
+  isColdBelow: boolean,
+): string =>
+  `The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${Math.round(hottest * depthMm)} mm above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`;
+
+// Its vessel.
+export const WHAT_IT_LIES_IN = 'What it lies in';
+export const deepIn = (depthMm: number, lengths: 'mm' | 'in', label: string | undefined): string =>
+  `${formatLength(depthMm, lengths, 0)} deep, ${label ?? 'by its depth'}`;
+export const ITS_FLOOR = 'Its floor (or empty)';
+export const BY_ITS_DEPTH = 'by its depth';
+export const ALL_OF_IT = 'all of it';
+export const HALF_NOW = 'half, the rest later';
+export const THIRD_AT_A_TIME = 'a third at a time';
+
+// What else one could do.
+export const waysFrom = (ways: number, minutes: number): string => `${ways} ways, from ${formatMinutes(minutes)}`;
+export const WHAT_ELSE = 'What else you could do';
+export const MINUTES_FROM_NOW = 'Minutes from now';
+export const losesSteam = (evaporatedG: number): string => `loses ${Math.round(evaporatedG)} g as steam`;
+export const wayInWords = (label: string, minutes: string, inTime: boolean, needs: string, loss: string): string =>
+  `${label}: ${minutes}${inTime ? '' : ', too late'}. ${needs}; ${loss}`;

@@ -10,6 +10,7 @@ import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 /** From this share on a binder is tasted, g in 100 g. House estimate. */
 const TASTED = 3;
@@ -21,19 +22,19 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
   const hasPan = assessment.panContentsG > 0;
   const taken = new Set(batch.lines.map((l) => l.ingredientId));
   return (
-    <Fold title="Binders" figure={`${binders.length} that would hold it`}>
-      <Small>
-        Each in the dose that takes up what runs too much. Two together count together. Doses are our estimates.
-      </Small>
+    <Fold title="Binders" figure={phrases.thatWouldHold(binders.length)}>
+      <Small>{phrases.DOSES_EACH}</Small>
       {binders.map((option) => {
         const needs =
-          option.needsC === null ? 'needs no heat' : `needs ${formatTemperature(option.needsC, kitchen.temperature)}`;
-        const freezing = option.weepsAfterFreezing ? 'weeps after freezing' : 'survives freezing';
+          option.needsC === null
+            ? phrases.NEEDS_NO_HEAT
+            : `needs ${formatTemperature(option.needsC, kitchen.temperature)}`;
+        const freezing = option.weepsAfterFreezing ? phrases.WEEPS_AFTER_FREEZING : 'survives freezing';
         return (
           <Pressable
             key={option.id}
             role="button"
-            aria-label={`Take ${formatNumber(option.grams)} g ${option.label}: ${option.spoons}, ${needs}, ${freezing}`}
+            aria-label={phrases.takeBinder(option.grams, option.label, option.spoons, needs, freezing)}
             onPress={() => edit(chooseBinder(batch, option, hasPan))}
             style={{
               minHeight: TOUCH,
@@ -49,13 +50,17 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
               {option.parts.length > 1 && <Body style={{ fontSize: 15, lineHeight: 20 }}>{partsText(option)}</Body>}
               <Small>
                 {option.taste}
-                {option.per100 >= TASTED ? ` (${formatNumber(option.per100, 0)} % of the filling)` : ''}
+                {option.per100 >= TASTED ? phrases.shareOfFilling(option.per100) : ''}
               </Small>
               <Small>{option.how}</Small>
               <Small>
-                {needs}; {freezing}
-                {option.allergens.length > 0 ? `; ${option.allergens.join(', ')}` : ''}
-                {option.parts.some((part) => taken.has(part.ingredientId)) ? '; some is in already' : ''}
+                {phrases.binderTraits(
+                  needs,
+                  freezing,
+                  option.allergens.length,
+                  option.allergens.join(', '),
+                  option.parts.some((part) => taken.has(part.ingredientId)),
+                )}
               </Small>
             </View>
             <View style={{ alignItems: 'flex-end' }}>
@@ -72,8 +77,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
 /** `12 g flour, 12 g butter, 93 g milk` */
 const partsText = ({ parts }: BinderOption): string =>
   parts
-    .map(
-      ({ ingredientId, grams }) =>
-        `${formatNumber(grams)} g ${(ingredientById(ingredientId)?.name ?? ingredientId).toLowerCase()}`,
+    .map(({ ingredientId, grams }) =>
+      phrases.gramsOfIngredient(grams, ingredientById(ingredientId)?.name, ingredientId),
     )
     .join(', ');

@@ -5,6 +5,7 @@ import { formatGrams } from '@/core/units/format';
 import { Fold } from '@/ui/parts/fold';
 import { Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 /** How much there is, in a word. */
 const FAT_WORD: Record<FatAccount['state'], string> = { lean: 'little', usual: 'as usual', fatty: 'some runs' };
@@ -20,20 +21,14 @@ export function FatLine({ fat }: { fat: FatAccount }) {
       <Sentence text={fat.sentence} />
       <View
         role="img"
-        aria-label={`Of ${formatGrams(fat.totalG)} of fat, ${runs} runs, ${formatGrams(fat.heldG)} is taken up, the rest stays in the food.`}
+        aria-label={phrases.fatInShort(fat.totalG, runs, fat.heldG)}
         style={{ height: 10, flexDirection: 'row', borderWidth: 1, borderColor: p.ink, backgroundColor: p.ground }}
       >
         <View style={{ width: share(fat.totalG - fat.renderedG), backgroundColor: p.held }} />
         <View style={{ width: share(fat.heldG), backgroundColor: p.away }} />
         <View style={{ width: share(loose), backgroundColor: p.turmeric }} />
       </View>
-      <Small>
-        {formatGrams(fat.totalG)} of fat: {formatGrams(fat.totalG - fat.renderedG)} stays in the food
-        {fat.heldG >= 0.5
-          ? `, ${formatGrams(fat.heldG)} taken up by what is cut small or mashed, flour and crumbs`
-          : ''}
-        , {runs} runs. Our estimate.
-      </Small>
+      <Small>{phrases.whereFatGoes(fat.totalG, fat.renderedG, fat.heldG, runs)}</Small>
     </Fold>
   );
 }

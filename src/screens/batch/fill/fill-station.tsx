@@ -2,7 +2,6 @@
 import { router } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
-import { formatGrams } from '@/core/units/format';
 import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
@@ -12,6 +11,7 @@ import { FillingLine } from './filling-line';
 import { PasteSheet } from './paste-sheet';
 import { ReadLines } from './read-lines';
 import { StageHeading } from './stage-heading';
+import * as phrases from './words';
 
 const Panels = lazy(() => import('./fill-panels'));
 
@@ -48,16 +48,17 @@ export function FillStation(props: StationProps) {
         <Panels {...props} />
       </Suspense>
       {batch.lines.length > 0 && (
-        <Small>
-          {formatGrams(ledger.finishedG)} of finished filling.
-          {allergens.length > 0 && ` Contains, with its wrapper: ${allergens.join(', ')}.`}
-        </Small>
+        <Small>{phrases.finishedFilling(ledger.finishedG, allergens.length, allergens.join(', '))}</Small>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <PasteSheet {...props} />
         <ReadLines {...props} />
         {batch.lines.length > 0 && (
-          <Press title="Print the card" icon="printer-outline" onPress={() => router.push(`/batch/${batch.id}/card`)} />
+          <Press
+            title={phrases.PRINT_THE_CARD}
+            icon="printer-outline"
+            onPress={() => router.push(`/batch/${batch.id}/card`)}
+          />
         )}
       </View>
     </View>

@@ -6,7 +6,6 @@ import { type Line } from '@/core/stored/schema';
 import { noteWithoutAmount, shownAmount } from '@/core/filling/shown-amount';
 import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/vocabulary/releases';
-import { formatNumber } from '@/core/units/amount';
 import { Disc } from '@/ui/parts/disc';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
@@ -15,6 +14,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { LineEditor } from './line-editor';
 import { type LineProps } from './line-props';
 import { SayWhat } from './say-what';
+import * as phrases from './words';
 
 /** Drawn again only when it is open or what it shows has changed: sixty lines stay light. */
 export const FillingLine = memo(function FillingLine(props: LineProps) {
@@ -29,8 +29,8 @@ export const FillingLine = memo(function FillingLine(props: LineProps) {
     prep && ingredient.release !== 'dry' ? prep.label : '',
     line.cut === null ? '' : line.cut,
     noteWithoutAmount(line),
-    salt >= 0.5 && ingredient?.id !== 'salt' ? `counts ${formatNumber(salt, 1)} g salt` : '',
-    ingredient ? '' : 'not in the larder: what’s it like?',
+    salt >= 0.5 && ingredient?.id !== 'salt' ? phrases.countsSalt(salt) : '',
+    ingredient ? '' : phrases.NOT_IN_LARDER,
   ].filter((word) => word !== '');
   const p = usePalette();
   return (
@@ -91,13 +91,13 @@ const LineRow = memo(
       <View style={{ flexDirection: 'row', alignItems: 'center', marginLeft: -10 }}>
         <IconPress
           icon={ticked ? 'checkbox-marked' : 'checkbox-blank-outline'}
-          label={ticked ? `${name} has gone in: take the tick off` : `${name} has gone in`}
+          label={ticked ? phrases.takeTickOff(name) : phrases.hasGoneIn(name)}
           onPress={onTick}
         />
         <Pressable
           role="button"
           aria-expanded={open}
-          aria-label={`${name}, ${amount}. ${words}`}
+          aria-label={phrases.lineInFull(name, amount, words)}
           onPress={onOpen}
           style={{ flex: 1, minHeight: TOUCH, paddingVertical: 7, gap: 6, justifyContent: 'center' }}
         >

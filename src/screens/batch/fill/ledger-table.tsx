@@ -3,6 +3,7 @@ import { formatNumber } from '@/core/units/amount';
 import { Fold } from '@/ui/parts/fold';
 import { PairTable } from '@/ui/parts/pair-table';
 import { type ShownProps } from '../station-props';
+import * as phrases from './words';
 
 const whole = (grams: number): string => formatNumber(grams, 0);
 
@@ -11,7 +12,7 @@ export function LedgerFold(props: ShownProps) {
   const { ledger } = props.assessment;
   if (ledger.lines.length === 0) return null;
   return (
-    <Fold title="Where the water is" figure={`${whole(ledger.broughtIn)} g brought in`}>
+    <Fold title={phrases.WHERE_WATER_IS} figure={phrases.broughtIn(whole(ledger.broughtIn))}>
       <LedgerTable {...props} isUntitled />
     </Fold>
   );
@@ -22,16 +23,16 @@ export function LedgerTable({ assessment: { ledger }, isUntitled = false }: Show
   const ways = [
     { name: 'cooked off', grams: ledger.cookedOff },
     { name: 'drained', grams: ledger.drained },
-    { name: 'steamed off while cooling', grams: ledger.steamedOff },
-    { name: 'held by binders', grams: ledger.heldByBinders },
-    { name: 'held by the food', grams: ledger.heldByTissue },
-    { name: 'the oven takes', grams: ledger.driedInOven },
+    { name: phrases.STEAMED_OFF, grams: ledger.steamedOff },
+    { name: phrases.HELD_BY_BINDERS, grams: ledger.heldByBinders },
+    { name: phrases.HELD_BY_FOOD, grams: ledger.heldByTissue },
+    { name: phrases.OVEN_TAKES, grams: ledger.driedInOven },
   ].filter((way) => way.grams >= 0.5);
   return (
     <PairTable
-      title="Where the water is"
+      title={phrases.WHERE_WATER_IS}
       isUntitled={isUntitled}
-      note={`grams, in ${whole(ledger.finishedG)} g of finished filling`}
+      note={phrases.gramsInFinished(whole(ledger.finishedG))}
       columns={['brings', 'lets go']}
       rows={[
         ...ledger.lines.map((l) => ({
@@ -41,7 +42,7 @@ export function LedgerTable({ assessment: { ledger }, isUntitled = false }: Show
         })),
         { name: 'brought in', figures: [whole(ledger.broughtIn), whole(ledger.released)], sum: true },
         ...ways.map((way) => ({ name: way.name, figures: [`−${whole(way.grams)}`, ''] })),
-        { name: 'runs while cooking', figures: [whole(ledger.free - ledger.driedInOven), ''], sum: true },
+        { name: phrases.RUNS_WHILE_COOKING, figures: [whole(ledger.free - ledger.driedInOven), ''], sum: true },
       ]}
     />
   );

@@ -22,6 +22,7 @@ import { type LineProps } from './line-props';
 import { MethodWords } from './method-words';
 import { PreparationTable } from './preparation-table';
 import { SwapPanel } from './swap-panel';
+import * as phrases from './words';
 
 /** What is asked beyond is another dish, or a slip of the finger. */
 const VOLUMES: readonly LineUnit[] = ['ml', 'l', 'tsp', 'tbsp', 'cup'];
@@ -54,7 +55,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
   return (
     <View style={{ gap: 14, paddingTop: 6, paddingBottom: 16 }}>
       <AmountField
-        label={`Amount of ${name.toLowerCase()}`}
+        label={phrases.amountOf(name)}
         unit={unitLabel(line.unit)}
         value={line.amount}
         least={0.01}
@@ -80,11 +81,11 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
       <PreparationTable options={options} figures={assessment.moisture} onTake={(op) => edit(op)} />
       {loses && (
         <Choices
-          label="The amount is weighed"
+          label={phrases.AMOUNT_IS_WEIGHED}
           value={line.weighed}
           options={[
             { value: 'raw', label: 'before preparing' },
-            { value: 'ready', label: 'as it goes in' },
+            { value: 'ready', label: phrases.AS_IT_GOES_IN },
           ]}
           onChange={(weighed) => change({ weighed }, 'weighed')}
         />
@@ -96,7 +97,7 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
         onChange={(stage) => change({ stage }, 'stage')}
       />
       <TextField
-        label="Your own words"
+        label={phrases.YOUR_OWN_WORDS}
         value={line.note}
         onChange={(note) => change({ note }, 'note')}
         most={MOST.note}
@@ -107,19 +108,19 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
         <IconPress
           icon="arrow-up"
-          label={`Move ${name} up`}
+          label={phrases.moveUp(name)}
           onPress={() => edit({ do: 'moveLine', id: line.id, by: -1 })}
         />
         <IconPress
           icon="arrow-down"
-          label={`Move ${name} down`}
+          label={phrases.moveDown(name)}
           onPress={() => edit({ do: 'moveLine', id: line.id, by: 1 })}
         />
         <IconPress icon="call-split" label={`Split ${name}`} onPress={() => setSplitting(!splitting)} />
         <IconPress icon="swap-horizontal" label={`Swap ${name}`} onPress={() => setSwapping(!swapping)} />
         <IconPress
           icon="trash-can-outline"
-          label={`Take ${name} out`}
+          label={phrases.takeOut(name)}
           onPress={() => edit({ do: 'removeLine', id: line.id })}
         />
         <View style={{ flex: 1 }} />
@@ -143,14 +144,14 @@ function SplitPanel({ batch, line, edit, onDone }: LineProps & { onDone: () => v
     <View style={{ gap: 10 }}>
       <Choices label="Split off" value={share} options={SHARES} onChange={setShare} />
       <Choices
-        label="and let it go in"
+        label={phrases.AND_LET_IT_GO_IN}
         value={stage}
         options={STAGE_IDS.filter((s) => s !== line.stage).map((value) => ({ value, label: STAGES[value].title }))}
         onChange={setStage}
       />
-      <Small>Each part can then have its own preparation.</Small>
+      <Small>{phrases.PARTS_APART}</Small>
       <Press
-        title="Split the line"
+        title={phrases.SPLIT_THE_LINE}
         kind="solid"
         onPress={() => {
           edit({ do: 'splitLine', id: line.id, newId: freshId(batch.lines, line.id), share: Number(share), stage });

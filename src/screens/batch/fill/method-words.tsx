@@ -5,6 +5,7 @@ import { type Ingredient } from '@/core/food/ingredient';
 import { useReading } from '@/data/use-reading';
 import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 /** A method is kept in numbered steps. */
 const HAS_STEPS = /^1\. /m;
@@ -17,11 +18,11 @@ export function MethodWords({ ingredient, words }: { ingredient: Ingredient; wor
   return (
     <View style={{ gap: 6, alignItems: 'flex-start' }}>
       <Press
-        title={isOpen ? 'Close the method' : 'What the method says'}
-        label={`${isOpen ? 'Close what' : 'What'} the method says of ${ingredient.name.toLowerCase()}`}
+        title={isOpen ? phrases.CLOSE_METHOD : phrases.WHAT_METHOD_SAYS}
+        label={phrases.whatMethodSaysOf(isOpen, ingredient.name)}
         onPress={() => setOpen(!isOpen)}
       />
-      {sentences?.length === 0 && <Small>The method doesn’t mention it.</Small>}
+      {sentences?.length === 0 && <Small>{phrases.METHOD_IS_SILENT}</Small>}
       {sentences?.map((sentence) => (
         <Small key={sentence}>{`“${sentence}”`}</Small>
       ))}

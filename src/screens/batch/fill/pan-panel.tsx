@@ -6,8 +6,7 @@ import { type Batch } from '@/core/stored/schema';
 import { PAN_HEAT_IDS } from '@/core/vocabulary/pan-heats';
 import { boilOffRate, minutesToBoilOff } from '@/core/filling/boil-off';
 import { estimatedG } from '@/core/filling/cook-off';
-import { formatNumber } from '@/core/units/amount';
-import { formatGrams, formatMinutes } from '@/core/units/format';
+import { formatGrams } from '@/core/units/format';
 import { now } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
@@ -19,6 +18,7 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Water = Batch['water'];
 type Estimate = Water['estimate'];
@@ -40,8 +40,8 @@ export function PanPanel(props: StationProps) {
         stop === null
           ? `${formatGrams(water.drainedG)} drained`
           : stop.toGoG < 1
-            ? 'enough has boiled off'
-            : `stop at ${formatGrams(stop.readsG)}`
+            ? phrases.ENOUGH_BOILED_OFF
+            : phrases.stopAt(stop.readsG)
       }
     >
       {contents > 0 && (
@@ -62,7 +62,7 @@ export function PanPanel(props: StationProps) {
         </>
       )}
       <AmountField
-        label="Drained and weighed"
+        label={phrases.DRAINED_AND_WEIGHED}
         unit="g"
         value={water.drainedG}
         {...LIMITS.water}
@@ -78,20 +78,18 @@ function Stop({ batch, assessment }: StationProps) {
   const { stop } = assessment;
   const { panG, estimate } = batch.water;
   if (!stop) return null;
-  const what = panG === null ? 'the filling in the pan' : 'pan and filling';
+  const what = panG === null ? phrases.FILLING_IN_PAN : phrases.PAN_AND_FILLING;
   const pan = estimate.by === 'minutes' ? estimate : USUAL_PAN;
   const minutes = minutesToBoilOff(stop.toGoG, pan.panMm, pan.heat);
   return (
     <View style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 12, gap: 2 }}>
       {stop.toGoG < 1 ? (
-        <Body>Enough has boiled off.</Body>
+        <Body>{phrases.ENOUGH_IS_OFF}</Body>
       ) : (
         <>
-          <Small>Stop weight: {what} should read</Small>
+          <Small>{phrases.stopWeight(what)}</Small>
           <Strong style={{ fontSize: 30, lineHeight: 36 }}>{formatGrams(stop.readsG)}</Strong>
-          <Sentence
-            text={`*${formatGrams(stop.toGoG)}* to go, about ${formatMinutes(minutes)} on ${pan.heat} heat in a ${formatNumber(pan.panMm / 10)} cm pan (our estimate).`}
-          />
+          <Sentence text={phrases.toGo(stop.toGoG, minutes, pan.heat, pan.panMm)} />
         </>
       )}
     </View>
@@ -116,7 +114,7 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
     <View style={{ gap: 8 }}>
       <AmountField
         key={turn}
-        label="Pan with filling now"
+        label={phrases.PAN_NOW}
         unit="g"
         value={typed}
         {...LIMITS.panWithFillingG}
@@ -124,24 +122,21 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
         onChange={type}
       />
       <Problem text={refusal} />
-      {panG === null && typed !== null && <Small>Weigh the empty pan too. Without it this weight can’t be used.</Small>}
+      {panG === null && typed !== null && <Small>{phrases.WEIGH_EMPTY_PAN}</Small>}
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Press title="Note this weight" kind="solid" onPress={weigh} disabled={typed === null} />
-        <Small>
-          With all of it in and nothing boiled off: {formatGrams(expected)}
-          {panG === null ? ' and the pan' : ''}.
-        </Small>
+        <Press title={phrases.NOTE_WEIGHT} kind="solid" onPress={weigh} disabled={typed === null} />
+        <Small>{phrases.nothingBoiledOff(expected, panG)}</Small>
       </View>
       {weighIns.map((w, i) => (
         <View key={w.at + String(i)} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Small style={{ flex: 1 }}>
             {clockTime(w.at)}: <Strong style={{ fontSize: 15 }}>{formatGrams(w.grams)}</Strong>
-            {panG === null ? '' : `, ${formatGrams(Math.max(0, expected - w.grams))} boiled off`}
-            {i === weighIns.length - 1 ? '; this one counts' : ''}
+            {panG === null ? '' : phrases.boiledOff(expected, w.grams)}
+            {i === weighIns.length - 1 ? phrases.THIS_ONE_COUNTS : ''}
           </Small>
           <IconPress
             icon="close"
-            label={`Take the weigh-in of ${formatGrams(w.grams)} away`}
+            label={phrases.takeWeighInAway(w.grams)}
             onPress={() => edit({ do: 'removeWeighIn', weighIn: w })}
           />
         </View>
@@ -154,11 +149,11 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
   return (
     <View style={{ gap: 12 }}>
       <Choices
-        label="Until it is weighed, boiled off by"
+        label={phrases.UNTIL_WEIGHED}
         value={estimate.by}
         options={[
-          { value: 'grams', label: 'a guess in grams' },
-          { value: 'minutes', label: 'pan, heat and minutes' },
+          { value: 'grams', label: phrases.GUESS_IN_GRAMS },
+          { value: 'minutes', label: phrases.PAN_HEAT_MINUTES },
         ]}
         onChange={(by) =>
           onChange(
@@ -190,7 +185,7 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
               onChange={(cm) => cm !== null && onChange({ ...estimate, panMm: cm * 10 })}
             />
             <AmountField
-              label="Boiling, lid off"
+              label={phrases.BOILING_LID_OFF}
               unit="min"
               value={estimate.minutes}
               {...LIMITS.boilingMinutes}
@@ -205,8 +200,7 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
             onChange={(heat) => onChange({ ...estimate, heat })}
           />
           <Small>
-            About {formatGrams(boilOffRate(estimate.panMm, estimate.heat))} a minute,{' '}
-            {formatGrams(estimatedG({ estimate }))} in all. Our estimate: a weighing is better.
+            {phrases.boiledOffByEstimate(boilOffRate(estimate.panMm, estimate.heat), estimatedG({ estimate }))}
           </Small>
         </>
       )}

@@ -27,10 +27,11 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { keepOwn } from '../keep-own';
 import { type ReadItem, type Reading, useReadLines } from './use-read-lines';
+import * as phrases from './words';
 
 /** So many lines are shown; of more, those that ask something come first. */
 const SHOWN = 15;
-const EXAMPLE = '500 g minced pork\n1½ cups shredded cabbage, salted and squeezed\n2 spring onions';
+const EXAMPLE = phrases.LIST_FOR_EXAMPLE;
 
 export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & { onClose: () => void }) {
   const own = kitchen.ingredients;
@@ -70,7 +71,7 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
       const grams = await saltToTaste([...batch.lines, ...taken], own).catch(() => 0);
       if (grams > 0) {
         taken.push({
-          ...lineOf(taken, SALT_ID, grams, SCHOOLS[batch.school].saltAt, 'to taste: 1.1 % of the filling'),
+          ...lineOf(taken, SALT_ID, grams, SCHOOLS[batch.school].saltAt, phrases.TO_TASTE),
           id: newId(),
         });
       }
@@ -108,21 +109,10 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
   return (
     <View style={{ gap: 12 }}>
       <Heading level={3} soft>
-        Paste a list or a recipe
+        {phrases.PASTE_LIST_OR_RECIPE}
       </Heading>
-      <TextField
-        label="One ingredient a line, as the recipe has it; its method may follow"
-        value={text}
-        onChange={type}
-        lines={7}
-        placeholder={EXAMPLE}
-        autoFocus
-      />
-      {!isRead && problem === null && (
-        <Small role="status">
-          Reading: {done} of {lines.length} lines
-        </Small>
-      )}
+      <TextField label={phrases.ONE_A_LINE} value={text} onChange={type} lines={7} placeholder={EXAMPLE} autoFocus />
+      {!isRead && problem === null && <Small role="status">{phrases.readingLines(done, lines.length)}</Small>}
       <Problem text={problem} />
       {recipe.title !== null && (
         <Strong>
@@ -131,15 +121,15 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
           {recipe.serves === null ? '' : `, serves ${recipe.serves}`}
         </Strong>
       )}
-      <View role="list" aria-label="What was understood">
+      <View role="list" aria-label={phrases.WHAT_WAS_UNDERSTOOD}>
         {inOrder.slice(0, SHOWN).map((item, i) => (
           <Understood key={`${i}-${item.food.parsed.text}`} item={item} own={own} onAnswer={answer} onKeep={keep} />
         ))}
       </View>
-      {inOrder.length > SHOWN && <Small>and {inOrder.length - SHOWN} more, read as well</Small>}
+      {inOrder.length > SHOWN && <Small>{phrases.andMoreRead(inOrder.length, SHOWN)}</Small>}
       {notes.length > 0 && (
-        <View role="list" aria-label="Left out of the sums">
-          <Small>Left out of the sums:</Small>
+        <View role="list" aria-label={phrases.LEFT_OUT_OF_SUMS}>
+          <Small>{phrases.LEFT_OUT_OF_SUMS_ARE}</Small>
           {notes.slice(0, SHOWN).map((note) => (
             <Small role="listitem" key={note}>
               {note}
@@ -147,15 +137,11 @@ export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationP
           ))}
         </View>
       )}
-      {recipe.steps.length > 0 && (
-        <Small>
-          {recipe.steps.length} {recipe.steps.length === 1 ? 'step' : 'steps'} of the method, kept in the notes.
-        </Small>
-      )}
-      {beyond.length > 0 && <Small>{beyond.length} more lines stay here until these are in.</Small>}
+      {recipe.steps.length > 0 && <Small>{phrases.methodSteps(recipe.steps.length)}</Small>}
+      {beyond.length > 0 && <Small>{phrases.moreLinesWait(beyond.length)}</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press
-          title={ready.length === 1 ? 'Put 1 line in' : `Put ${ready.length} lines in`}
+          title={ready.length === 1 ? phrases.PUT_ONE_LINE_IN : phrases.putLinesIn(ready.length)}
           kind="solid"
           onPress={() => void takeOver()}
           disabled={ready.length === 0 || !isRead}
@@ -176,12 +162,10 @@ const notesOf = ({ lines, recipe }: Reading): string[] => [
   ...lines.flatMap(({ text, read }) => (read?.kind === 'note' ? [`${text} (${read.why})`] : [])),
   ...lines.flatMap(({ read }) =>
     read?.kind === 'lines'
-      ? read.lines.flatMap((food) =>
-          isByTaste(food) ? [`${food.parsed.text} (by taste: 1.1 % of the filling goes in; Salt says more)`] : [],
-        )
+      ? read.lines.flatMap((food) => (isByTaste(food) ? [phrases.byTaste(food.parsed.text)] : []))
       : [],
   ),
-  ...recipe.others.map((line) => `${line} (not in the filling)`),
+  ...recipe.others.map((line) => phrases.notInFilling(line)),
 ];
 
 interface ShownItem extends ReadItem {
@@ -234,8 +218,8 @@ const Understood = memo(function Understood({ item, own, onAnswer, onKeep }: Und
             </Small>
             <View style={{ flexDirection: 'row' }}>
               <Press
-                title={isKept ? 'As the method says' : 'That’s wrong'}
-                label={`${parsed.text}: ${isKept ? 'as the method says' : 'not as the method says'}`}
+                title={isKept ? phrases.AS_METHOD_SAYS : 'That’s wrong'}
+                label={`${parsed.text}: ${isKept ? phrases.IS_AS_METHOD_SAYS : phrases.IS_NOT_AS_METHOD_SAYS}`}
                 onPress={() => onKeep(text)}
               />
             </View>

@@ -3,11 +3,11 @@ import { type Figures } from '@/core/checks/check';
 import { Pressable, View } from 'react-native';
 import { type Operation } from '@/core/stored/operations';
 import { type PreparationOption } from '@/core/filling/compare-preparations';
-import { formatNumber } from '@/core/units/amount';
-import { formatGrams, formatMinutes } from '@/core/units/format';
+import { formatGrams } from '@/core/units/format';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 interface Props {
   options: readonly PreparationOption[];
@@ -24,19 +24,19 @@ export function PreparationTable({ options, figures: { heat, dry }, onTake }: Pr
   if (options.length === 0) return null;
   return (
     <View style={{ gap: 2 }}>
-      <Small>Preparation: what then runs from 100 g of filling, and what it costs</Small>
+      <Small>{phrases.PREPARATION_TABLE}</Small>
       <View role="radiogroup" aria-label="Preparation">
         {options.map(({ preparation, isTaken, freePer100, dryPer100, finishedG, change, ...minutes }) => {
           const costs = costText(minutes.handsOnMinutes, minutes.waitMinutes);
           const isDry = freePer100 < UNSEEN && dryPer100 >= UNSEEN;
-          const free = isDry ? `${formatNumber(dryPer100, 1)} g wanting` : `${formatNumber(freePer100, 1)} g run`;
+          const free = isDry ? phrases.gramsWanting(dryPer100) : phrases.gramsRun(freePer100);
           const isOver = isDry ? isAbove(dryPer100, dry) : isAbove(freePer100, heat);
           return (
             <Pressable
               key={preparation.id}
               role="radio"
               aria-checked={isTaken}
-              aria-label={`${preparation.label}: ${free} in 100 g, ${costs}`}
+              aria-label={phrases.preparationInShort(preparation.label, free, costs)}
               onPress={() => !isTaken && onTake(change)}
               style={{
                 minHeight: TOUCH,
@@ -69,16 +69,13 @@ export function PreparationTable({ options, figures: { heat, dry }, onTake }: Pr
           );
         })}
       </View>
-      <Small>Minutes and grams are our estimates.</Small>
+      <Small>{phrases.MINUTES_AND_GRAMS}</Small>
     </View>
   );
 }
 
 function costText(handsOn: number, wait: number): string {
   if (handsOn === 0 && wait === 0) return 'no work';
-  const parts = [
-    handsOn > 0 ? `${formatMinutes(handsOn)} of work` : '',
-    wait > 0 ? `${formatMinutes(wait)} of waiting` : '',
-  ];
+  const parts = [handsOn > 0 ? phrases.ofWork(handsOn) : '', wait > 0 ? phrases.ofWaiting(wait) : ''];
   return parts.filter((part) => part !== '').join(', ');
 }

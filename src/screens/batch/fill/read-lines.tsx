@@ -11,6 +11,7 @@ import { Body, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
 import { keepOwn } from '../keep-own';
+import * as phrases from './words';
 
 export function ReadLines({ batch, kitchen, edit }: StationProps) {
   const p = usePalette();
@@ -35,10 +36,10 @@ export function ReadLines({ batch, kitchen, edit }: StationProps) {
   };
   return (
     <>
-      <Press title="Import a spreadsheet" icon="tray-arrow-up" onPress={() => void open()} />
+      <Press title={phrases.IMPORT_SPREADSHEET} icon="tray-arrow-up" onPress={() => void open()} />
       {problems.length > 0 && (
         <View role="alert" style={{ width: '100%', borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14 }}>
-          <Strong>The file wasn’t read; nothing was changed.</Strong>
+          <Strong>{phrases.FILE_NOT_READ}</Strong>
           {problems.slice(0, 6).map((problem) => (
             <Body key={problem}>{problem}</Body>
           ))}

@@ -11,6 +11,7 @@ import { Problem } from '@/ui/parts/problem';
 import { TextField } from '@/ui/parts/text-field';
 import { keepOwn } from '../keep-own';
 import { type LineProps } from './line-props';
+import * as phrases from './words';
 
 const OFFERED = 3;
 /** So far off a name may be and still be offered, when the cook is asked anyway. */
@@ -45,14 +46,14 @@ export function SayWhat({ batch, line, kitchen, edit }: LineProps) {
   return (
     <View style={{ gap: 8, paddingBottom: 10 }}>
       {looked !== null && (
-        <TextField label={`What is ${name} most like?`} value={looked} onChange={setLooked} most={100} autoFocus />
+        <TextField label={phrases.whatIsItLike(name)} value={looked} onChange={setLooked} most={100} autoFocus />
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {near.map((one) => (
-          <Press key={one.id} title={one.name} label={`${name} is ${one.name.toLowerCase()}`} onPress={() => is(one)} />
+          <Press key={one.id} title={one.name} label={phrases.isA(name, one.name)} onPress={() => is(one)} />
         ))}
         {looked === null && (
-          <Press title="Something else" label={`${name} is something else`} onPress={() => setLooked('')} />
+          <Press title="Something else" label={phrases.isSomethingElse(name)} onPress={() => setLooked('')} />
         )}
       </View>
       <Problem text={problem} />

@@ -3,8 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { scaling } from '@/core/filling/scaling';
 import { gramsOf, resolveLine } from '@/core/filling/lines';
-import { formatNumber } from '@/core/units/amount';
-import { formatGrams, formatWeight } from '@/core/units/format';
+import { formatWeight } from '@/core/units/format';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
@@ -12,6 +11,7 @@ import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Way = 'count' | 'factor' | 'weight' | 'have';
 
@@ -52,9 +52,9 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
         value={way}
         options={[
           { value: 'count', label: `${batch.count} pieces` },
-          { value: 'factor', label: 'so many times' },
+          { value: 'factor', label: phrases.SO_MANY_TIMES },
           { value: 'weight', label: 'a weight' },
-          { value: 'have', label: 'what I have' },
+          { value: 'have', label: phrases.WHAT_I_HAVE },
         ]}
         onChange={(next) => {
           setWay(next);
@@ -84,7 +84,7 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
             onChange={setOf}
           />
           <AmountField
-            label={`So much ${chosen.name.toLowerCase()}`}
+            label={phrases.soMuch(chosen.name)}
             unit="g"
             value={value ?? Math.round(chosen.grams)}
             least={1}
@@ -99,13 +99,11 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
         value={cautious}
         options={[
           { value: 'linear', label: 'in proportion' },
-          { value: 'cautious', label: 'a little less' },
+          { value: 'cautious', label: phrases.A_LITTLE_LESS },
         ]}
         onChange={setCautious}
       />
-      <Small>
-        {formatGrams(finishedG)} now, × {formatNumber(factor, 2)} = {formatGrams(finishedG * factor)}.
-      </Small>
+      <Small>{phrases.scaledTo(finishedG, factor)}</Small>
       <View style={{ alignItems: 'flex-start' }}>
         <Press title="Scale it" kind="solid" onPress={() => void scale()} disabled={!sensible} />
       </View>

@@ -6,8 +6,6 @@ import { SALT_KINDS } from '@/core/vocabulary/salt-kinds';
 import { tastedNow, toAddAfter, tastingLesson } from '@/core/filling/season';
 import { saltAim } from '@/core/learning/learned';
 import { formatNumber } from '@/core/units/amount';
-import { formatGrams } from '@/core/units/format';
-import { inSpoons } from '@/core/units/spoons';
 import { now } from '@/data/hooks';
 import { learnLesson } from '@/data/learning';
 import { Fold } from '@/ui/parts/fold';
@@ -17,6 +15,7 @@ import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Tasting = Batch['season']['tastings'][number];
 
@@ -29,7 +28,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
   const saltPercent = tastedNow(salt, holdBack, season.heldBack);
   const inSalt = (grams: number): string => {
     const kind = SALT_KINDS[kitchen.saltKind];
-    return `${formatGrams(grams)} salt (${inSpoons((5 * grams) / kind.gPerTsp)}, ${kind.label})`;
+    return phrases.gramsOfSalt(grams, kind.gPerTsp, kind.label);
   };
   const taste = (verdict: Taste) => {
     const tasting: Tasting = { at: now(batch.id), verdict, saltPercent: Math.round(1000 * saltPercent) / 1000 };
@@ -44,27 +43,30 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
       kitchen,
       tastingLesson(tasting, salt.targetPercent, kitchen),
       { batchId: batch.id, at: tasting.at },
-      'Your kitchen has learned from this tasting.',
+      phrases.KITCHEN_HAS_LEARNED,
     );
   return (
-    <Fold title="Season by taste" figure={last ? TASTES[last.verdict].label : `${formatNumber(saltPercent, 2)} % salt`}>
+    <Fold
+      title={phrases.SEASON_BY_TASTE}
+      figure={last ? TASTES[last.verdict].label : `${formatNumber(saltPercent, 2)} % salt`}
+    >
       {holdBack && (
         <Choices
-          label="The salt goes in"
+          label={phrases.SALT_GOES_IN}
           value={season.heldBack ? 'two' : 'one'}
           options={[
-            { value: 'one', label: 'all at once' },
-            { value: 'two', label: 'hold back a third' },
+            { value: 'one', label: phrases.ALL_AT_ONCE },
+            { value: 'two', label: phrases.HOLD_BACK_THIRD },
           ]}
           onChange={(value) => edit({ do: 'setSeason', to: { heldBack: value === 'two' } })}
         />
       )}
       {holdBack && season.heldBack && (
-        <Sentence text={`First *${inSalt(holdBack.nowG)}*; hold back ${formatGrams(holdBack.backG)}.`} />
+        <Sentence text={phrases.firstThenHoldBack(inSalt(holdBack.nowG), holdBack.backG)} />
       )}
       <Body>
         Cook a teaspoonful and taste that
-        <Small>{`  (${formatNumber(saltPercent, 2)} % salt; never taste raw meat, fish or egg)`}</Small>
+        <Small>{phrases.teaspoonHas(saltPercent)}</Small>
       </Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {TASTE_IDS.map((verdict) => (
@@ -77,13 +79,10 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
           <Sentence
             text={adviceText(last, toAddAfter(last, tastedG(last, ledger.finishedG), ledger.finishedG), inSalt)}
           />
-          <Small>
-            Your own target is {formatNumber(saltAim(kitchen), 2)} %{isSaid ? ', and this tasting is in it' : ''}. Steps
-            are our estimates.
-          </Small>
+          <Small>{phrases.yourTarget(saltAim(kitchen), isSaid)}</Small>
           {!isSaid && !salt.isSweet && (
             <View style={{ alignItems: 'flex-start' }}>
-              <Press title="Let the kitchen learn from it" onPress={() => void learn(last)} />
+              <Press title={phrases.LET_KITCHEN_LEARN} onPress={() => void learn(last)} />
             </View>
           )}
         </View>
@@ -96,9 +95,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
 const tastedG = ({ saltPercent }: Tasting, finishedG: number): number => (saltPercent / 100) * finishedG;
 
 function adviceText({ verdict, saltPercent }: Tasting, grams: number, inSalt: (grams: number) => string): string {
-  const tasted = `Tasted at ${formatNumber(saltPercent, 2)} %: ${TASTES[verdict].label}.`;
-  if (verdict === 'right') return `${tasted} *Add no more.*`;
-  return verdict === 'under'
-    ? `${tasted} Add *${inSalt(grams)}* now.`
-    : `${tasted} Add no more; *stretch it* with something unsalted, or salt the wrapper less.`;
+  const tasted = phrases.tastedAt(saltPercent, TASTES[verdict].label);
+  if (verdict === 'right') return phrases.addNoMore(tasted);
+  return verdict === 'under' ? phrases.addNow(tasted, inSalt(grams)) : phrases.stretchIt(tasted);
 }

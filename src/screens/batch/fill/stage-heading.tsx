@@ -6,6 +6,7 @@ import { type Operation } from '@/core/stored/operations';
 import { Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 export function StageHeading({ progress, edit }: { progress: StageProgress; edit: (change: Operation) => void }) {
   const p = usePalette();
@@ -17,12 +18,12 @@ export function StageHeading({ progress, edit }: { progress: StageProgress; edit
         <View style={{ flex: 1 }}>
           <Heading level={3}>
             {words.title}
-            <Small>{`  ${ticked > 0 ? `${ticked} of ${of} in` : words.note}`}</Small>
+            <Small>{`  ${ticked > 0 ? phrases.tickedOf(ticked, of) : words.note}`}</Small>
           </Heading>
         </View>
         {ticked > 0 && (
           <Press
-            title={isOver ? 'Not over yet' : 'Stage is over'}
+            title={isOver ? phrases.NOT_OVER_YET : phrases.STAGE_IS_OVER}
             kind="clear"
             onPress={() => edit({ do: 'finishStage', stage, done: !isOver })}
           />

@@ -14,6 +14,7 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { keepOwn } from '../keep-own';
 import { type LineProps } from './line-props';
+import * as phrases from './words';
 
 const SUGGESTIONS = 6;
 
@@ -45,7 +46,7 @@ export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: Li
       />
       {found.length > 1 && (
         <Choices
-          label="From the larder"
+          label={phrases.FROM_LARDER}
           value={to?.id ?? ''}
           options={found.map((i) => ({ value: i.id, label: i.name }))}
           onChange={(id) => setChosen(found.find((i) => i.id === id) ?? null)}
@@ -53,7 +54,7 @@ export function SwapPanel({ batch, line, kitchen, assessment, edit, onDone }: Li
       )}
       <Problem text={problem} />
       {text.trim() !== '' && reading !== null && found.length === 0 && (
-        <Small role="status">The larder has nothing called “{text}”.</Small>
+        <Small role="status">{phrases.larderHasNone(text)}</Small>
       )}
       {swap && to && (
         <>
@@ -81,11 +82,11 @@ function rowsOf({ before, after }: Swap, kitchen: { temperature: 'C' | 'F' }) {
     figures: [figure(before), figure(after)],
   });
   return [
-    row('Water brought in, g', (c) => formatNumber(c.waterG, 0)),
-    row('Loose liquid, g per 100 g', (c) => formatNumber(c.freePer100, 1)),
-    row('Still takes, g per 100 g', (c) => formatNumber(c.dryPer100, 1)),
+    row(phrases.WATER_BROUGHT, (c) => formatNumber(c.waterG, 0)),
+    row(phrases.LOOSE_LIQUID_PER100, (c) => formatNumber(c.freePer100, 1)),
+    row(phrases.STILL_TAKES_PER100, (c) => formatNumber(c.dryPer100, 1)),
     row('Salt, %', (c) => formatNumber(c.saltPercent, 2)),
-    row('Fat, g per 100 g', (c) => formatNumber(c.fatPer100, 1)),
+    row(phrases.FAT_PER100, (c) => formatNumber(c.fatPer100, 1)),
     {
       ...row('Core limit', (c) => formatTemperature(c.limitC, kitchen.temperature)),
       note:
@@ -98,8 +99,8 @@ function rowsOf({ before, after }: Swap, kitchen: { temperature: 'C' | 'F' }) {
 
 function allergenText({ gains, loses }: Swap): string {
   const parts = [
-    gains.length > 0 ? `Brings in allergens: ${gains.join(', ')}.` : '',
-    loses.length > 0 ? `No longer contains: ${loses.join(', ')}.` : '',
+    gains.length > 0 ? phrases.bringsAllergens(gains.join(', ')) : '',
+    loses.length > 0 ? phrases.losesAllergens(loses.join(', ')) : '',
   ].filter((part) => part !== '');
-  return parts.length > 0 ? parts.join(' ') : 'The same allergens as before.';
+  return parts.length > 0 ? parts.join(' ') : phrases.SAME_ALLERGENS;
 }

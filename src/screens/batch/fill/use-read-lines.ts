@@ -7,6 +7,7 @@ import { type ReadFood, type ReadLines } from '@/core/recipe/read-lines';
 import { type WholeRecipe } from '@/core/recipe/whole';
 import { useReading } from '@/data/use-reading';
 import { readLines, readMethod } from '@/workers/reader';
+import * as phrases from './words';
 
 /** More are read when these have gone in. */
 const MOST_READ = 1000;
@@ -77,7 +78,7 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
         if (!gone) setAnswers((n) => n + 1);
       },
       (error: unknown) => {
-        if (!gone) setProblem(`The list could not be read (${String(error)}). It is still here.`);
+        if (!gone) setProblem(phrases.listNotRead(String(error)));
       },
     );
     return () => {
@@ -102,7 +103,7 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
         if (!gone) setMethod({ of: text, said });
       },
       (error: unknown) => {
-        if (!gone) setProblem(`The method could not be read (${String(error)}); the ingredients are.`);
+        if (!gone) setProblem(phrases.methodNotRead(String(error)));
       },
     );
     return () => {

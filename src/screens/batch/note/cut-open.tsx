@@ -16,6 +16,7 @@ import {
 import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { placesOf } from './places';
+import * as phrases from './words';
 
 interface Props {
   batch: Batch;
@@ -52,11 +53,7 @@ export function CutOpen({ batch, assessment, width, chosen, onChoose }: Props) {
   const { outcomes } = batch.note;
   const wet = outcomes.find(({ what, where }) => what === 'soggy' && (where === 'bottom' || where === null));
   return (
-    <View
-      style={{ width, height }}
-      role="group"
-      aria-label={`${FORMS[batch.wrap.form].label}, cut open: tap where you found it`}
-    >
+    <View style={{ width, height }} role="group" aria-label={phrases.cutOpen(FORMS[batch.wrap.form].label)}>
       <Svg width={width} height={height} aria-hidden style={{ position: 'absolute' }}>
         <Defs>
           <Pattern id={hatch} width={9} height={9} patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">

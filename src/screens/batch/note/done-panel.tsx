@@ -7,6 +7,7 @@ import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { InFoot } from '@/ui/shell/foot';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 export function DonePanel({ batch, edit, undoStep }: StationProps) {
   const isDone = batch.doneAt !== null;
@@ -14,7 +15,7 @@ export function DonePanel({ batch, edit, undoStep }: StationProps) {
     const outcome = await edit({ do: 'setDone', at: isDone ? null : now(batch.id) });
     if (outcome.ok)
       say({
-        text: isDone ? `“${batch.title}” is on the Bench again.` : `“${batch.title}” is done and in the Notebook.`,
+        text: isDone ? phrases.onBenchAgain(batch.title) : phrases.inNotebookNow(batch.title),
         kind: 'done',
         action: { label: 'Undo', run: () => undoStep(outcome) },
       });
@@ -23,12 +24,12 @@ export function DonePanel({ batch, edit, undoStep }: StationProps) {
     <View style={{ gap: 6 }}>
       <InFoot>
         <Press
-          title={isDone ? 'Back to the Bench' : 'Done: into the Notebook'}
+          title={isDone ? phrases.BACK_TO_BENCH : phrases.DONE_INTO_NOTEBOOK}
           icon="check"
           onPress={() => void set()}
         />
       </InFoot>
-      {isDone && <Small>It’s in the Notebook. Begin again from it whenever you like.</Small>}
+      {isDone && <Small>{phrases.IS_IN_NOTEBOOK}</Small>}
       <Press title="Rehearse it" onPress={() => router.navigate(`/rehearse?of=${batch.id}`)} />
     </View>
   );

@@ -12,6 +12,7 @@ import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { dateWords } from '../../dates';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 /** What writes tables and recipes is loaded when it is wanted. */
 const writers = {
@@ -36,7 +37,7 @@ const writers = {
 export function FilesPanel({ batch, assessment, edit }: StationProps) {
   const write = (what: keyof typeof writers) =>
     void writers[what](batch, assessment).catch((error: unknown) =>
-      say({ text: `Not written: ${String(error)}`, kind: 'problem' }),
+      say({ text: phrases.notWritten(String(error)), kind: 'problem' }),
     );
   const versions = useVersions(batch);
   const handOn = async () => {
@@ -44,27 +45,27 @@ export function FilesPanel({ batch, assessment, edit }: StationProps) {
       const { saveBatches } = await import('@/data/whole');
       await saveBatches(versions, fileName(`${batch.title} versions`));
     } catch (error) {
-      say({ text: `Not written: ${messageOf(error)}`, kind: 'problem' });
+      say({ text: phrases.notWritten(messageOf(error)), kind: 'problem' });
     }
   };
   return (
-    <Fold title="Name and files">
+    <Fold title={phrases.NAME_AND_FILES}>
       <TextField
-        label="Name of the batch"
+        label={phrases.NAME_OF_BATCH}
         value={batch.title}
         onChange={(title) => edit({ do: 'setBatch', to: { title } }, 'title')}
         most={MOST.title}
         required
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press title="Save as a file" icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
+        <Press title={phrases.SAVE_AS_FILE} icon="tray-arrow-down" onPress={() => exportBatch(batch)} />
         {versions.length > 1 && (
-          <Press title={`With all its ${versions.length} versions`} onPress={() => void handOn()} />
+          <Press title={phrases.withAllVersions(versions.length)} onPress={() => void handOn()} />
         )}
-        <Press title="Notes as text" onPress={() => write('notes')} />
-        <Press title="As a recipe" onPress={() => write('recipe')} />
-        <Press title="Lines as a table" onPress={() => write('lines')} />
-        <Press title="Water as a table" onPress={() => write('water')} />
+        <Press title={phrases.NOTES_AS_TEXT} onPress={() => write('notes')} />
+        <Press title={phrases.AS_RECIPE} onPress={() => write('recipe')} />
+        <Press title={phrases.LINES_AS_TABLE} onPress={() => write('lines')} />
+        <Press title={phrases.WATER_AS_TABLE} onPress={() => write('water')} />
       </View>
     </Fold>
   );

@@ -9,13 +9,14 @@ import { useWhy } from '@/data/notebook';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 export function LearnPanel({ batch, kitchen }: StationProps) {
   const { data } = useWhy(batch, kitchen);
   if (data === undefined || data.lessons.length === 0) return null;
   return (
-    <View role="region" aria-label="What this kitchen learns" style={{ gap: 12 }}>
-      <Heading level={2}>What this kitchen learns</Heading>
+    <View role="region" aria-label={phrases.WHAT_KITCHEN_LEARNS} style={{ gap: 12 }}>
+      <Heading level={2}>{phrases.WHAT_KITCHEN_LEARNS}</Heading>
       {data.lessons.map((lesson) => (
         <Lesson key={`${lesson.what} ${lesson.of}`} lesson={lesson} batch={batch} kitchen={kitchen} />
       ))}
@@ -32,26 +33,21 @@ function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationPro
       kitchen,
       lesson,
       { batchId: batch.id, at: now(batch.id) },
-      `Learned: ${label}, ${learnedFigure(what, after)}.`,
+      phrases.learned(label, learnedFigure(what, after)),
     );
   return (
     <View style={{ gap: 4, alignItems: 'flex-start' }}>
       <Body>
-        {label}: {learnedFigure(what, before)}
-        {isSaid || isFrozen ? '' : ` → ${learnedFigure(what, after)}`}
+        {phrases.learnsFromTo(label, learnedFigure(what, before), isSaid, isFrozen, learnedFigure(what, after))}
       </Body>
       <Sentence text={because} />
-      <Small>
-        Our estimate {learnedFigure(what, estimate)}; learned from {batches} {batches === 1 ? 'batch' : 'batches'} so
-        far
-        {batches < PRIOR ? ': few, so it moves little' : ''}.
-      </Small>
+      <Small>{phrases.estimateAndLearned(learnedFigure(what, estimate), batches, PRIOR)}</Small>
       {isFrozen ? (
-        <Small>It is frozen in the Kitchen, and stays as it is.</Small>
+        <Small>{phrases.IS_FROZEN}</Small>
       ) : isSaid ? (
-        <Small>This batch has said so already.</Small>
+        <Small>{phrases.HAS_SAID_SO}</Small>
       ) : (
-        <Press title="Let the kitchen learn it" onPress={() => void keep()} />
+        <Press title={phrases.LET_IT_LEARN} onPress={() => void keep()} />
       )}
     </View>
   );

@@ -9,12 +9,13 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Field = keyof Batch['note']['measured'];
 
 const FIELDS: readonly { field: Field; label: string; unit: string; limits: (typeof LIMITS)[keyof typeof LIMITS] }[] = [
-  { field: 'parcelBeforeG', label: 'One before the heat', unit: 'g', limits: LIMITS.parcelG },
-  { field: 'parcelAfterG', label: 'The same after it', unit: 'g', limits: LIMITS.parcelG },
+  { field: 'parcelBeforeG', label: phrases.ONE_BEFORE, unit: 'g', limits: LIMITS.parcelG },
+  { field: 'parcelAfterG', label: phrases.SAME_AFTER, unit: 'g', limits: LIMITS.parcelG },
   { field: 'fillingLeftG', label: 'Filling left', unit: 'g', limits: LIMITS.leftG },
   { field: 'doughLeftG', label: 'Dough left', unit: 'g', limits: LIMITS.leftG },
   { field: 'wastedG', label: 'Thrown away', unit: 'g', limits: LIMITS.leftG },
@@ -23,9 +24,9 @@ const FIELDS: readonly { field: Field; label: string; unit: string; limits: (typ
 
 /** Minutes that work really took, as they are typed in where no clock ran. */
 const WORK = [
-  { what: 'load', label: 'In the heat' },
-  { what: 'wrap', label: 'Filling and closing them all' },
-  { what: 'rise', label: 'They rose for' },
+  { what: 'load', label: phrases.IN_THE_HEAT },
+  { what: 'wrap', label: phrases.FILLING_AND_CLOSING },
+  { what: 'rise', label: phrases.ROSE_FOR },
 ] as const;
 
 export function MeasuredPanel({
@@ -40,8 +41,8 @@ export function MeasuredPanel({
     WORK.filter(({ what }) => lastTaken(batch, what) !== undefined).length;
   const planned = plannedWork(batch, kitchen, assessment);
   return (
-    <Fold title="What you weighed" figure={said === 0 ? 'nothing yet' : `${said} noted`}>
-      <Small>Leave blank anything you didn’t measure. What you weighed makes the causes surer.</Small>
+    <Fold title={phrases.WHAT_YOU_WEIGHED} figure={said === 0 ? 'nothing yet' : `${said} noted`}>
+      <Small>{phrases.LEAVE_BLANK}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {FIELDS.map(({ field, label, unit, limits }) => (
           <AmountField

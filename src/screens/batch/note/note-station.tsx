@@ -27,6 +27,7 @@ import { OutcomeChips } from './outcome-chips';
 import { TastersPanel } from './tasters-panel';
 import { VersionsPanel } from './versions-panel';
 import { WhyPanel } from './why-panel';
+import * as phrases from './words';
 
 const isPlaced = (what: (typeof OUTCOME_IDS)[number]): boolean => OUTCOMES[what].places.length > 0;
 
@@ -40,7 +41,7 @@ export function NoteStation(props: StationProps) {
   return (
     <View style={{ gap: 22 }}>
       <View style={{ gap: 10 }}>
-        <Heading level={2}>Tap where you found it</Heading>
+        <Heading level={2}>{phrases.TAP_WHERE}</Heading>
         <Measured>
           {(width) => (
             <CutOpen
@@ -52,9 +53,7 @@ export function NoteStation(props: StationProps) {
             />
           )}
         </Measured>
-        <Small>
-          {PLACES_IN_PARCEL[place].label}: tap once for “a lot”, twice for “a little”, three times to clear.
-        </Small>
+        <Small>{phrases.tapOnceTwice(PLACES_IN_PARCEL[place].label)}</Small>
         <OutcomeChips
           batch={batch}
           edit={edit}
@@ -89,12 +88,12 @@ export function NoteStation(props: StationProps) {
       )}
       <WhyPanel {...props} />
       <TextField
-        label="In your own words"
+        label={phrases.IN_YOUR_WORDS}
         value={batch.note.words}
         onChange={(text) => edit({ do: 'setNote', to: { words: text } }, 'words')}
         lines={4}
         most={MOST.words}
-        placeholder="What to change next time"
+        placeholder={phrases.WHAT_TO_CHANGE}
       />
       <LearnPanel {...props} />
       {!isRehearsal(batch.id) && <DonePanel {...props} />}

@@ -9,6 +9,7 @@ import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 const HIGH_PX = 260;
 
@@ -27,7 +28,7 @@ export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
   const remove = async () => {
     const back = await dropPhotograph(batch.id);
     say({
-      text: 'The photograph is taken away.',
+      text: phrases.PHOTOGRAPH_TAKEN,
       kind: 'done',
       action: { label: 'Undo', run: () => back().then(() => true) },
     });
@@ -38,20 +39,20 @@ export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
         <Image
           source={{ uri: data }}
           resizeMode="contain"
-          aria-label={`Photograph of ${batch.title}`}
+          aria-label={phrases.photographOf(batch.title)}
           style={{ width: '100%', height: HIGH_PX, maxWidth: 460 }}
         />
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         <Press
-          title={isBusy ? 'Making it smaller …' : data == null ? 'Add a photograph' : 'Another photograph'}
+          title={isBusy ? phrases.MAKING_SMALLER : data == null ? phrases.ADD_PHOTOGRAPH : 'Another photograph'}
           disabled={isBusy}
           onPress={() => void take()}
         />
-        {data != null && <Press title="Take it away" kind="clear" onPress={() => void remove()} />}
+        {data != null && <Press title={phrases.TAKE_IT_AWAY} kind="clear" onPress={() => void remove()} />}
       </View>
       <Problem text={problem} />
-      {data == null && <Small>It is made small, and kept in this browser only.</Small>}
+      {data == null && <Small>{phrases.KEPT_HERE_ONLY}</Small>}
     </Fold>
   );
 }

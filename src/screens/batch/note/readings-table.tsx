@@ -10,6 +10,7 @@ import { Choices, Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 export function ReadingsTable({ batch, edit, undoStep }: StationProps) {
   const [as, setAs] = useState<'cooling' | 'core'>('cooling');
@@ -21,34 +22,34 @@ export function ReadingsTable({ batch, edit, undoStep }: StationProps) {
       if (text === null) return;
       if (!text.ok) return setProblem(text.problems.map(problemWords).join('. '));
       const read = await readReadings(text.value, batch, as);
-      if (!read.ok) return setProblem(`Nothing was changed. ${read.problems.slice(0, 3).join('. ')}.`);
-      if (read.count === 0) return setProblem('All of these readings are there already.');
+      if (!read.ok) return setProblem(phrases.nothingChanged(read.problems.slice(0, 3)));
+      if (read.count === 0) return setProblem(phrases.ALL_THERE_ALREADY);
       const outcome = await edit(read.operations, '', 'beside');
       if (!outcome.ok) return setProblem(outcome.problems.slice(0, 3).join('. '));
       say({
-        text: `${read.count} ${read.count === 1 ? 'reading' : 'readings'} put in.`,
+        text: phrases.readingsPutIn(read.count),
         kind: 'done',
         action: { label: 'Undo', run: () => undoStep(outcome) },
       });
     } catch (error) {
-      setProblem(`Nothing was changed. ${messageOf(error)}`);
+      setProblem(phrases.nothingChangedFor(messageOf(error)));
     }
   };
   return (
-    <Fold title="Readings as a table">
-      <Small>A time and a temperature in each line.</Small>
+    <Fold title={phrases.READINGS_AS_TABLE}>
+      <Small>{phrases.TIME_AND_TEMPERATURE}</Small>
       <Choices
-        label="If the file doesn’t say, these are readings of"
+        label={phrases.THESE_ARE_OF}
         value={as}
         options={[
-          { value: 'cooling', label: 'a filling that cools' },
-          { value: 'core', label: 'what is in the heat' },
+          { value: 'cooling', label: phrases.FILLING_THAT_COOLS },
+          { value: 'core', label: phrases.WHAT_IS_IN_HEAT },
         ]}
         onChange={setAs}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Press title="Readings to a table" onPress={() => void exportReadings(batch)} />
-        <Press title="Readings from a table" onPress={() => void open()} />
+        <Press title={phrases.READINGS_TO_TABLE} onPress={() => void exportReadings(batch)} />
+        <Press title={phrases.READINGS_FROM_TABLE} onPress={() => void open()} />
       </View>
       <Problem text={problem} />
     </Fold>

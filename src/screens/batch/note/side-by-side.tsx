@@ -5,14 +5,15 @@ import { type Batch } from '@/core/stored/schema';
 import { differences } from '@/core/notebook/compare';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 export function SideBySide({ one, other, kitchen }: { one: Batch; other: Batch; kitchen: Kitchen }) {
   const p = usePalette();
   const rows = differences(one, other, kitchen);
   const [first, second] = [one, other].map(({ lineage }) => `Version ${lineage.number}`);
-  if (rows.length === 0) return <Body>They are the same.</Body>;
+  if (rows.length === 0) return <Body>{phrases.ARE_THE_SAME}</Body>;
   return (
-    <View role="table" aria-label={`${first} and ${second.toLowerCase()}, side by side`}>
+    <View role="table" aria-label={phrases.sideBySideOf(first, second)}>
       <View role="row" style={{ flexDirection: 'row', gap: 10 }}>
         <View role="columnheader" aria-label="what" style={{ flex: 1 }} />
         {[first, second].map((title) => (

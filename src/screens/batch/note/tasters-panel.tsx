@@ -7,6 +7,7 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit'>) {
   const { forWhom, tasters } = batch.note;
@@ -18,7 +19,10 @@ export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit
     handedOver(keep([...tasters, { who: name, liked: 'liked' }]));
   };
   return (
-    <Fold title="Who ate it" figure={forWhom === '' ? `${tasters.length === 0 ? '' : tasters.length}` : forWhom}>
+    <Fold
+      title={phrases.WHO_ATE_IT}
+      figure={forWhom === '' ? `${tasters.length === 0 ? '' : tasters.length}` : forWhom}
+    >
       <TextField
         label="For whom"
         value={forWhom}
@@ -37,7 +41,7 @@ export function TastersPanel({ batch, edit }: Pick<StationProps, 'batch' | 'edit
           </View>
           <IconPress
             icon="close"
-            label={`${taster.who} did not eat it`}
+            label={phrases.didNotEat(taster.who)}
             onPress={() => void keep(tasters.filter((t) => t !== taster))}
           />
         </View>

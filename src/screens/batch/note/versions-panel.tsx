@@ -12,6 +12,7 @@ import { Small, Strong } from '@/ui/parts/text';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { SideBySide } from './side-by-side';
+import * as phrases from './words';
 
 export function VersionsPanel({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
   const p = usePalette();
@@ -34,22 +35,21 @@ export function VersionsPanel({ batch, kitchen }: { batch: Batch; kitchen: Kitch
             href={`/batch/${version.id}/note`}
             style={{ fontFamily: SERIF, fontSize: 18, lineHeight: 28, color: p.ink, paddingVertical: 8 }}
           >
-            Version {version.lineage.number}
-            {version.id === batch.id ? ', this one' : ''}
+            {phrases.versionNumber(version.lineage.number, version.id, batch.id)}
           </TextLink>
           {version.lineage.changed.map((change) => (
             <Small key={change}>{change}</Small>
           ))}
           <Strong style={{ fontSize: 15 }}>
             {version.note.outcomes.length === 0
-              ? 'nothing noted yet'
+              ? phrases.NOTHING_NOTED
               : version.note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}
           </Strong>
           {version.id !== batch.id && (
             <View style={{ alignItems: 'flex-start' }}>
               <Press
-                title={besideId === version.id ? 'Put it away' : 'Side by side'}
-                label={`Version ${version.lineage.number}: ${besideId === version.id ? 'put it away' : 'side by side with this one'}`}
+                title={besideId === version.id ? phrases.PUT_IT_AWAY : phrases.SIDE_BY_SIDE}
+                label={phrases.versionBeside(version.lineage.number, besideId, version.id)}
                 kind="clear"
                 onPress={() => setBeside(besideId === version.id ? null : version.id)}
               />

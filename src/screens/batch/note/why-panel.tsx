@@ -14,6 +14,7 @@ import { Press, Toggles } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 /** So many causes of one outcome are shown. */
 const MOST = 3;
@@ -24,11 +25,11 @@ export function WhyPanel({ batch, kitchen }: StationProps) {
   if (error)
     return (
       <View role="alert" style={{ gap: 8 }}>
-        <Body>Why could not be worked out: {error.message}. What you noted is kept.</Body>
+        <Body>{phrases.whyFailed(error.message)}</Body>
         <Press title="Try again" onPress={() => void mutate()} />
       </View>
     );
-  if (data === undefined) return <Small role="status">Reading the batch’s numbers …</Small>;
+  if (data === undefined) return <Small role="status">{phrases.READING_NUMBERS}</Small>;
   const isNoted = ({ outcome }: Explained) =>
     batch.note.outcomes.some((o) => o.what === outcome.what && o.where === outcome.where);
   return (
@@ -43,7 +44,7 @@ export function WhyPanel({ batch, kitchen }: StationProps) {
 
 function Why({ outcome, causes, batch }: Explained & Pick<StationProps, 'batch'>) {
   const where = outcome.where === null ? '' : ` (${PLACES_IN_PARCEL[outcome.where].label})`;
-  const title = `Why ${OUTCOMES[outcome.what].label}${where}`;
+  const title = phrases.whyOutcome(OUTCOMES[outcome.what].label, where);
   return (
     <View role="region" aria-label={title} style={{ gap: 10 }}>
       <Heading level={2}>{title}</Heading>
@@ -59,7 +60,7 @@ function Why({ outcome, causes, batch }: Explained & Pick<StationProps, 'batch'>
 function Common({ advice }: { advice: readonly string[] }) {
   return (
     <View style={{ gap: 4 }}>
-      <Body>None of your numbers explains this. Common advice:</Body>
+      <Body>{phrases.COMMON_ADVICE}</Body>
       <View role="list" aria-label="Common advice">
         {advice.map((text) => (
           <Body role="listitem" key={text}>
@@ -136,20 +137,16 @@ function Next({
           onTake={(isOn) => choose({ ...chosen, [change.id]: isOn })}
         />
       ))}
-      {isMuch && <Small>With several changes at once you won’t know which one did it.</Small>}
+      {isMuch && <Small>{phrases.SEVERAL_AT_ONCE}</Small>}
       {isRehearsal(batch.id) ? (
         <Press
-          title={`Rehearse it again with ${taken.length} of ${changes.length}`}
+          title={phrases.rehearseAgain(taken.length, changes.length)}
           kind="solid"
           onPress={() => void rehearseAgain()}
         />
       ) : (
         <Press
-          title={
-            taken.length === 0
-              ? 'Begin again as it was'
-              : `Begin the next version with ${taken.length} of ${changes.length}`
-          }
+          title={taken.length === 0 ? phrases.BEGIN_AGAIN_AS_WAS : phrases.beginNext(taken.length, changes.length)}
           kind="solid"
           onPress={() => void begin()}
         />
@@ -180,17 +177,12 @@ function ChangeLine({ batch, kitchen, change, instead, value, onValue, isTaken, 
     <View style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingBottom: 8, gap: 4 }}>
       <Body style={{ textDecorationLine: isTaken ? 'none' : 'line-through' }}>{label}</Body>
       {effect ? (
-        <Small>
-          {effect.what} {effect.before} → {effect.after}
-          {effect.fills === null
-            ? ''
-            : `. Then there’s enough for ${effect.fills} of ${batch.count}: scale the filling up at Fill.`}
-        </Small>
+        <Small>{phrases.changesTo(effect.what, effect.before, effect.after, effect.fills, batch.count)}</Small>
       ) : (
-        change.effect && <Small role="status">Working out what that does …</Small>
+        change.effect && <Small role="status">{phrases.WORKING_OUT_EFFECT}</Small>
       )}
-      {instead !== null && <Small>instead of “{instead}”: either does it alone</Small>}
-      {change.isReminder && <Small>a reminder: it goes into the next batch’s notes</Small>}
+      {instead !== null && <Small>{phrases.insteadOf(instead)}</Small>}
+      {change.isReminder && <Small>{phrases.REMINDER}</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-end' }}>
         <Toggles
           label={change.label}

@@ -14,6 +14,7 @@ import { Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { clockTime } from '../../clock-time';
 import { useClock } from './use-clock';
+import * as phrases from './words';
 
 const SPEEDS = ['0', '1', '10', '60'] as const;
 const WORDS: Record<(typeof SPEEDS)[number], string> = { 0: 'stop', 1: '1×', 10: '10×', 60: '60×' };
@@ -61,7 +62,7 @@ function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
           <Small style={{ color: p.ink }}>Rehearsal: {REHEARSALS[kitchen].label}</Small>
           <Coming rehearsal={rehearsal} now={shown} />
         </View>
-        <Strong role="timer" aria-label="The rehearsal’s clock" style={{ fontSize: 28, lineHeight: 34 }}>
+        <Strong role="timer" aria-label={phrases.ITS_CLOCK} style={{ fontSize: 28, lineHeight: 34 }}>
           {clockTime(shown)}
         </Strong>
       </View>
@@ -76,7 +77,7 @@ function Bar({ rehearsal }: { rehearsal: Rehearsal }) {
         )}
         <Press
           title={isOver ? 'Debrief' : 'End it'}
-          label={isOver ? 'To the debrief' : 'End the rehearsal, and debrief'}
+          label={isOver ? phrases.TO_DEBRIEF : phrases.END_AND_DEBRIEF}
           onPress={() => void finish()}
         />
       </View>
@@ -92,9 +93,9 @@ function Coming({ rehearsal, now }: { rehearsal: Rehearsal; now: string }) {
   const isHeard = data !== undefined && data !== null && Date.parse(now) >= Date.parse(data.heardAt);
   return isHeard ? (
     <Strong role="status" style={{ fontSize: 15, lineHeight: 20, color: p.beet }}>
-      They rang: they come at {clockTime(data.comeAt)}, not at {clockTime(serveAt)}.
+      {phrases.theyRang(clockTime(data.comeAt), clockTime(serveAt))}
     </Strong>
   ) : (
-    <Small style={{ color: p.ink }}>People come at {clockTime(serveAt)}.</Small>
+    <Small style={{ color: p.ink }}>{phrases.peopleCome(clockTime(serveAt))}</Small>
   );
 }

@@ -17,6 +17,7 @@ import { PlaceScreen } from '@/ui/shell/place-screen';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../../lost-screen';
 import { LearnedHere } from './learned-here';
+import * as phrases from './words';
 
 export function DebriefScreen({ id }: { id: string }) {
   const { data } = useRehearsal(id);
@@ -30,9 +31,9 @@ function Debriefed({ rehearsal }: { rehearsal: Rehearsal }) {
   const { id, kitchen, begun } = rehearsal;
   const { data, error } = useSWR<Debrief, Error>(['debrief', id, rehearsal.simAt], () => debriefOf(id));
   return (
-    <PlaceScreen title="Debrief" note={`Rehearsal: ${REHEARSALS[kitchen].label}. ${begun.title}.`} back>
-      {error && <Body role="alert">It could not be worked out: {error.message}. The rehearsal is kept.</Body>}
-      {data === undefined && !error && <Small role="status">Working out what happened inside …</Small>}
+    <PlaceScreen title="Debrief" note={phrases.rehearsalOf(REHEARSALS[kitchen].label, begun.title)} back>
+      {error && <Body role="alert">{phrases.notWorkedOut(error.message)}</Body>}
+      {data === undefined && !error && <Small role="status">{phrases.WORKING_OUT_INSIDE}</Small>}
       {data && <Found {...data} />}
       {data && <Inside figures={data.inside} />}
       {data && <Decisions decisions={data.decisions} />}
@@ -45,7 +46,7 @@ function Debriefed({ rehearsal }: { rehearsal: Rehearsal }) {
 
 function Found({ verdicts, outcomes }: Pick<Debrief, 'verdicts' | 'outcomes'>) {
   return (
-    <View role="region" aria-label="How it came out" style={{ gap: 8 }}>
+    <View role="region" aria-label={phrases.HOW_IT_CAME_OUT} style={{ gap: 8 }}>
       {verdicts.map(({ good, text }) => (
         <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
           <Disc sign={good ? 'good' : 'fix'} size={18} />
@@ -73,8 +74,8 @@ function Found({ verdicts, outcomes }: Pick<Debrief, 'verdicts' | 'outcomes'>) {
 function Inside({ figures }: { figures: Debrief['inside'] }) {
   const p = usePalette();
   return (
-    <View role="region" aria-label="What happened inside" style={{ gap: 2 }}>
-      <Heading level={2}>What happened inside</Heading>
+    <View role="region" aria-label={phrases.WHAT_HAPPENED_INSIDE} style={{ gap: 2 }}>
+      <Heading level={2}>{phrases.WHAT_HAPPENED_INSIDE}</Heading>
       {figures.map(({ what, really, beside }) => (
         <View key={what} style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingVertical: 8 }}>
           <Small>{what}</Small>
@@ -89,13 +90,13 @@ function Inside({ figures }: { figures: Debrief['inside'] }) {
 
 function Decisions({ decisions }: { decisions: Debrief['decisions'] }) {
   return (
-    <View role="region" aria-label="What you decided" style={{ gap: 8 }}>
-      <Heading level={2}>What you decided</Heading>
-      {decisions.length === 0 && <Body>Nothing: it was cooked as it was planned.</Body>}
+    <View role="region" aria-label={phrases.WHAT_YOU_DECIDED} style={{ gap: 8 }}>
+      <Heading level={2}>{phrases.WHAT_YOU_DECIDED}</Heading>
+      {decisions.length === 0 && <Body>{phrases.NOTHING_DECIDED}</Body>}
       {decisions.map(({ what, did }) => (
         <View key={what}>
           <Body>{what}</Body>
-          <Small>{did.length === 0 ? 'It changed none of the numbers.' : `It did: ${did.join('; ')}.`}</Small>
+          <Small>{did.length === 0 ? phrases.CHANGED_NOTHING : phrases.itDid(did)}</Small>
         </View>
       ))}
     </View>
@@ -108,8 +109,8 @@ const AFTER = { seen: '', spared: '', missed: ' Nobody looked.' } as const;
 function Told({ told }: { told: Debrief['told'] }) {
   if (told.length === 0) return null;
   return (
-    <View role="region" aria-label="What could have told you" style={{ gap: 8 }}>
-      <Heading level={2}>What could have told you</Heading>
+    <View role="region" aria-label={phrases.COULD_HAVE_TOLD} style={{ gap: 8 }}>
+      <Heading level={2}>{phrases.COULD_HAVE_TOLD}</Heading>
       {told.map(({ text, was }) => (
         <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }}>
           <View style={{ width: 18 }}>
@@ -143,19 +144,19 @@ function Again({ rehearsal }: { rehearsal: Rehearsal }) {
   return (
     <View style={{ gap: 10 }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        <Press title="The same again" kind="solid" onPress={() => void repeat()} />
+        <Press title={phrases.SAME_AGAIN} kind="solid" onPress={() => void repeat()} />
         <Press
-          title="Save it to share"
+          title={phrases.SAVE_TO_SHARE}
           icon="tray-arrow-down"
           onPress={() =>
-            download(fileName(`${begun.title} rehearsal ${seed}`), `${JSON.stringify(rehearsal, null, 2)}\n`)
+            download(fileName(phrases.fileName(begun.title, seed)), `${JSON.stringify(rehearsal, null, 2)}\n`)
           }
         />
         <Press title="Delete it" icon="trash-can-outline" onPress={() => void remove()} />
       </View>
-      <Small>Kitchen number {seed}: whoever opens the file cooks in the same one.</Small>
+      <Small>{phrases.kitchenNumber(seed)}</Small>
       <TextLink href={`/batch/${id}/note`} style={{ paddingVertical: 12 }}>
-        <Body style={{ textDecorationLine: 'underline' }}>Back to its Note</Body>
+        <Body style={{ textDecorationLine: 'underline' }}>{phrases.BACK_TO_NOTE}</Body>
       </TextLink>
     </View>
   );

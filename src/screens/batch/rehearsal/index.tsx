@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { Boundary } from '@/ui/shell/boundary';
 import { type Station } from '../../stations';
+import * as phrases from './words';
 
 const Bar = lazy(() => import('./parts').then((m) => ({ default: m.RehearsalBar })));
 const Looks = lazy(() => import('./parts').then((m) => ({ default: m.RehearsalLooks })));
@@ -10,7 +11,7 @@ const Looks = lazy(() => import('./parts').then((m) => ({ default: m.RehearsalLo
 /** Its clock, above everything; nothing of a real batch. */
 export const RehearsalMark = ({ id }: { id: string }) =>
   isRehearsal(id) ? (
-    <Boundary what="The rehearsal’s clock">
+    <Boundary what={phrases.ITS_CLOCK}>
       <Suspense fallback={null}>
         <Bar id={id} />
       </Suspense>
@@ -20,7 +21,7 @@ export const RehearsalMark = ({ id }: { id: string }) =>
 /** What can be looked at, tasted and weighed at a station. */
 export const RehearsalHere = ({ id, station }: { id: string; station: Station }) =>
   isRehearsal(id) ? (
-    <Boundary what="What can be looked at">
+    <Boundary what={phrases.WHAT_CAN_BE_LOOKED_AT}>
       <Suspense fallback={null}>
         <Looks id={id} station={station} />
       </Suspense>

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { learnedList } from '@/core/notebook/learned-list';
 import { useKitchen } from '@/data/hooks';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 export function LearnedHere({ id }: { id: string }) {
   const kitchen = useKitchen(id);
@@ -11,17 +12,15 @@ export function LearnedHere({ id }: { id: string }) {
   );
   if (here.length === 0) return null;
   return (
-    <View role="region" aria-label="What this kitchen learned" style={{ gap: 8 }}>
-      <Heading level={2}>What this kitchen learned</Heading>
+    <View role="region" aria-label={phrases.WHAT_KITCHEN_LEARNED} style={{ gap: 8 }}>
+      <Heading level={2}>{phrases.WHAT_KITCHEN_LEARNED}</Heading>
       {here.map(({ key, label, value, estimate, because }) => (
         <View key={key}>
-          <Body>
-            {label}: {value}, our estimate {estimate}.
-          </Body>
+          <Body>{phrases.learnedValue(label, value, estimate)}</Body>
           <Sentence text={because} />
         </View>
       ))}
-      <Small>Only the rehearsal’s kitchen: your own is as it was.</Small>
+      <Small>{phrases.OWN_KITCHEN_AS_WAS}</Small>
     </View>
   );
 }

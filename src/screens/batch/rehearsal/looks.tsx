@@ -10,6 +10,7 @@ import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type Station } from '../../stations';
 import { clockTime } from '../../clock-time';
+import * as phrases from './words';
 
 /** So many of the last answers are shown. */
 const SHOWN = 4;
@@ -26,7 +27,7 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
     try {
       await lookAt(id, what, LOOKS[what].minutes);
     } catch (error) {
-      say({ text: `Not looked: ${messageOf(error)}`, kind: 'problem' });
+      say({ text: phrases.notLooked(messageOf(error)), kind: 'problem' });
     } finally {
       setBusy(false);
     }
@@ -34,17 +35,17 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
   return (
     <View
       role="region"
-      aria-label="Look for yourself"
+      aria-label={phrases.LOOK_FOR_YOURSELF}
       style={{ borderLeftWidth: 6, borderLeftColor: p.steam, paddingLeft: 12, gap: 8 }}
     >
-      <Heading level={2}>Look for yourself</Heading>
+      <Heading level={2}>{phrases.LOOK_FOR_YOURSELF}</Heading>
       {station === 'wrap' && data.endedAt === null && (
         <Choices
           label="Portions"
           value={data.hands}
           options={[
-            { value: 'spoon', label: 'with the spoon' },
-            { value: 'scale', label: 'each on the scale' },
+            { value: 'spoon', label: phrases.WITH_SPOON },
+            { value: 'scale', label: phrases.EACH_ON_SCALE },
           ]}
           onChange={(hands) =>
             void setHands(id, hands).catch((error: unknown) => say({ text: messageOf(error), kind: 'problem' }))
@@ -58,8 +59,8 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
           ))}
         </View>
       )}
-      {said.length === 0 && <Small>Nothing here tells by itself. A look takes a minute or two.</Small>}
-      <View role="log" aria-label="What it said" style={{ gap: 4 }}>
+      {said.length === 0 && <Small>{phrases.LOOK_TAKES_MINUTES}</Small>}
+      <View role="log" aria-label={phrases.WHAT_IT_SAID} style={{ gap: 4 }}>
         {said.map((one, i) => (
           <Body key={`${one.at} ${i}`}>
             {clockTime(one.at)} {one.said}

@@ -19,6 +19,7 @@ import { Body, Heading, Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const LEVELS = { gentle: 'gentle', middling: 'middling', hard: 'hard', any: '' } as const;
 
@@ -45,16 +46,11 @@ export function RehearseScreen({ of }: { of: string | null }) {
     if (text === null) return;
     if (!text.ok) return setProblem(text.problems.map(problemWords).join('. '));
     const taken = await takeUp(text.value, own);
-    if ('problems' in taken)
-      return setProblem(`Not opened. ${taken.problems.slice(0, 3).map(problemWords).join('. ')}.`);
+    if ('problems' in taken) return setProblem(phrases.notOpened(taken.problems.slice(0, 3).map(problemWords)));
     router.navigate(`/batch/${taken.id}/fill`);
   };
   return (
-    <PlaceScreen
-      title="Rehearse"
-      note="A practice kitchen with something hidden. It touches none of your batches, and nothing your kitchen has learned."
-      back
-    >
+    <PlaceScreen title="Rehearse" note={phrases.PRACTICE_KITCHEN} back>
       {mine !== null && (
         <View style={{ gap: 10 }}>
           <Heading level={2}>{mine.title}</Heading>
@@ -71,12 +67,12 @@ export function RehearseScreen({ of }: { of: string | null }) {
       </View>
       <View style={{ gap: 8, alignItems: 'flex-start' }}>
         <Press
-          title="Open a rehearsal’s file"
+          title={phrases.OPEN_FILE}
           icon="tray-arrow-up"
-          onPress={() => void open().catch((error: unknown) => setProblem(`Not opened. ${messageOf(error)}`))}
+          onPress={() => void open().catch((error: unknown) => setProblem(phrases.notOpenedFor(messageOf(error))))}
         />
         {problem !== null && <Problem text={problem} />}
-        <Small>Somebody else’s rehearsal: the same kitchen, from the beginning.</Small>
+        <Small>{phrases.SOMEBODY_ELSES}</Small>
       </View>
       <Before />
     </PlaceScreen>
@@ -127,9 +123,7 @@ function One({ rehearsal }: { rehearsal: Rehearsal }) {
       >
         {begun.title}
       </TextLink>
-      <Small>
-        {REHEARSALS[kitchen].label}, number {seed}, {endedAt === null ? 'goes on' : 'over: debrief'}
-      </Small>
+      <Small>{phrases.rehearsalRow(REHEARSALS[kitchen].label, seed, endedAt)}</Small>
     </View>
   );
 }

@@ -7,6 +7,7 @@ import { Measured } from '@/ui/parts/measured';
 import { PairTable } from '@/ui/parts/pair-table';
 import { type ShownProps } from '../station-props';
 import { Scales } from './scales';
+import * as phrases from './words';
 
 /** Folded, where it stands under the rest: the pair of scales and the table. */
 export function BalanceFold(props: ShownProps) {
@@ -20,8 +21,8 @@ export function BalanceFold(props: ShownProps) {
 
 const leftWords = ({ assessment: { portion, checks } }: ShownProps): string =>
   portion.left.of === 'nothing' || checks.fit.fits?.even?.state === 'good'
-    ? 'they run out together'
-    : `${formatGrams(portion.left.grams)} of ${portion.left.of} left over`;
+    ? phrases.RUN_OUT_TOGETHER
+    : phrases.leftOver(portion.left.grams, portion.left.of);
 
 export function BalanceTable({ isUntitled = false, ...props }: ShownProps & { isUntitled?: boolean }) {
   const { batch, assessment } = props;
@@ -33,19 +34,23 @@ export function BalanceTable({ isUntitled = false, ...props }: ShownProps & { is
       isUntitled={isUntitled}
       note={isUntitled ? undefined : leftWords(props)}
       rows={[
-        { name: 'Filling in each', note: portion.spoon, figures: [formatGrams(portion.portionG)] },
-        { name: isPan ? 'Sheets of each' : 'Skin of each', figures: [formatGrams(portion.wrapperG)] },
+        { name: phrases.FILLING_IN_EACH, note: portion.spoon, figures: [formatGrams(portion.portionG)] },
+        { name: isPan ? phrases.SHEETS_OF_EACH : phrases.SKIN_OF_EACH, figures: [formatGrams(portion.wrapperG)] },
         { name: 'One piece', figures: [formatGrams(portion.parcelG)], sum: true },
-        { name: 'Filling to wrapper', figures: [`${formatNumber(fit.ratio, 2)} : 1`] },
+        { name: phrases.FILLING_TO_WRAPPER, figures: [`${formatNumber(fit.ratio, 2)} : 1`] },
         { name: 'Finished filling', figures: [formatGrams(ledger.finishedG)] },
-        { name: 'Pieces the filling makes', figures: [formatNumber(portion.fromFilling, 1)] },
+        { name: phrases.PIECES_FILLING_MAKES, figures: [formatNumber(portion.fromFilling, 1)] },
         ...(portion.fromDough === null
           ? []
-          : [{ name: 'Pieces the dough makes', figures: [formatNumber(portion.fromDough, 1)] }]),
-        { name: `Dough for ${batch.count}`, note: 'without trimmings', figures: [formatGrams(portion.doughNeededG)] },
+          : [{ name: phrases.PIECES_DOUGH_MAKES, figures: [formatNumber(portion.fromDough, 1)] }]),
         {
-          name: `Filling shared over ${batch.count}`,
-          note: 'uses it up exactly',
+          name: phrases.doughFor(batch.count),
+          note: 'without trimmings',
+          figures: [formatGrams(portion.doughNeededG)],
+        },
+        {
+          name: phrases.fillingSharedOver(batch.count),
+          note: phrases.USES_IT_UP,
           figures: [formatGrams(portion.evenPortionG)],
         },
       ]}

@@ -7,7 +7,6 @@ import { STANDING } from '@/core/safety/exposure';
 import { BOARD_END_IDS, BOARD_ENDS } from '@/core/vocabulary/where-to';
 import { learnedOf, wrapSeconds } from '@/core/learning/learned';
 import { LIMITS } from '@/core/vocabulary/limits';
-import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
 import { askToNotify } from '@/data/alarm';
 import { useBoard } from '@/data/heat';
@@ -24,6 +23,7 @@ import { AlarmFile } from '../../alarm-words';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
 import { later } from '@/core/stored/moments';
+import * as phrases from './words';
 
 const MINUTE = 60_000;
 
@@ -46,14 +46,11 @@ export function BenchPanel(props: StationProps) {
     return (
       <>
         <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
-          <Body>
-            {count} at about {Math.round(seconds)} s each are {formatMinutes(Math.ceil((count * seconds) / 60))} (
-            {isLearned ? 'your kitchen' : 'our estimate'}).
-          </Body>
+          <Body>{phrases.benchForecast(count, seconds, isLearned)}</Body>
           <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
         </Fold>
         <InFoot>
-          <Press title="The filling is out: start the bench clock" kind="solid" icon="timer-outline" onPress={start} />
+          <Press title={phrases.START_BENCH_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
         </InFoot>
       </>
     );
@@ -69,67 +66,62 @@ export function BenchPanel(props: StationProps) {
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
   const tap = (parcels: number) => void edit({ do: 'addTap', tap: { at: rightNow(batch.id), parcels } });
   return (
-    <Fold title="Bench clock" figure={`${clock.closed} of ${count}`} isOpenAtFirst>
+    <Fold title="Bench clock" figure={phrases.closedOf(clock.closed, count)} isOpenAtFirst>
       <Hours clock={clock} isRisky={isRisky} />
       <View role="timer" aria-label="Bench clock" style={{ gap: 4 }}>
         <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
-          <Strong style={{ fontSize: 40, lineHeight: 46 }}>
-            {clock.closed} of {count}
-          </Strong>
+          <Strong style={{ fontSize: 40, lineHeight: 46 }}>{phrases.closedOf(clock.closed, count)}</Strong>
           <Body>
-            {clock.left === 0
-              ? 'all closed'
-              : `${clock.secondsEach === null ? '' : `${formatNumber(clock.secondsEach, 0)} s each; `}the last at ${clockTime(clock.lastAt)}`}
+            {clock.left === 0 ? 'all closed' : phrases.paceAndLast(clock.secondsEach, clockTime(clock.lastAt))}
           </Body>
         </View>
         <Sentence
-          text={`Filling out *${formatMinutes(Math.floor(clock.inAllMinutes))}*${beforeWords(clock)}${warm ? `, by now about ${t(warm.middleC)} in the middle and ${t(warm.surfaceC)} at its surface` : ''}${clock.isOut ? '' : '; it is in the fridge'}.`}
+          text={phrases.fillingOut(
+            clock.inAllMinutes,
+            beforeWords(clock),
+            warm && phrases.byNowAbout(t(warm.middleC), t(warm.surfaceC)),
+            clock.isOut,
+          )}
         />
         {isRisky && clock.leftMinutes > 0 && (
-          <Small>
-            {formatMinutes(Math.floor(clock.leftMinutes))} until it has been out for {formatMinutes(clock.limitMinutes)}{' '}
-            in all. {STANDING.authority}; local codes come first.
-          </Small>
+          <Small>{phrases.untilLimit(clock.leftMinutes, clock.limitMinutes, STANDING.authority)}</Small>
         )}
         {isRisky && clock.parts > 1 && clock.leftMinutes > 0 && (
-          <Body>
-            Too slow to do it all at once: take a {PARTS[clock.parts] ?? `${clock.parts}th`} of the rest out at a time.
-          </Body>
+          <Body>{phrases.tooSlow(PARTS[clock.parts], clock.parts)}</Body>
         )}
-        {facts !== null && (
-          <Small>
-            Assumes it leaves the fridge at {t(facts.fillingC)}, {facts.depthMm} mm deep in its bowl (our estimate).
-          </Small>
-        )}
+        {facts !== null && <Small>{phrases.assumesFridge(t(facts.fillingC), facts.depthMm)}</Small>}
       </View>
       <Taps closed={clock.closed} left={clock.left} onTap={tap} />
       {board.taps.length > 0 && (
         <Press
-          title="Not that one: take the last tap back"
+          title={phrases.TAKE_LAST_TAP_BACK}
           onPress={() => void edit({ do: 'removeTap', tap: board.taps[board.taps.length - 1] })}
         />
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'flex-end' }}>
         {clock.isOut ? (
-          <Press title="Filling back into the fridge" onPress={() => void edit({ do: 'putAway', at: latest })} />
+          <Press title={phrases.BACK_INTO_FRIDGE} onPress={() => void edit({ do: 'putAway', at: latest })} />
         ) : (
-          <Press title="Out of the fridge again" onPress={() => void edit({ do: 'takeOut', at: rightNow(batch.id) })} />
+          <Press
+            title={phrases.OUT_OF_FRIDGE_AGAIN}
+            onPress={() => void edit({ do: 'takeOut', at: rightNow(batch.id) })}
+          />
         )}
       </View>
-      <Small>Stop the bench clock:</Small>
+      <Small>{phrases.STOP_BENCH_CLOCK}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         {BOARD_END_IDS.map((goesTo) => (
           <Press
             key={goesTo}
             title={BOARD_ENDS[goesTo].label}
-            label={`Stop the bench clock: ${BOARD_ENDS[goesTo].label.toLowerCase()}`}
+            label={phrases.stopBenchClockWith(BOARD_ENDS[goesTo].label)}
             onPress={() => void edit({ do: 'stopBoard', at: latest, goesTo })}
           />
         ))}
       </View>
       <AlarmFile />
       <AmountField
-        label="It was first out"
+        label={phrases.WAS_FIRST_OUT}
         unit="min ago"
         value={Math.max(0, Math.round((Date.parse(now) - Date.parse(board.stretches[0].outAt)) / MINUTE))}
         least={0}
@@ -139,7 +131,7 @@ export function BenchPanel(props: StationProps) {
           minutes !== null && edit({ do: 'setOut', at: later(rightNow(batch.id), -minutes) }, 'out')
         }
       />
-      <Small>Skins dry within minutes: keep a damp cloth over those you’re not working on.</Small>
+      <Small>{phrases.DAMP_CLOTH}</Small>
       <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
     </Fold>
   );
@@ -150,7 +142,7 @@ const PARTS: Readonly<Record<number, string>> = { 2: 'half', 3: 'third', 4: 'qua
 /** What it has behind it from before it came here. */
 function beforeWords({ inAllMinutes, outMinutes }: BoardClock): string {
   const before = Math.round(inAllMinutes - outMinutes);
-  return before < 1 ? '' : ` (${formatMinutes(before)} of it before it came here)`;
+  return before < 1 ? '' : phrases.beforeItCame(before);
 }
 
 /** What the rule says once its hours are up. */
@@ -159,11 +151,9 @@ function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {
   if (!isRisky || clock.leftMinutes > 0) return null;
   return (
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 6, backgroundColor: p.fixBand }}>
-      <Heading level={2}>
-        Out of the cold for {formatMinutes(clock.isTooLong ? clock.mostMinutes : clock.limitMinutes)} in all
-      </Heading>
-      <Body>{clock.isTooLong ? 'Throw it away.' : 'Cook what is closed now, and don’t keep the rest.'}</Body>
-      <Small style={{ color: p.ink }}>{STANDING.authority}; local codes come first.</Small>
+      <Heading level={2}>{phrases.outOfColdFor(clock.isTooLong, clock.mostMinutes, clock.limitMinutes)}</Heading>
+      <Body>{clock.isTooLong ? phrases.THROW_AWAY : phrases.COOK_CLOSED}</Body>
+      <Small style={{ color: p.ink }}>{phrases.localCodesFirst(STANDING.authority)}</Small>
     </View>
   );
 }
@@ -171,18 +161,18 @@ function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {
 /** One parcel, or a tray of so many. */
 function Taps({ closed, left, onTap }: { closed: number; left: number; onTap: (parcels: number) => void }) {
   const [tray, setTray] = useState(6);
-  if (left === 0) return <Body>All closed. Cover them, and cook or freeze them.</Body>;
+  if (left === 0) return <Body>{phrases.ALL_CLOSED}</Body>;
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'flex-end' }}>
       <Press
-        title="One more closed"
-        label={`One more closed: number ${closed + 1}`}
+        title={phrases.ONE_MORE_CLOSED}
+        label={phrases.oneMoreClosedNumber(closed)}
         kind="solid"
         onPress={() => onTap(1)}
       />
-      {left >= tray && <Press title={`A tray of ${tray} closed`} onPress={() => onTap(tray)} />}
+      {left >= tray && <Press title={phrases.trayClosed(tray)} onPress={() => onTap(tray)} />}
       <AmountField
-        label="On a tray"
+        label={phrases.ON_A_TRAY}
         unit="count"
         value={tray}
         least={2}
@@ -197,11 +187,5 @@ function Taps({ closed, left, onTap }: { closed: number; left: number; onTap: (p
 
 function Frozen({ minutes, freezerC, isKnown }: { minutes: number | null; freezerC: number; isKnown: boolean }) {
   if (!isKnown) return null;
-  return (
-    <Small>
-      {minutes === null
-        ? `A freezer at ${formatNumber(freezerC)} °C won’t freeze them hard in a day.`
-        : `To keep them raw: apart on a tray in the freezer, hard after about ${formatMinutes(5 * Math.ceil(minutes / 5))}, then into a bag; 2 months.`}
-    </Small>
-  );
+  return <Small>{minutes === null ? phrases.freezerTooWarm(freezerC) : phrases.keepRaw(minutes)}</Small>;
 }

@@ -4,7 +4,7 @@ import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg
 import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
 import { type WrapperMaking } from '@/core/wrapper/making';
-import { formatLength, type LengthUnit } from '@/core/units/lengths';
+import { type LengthUnit } from '@/core/units/lengths';
 import { LengthField } from '@/ui/parts/length-field';
 import { Fold } from '@/ui/parts/fold';
 import { Measured } from '@/ui/parts/measured';
@@ -14,6 +14,7 @@ import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { sizeOf } from '@/core/forms/skins';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Props = StationProps & { plan: WrapperMaking };
 
@@ -23,13 +24,13 @@ export function DividePanel(props: Props) {
   if (pieces === null && props.plan.layout === null) return null;
   return (
     <Fold
-      title={isCut ? 'Rounds from a sheet' : 'Equal pieces'}
+      title={isCut ? phrases.ROUNDS_FROM_SHEET : 'Equal pieces'}
       figure={
         isCut
-          ? `${props.plan.layout?.count ?? 0} a sheet`
+          ? phrases.aSheet(props.plan.layout?.count)
           : pieces === null
             ? ''
-            : `${pieces.count} of ${formatNumber(pieces.pieceG, pieces.pieceG < 20 ? 1 : 0)} g`
+            : phrases.piecesOf(pieces.count, pieces.pieceG)
       }
     >
       {pieces && <Log pieces={pieces} unit={props.kitchen.lengths} />}
@@ -43,19 +44,10 @@ function Log({ pieces, unit }: { pieces: NonNullable<WrapperMaking['pieces']>; u
   const each = `${formatNumber(pieceG, pieceG < 20 ? 1 : 0)} g`;
   return (
     <View style={{ gap: 8 }}>
-      <Heading level={3}>Cut the log</Heading>
-      <Small>
-        {logs === 1 ? 'One log' : `${logs} logs`} of {formatLength(logMm, unit)}, {formatLength(thickMm, unit, 0)}{' '}
-        thick: {perLog} pieces of {each}
-        {logs * perLog > count ? ` (the last log ${count - (logs - 1) * perLog})` : ''}.
-      </Small>
+      <Heading level={3}>{phrases.CUT_LOG}</Heading>
+      <Small>{phrases.logsOf(logs, logMm, unit, thickMm, perLog, each, count)}</Small>
       <Measured>{(width) => <LogDrawing pieces={pieces} width={width} />}</Measured>
-      <Small>
-        {count > 1 && halvings > 0
-          ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. `
-          : ''}
-        As a ball a piece is {formatLength(ballMm, unit, 0)} across. Keep the others under a damp cloth.
-      </Small>
+      <Small>{phrases.halveOrBall(count, halvings, then, ballMm, unit)}</Small>
     </View>
   );
 }
@@ -70,7 +62,7 @@ function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapperMaking['piec
   const every = Math.max(1, Math.ceil(30 / (width / (marks.length + 1))));
   const ticks = Array.from({ length: Math.floor(pieces.logMm / 10) + 1 }, (_, i) => i * 10);
   return (
-    <View role="img" aria-label={`Cut at ${marks.map((mm) => `${Math.round(mm)} mm`).join(', ')}`}>
+    <View role="img" aria-label={phrases.cutAt(marks.map((mm) => `${Math.round(mm)} mm`))}>
       <Svg width={width} height={high + 42} aria-hidden>
         <Rect x={4} y={4} width={width - 8} height={high} rx={high / 2} fill={p.dough} stroke={p.ink} strokeWidth={2} />
         {marks.map((mm) => (
@@ -120,7 +112,7 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
     return (
       <View style={{ alignItems: 'flex-start', gap: 6 }}>
         <Press
-          title="Cut rounds from a sheet instead"
+          title={phrases.CUT_ROUNDS_INSTEAD}
           onPress={() => void edit({ do: 'setWrap', to: { sheet: { lengthMm: 400, widthMm: 300 } } }, 'sheet')}
         />
       </View>
@@ -128,12 +120,12 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
   const { layout } = plan;
   return (
     <View style={{ gap: 8 }}>
-      <Heading level={3}>Rounds from a sheet</Heading>
+      <Heading level={3}>{phrases.ROUNDS_FROM_SHEET}</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
         {(['lengthMm', 'widthMm'] as const).map((key) => (
           <LengthField
             key={key}
-            label={key === 'lengthMm' ? 'Rolled out long' : 'Rolled out wide'}
+            label={key === 'lengthMm' ? phrases.ROLLED_LONG : phrases.ROLLED_WIDE}
             unit={kitchen.lengths}
             mm={sheet[key]}
             {...LIMITS.sheetMm}
@@ -147,28 +139,30 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
       {layout && (
         <>
           <Body>
-            {layout.count} rounds of {formatLength(diameterMm, kitchen.lengths, 0)},{' '}
-            {layout.kind === 'square' ? 'in rows' : 'in staggered rows'}; {formatNumber(100 * layout.trimmingsShare, 0)}{' '}
-            % trimmings
-            {layout.rerolled > 0 ? `, rolled once more ${layout.rerolled} rounds` : ''}.
-            {layout.sheetsNeeded > 0
-              ? ` ${layout.sheetsNeeded === 1 ? 'One sheet' : `${layout.sheetsNeeded} sheets`} in all.`
-              : ''}
+            {phrases.roundsCut(
+              layout.count,
+              diameterMm,
+              kitchen.lengths,
+              layout.kind,
+              layout.trimmingsShare,
+              layout.rerolled,
+              layout.sheetsNeeded,
+            )}
           </Body>
           <Measured>
             {(width) => <Rounds layout={layout} sheet={sheet} diameterMm={diameterMm} width={Math.min(width, 300)} />}
           </Measured>
           <Small>
             {layout.cutterMm === null
-              ? 'Cutters that you own are kept in the Kitchen: the nearest is named here.'
+              ? phrases.CUTTERS_ARE_KEPT
               : layout.cutterMm === diameterMm
-                ? `Your cutter of ${formatLength(layout.cutterMm, kitchen.lengths)} is just right.`
-                : `Your nearest cutter is ${formatLength(layout.cutterMm, kitchen.lengths)}.`}
+                ? phrases.cutterIsRight(layout.cutterMm, kitchen.lengths)
+                : phrases.nearestCutter(layout.cutterMm, kitchen.lengths)}
             {kitchen.cuttersMm.length > 0 && layout.cutterMm !== null && layout.cutterMm !== diameterMm ? ' ' : ''}
           </Small>
           {layout.cutterMm !== null && layout.cutterMm !== diameterMm && (
             <Press
-              title={`Take the ${formatLength(layout.cutterMm, kitchen.lengths)} cutter`}
+              title={phrases.takeCutter(layout.cutterMm, kitchen.lengths)}
               onPress={() =>
                 void edit(
                   { do: 'setWrap', to: { skin: { shape: 'round', diameterMm: layout.cutterMm ?? diameterMm } } },
@@ -180,7 +174,7 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
         </>
       )}
       <Press
-        title="No sheet: roll every piece"
+        title={phrases.ROLL_EVERY_PIECE}
         onPress={() => void edit({ do: 'setWrap', to: { sheet: null } }, 'sheet')}
       />
     </View>
@@ -204,7 +198,7 @@ function Rounds({
   const isTurned = sheet.lengthMm >= sheet.widthMm;
   const [w, h] = isTurned ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm];
   return (
-    <View role="img" aria-label={`${layout.count} rounds on a sheet of ${w} by ${h} mm`}>
+    <View role="img" aria-label={phrases.roundsOnSheet(layout.count, w, h)}>
       <Svg width={w * scale} height={h * scale} aria-hidden>
         <Rect
           x={1}

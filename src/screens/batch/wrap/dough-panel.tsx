@@ -25,6 +25,7 @@ import { type StationProps } from '../station-props';
 import { ingredientName } from './ingredient-name';
 import { FormulaEditor } from './formula-editor';
 import { keepDough } from './keep-dough';
+import * as phrases from './words';
 
 type Props = StationProps & { plan: WrapperMaking };
 
@@ -79,7 +80,7 @@ export function DoughPanel(props: Props) {
       {variants.map(({ label, trade, parts }) => (
         <View key={label} style={{ gap: 4, alignItems: 'flex-start' }}>
           <Press
-            title={`Make it ${label}`}
+            title={phrases.makeIt(label)}
             onPress={() =>
               void set(
                 {
@@ -99,11 +100,11 @@ export function DoughPanel(props: Props) {
       ))}
       {plan.amounts ? <Made {...props} /> : <Bought {...props} />}
       {plan.amounts && (
-        <Press title={isOpen ? 'Close the formula' : 'Change the formula'} onPress={() => setOpen(!isOpen)} />
+        <Press title={isOpen ? phrases.CLOSE_FORMULA : phrases.CHANGE_FORMULA} onPress={() => setOpen(!isOpen)} />
       )}
       {isOpen && plan.amounts && <FormulaEditor {...props} />}
       {!isOpen && wrap.ownDough !== null && !isKeptDough(wrap.ownDough, kitchen) && (
-        <Press title="Keep it in the Larder" onPress={() => void keepDough(batch, wrap.ownDough, edit)} />
+        <Press title={phrases.KEEP_IN_LARDER} onPress={() => void keepDough(batch, wrap.ownDough, edit)} />
       )}
       <Steps plan={plan} scale={kitchen.temperature} />
     </Fold>
@@ -137,20 +138,15 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
       {tables.map(({ name, grams, ingredients }) => (
         <PairTable
           key={name}
-          title={name === '' ? `Dough for ${count}` : capital(name)}
+          title={name === '' ? phrases.doughFor(count) : capital(name)}
           note={
-            name === ''
-              ? `${count} × ${formatNumber(assessment.fit.wrapperG)} g and ${formatNumber(100 * plan.spareShare, 0)} % ${plan.spareShare > wrap.spareShare ? 'over the rim of the pan' : 'to spare'}`
-              : undefined
+            name === '' ? phrases.doughSum(count, assessment.fit.wrapperG, plan.spareShare, wrap.spareShare) : undefined
           }
           columns={['of flour', 'weigh']}
           rows={[
             ...ingredients.map((i) => ({
               name: ingredientName(i.ingredientId),
-              note:
-                i.ingredientId === amounts.heldBack
-                  ? `hold ${formatGrams(amounts.heldBackG)} of it back: add by the spoon until it no longer sticks`
-                  : undefined,
+              note: i.ingredientId === amounts.heldBack ? phrases.holdBackWater(amounts.heldBackG) : undefined,
               figures: [`${formatNumber(i.percent, 1)} %`, formatGrams(i.grams)],
             })),
             { name: 'Together', figures: ['', formatGrams(grams)], sum: true },
@@ -161,15 +157,15 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         <Sentence
           text={
             water.isTooHot
-              ? `For a dough of ${t(water.wantC)} the water would have to be too hot for the flour. Warm the flour, or the bowl.`
-              : `Water at *${t(water.waterC)}*${water.iceG >= 1 ? `, ${formatGrams(water.iceG)} of it as ice` : ''} gives a dough of ${t(water.wantC)} in this kitchen (${t(kitchen.roomC)}), kneaded by hand.`
+              ? phrases.waterTooHot(t(water.wantC))
+              : phrases.waterAt(t(water.waterC), water.iceG, t(water.wantC), t(kitchen.roomC))
           }
         />
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
           key={unit}
-          label="I have flour (or empty)"
+          label={phrases.HAVE_FLOUR}
           unit={unit === 'g' ? 'g' : 'cups'}
           value={flourG === null ? null : flourG / gramsIn}
           least={unit === 'g' ? 10 : 0.125}
@@ -178,7 +174,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           onChange={(amount) => withFlour(amount === null ? null : amount * gramsIn)}
         />
         <AmountField
-          label="Dough at hand (or empty)"
+          label={phrases.DOUGH_AT_HAND}
           unit="g"
           value={wrap.doughG}
           {...LIMITS.doughG}
@@ -195,7 +191,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           onChange={(percent) => percent !== null && set({ spareShare: percent / 100 }, 'spare')}
         />
         <TemperatureField
-          label="Dough from mixing (or empty)"
+          label={phrases.DOUGH_FROM_MIXING}
           c={wrap.doughC}
           {...LIMITS.doughC}
           optional
@@ -204,7 +200,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         />
         {plan.rise && (
           <TemperatureField
-            label="It rises at (or empty)"
+            label={phrases.RISES_AT}
             c={wrap.riseC}
             {...LIMITS.doughC}
             optional
@@ -214,11 +210,11 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         )}
       </View>
       <Choices
-        label="Flour at hand in"
+        label={phrases.FLOUR_AT_HAND_IN}
         value={unit}
         options={[
           { value: 'g', label: 'grams' },
-          { value: 'cup', label: `cups of ${kitchen.cupMl} ml` },
+          { value: 'cup', label: phrases.cupsOf(kitchen.cupMl) },
         ]}
         onChange={setUnit}
       />
@@ -227,9 +223,9 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           label="It rises"
           value={wrap.riseC === null ? 'kitchen' : wrap.riseC <= COLD_RISE_C ? 'fridge' : 'warm'}
           options={[
-            { value: 'kitchen', label: 'in the kitchen' },
+            { value: 'kitchen', label: phrases.IN_KITCHEN },
             { value: 'warm', label: 'somewhere warm' },
-            { value: 'fridge', label: 'slowly in the fridge' },
+            { value: 'fridge', label: phrases.SLOWLY_IN_FRIDGE },
           ]}
           onChange={(school) =>
             set({ riseC: school === 'kitchen' ? null : school === 'warm' ? WARM_RISE_C : kitchen.fridgeC }, 'rise')
@@ -237,10 +233,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         />
       )}
       {wrap.doughG !== null && (
-        <Small>
-          {formatGrams(wrap.doughG)} of dough: {inWords(assessment, wrap.doughG)}. Needed with what is spare:{' '}
-          {formatGrams(neededG)}.
-        </Small>
+        <Small>{phrases.doughAndNeed(wrap.doughG, inWords(assessment, wrap.doughG), neededG)}</Small>
       )}
     </View>
   );
@@ -263,7 +256,7 @@ function Bought({ batch, kitchen, plan, edit }: Props) {
     <View style={{ gap: 12 }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
-          label={isLined ? 'Sheets in the packet' : 'Skins in the packet'}
+          label={isLined ? phrases.SHEETS_IN_PACKET : phrases.SKINS_IN_PACKET}
           unit="count"
           value={wrap.packet?.count ?? null}
           {...LIMITS.packetCount}
@@ -272,7 +265,7 @@ function Bought({ batch, kitchen, plan, edit }: Props) {
           onChange={(count) => set({ packet: count === null ? null : { ...packet, count } }, 'packet-count')}
         />
         <AmountField
-          label="The packet weighs"
+          label={phrases.PACKET_WEIGHS}
           unit="g"
           value={wrap.packet?.grams ?? null}
           {...LIMITS.packetG}
@@ -283,7 +276,7 @@ function Bought({ batch, kitchen, plan, edit }: Props) {
           (['lengthMm', 'widthMm'] as const).map((key) => (
             <LengthField
               key={key}
-              label={key === 'lengthMm' ? 'A sheet is long' : 'A sheet is wide'}
+              label={key === 'lengthMm' ? phrases.SHEET_IS_LONG : phrases.SHEET_IS_WIDE}
               unit={kitchen.lengths}
               mm={wrap.sheet?.[key] ?? null}
               {...LIMITS.sheetMm}
@@ -292,7 +285,7 @@ function Bought({ batch, kitchen, plan, edit }: Props) {
             />
           ))}
         <AmountField
-          label="At hand (or empty)"
+          label={phrases.AT_HAND}
           unit="g"
           value={wrap.doughG}
           {...LIMITS.doughG}
@@ -301,18 +294,16 @@ function Bought({ batch, kitchen, plan, edit }: Props) {
         />
       </View>
       <Choices
-        label={isLined ? 'The sheets are' : 'The skins are'}
+        label={isLined ? phrases.SHEETS_ARE : phrases.SKINS_ARE}
         value={wrap.isThawed ? 'thawed' : 'frozen'}
         options={[
           { value: 'frozen', label: 'frozen' },
-          { value: 'thawed', label: 'thawed, or never frozen' },
+          { value: 'thawed', label: phrases.THAWED },
         ]}
         onChange={(value) => set({ isThawed: value === 'thawed' }, 'thawed')}
       />
       {plan.bought && (
-        <Sentence
-          text={`*${plan.bought.pieces}* ${isLined ? 'sheets' : 'skins'} for ${batch.count}${plan.bought.packets === null ? '' : `: ${plan.bought.packets} ${plan.bought.packets === 1 ? 'packet' : 'packets'}`}.`}
-        />
+        <Sentence text={phrases.sheetsFor(plan.bought.pieces, isLined, batch.count, plan.bought.packets)} />
       )}
     </View>
   );
@@ -321,25 +312,20 @@ function Bought({ batch, kitchen, plan, edit }: Props) {
 function Steps({ plan, scale }: { plan: WrapperMaking; scale: 'C' | 'F' }) {
   if (plan.steps.length === 0) return null;
   const wait = ([low, high]: readonly [number, number]): string =>
-    high === 0
-      ? ''
-      : low === high
-        ? `, wait ${formatMinutes(low)}`
-        : `, wait ${formatMinutes(low)} to ${formatMinutes(high)}`;
+    high === 0 ? '' : low === high ? `, wait ${formatMinutes(low)}` : phrases.wait(low, high);
   return (
     <View style={{ gap: 4 }}>
-      <Heading level={3}>In this order</Heading>
+      <Heading level={3}>{phrases.IN_THIS_ORDER}</Heading>
       {plan.steps.map((step, i) => (
         <Small key={step.what} style={{ fontSize: 15, lineHeight: 21 }}>
-          {i + 1}. {step.what}: {step.handsOnMinutes > 0 ? `${step.handsOnMinutes} min of work` : 'no work'}
-          {wait(step.waitMinutes)}.
+          {phrases.doughStep(i, step.what, step.handsOnMinutes, wait(step.waitMinutes))}
         </Small>
       ))}
       {plan.rise && (
         <Small>
           {plan.rise.minutes === null
-            ? `At ${formatTemperature(plan.rise.c, scale)} yeast does nothing.`
-            : `Doubled after about ${formatMinutes(Math.round(plan.rise.minutes))} at ${formatTemperature(plan.rise.c, scale)} (${plan.rise.isLearned ? 'your kitchen' : 'our estimate'}).`}
+            ? phrases.yeastDoesNothing(plan.rise.c, scale)
+            : phrases.doubledAfter(plan.rise.minutes, plan.rise.c, scale, plan.rise.isLearned)}
         </Small>
       )}
     </View>

@@ -5,7 +5,6 @@ import { learnedOf } from '@/core/learning/learned';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { EVERYTHING } from '@/core/vocabulary/learned';
 import { WEIGHED, type WeighedWhat } from '@/core/vocabulary/weighed';
-import { formatNumber } from '@/core/units/amount';
 import { ENOUGH, spreadLesson, USUAL_SPREAD, weighing } from '@/core/wrapper/weighings';
 import { now } from '@/data/hooks';
 import { learnLesson } from '@/data/learning';
@@ -15,6 +14,7 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 const WORDS: Record<WeighedWhat, string> = { parcel: 'closed piece', filling: 'filling', skin: 'skin' };
 
@@ -43,14 +43,17 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
       kitchen,
       spreadLesson(spread, wrap.weighed.length),
       { batchId: batch.id, at: now(batch.id) },
-      'The kitchen has learned how much your portions differ.',
+      phrases.LEARNED_SPREAD,
     );
   };
   return (
-    <Fold title="The first three" figure={wrap.weighed.length === 0 ? 'weigh them' : `${wrap.weighed.length} weighed`}>
-      <Small>Weigh three as you make them: everything after them is corrected.</Small>
+    <Fold
+      title={phrases.FIRST_THREE}
+      figure={wrap.weighed.length === 0 ? 'weigh them' : `${wrap.weighed.length} weighed`}
+    >
+      <Small>{phrases.WEIGH_THREE}</Small>
       <Choices
-        label="On the scale"
+        label={phrases.ON_SCALE}
         value={what}
         options={WEIGHED.map((value) => ({ value, label: WORDS[value] }))}
         onChange={setWhat}
@@ -58,7 +61,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
         <AmountField
           key={`${what} ${turn}`}
-          label={`It weighs (planned ${formatNumber(planned[what], 0)})`}
+          label={phrases.itWeighs(planned[what])}
           unit="g"
           value={grams}
           {...LIMITS.portionG}
@@ -69,32 +72,26 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
       </View>
       {wrap.weighed.map((weighed, i) => (
         <View key={`${weighed.at} ${i}`} style={{ flexDirection: 'row', alignItems: 'center' }}>
-          <Body style={{ flex: 1 }}>
-            {WORDS[weighed.what]}: {formatNumber(weighed.grams)} g
-          </Body>
+          <Body style={{ flex: 1 }}>{phrases.weighed(WORDS[weighed.what], weighed.grams)}</Body>
           <IconPress
             icon="close"
-            label={`Take back ${formatNumber(weighed.grams)} g`}
+            label={phrases.takeBack(weighed.grams)}
             onPress={() => void edit({ do: 'removeWeighed', weighed })}
           />
         </View>
       ))}
       {known.map(({ what: kind, count, meanG, spreadPercent }) => (
         <Small key={kind} style={{ fontSize: 15, lineHeight: 20 }}>
-          {count} weighed: {WORDS[kind]} {formatNumber(meanG, 1)} g on average
-          {spreadPercent === null
-            ? `; weigh ${ENOUGH - count} more to see how much they vary`
-            : `, ± ${formatNumber(spreadPercent, 0)} %`}
-          .
+          {phrases.weighedOnAverage(count, WORDS[kind], meanG, spreadPercent, ENOUGH)}
         </Small>
       ))}
       {spread !== null && (
         <View style={{ gap: 4, alignItems: 'flex-start' }}>
-          <Press title="Let the kitchen learn this spread" onPress={() => void learn()} />
+          <Press title={phrases.LET_LEARN_SPREAD} onPress={() => void learn()} />
           <Small>
             {learned === null
-              ? `Until it knows better, the kitchen takes ${USUAL_SPREAD} % (our estimate).`
-              : `It takes ± ${formatNumber(learned.value, 0)} % now, from ${learned.evidence.length} ${learned.evidence.length === 1 ? 'batch' : 'batches'}.`}
+              ? phrases.kitchenTakes(USUAL_SPREAD)
+              : phrases.takesNow(learned.value, learned.evidence.length)}
           </Small>
         </View>
       )}

@@ -16,6 +16,7 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { type StationProps } from '../station-props';
 import { ingredientName } from './ingredient-name';
 import { keepDough } from './keep-dough';
+import * as phrases from './words';
 
 type Way = 'percent' | 'weighed';
 type Parts = OwnDough['parts'];
@@ -79,12 +80,12 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
         label="As"
         value={way}
         options={[
-          { value: 'percent', label: 'percent of flour' },
-          { value: 'weighed', label: 'grams, as I weighed it' },
+          { value: 'percent', label: phrases.PERCENT_OF_FLOUR },
+          { value: 'weighed', label: phrases.GRAMS_AS_WEIGHED },
         ]}
         onChange={setWay}
       />
-      <Small>Flour is 100 %. Grams are turned into percent of the flour.</Small>
+      <Small>{phrases.FLOUR_IS_HUNDRED}</Small>
       <Form>
         {parts.map((part, i) => {
           return (
@@ -124,14 +125,14 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
               </View>
               {way === 'weighed' && (
                 <Press
-                  title="Take these grams as the formula"
+                  title={phrases.TAKE_GRAMS}
                   onPress={() =>
                     void change(i, inPercent(part.formula.map((l) => ({ ...l, percent: gramsOf(i, l) }))), 'weighed')
                   }
                 />
               )}
               <Choices
-                label="Add to it"
+                label={phrases.ADD_TO_IT}
                 value=""
                 options={MORE.filter((id) => !part.formula.some((l) => l.ingredientId === id)).map((value) => ({
                   value,
@@ -154,9 +155,9 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
       />
       <Problem text={unread === '' ? refusal : unread} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        <Press title="Keep it in the Larder" onPress={keep} />
+        <Press title={phrases.KEEP_IN_LARDER} onPress={keep} />
         <Press
-          title={`As ${family.label} is made`}
+          title={phrases.asMade(family.label)}
           onPress={() => void edit({ do: 'setWrap', to: { ownDough: null } }, 'formula')}
         />
       </View>

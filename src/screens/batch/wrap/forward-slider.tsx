@@ -7,6 +7,7 @@ import { Fold } from '@/ui/parts/fold';
 import { Small, Strong } from '@/ui/parts/text';
 import { Slider } from '@/ui/slider';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 /** From rather empty to as full as it still closes, of what is comfortable and of what it can hold. */
 const EMPTIEST = 0.7;
@@ -23,16 +24,16 @@ export function ForwardSlider({ batch, assessment, edit }: StationProps) {
   const share = (100 * fit.ratio) / (1 + fit.ratio);
   const minutes = heat?.core?.minutes ?? null;
   const figures = [
-    { name: 'filling in the bite', figure: `${formatNumber(share, 0)} %` },
-    { name: 'salt of the bite', figure: `${formatNumber(salt.bitePercent, 2)} %` },
-    { name: 'of what it holds', figure: `${formatNumber((100 * fit.fillMl) / fit.maxMl, 0)} %` },
-    { name: 'until it is hot', figure: minutes === null ? '…' : formatMinutes(Math.ceil(minutes)) },
-    { name: `dough for ${count}`, figure: formatGrams(portion.doughNeededG) },
+    { name: phrases.FILLING_IN_BITE, figure: `${formatNumber(share, 0)} %` },
+    { name: phrases.SALT_OF_BITE, figure: `${formatNumber(salt.bitePercent, 2)} %` },
+    { name: phrases.OF_WHAT_IT_HOLDS, figure: `${formatNumber((100 * fit.fillMl) / fit.maxMl, 0)} %` },
+    { name: phrases.UNTIL_HOT, figure: minutes === null ? '…' : formatMinutes(Math.ceil(minutes)) },
+    { name: phrases.doughForIt(count), figure: formatGrams(portion.doughNeededG) },
   ];
   return (
-    <Fold title="More or less filling" figure={`${formatNumber(share, 0)} % filling`}>
+    <Fold title={phrases.MORE_OR_LESS} figure={`${formatNumber(share, 0)} % filling`}>
       <Slider
-        label="Filling in each"
+        label={phrases.FILLING_IN_EACH}
         value={Math.min(most, Math.max(least, wrap.portionG))}
         least={least}
         most={most}

@@ -3,8 +3,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { type SkinOf } from '@/core/forms/skins';
-import { formatNumber } from '@/core/units/amount';
-import { formatGrams } from '@/core/units/format';
 import { isPan, swapPan } from '@/core/wrapper/pan-swap';
 import { sheetsNeeded } from '@/core/wrapper/sheets';
 import { scaling } from '@/core/filling/scaling';
@@ -14,6 +12,7 @@ import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Pan = SkinOf<'pan' | 'tin'>;
 
@@ -65,20 +64,25 @@ export function PanPanel({ batch, kitchen, assessment, edit }: StationProps) {
         label="Keep"
         value={keep}
         options={[
-          { value: 'depth', label: 'the depth: more or less filling' },
-          { value: 'filling', label: 'the filling: deeper or shallower' },
+          { value: 'depth', label: phrases.DEPTH_GIVES },
+          { value: 'filling', label: phrases.FILLING_GIVES },
         ]}
         onChange={setKeep}
       />
       <Body>
         {keep === 'depth'
-          ? `${formatNumber(swap.factor, 2)} times the filling: ${formatGrams(swap.portionG)} a pan, ${formatNumber(swap.toMm, 0)} mm deep as before; about the same minutes.`
-          : `The same ${formatGrams(swap.portionG)}, ${formatNumber(swap.toMm, 0)} mm deep instead of ${formatNumber(swap.fromMm, 0)}; about ${formatNumber(swap.slower, 1)} times the minutes to the middle.`}
-        {wrap.sheet ? ` ${sheetsNeeded(to, wrap.sheet).total} sheets of yours a pan.` : ''}
+          ? phrases.timesFilling(swap.factor, swap.portionG, swap.toMm)
+          : phrases.sameFilling(swap.portionG, swap.toMm, swap.fromMm, swap.slower)}
+        {wrap.sheet ? phrases.sheetsAPan(sheetsNeeded(to, wrap.sheet).total) : ''}
       </Body>
-      {swap.toMm > to.depthMm && <Small>That is deeper than the pan.</Small>}
+      {swap.toMm > to.depthMm && <Small>{phrases.DEEPER_THAN_PAN}</Small>}
       <View style={{ alignItems: 'flex-start' }}>
-        <Press title="Take this pan" kind="solid" onPress={() => void take()} disabled={swap.toMm > to.depthMm} />
+        <Press
+          title={phrases.TAKE_THIS_PAN}
+          kind="solid"
+          onPress={() => void take()}
+          disabled={swap.toMm > to.depthMm}
+        />
       </View>
     </Fold>
   );

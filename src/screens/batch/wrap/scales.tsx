@@ -6,6 +6,7 @@ import { formatGrams } from '@/core/units/format';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from '../station-props';
+import * as phrases from './words';
 
 const HEIGHT = 150;
 /** The beam leans no further than this, px at its end. */
@@ -38,14 +39,17 @@ export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 
       y: top - lean,
       fill: p.dough,
       name: wrap.doughG === null ? `${formatGrams(portion.doughNeededG)} dough` : `${formatGrams(wrap.doughG)} dough`,
-      note: wrap.doughG === null ? `to make, for ${count}` : `for ${whole(dough)}`,
+      note: wrap.doughG === null ? phrases.toMakeFor(count) : `for ${whole(dough)}`,
     },
   ];
   const stroke = { stroke: p.ink, strokeWidth: 1.5, fill: 'none' };
   return (
     <View
       role="img"
-      aria-label={`Scales: ${sides.map((side) => `${side.name} ${side.note}`).join('; ')}; ${count} planned`}
+      aria-label={phrases.scalesInWords(
+        sides.map((side) => `${side.name} ${side.note}`),
+        count,
+      )}
     >
       <Svg width={width} height={HEIGHT} aria-hidden>
         <Line x1={middle} x2={middle} y1={top} y2={106} stroke={p.ink} strokeWidth={2.5} />

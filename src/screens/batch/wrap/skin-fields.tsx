@@ -10,6 +10,7 @@ import { LengthField } from '@/ui/parts/length-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { type StationProps } from '../station-props';
+import * as phrases from './words';
 
 type Wrap = Batch['wrap'];
 
@@ -25,7 +26,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
     <View style={{ gap: 12 }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         <AmountField
-          label="Filling in each"
+          label={phrases.FILLING_IN_EACH}
           unit="g"
           value={wrap.portionG}
           {...LIMITS.portionG}
@@ -69,7 +70,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
           ))}
         {!isWeighed && (
           <LengthField
-            label={lined ? 'One sheet thick' : 'Thickness'}
+            label={lined ? phrases.ONE_SHEET_THICK : 'Thickness'}
             unit={kitchen.lengths}
             mm={wrap.thicknessMm}
             {...LIMITS.thicknessMm}
@@ -79,7 +80,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
         )}
         {form.rimWord !== null && (
           <LengthField
-            label={form.rimWord === 'overlap' ? 'Overlap' : 'Rim kept free'}
+            label={form.rimWord === 'overlap' ? 'Overlap' : phrases.RIM_KEPT_FREE}
             unit={kitchen.lengths}
             mm={wrap.rimMm}
             least={LIMITS.rimMm.least}
@@ -97,7 +98,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
           onChange={(shape) => shape !== skin.shape && set({ skin: inShape(skin, shape) }, 'shape')}
         />
       )}
-      <Small>{lined ? 'One pan makes one pie.' : form.made}</Small>
+      <Small>{lined ? phrases.ONE_PAN_ONE_PIE : form.made}</Small>
     </View>
   );
 }

@@ -6,9 +6,7 @@ import { EDGES } from '@/core/vocabulary/edges';
 import { FORMS } from '@/core/forms';
 import { type FlatSkin } from '@/core/forms/flat';
 import { SHAPES } from '@/core/forms/skins';
-import { formatNumber } from '@/core/units/amount';
 import { formatLength } from '@/core/units/lengths';
-import { formatGrams } from '@/core/units/format';
 import { wrapperMaking } from '@/core/wrapper/making';
 import { Answer } from '@/ui/parts/answer';
 import { Measured } from '@/ui/parts/measured';
@@ -17,6 +15,7 @@ import { FlatDrawing } from '@/ui/section/flat-drawing';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { useWide } from '@/ui/shell/use-wide';
 import { type ShownProps } from '../station-props';
+import * as phrases from './words';
 
 const GAP_PX = 10;
 /** Larger than this nothing is drawn, px for 1 mm. */
@@ -75,7 +74,7 @@ function Row(props: Pick<ShownProps, 'batch' | 'assessment'> & { width: number; 
             width={isShared ? sectionMm * pxPerMm : slicePx - GAP_PX}
             small
           />
-          <Small style={{ fontSize: 12 }}>{section.isSlice ? 'a slice, cut through' : 'cut through'}</Small>
+          <Small style={{ fontSize: 12 }}>{section.isSlice ? phrases.SLICE_CUT_THROUGH : 'cut through'}</Small>
         </View>
       )}
     </View>
@@ -90,7 +89,7 @@ function Legend({ batch, kitchen, assessment }: ShownProps) {
   const { rimWord } = FORMS[wrap.form];
   const share = Math.round((100 * fit.ratio) / (1 + fit.ratio));
   const items = [
-    { name: `filling ${formatNumber(wrap.portionG)} g`, note: `${portion.spoon}; ${share} % of the bite` },
+    { name: phrases.fillingOf(wrap.portionG), note: phrases.spoonAndShare(portion.spoon, share) },
     ...(rimWord === null
       ? []
       : [
@@ -103,7 +102,7 @@ function Legend({ batch, kitchen, assessment }: ShownProps) {
       name: isPan
         ? `${'sheetsBelow' in laid.skin ? `${laid.skin.sheetsBelow} + ${laid.skin.sheetsAbove}` : ''} sheets`
         : `skin ${formatLength(laid.thicknessMm, kitchen.lengths)}`,
-      note: `${formatGrams(fit.wrapperG)} a piece`,
+      note: phrases.wrapperOf(fit.wrapperG),
     },
   ];
   return (

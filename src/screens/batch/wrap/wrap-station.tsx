@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { FORM_IDS, FORMS } from '@/core/forms';
 import { SHAPES } from '@/core/forms/skins';
-import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { formatTemperature } from '@/core/units/format';
 import { wrapperMaking } from '@/core/wrapper/making';
 import { skinThatComes } from '@/core/wrapper/other-skin';
 import { useBoard } from '@/data/heat';
@@ -24,6 +24,7 @@ import { FirstThree } from './first-three';
 import { ForwardSlider } from './forward-slider';
 import { PanPanel } from './pan-panel';
 import { SkinFields } from './skin-fields';
+import * as phrases from './words';
 
 /** The skin: how large, which form, how it is closed. On a wide screen what follows has a column of its own. */
 export function WrapStation(props: StationProps) {
@@ -58,7 +59,7 @@ export function WrapStation(props: StationProps) {
       </View>
       <View style={{ alignItems: 'flex-start' }}>
         <Press
-          title="Print it at life size"
+          title={phrases.PRINT_LIFE_SIZE}
           icon="printer-outline"
           onPress={() => router.navigate(`/batch/${batch.id}/mat`)}
         />
@@ -90,7 +91,7 @@ function Rest({ assessment }: StationProps) {
   if (assessment.checks.fit.fits?.even?.state === 'good' || rest.length === 0) return null;
   return (
     <View style={{ gap: 2 }}>
-      <Heading level={3}>What is left of the {left.of}</Heading>
+      <Heading level={3}>{phrases.whatIsLeft(left.of)}</Heading>
       {rest.map((idea) => (
         <Small key={idea} style={{ fontSize: 15, lineHeight: 20 }}>
           {idea}
@@ -105,15 +106,18 @@ function Butter({ batch, kitchen }: StationProps) {
   const butter = useBoard(batch, kitchen)?.butter;
   if (!butter) return null;
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
-  const minutes = (value: number | null) =>
-    value === null ? 'never' : `after about ${formatMinutes(Math.max(1, Math.round(value)))}`;
+  const minutes = (value: number | null) => (value === null ? 'never' : phrases.afterAbout(value));
   return (
-    <Fold title="Butter on this bench" figure={t(butter.limitC)}>
+    <Fold title={phrases.BUTTER_ON_BENCH} figure={t(butter.limitC)}>
       <Body>
-        At {t(kitchen.roomC)} the rolled sheet is past {t(butter.limitC)} {minutes(butter.sheetMinutes)}, a disc
-        straight from the fridge {minutes(butter.discMinutes)}.
+        {phrases.butterSoftens(
+          t(kitchen.roomC),
+          t(butter.limitC),
+          minutes(butter.sheetMinutes),
+          minutes(butter.discMinutes),
+        )}
       </Body>
-      <Small>{butter.advice} Conduction; limit and coefficients are our estimates.</Small>
+      <Small>{phrases.butterAdvice(butter.advice)}</Small>
     </Fold>
   );
 }
