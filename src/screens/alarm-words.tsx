@@ -3,10 +3,11 @@ import { View } from 'react-native';
 import { saveAlarms, useRunningAlarms } from '@/data/alarms-file';
 import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 /** @param what the clock does: `Tells you when to turn and measure.` */
 export function AlarmWords({ what }: { what: string }) {
-  return <Small>{what} Keep this page open: it can’t ring once closed.</Small>;
+  return <Small>{phrases.keepPageOpen(what)}</Small>;
 }
 
 /** One file with an alarm for every clock that runs. */
@@ -15,9 +16,9 @@ export function AlarmFile() {
   if (alarms.length === 0) return null;
   return (
     <View style={{ gap: 4, alignItems: 'flex-start' }}>
-      <Small>Keep this page open, or put the alarms into your phone’s calendar.</Small>
+      <Small>{phrases.KEEP_OPEN_OR_CALENDAR}</Small>
       <Press
-        title={`${alarms.length} ${alarms.length === 1 ? 'alarm' : 'alarms'} for the calendar`}
+        title={phrases.alarmsForCalendar(alarms.length)}
         icon="tray-arrow-down"
         onPress={() => void saveAlarms(alarms)}
       />

@@ -1,6 +1,7 @@
 /** A kitchen that cannot be read as a whole, and earlier ones that were set aside. */
 import { discardBroken, editKitchen, useStoredKitchen } from '@/data/hooks';
 import { BrokenRecordCard } from './broken-record';
+import * as phrases from './words';
 
 /** The day and hour at the end of a dated key, where there is one. */
 function dateIn(key: string): string {
@@ -16,20 +17,20 @@ export function BrokenKitchen() {
     <>
       {broken && (
         <BrokenRecordCard
-          title="The kitchen’s settings cannot all be read"
+          title={phrases.SETTINGS_NOT_READ}
           record={broken}
-          words="What can be read is in use, the usual settings stand for the rest. Nothing was changed. With the next change the old text is set aside under today’s date, and stays."
+          words={phrases.SETTINGS_IN_USE}
           fileName="kitchen.txt"
           // A change of nothing: the old text is set aside, what could be read is stored.
-          actions={[{ title: 'Go on with what can be read', onPress: () => void editKitchen([]) }]}
+          actions={[{ title: phrases.GO_ON_WITH_REST, onPress: () => void editKitchen([]) }]}
         />
       )}
       {setAside.map((record) => (
         <BrokenRecordCard
           key={record.key}
-          title="Kitchen settings were set aside"
+          title={phrases.SETTINGS_SET_ASIDE}
           record={record}
-          words={`They could not be read as a whole, and were set aside${dateIn(record.key)}.`}
+          words={phrases.setAsideUnder(dateIn(record.key))}
           fileName="kitchen-set-aside.txt"
           actions={[{ title: 'Remove them', onPress: () => void discardBroken(record) }]}
         />

@@ -6,6 +6,7 @@ import { type BrokenRecord } from '@/data/repository';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 interface Props {
   title: string;
@@ -25,7 +26,7 @@ export function BrokenRecordCard({ title, record, words, fileName, actions }: Pr
       <Body>{words}</Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press
-          title="Save its text"
+          title={phrases.SAVE_ITS_TEXT}
           icon="tray-arrow-down"
           onPress={() => download(fileName, record.text, 'text/plain')}
         />

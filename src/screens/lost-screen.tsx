@@ -3,12 +3,13 @@ import { router } from 'expo-router';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { Press } from '@/ui/parts/press';
 import { Body } from '@/ui/parts/text';
+import * as phrases from './words';
 
 export function LostScreen() {
   return (
-    <PlaceScreen title="Nothing is here" back>
-      <Body>This page doesn’t exist, or the batch was deleted. Nothing else was changed.</Body>
-      <Press title="To the Bench" kind="solid" onPress={() => router.navigate('/')} />
+    <PlaceScreen title={phrases.NOTHING_HERE} back>
+      <Body>{phrases.PAGE_DOES_NOT_EXIST}</Body>
+      <Press title={phrases.TO_THE_BENCH} kind="solid" onPress={() => router.navigate('/')} />
     </PlaceScreen>
   );
 }

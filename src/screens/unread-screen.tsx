@@ -2,14 +2,12 @@
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 export function UnreadScreen({ error, again }: { error: Error; again: () => void }) {
   return (
-    <PlaceScreen title="Not read yet" back>
-      <Body role="alert">
-        Your data couldn’t be read just now. Nothing was changed. Part of the program may be missing while the server is
-        away.
-      </Body>
+    <PlaceScreen title={phrases.NOT_READ_YET} back>
+      <Body role="alert">{phrases.DATA_NOT_READ}</Body>
       <Small>{error.message}</Small>
       <Press title="Try again" kind="solid" onPress={again} />
     </PlaceScreen>

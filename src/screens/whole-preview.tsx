@@ -11,13 +11,14 @@ import { type OfChanged, type Restored } from '@/data/whole';
 import { Choices, Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 /** So many names of each are shown. */
 const SHOWN = 12;
 const WORDS: Readonly<Record<Standing, string>> = {
-  new: 'New: it comes in',
+  new: phrases.NEW_COMES_IN,
   changed: 'Different here',
-  same: 'The same as here',
+  same: phrases.SAME_AS_HERE,
 };
 
 export function WholePreview({ text, onClose }: { text: string; onClose: () => void }) {
@@ -26,12 +27,12 @@ export function WholePreview({ text, onClose }: { text: string; onClose: () => v
   const { data, error } = useSWR(['whole', key.opened], async () => (await import('@/data/whole')).previewWhole(text), {
     revalidateOnFocus: false,
   });
-  if (error) return <Body role="alert">The file could not be read: {messageOf(error)}. Nothing was changed.</Body>;
-  if (data === undefined) return <Small role="status">Reading the file …</Small>;
+  if (error) return <Body role="alert">{phrases.fileNotRead(messageOf(error))}</Body>;
+  if (data === undefined) return <Small role="status">{phrases.READING_FILE}</Small>;
   if ('problems' in data) {
     return (
       <View role="alert" style={{ gap: 4 }}>
-        <Strong>The file was not opened; nothing was changed.</Strong>
+        <Strong>{phrases.FILE_NOT_OPENED}</Strong>
         {data.problems
           .map(problemWords)
           .slice(0, 6)
@@ -58,7 +59,7 @@ function Preview({ compared, onClose }: { compared: Compared[]; onClose: () => v
       const { restoreWhole } = await import('@/data/whole');
       setDone(await restoreWhole(compared, ofChanged));
     } catch (error) {
-      say({ text: `Not all of it was put in: ${messageOf(error)}`, kind: 'problem' });
+      say({ text: phrases.notAllPutIn(messageOf(error)), kind: 'problem' });
     } finally {
       setBusy(false);
     }
@@ -66,10 +67,8 @@ function Preview({ compared, onClose }: { compared: Compared[]; onClose: () => v
   if (done) {
     return (
       <View role="status" style={{ gap: 6, width: '100%' }}>
-        <Body>
-          {done.put} put in{done.left > 0 ? `, ${done.left} of yours left as they are` : ''}.
-        </Body>
-        {done.refused.length > 0 && <Body>Not read, and left out: {done.refused.slice(0, SHOWN).join('; ')}.</Body>}
+        <Body>{phrases.putIn(done.put, done.left)}</Body>
+        {done.refused.length > 0 && <Body>{phrases.leftOut(done.refused.slice(0, SHOWN))}</Body>}
         <Press title="Close" kind="clear" onPress={onClose} />
       </View>
     );
@@ -77,27 +76,27 @@ function Preview({ compared, onClose }: { compared: Compared[]; onClose: () => v
   return (
     <View
       role="region"
-      aria-label="What the file would bring"
+      aria-label={phrases.WHAT_FILE_BRINGS}
       style={{ gap: 12, width: '100%', borderLeftWidth: 4, borderLeftColor: p.steam, paddingLeft: 14 }}
     >
-      <Heading level={2}>What the file would bring</Heading>
+      <Heading level={2}>{phrases.WHAT_FILE_BRINGS}</Heading>
       {(['new', 'changed', 'same'] as const).map((standing) => (
         <Named key={standing} standing={standing} compared={of(standing)} />
       ))}
       {changed > 0 && (
         <Choices
-          label="If yours is different"
+          label={phrases.IF_YOURS_DIFFERS}
           value={ofChanged}
           options={[
             { value: 'mine', label: 'keep mine' },
-            { value: 'theirs', label: 'take the file’s, and keep mine beside it' },
+            { value: 'theirs', label: phrases.TAKE_FILES_KEEP_MINE },
           ]}
           onChange={choose}
         />
       )}
-      {nothingNew && <Body>You have all of it already.</Body>}
+      {nothingNew && <Body>{phrases.HAVE_ALL_OF_IT}</Body>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        <Press title="Put it in" kind="solid" disabled={isBusy || nothingNew} onPress={() => void put()} />
+        <Press title={phrases.PUT_IT_IN} kind="solid" disabled={isBusy || nothingNew} onPress={() => void put()} />
         <Press title="Leave it" kind="clear" onPress={onClose} />
       </View>
     </View>
@@ -114,7 +113,7 @@ function Named({ standing, compared }: { standing: Standing; compared: readonly 
       </Strong>
       <Small>
         {names.slice(0, SHOWN).join('; ')}
-        {names.length > SHOWN ? `; and ${names.length - SHOWN} more` : ''}
+        {names.length > SHOWN ? phrases.andMore(names.length, SHOWN) : ''}
       </Small>
     </View>
   );

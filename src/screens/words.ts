@@ -1,22 +1,45 @@
-/** A batch in half a line. */
-import { dayWords } from './dates';
-import { type Batch } from '@/core/stored/schema';
-import { FORMS } from '@/core/forms';
-import { METHODS } from '@/core/vocabulary/methods';
-import { SCHOOLS } from '@/core/vocabulary/schools';
+/** What stands on more than one place, and what is said when something cannot be read: sentences in one place. */
 
-/** `2nd` */
-export function ordinal(n: number): string {
-  const teen = n % 100 >= 11 && n % 100 <= 13;
-  return `${n}${teen ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th')}`;
-}
+// Alarms.
+export const keepPageOpen = (what: string): string => `${what} Keep this page open: it can’t ring once closed.`;
+export const KEEP_OPEN_OR_CALENDAR = 'Keep this page open, or put the alarms into your phone’s calendar.';
+export const alarmsForCalendar = (alarms: number): string =>
+  `${alarms} ${alarms === 1 ? 'alarm' : 'alarms'} for the calendar`;
 
-/** `2nd version, 14 November`, of what is not the first; else nothing. */
-export const versionLine = ({ lineage, createdAt }: Batch): string =>
-  lineage.number > 1 ? `${ordinal(lineage.number)} version, ${dayWords(createdAt)}` : '';
+// A kitchen that cannot be read.
+export const SETTINGS_NOT_READ = 'The kitchen’s settings cannot all be read';
+export const SETTINGS_IN_USE =
+  'What can be read is in use, the usual settings stand for the rest. Nothing was changed. With the next change the old text is set aside under today’s date, and stays.';
+export const GO_ON_WITH_REST = 'Go on with what can be read';
+export const SETTINGS_SET_ASIDE = 'Kitchen settings were set aside';
+export const setAsideUnder = (key: string): string => `They could not be read as a whole, and were set aside${key}.`;
 
-/** `24 purses, raw filling, steamed` */
-export function batchLine(batch: Batch): string {
-  const form = FORMS[batch.wrap.form].label;
-  return `${batch.count} ${form}${batch.count === 1 ? '' : 's'}, ${SCHOOLS[batch.school].label}, ${METHODS[batch.cook.method].done}`;
-}
+// A record that cannot be read.
+export const SAVE_ITS_TEXT = 'Save its text';
+
+// A page that isn’t there.
+export const NOTHING_HERE = 'Nothing is here';
+export const PAGE_DOES_NOT_EXIST = 'This page doesn’t exist, or the batch was deleted. Nothing else was changed.';
+export const TO_THE_BENCH = 'To the Bench';
+
+// Before anything is read.
+export const NOT_READ_YET = 'Not read yet';
+export const DATA_NOT_READ =
+  'Your data couldn’t be read just now. Nothing was changed. Part of the program may be missing while the server is away.';
+
+// A file that brings everything.
+export const NEW_COMES_IN = 'New: it comes in';
+export const SAME_AS_HERE = 'The same as here';
+export const fileNotRead = (error: string): string => `The file could not be read: ${error}. Nothing was changed.`;
+export const READING_FILE = 'Reading the file …';
+export const FILE_NOT_OPENED = 'The file was not opened; nothing was changed.';
+export const notAllPutIn = (error: string): string => `Not all of it was put in: ${error}`;
+export const putIn = (put: number, left: number): string =>
+  `${put} put in${left > 0 ? `, ${left} of yours left as they are` : ''}.`;
+export const leftOut = (slice: readonly string[]): string => `Not read, and left out: ${slice.join('; ')}.`;
+export const WHAT_FILE_BRINGS = 'What the file would bring';
+export const IF_YOURS_DIFFERS = 'If yours is different';
+export const TAKE_FILES_KEEP_MINE = 'take the file’s, and keep mine beside it';
+export const HAVE_ALL_OF_IT = 'You have all of it already.';
+export const PUT_IT_IN = 'Put it in';
+export const andMore = (names: number, shown: number): string => `; and ${names - shown} more`;

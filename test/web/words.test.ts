@@ -1,5 +1,5 @@
 import { lanternSupper } from '@/data/demo';
-import { ordinal, versionLine } from '@/screens/words';
+import { ordinal, versionLine } from '@/screens/batch-line';
 import { bound } from '@/ui/parts/bound';
 import { roundTicks, tickLabel } from '@/ui/curve/ticks';
 

@@ -19,6 +19,7 @@ import { FoundFood } from './found-food';
 import { keepOwn } from './keep-own';
 import { MostLike } from './most-like';
 import { type StationProps } from './station-props';
+import * as phrases from './words';
 
 type Own = StationProps['kitchen']['ingredients'];
 
@@ -75,7 +76,7 @@ export function AddLine(props: StationProps & { isDocked?: boolean }) {
       // Enter takes what was surely named. What is only near is chosen by a tap: an oyster is no oyster mushroom.
       const read = foundBy(by, text, own);
       if (read.sure !== null) add(read.sure, by);
-      else if (read.name !== null) setMissing(`Not sure what “${read.name}” is. Tap the one you mean.`);
+      else if (read.name !== null) setMissing(phrases.notSureWhat(read.name));
     } catch (error) {
       setMissing(couldNotLoad(error));
     }
@@ -84,7 +85,7 @@ export function AddLine(props: StationProps & { isDocked?: boolean }) {
     <View style={isDocked ? { flexDirection: 'column-reverse' } : undefined}>
       <TextField
         id={ADD_FIELD}
-        label="Add what goes in"
+        label={phrases.ADD_WHAT_GOES_IN}
         value={text}
         onChange={(typed) => {
           type(typed);
@@ -93,14 +94,14 @@ export function AddLine(props: StationProps & { isDocked?: boolean }) {
           clear();
         }}
         isUnlabelled={isDocked}
-        placeholder={isDocked ? 'Add: 150 g leek, sweated' : '150 g leek, sweated'}
-        problem={missing ?? problem ?? (tooLong ? 'One ingredient at a time. Paste a whole list below.' : refusal)}
+        placeholder={isDocked ? phrases.ADD_FOR_EXAMPLE : phrases.LINE_FOR_EXAMPLE}
+        problem={missing ?? problem ?? (tooLong ? phrases.ONE_AT_A_TIME : refusal)}
         onSubmit={() => void submit()}
       />
       {name !== null && reading !== null && (
         <View
           role="list"
-          aria-label="From the larder"
+          aria-label={phrases.FROM_LARDER}
           style={isDocked ? { flexDirection: 'column-reverse' } : undefined}
         >
           {!isElse &&
@@ -127,7 +128,7 @@ export function AddLine(props: StationProps & { isDocked?: boolean }) {
               }}
             />
           )}
-          {found.length === 0 && <Small role="status">The larder doesn’t have “{name}”.</Small>}
+          {found.length === 0 && <Small role="status">{phrases.larderHasNot(name)}</Small>}
         </View>
       )}
     </View>

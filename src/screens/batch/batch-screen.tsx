@@ -28,7 +28,7 @@ import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { UnreadScreen } from '../unread-screen';
-import { batchLine } from '../words';
+import { batchLine } from '../batch-line';
 import { AddBar } from './add-bar';
 import { CheckList } from './check-list';
 import { Cook } from './cook';
@@ -43,6 +43,7 @@ import { RehearsalHere, RehearsalMark } from './rehearsal';
 import { type ShownProps, type StationProps } from './station-props';
 import { useKeys } from './use-keys';
 import { Wrap } from './wrap';
+import * as phrases from './words';
 
 const CONTENT: Record<Station, (props: StationProps) => React.ReactNode> = {
   fill: (props) => <FillStation {...props} />,
@@ -81,9 +82,9 @@ export function BatchScreen({ id, station }: { id: string; station: string }) {
 function offerBack(batch: Batch): void {
   if (currentNotice()?.text.includes(batch.title)) return;
   say({
-    text: `“${batch.title}” was deleted in another tab.`,
+    text: phrases.deletedInOtherTab(batch.title),
     kind: 'problem',
-    action: { label: 'Bring it back', run: () => keepBatch(batch) },
+    action: { label: phrases.BRING_IT_BACK, run: () => keepBatch(batch) },
   });
 }
 
@@ -106,7 +107,7 @@ function JudgedBatch({ batch, kitchen, station }: { batch: Batch; kitchen: Kitch
   const shown = useDeferredValue(now, { ...now, isWhole: false });
   useEffect(() => {
     const mark = isRehearsal(batch.id) ? 'Rehearsal: ' : '';
-    document.title = `${mark}${batch.title}, ${STATIONS[station].label} · Involucrum`;
+    document.title = phrases.batchTitle(mark, batch.title, STATIONS[station].label);
   }, [batch.id, batch.title, station]);
   return <ShownBatch {...shown} station={station} edit={edit} undo={undo} />;
 }
@@ -196,9 +197,13 @@ const ShownBatch = memo(function ShownBatch({
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
       {!wide &&
         (isRehearsal(batch.id) ? (
-          <IconPress icon="arrow-left" label="Back to the rehearsals" onPress={() => router.navigate('/rehearse')} />
+          <IconPress
+            icon="arrow-left"
+            label={phrases.BACK_TO_REHEARSALS}
+            onPress={() => router.navigate('/rehearse')}
+          />
         ) : (
-          <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />
+          <IconPress icon="arrow-left" label={phrases.BACK_TO_BENCH} onPress={() => router.navigate('/')} />
         ))}
       <View style={{ flex: 1, paddingTop: wide ? 0 : 6 }}>
         <Heading level={1} style={{ fontSize: 23, lineHeight: 28 }}>
@@ -225,7 +230,7 @@ const ShownBatch = memo(function ShownBatch({
   const cookNow = !isRehearsal(batch.id) && batch.lines.length > 0 && (
     <View style={{ alignItems: 'flex-start', marginVertical: -6 }}>
       <Press
-        title="Cook this now"
+        title={phrases.COOK_THIS_NOW}
         icon="timer-outline"
         kind="clear"
         onPress={() => router.navigate(`/batch/${batch.id}/now`)}

@@ -5,6 +5,7 @@ import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { Rule } from '@/ui/parts/rule';
 import { Sentence, Strong } from '@/ui/parts/text';
 import { type Station, stationOf } from '../stations';
+import * as phrases from './words';
 
 export function CheckList({ checks, onGo }: { checks: readonly Check[]; onGo: (station: Station) => void }) {
   return (
@@ -14,7 +15,11 @@ export function CheckList({ checks, onGo }: { checks: readonly Check[]; onGo: (s
           <Rule />
           <Pressable
             role="button"
-            aria-label={`${check.headline}: ${SIGN_WORD[signOf(check)]}. ${check.sentence.replace(/\*/g, '')}`}
+            aria-label={phrases.checkInWords(
+              check.headline,
+              SIGN_WORD[signOf(check)],
+              check.sentence.replace(/\*/g, ''),
+            )}
             onPress={() => onGo(stationOf(check.id))}
             style={{ flexDirection: 'row', gap: 12, paddingVertical: 11 }}
           >

@@ -7,6 +7,7 @@ import { Sentence } from '@/ui/parts/text';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from './station-props';
+import * as phrases from './words';
 
 const STRIP_PX = 60;
 /** Low forms fill the strip; tall ones are drawn as high as it is. */
@@ -41,7 +42,7 @@ export function DrawingStrip({ batch, assessment, text }: ShownProps & { text: s
     <View>
       <Pressable
         role="button"
-        aria-label={`${text.replaceAll('*', '')}. ${isOpen ? 'Fold the drawing' : 'Unfold the drawing'}`}
+        aria-label={`${text.replaceAll('*', '')}. ${isOpen ? phrases.FOLD_DRAWING : phrases.UNFOLD_DRAWING}`}
         aria-expanded={isOpen}
         onPress={() => setOpen(!isOpen)}
         style={{ minHeight: STRIP_PX, flexDirection: 'row', alignItems: 'center', gap: 12 }}

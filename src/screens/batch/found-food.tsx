@@ -8,6 +8,7 @@ import { preparation } from '@/core/vocabulary/releases';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 interface Props {
   ingredient: Ingredient;
@@ -25,7 +26,7 @@ export function FoundFood({ ingredient, line, kitchen, onAdd }: Props) {
     <View role="listitem">
       <Pressable
         role="button"
-        aria-label={`Add ${amount} ${ingredient.name}`}
+        aria-label={phrases.addFood(amount, ingredient.name)}
         onPress={onAdd}
         style={{
           minHeight: TOUCH,

@@ -12,6 +12,7 @@ import { Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { TOUCH } from '@/ui/theme/theme';
 import { type StationProps } from './station-props';
+import * as phrases from './words';
 
 /** So many are offered, and so far off a name may be. */
 const OFFERED = 4;
@@ -32,7 +33,7 @@ export function MostLike({ batch, kitchen, edit, name, text, reading, isOpen, on
   if (!isOpen)
     return (
       <Pressable role="button" onPress={onOpen} style={{ minHeight: TOUCH, justifyContent: 'center' }}>
-        <Small style={{ textDecorationLine: 'underline' }}>Something else: what’s it most like?</Small>
+        <Small style={{ textDecorationLine: 'underline' }}>{phrases.SOMETHING_ELSE}</Small>
       </Pressable>
     );
   const near = reading.searchIngredients(looked, OFFERED, FAR, kitchen.ingredients);
@@ -56,18 +57,18 @@ export function MostLike({ batch, kitchen, edit, name, text, reading, isOpen, on
   };
   return (
     <View style={{ gap: 8, paddingVertical: 8 }}>
-      <TextField label={`What is ${name} most like?`} value={looked} onChange={setLooked} most={100} autoFocus />
+      <TextField label={phrases.whatIsItLike(name)} value={looked} onChange={setLooked} most={100} autoFocus />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {near.map((like) => (
           <Press
             key={like.id}
             title={like.name}
-            label={`${name} is like ${like.name.toLowerCase()}`}
+            label={phrases.isLike(name, like.name)}
             onPress={() => onAdded(keep(like))}
           />
         ))}
       </View>
-      <Small>It counts as that, and is kept in your Larder as “{name}”. Its packet’s figures go in there.</Small>
+      <Small>{phrases.countsAsThat(name)}</Small>
     </View>
   );
 }

@@ -2,12 +2,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { parseAmount } from '@/core/units/amount';
-import { formatTemperature } from '@/core/units/format';
 import { convert } from '@/core/units/units';
 import { Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { useRefusal } from '@/ui/parts/use-refusal';
+import * as phrases from './words';
 
 interface Props {
   label: string;
@@ -31,7 +31,7 @@ export function ReadingField({ label, scale, least, most, of, likeC, onRead }: P
     const amount = parseAmount(text.replace(/[-−]/, ''));
     const c = amount === null ? null : convert(minus ? -amount : amount, scale, 'C');
     if (c === null || c < least || c > most) {
-      setProblem(`“${text}” can’t be the ${of}. Type one such as ${formatTemperature(likeC, scale)}.`);
+      setProblem(phrases.cannotBe(text, of, likeC, scale));
       return;
     }
     setProblem(null);

@@ -2,6 +2,7 @@
 import { useEffect, useRef } from 'react';
 import { say } from '@/data/notices';
 import { goToAddField, isForPage } from '@/ui/shell/add-field';
+import * as phrases from './words';
 
 interface Keys {
   station: (n: number) => void;
@@ -19,7 +20,7 @@ export function useKeys(keys: Keys): void {
       if (!isForPage(event)) return;
       if (/^[1-5]$/.test(event.key)) latest.current.station(Number(event.key));
       else if (event.key === 'z') latest.current.undo();
-      else if (event.key === '?') say({ text: 'Keys: 1–5 stations, / add a line, z undo.', kind: 'done' });
+      else if (event.key === '?') say({ text: phrases.KEYS_ARE, kind: 'done' });
       else if (event.key === '/') {
         event.preventDefault();
         latest.current.add();

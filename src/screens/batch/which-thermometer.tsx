@@ -10,6 +10,7 @@ import { Choices, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 /** Choices that are no probe's name: those are letters, digits and hyphens. */
 const PRACTICE = ' practice';
@@ -53,7 +54,7 @@ export function TakeThermometer({
     </InHand>
   ) : (
     <View style={{ alignItems: 'flex-start' }}>
-      <Press title="Use a thermometer" icon="thermometer" onPress={() => setInHand(true)} />
+      <Press title={phrases.USE_THERMOMETER} icon="thermometer" onPress={() => setInHand(true)} />
     </View>
   );
 }
@@ -74,7 +75,7 @@ function InHand({
       {!isRehearsal(batchId) && <WhichThermometer {...which} />}
       {chosen === null ? (
         <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Put it away" onPress={putAway} />
+          <Press title={phrases.PUT_IT_AWAY} onPress={putAway} />
         </View>
       ) : (
         children(chosen)
@@ -108,17 +109,15 @@ function WhichThermometer({ chosen, names, choose }: Omit<ReturnType<typeof useT
           else if (value !== OTHER) choose({ is: 'probe', name: value });
         }}
       />
-      {chosen === null && !typing && (
-        <Small>No thermometer is heard. Type what yours shows above, name one that posts here, or practise.</Small>
-      )}
+      {chosen === null && !typing && <Small>{phrases.NO_THERMOMETER}</Small>}
       {typing && (
         <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 12 }}>
           <View style={{ flex: 1 }}>
             <TextField
-              label="Name that the probe posts under"
+              label={phrases.NAME_OF_PROBE}
               value={name}
               onChange={setName}
-              problem={name === '' || isName ? null : 'Letters, digits and hyphens, as in pot-1.'}
+              problem={name === '' || isName ? null : phrases.NAME_FOR_EXAMPLE}
               placeholder="pot"
               most={64}
               onSubmit={take}
@@ -137,7 +136,7 @@ export function PracticeMark({ batchId, chosen }: { batchId: string; chosen: The
   if (chosen.is !== 'practice' || isRehearsal(batchId)) return null;
   return (
     <Small role="note" style={{ color: p.beet, borderLeftWidth: 3, borderLeftColor: p.beet, paddingLeft: 10 }}>
-      Practice probe: not a measurement. What you take from it is marked as practice and counts for nothing.
+      {phrases.PRACTICE_PROBE}
     </Small>
   );
 }

@@ -4,6 +4,7 @@ import { type Ask } from '@/core/recipe/plan';
 import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 export function AskRow({ ask, onAnswer }: { ask: Ask; onAnswer: (text: string, becomes: string) => void }) {
   const p = usePalette();
@@ -12,10 +13,7 @@ export function AskRow({ ask, onAnswer }: { ask: Ask; onAnswer: (text: string, b
       style={{ borderLeftWidth: 4, borderLeftColor: ask.question === null ? p.rule : p.beet, paddingLeft: 12, gap: 6 }}
     >
       <Body>{`“${ask.text}”`}</Body>
-      <Small>
-        {ask.question ??
-          `Taken as ${ask.takenAs}. ${ask.answers.length > 0 ? 'Is it rather:' : 'If it’s something else, change the text above.'}`}
-      </Small>
+      <Small>{ask.question ?? phrases.takenFor(ask.takenAs, ask.answers.length)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {ask.answers.map(({ label, text }) => (
           <Press key={label} title={label} label={`${ask.text}: ${label}`} onPress={() => onAnswer(ask.text, text)} />

@@ -1,6 +1,6 @@
 /** Beginning a batch, by two ways side by side: a recipe is pasted and read as a plan, or one is built by pictures. */
 import { useLocalSearchParams } from 'expo-router';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
@@ -13,8 +13,9 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { type EverydayId } from '@/core/wrapper/everyday';
 import { BuildOne } from './build-one';
 import { BuiltPlan } from './built-plan';
+import * as phrases from './words';
 
-const PastedPlan = lazy(() => import('./pasted-plan').then((m) => ({ default: m.PastedPlan })));
+import { PastedPlan } from './pasted-plan';
 
 /** The three parts of what another application shares, as it comes in the address. */
 interface Shared extends Record<string, string> {
@@ -44,39 +45,33 @@ export function BeginScreen() {
   const side: ViewStyle = { flexGrow: 1, flexShrink: 1, flexBasis: SIDE_PX * useTextSize() };
   if (thing !== null && !isPasted)
     return (
-      <PlaceScreen title="Begin a batch" note="You can change everything later." back>
+      <PlaceScreen title={phrases.BEGIN_A_BATCH} note={phrases.CHANGE_LATER} back>
         <BuiltPlan thing={thing} onAnother={() => setThing(null)} />
       </PlaceScreen>
     );
   return (
-    <PlaceScreen title="Begin a batch" note="You can change everything later." back>
+    <PlaceScreen title={phrases.BEGIN_A_BATCH} note={phrases.CHANGE_LATER} back>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 14 }}>
         <View style={{ ...side, gap: 8 }}>
           <TextField
-            label="Paste a recipe"
+            label={phrases.PASTE_A_RECIPE}
             id={ADD_FIELD}
             value={text}
             onChange={setText}
             lines={isPasted ? 5 : 4}
-            placeholder={'Pork dumplings, makes 40\n500 g minced pork\n…'}
+            placeholder={phrases.RECIPE_FOR_EXAMPLE}
           />
           <View style={{ alignItems: 'flex-start' }}>
             {isPasted ? (
-              <Press title="Clear it and build one" kind="clear" onPress={() => setText('')} />
+              <Press title={phrases.CLEAR_AND_BUILD} kind="clear" onPress={() => setText('')} />
             ) : (
-              <Press title="Paste" label="Paste from the clipboard" onPress={() => void fromClipboard(setText)} />
+              <Press title="Paste" label={phrases.PASTE_FROM_CLIPBOARD} onPress={() => void fromClipboard(setText)} />
             )}
           </View>
         </View>
         {!isPasted && <OrBuild side={side} />}
       </View>
-      {isPasted ? (
-        <Suspense fallback={<Small role="status">Reading …</Small>}>
-          <PastedPlan text={text} onText={setText} />
-        </Suspense>
-      ) : (
-        <BuildOne onChoose={setThing} />
-      )}
+      {isPasted ? <PastedPlan text={text} onText={setText} /> : <BuildOne onChoose={setThing} />}
     </PlaceScreen>
   );
 }
@@ -86,9 +81,9 @@ function OrBuild({ side }: { side: ViewStyle }) {
   return (
     <View style={{ ...side, borderLeftWidth: 1, borderLeftColor: p.rule, paddingLeft: 14, gap: 6 }}>
       <Heading level={2} style={{ fontSize: 18, lineHeight: 24 }}>
-        Or build one
+        {phrases.OR_BUILD_ONE}
       </Heading>
-      <Small>Tap what you’re making. The dough, the size and the heat that go with it are chosen for you.</Small>
+      <Small>{phrases.TAP_WHAT_YOU_MAKE}</Small>
     </View>
   );
 }
@@ -97,9 +92,9 @@ function OrBuild({ side }: { side: ViewStyle }) {
 async function fromClipboard(onText: (text: string) => void): Promise<void> {
   try {
     const text = await navigator.clipboard.readText();
-    if (text.trim() === '') say({ text: 'There’s no text on the clipboard.', kind: 'problem' });
+    if (text.trim() === '') say({ text: phrases.CLIPBOARD_IS_EMPTY, kind: 'problem' });
     else onText(text);
   } catch {
-    say({ text: 'The browser doesn’t hand over the clipboard. Hold the field and paste there.', kind: 'problem' });
+    say({ text: phrases.CLIPBOARD_IS_CLOSED, kind: 'problem' });
   }
 }

@@ -5,6 +5,7 @@ import { build } from '@/core/wrapper/build';
 import { EVERYDAY, EVERYDAY_IDS, type EverydayId } from '@/core/wrapper/everyday';
 import { Heading } from '@/ui/parts/text';
 import { PictureChoice } from './picture-choice';
+import * as phrases from './words';
 
 export function BuildOne({ onChoose }: { onChoose: (thing: EverydayId) => void }) {
   const wraps = useMemo(
@@ -26,8 +27,12 @@ export function BuildOne({ onChoose }: { onChoose: (thing: EverydayId) => void }
   );
   return (
     <View style={{ gap: 10 }}>
-      <Heading level={2}>What are you making?</Heading>
-      <View role="list" aria-label="What are you making?" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <Heading level={2}>{phrases.WHAT_ARE_YOU_MAKING}</Heading>
+      <View
+        role="list"
+        aria-label={phrases.WHAT_ARE_YOU_MAKING}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+      >
         {wraps.map(({ thing, wrap }) => (
           <PictureChoice key={thing} thing={thing} {...EVERYDAY[thing]} wrap={wrap} onChoose={onChoose} />
         ))}

@@ -24,6 +24,7 @@ import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
 import { HowManyFields } from './how-many';
 import { Picture } from './picture';
+import * as phrases from './words';
 
 export function BuiltPlan({ thing, onAnother }: { thing: EverydayId; onAnother: () => void }) {
   const usual = EVERYDAY[thing];
@@ -60,7 +61,7 @@ export function BuiltPlan({ thing, onAnother }: { thing: EverydayId; onAnother: 
       <HowManyFields howMany={howMany} count={built.count} wrap={built.wrap} onChange={setHowMany} />
       <View style={{ gap: 6 }}>
         <Choices
-          label="The filling goes in"
+          label={phrases.FILLING_GOES_IN}
           value={school}
           options={SCHOOL_IDS.map((value) => ({ value, label: SCHOOLS[value].answer }))}
           onChange={setSchool}
@@ -87,7 +88,7 @@ export function BuiltPlan({ thing, onAnother }: { thing: EverydayId; onAnother: 
         </Fold>
         <Fold title="Name" figure={name}>
           <TextField
-            label="What you call it"
+            label={phrases.WHAT_YOU_CALL_IT}
             value={title}
             onChange={setTitle}
             placeholder={usual.plural}
@@ -112,10 +113,10 @@ function Never(props: { dough: DoughId; way: WayToCook; onWay: (way: WayToCook) 
   const way = WAY_TO_COOK_IDS.find((id) => WAYS_TO_COOK[id].method === instead) ?? 'bake';
   return (
     <View role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.turmeric, paddingLeft: 12, gap: 8 }}>
-      <Body>{never} Is that what you mean?</Body>
+      <Body>{phrases.isThatMeant(never)}</Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Press title={`${METHODS[instead].imperative} it`} onPress={() => props.onWay(way)} />
-        <Press title="The usual dough" onPress={props.onDough} />
+        <Press title={phrases.USUAL_DOUGH} onPress={props.onDough} />
       </View>
     </View>
   );

@@ -12,6 +12,7 @@ import { Choices } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const LABELS: Readonly<Record<Found['what'], string>> = {
   form: 'Form',
@@ -26,15 +27,15 @@ const LABELS: Readonly<Record<Found['what'], string>> = {
 /** What is changed here; the rest is changed at its station. */
 const CHANGED_HERE: readonly Found['what'][] = ['form', 'count', 'school', 'heat'];
 const LATER: Readonly<Partial<Record<Found['what'], string>>> = {
-  dough: 'Change it at Wrap.',
-  size: 'It follows from filling and number; change it at Wrap.',
-  glaze: 'Change it at Wrap.',
-  'boiled off': 'So much has to go; Fill says what the pan should weigh then.',
+  dough: phrases.CHANGE_AT_WRAP,
+  size: phrases.FOLLOWS_FROM,
+  glaze: phrases.CHANGE_AT_WRAP,
+  'boiled off': phrases.SO_MUCH_HAS_TO_GO,
 };
 /** Where nothing of the recipe says so. */
 const SILENT: Readonly<Partial<Record<Found['what'], string>>> = {
-  size: 'from filling and number',
-  school: 'nothing in the method cooks it first',
+  size: phrases.FROM_FILLING_AND_NUMBER,
+  school: phrases.NOTHING_COOKS_FIRST,
 };
 const SHOWN_LETTERS = 90;
 const short = (words: string): string => (words.length <= SHOWN_LETTERS ? words : `${words.slice(0, SHOWN_LETTERS)} …`);
@@ -48,14 +49,14 @@ export function FoundRow({ found, batch, onSay }: { found: Found; batch: Batch; 
       <Pressable
         role="button"
         aria-expanded={isOpen}
-        aria-label={`${LABELS[what]}: ${value}${CHANGED_HERE.includes(what) ? '. Change it' : ''}`}
+        aria-label={phrases.foundInWords(LABELS[what], value, CHANGED_HERE.includes(what))}
         onPress={() => setOpen(!isOpen)}
         style={{ minHeight: TOUCH, paddingVertical: 8, flexDirection: 'row', gap: 12 }}
       >
         <Small style={{ width: 84, paddingTop: 3 }}>{LABELS[what]}</Small>
         <View style={{ flex: 1 }}>
           <Strong style={{ fontSize: 16 }}>{value}</Strong>
-          <Small>{words === null ? (SILENT[what] ?? 'the recipe doesn’t say: the usual') : `“${short(words)}”`}</Small>
+          <Small>{words === null ? (SILENT[what] ?? phrases.RECIPE_DOES_NOT_SAY) : `“${short(words)}”`}</Small>
         </View>
       </Pressable>
       {isOpen && (
@@ -97,7 +98,7 @@ function Change({ what, batch, onSay }: { what: Found['what']; batch: Batch; onS
     case 'school':
       return (
         <Choices
-          label="The filling goes in"
+          label={phrases.FILLING_GOES_IN}
           value={batch.school}
           options={SCHOOL_IDS.map((value) => ({ value, label: SCHOOLS[value].answer }))}
           onChange={(school) => onSay({ school })}
@@ -106,7 +107,7 @@ function Change({ what, batch, onSay }: { what: Found['what']; batch: Batch; onS
     default:
       return (
         <Choices
-          label="How it is cooked"
+          label={phrases.HOW_COOKED}
           value={batch.cook.method}
           options={METHOD_IDS.map((value) => ({ value, label: METHODS[value].label }))}
           onChange={(method) => onSay({ method })}

@@ -6,10 +6,11 @@ import { type HowMany } from '@/core/wrapper/build';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 const WAYS = [
   { value: 'count', label: 'a number' },
-  { value: 'filling', label: 'I have filling' },
+  { value: 'filling', label: phrases.I_HAVE_FILLING },
   { value: 'people', label: 'for people' },
 ] as const;
 
@@ -34,7 +35,7 @@ export function HowManyFields({ howMany, count, wrap, onChange }: Props) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         {howMany.by === 'filling' && (
           <AmountField
-            label="Filling there is"
+            label={phrases.FILLING_THERE_IS}
             unit="g"
             value={howMany.fillingG}
             least={20}
@@ -67,9 +68,7 @@ export function HowManyFields({ howMany, count, wrap, onChange }: Props) {
           />
         )}
       </View>
-      {howMany.by === 'people' && (
-        <Small>{count === 1 ? 'One is enough' : `${count} pieces`} as a main course, by our estimate.</Small>
-      )}
+      {howMany.by === 'people' && <Small>{phrases.enoughAsMain(count)}</Small>}
     </View>
   );
 }

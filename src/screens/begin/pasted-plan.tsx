@@ -12,6 +12,7 @@ import { Body, Small } from '@/ui/parts/text';
 import { InFoot } from '@/ui/shell/foot';
 import { PlanCard } from './plan-card';
 import { usePlan } from './use-plan';
+import * as phrases from './words';
 
 /** So many notes are shown; all of them are kept. */
 const SHOWN_NOTES = 12;
@@ -25,12 +26,7 @@ export function PastedPlan({ text, onText }: { text: string; onText: (text: stri
   const { plan, isReading, problem } = usePlan(text, own, said);
   if (problem !== null) return <Problem text={problem} />;
   if (plan === null) return <Small role="status">Reading …</Small>;
-  if (plan.plans.length === 0)
-    return (
-      <Body role="status">
-        No food was found in this. Paste a recipe with its amounts, one ingredient a line or in a sentence.
-      </Body>
-    );
+  if (plan.plans.length === 0) return <Body role="status">{phrases.NO_FOOD_FOUND}</Body>;
   const batches = plan.plans.map(({ batch }, i) => mended(batch, taken(i)));
   const begin = async () => {
     for (const batch of batches) if (!(await keepBatch({ ...batch, revision: 0 }))) return;
@@ -52,19 +48,19 @@ export function PastedPlan({ text, onText }: { text: string; onText: (text: stri
         />
       ))}
       {plan.notes.length > 0 && (
-        <View role="list" aria-label="Left out of the sums">
-          <Small>Left out of the sums:</Small>
+        <View role="list" aria-label={phrases.LEFT_OUT_OF_SUMS}>
+          <Small>{phrases.LEFT_OUT_OF_SUMS_ARE}</Small>
           {plan.notes.slice(0, SHOWN_NOTES).map((note, i) => (
             <Small role="listitem" key={`${i} ${note}`}>
               {note}
             </Small>
           ))}
-          {plan.notes.length > SHOWN_NOTES && <Small>and {plan.notes.length - SHOWN_NOTES} more</Small>}
+          {plan.notes.length > SHOWN_NOTES && <Small>{phrases.andMore(plan.notes.length, SHOWN_NOTES)}</Small>}
         </View>
       )}
       <InFoot>
         <Press
-          title={batches.length === 1 ? 'Begin this batch' : `Begin these ${batches.length} batches`}
+          title={batches.length === 1 ? phrases.BEGIN_THIS_BATCH : phrases.beginTheseBatches(batches.length)}
           kind="solid"
           disabled={isReading}
           onPress={() => void begin()}
@@ -81,7 +77,10 @@ const mended = (batch: Batch, change: readonly Operation[]): Batch => ({
 });
 
 const foundWords = (batches: readonly Batch[]): string =>
-  `${batches.length === 1 ? 'One filling' : `${batches.length} fillings`}, ${batches.reduce((sum, { lines }) => sum + lines.length, 0)} ingredients. Look it over; tap what’s wrong.`;
+  phrases.fillingsFound(
+    batches.length,
+    batches.reduce((sum, { lines }) => sum + lines.length, 0),
+  );
 
 /** What is said of one filling, over what was said of it before. */
 const at = (said: readonly PlanSaid[], i: number, to: PlanSaid): PlanSaid[] => {

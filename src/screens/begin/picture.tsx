@@ -8,6 +8,7 @@ import { sectionOf } from '@/core/wrapper/build';
 import { type EverydayId } from '@/core/wrapper/everyday';
 import { usePalette } from '@/ui/theme/use-palette';
 import { PLATES } from './plates';
+import * as phrases from './words';
 
 /** The box that the plates are drawn in. */
 const [WIDE, HIGH] = [100, 70];
@@ -57,4 +58,4 @@ function CutOpen({ wrap, width }: { wrap: Batch['wrap']; width: number }) {
 
 /** `Hand pie: two rounds, a crimped rim` as it is read out. */
 export const pictureWords = (name: string, also: string, form: keyof typeof FORMS): string =>
-  `${name}: ${also}${name.toLowerCase().includes(FORMS[form].label) ? '' : ` (${FORMS[form].label})`}`;
+  phrases.pictureInWords(name, also, name.toLowerCase().includes(FORMS[form].label), FORMS[form].label);

@@ -10,6 +10,7 @@ import { AskRow } from './ask-row';
 import { FoundRow } from './found-row';
 import { PlanChecks } from './plan-checks';
 import { PlanLines } from './plan-lines';
+import * as phrases from './words';
 
 interface Props {
   planned: Planned;
@@ -31,7 +32,7 @@ export function PlanCard({ planned, batch, onSay, onAnswer, onMend }: Props) {
           <AskRow key={`${i} ${ask.text}`} ask={ask} onAnswer={onAnswer} />
         ))}
       <PlanChecks assessment={assessment} isStale={isStale} onMend={onMend} />
-      <View role="list" aria-label="What was found">
+      <View role="list" aria-label={phrases.WHAT_WAS_FOUND}>
         {planned.found.map((found) => (
           <FoundRow key={found.what} found={found} batch={batch} onSay={onSay} />
         ))}

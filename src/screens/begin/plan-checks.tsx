@@ -8,6 +8,7 @@ import { Disc, SIGN_WORD, signOf } from '@/ui/parts/disc';
 import { Sentence, Small, Strong } from '@/ui/parts/text';
 import { TOUCH } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 interface Props {
   assessment: Assessment;
@@ -17,7 +18,7 @@ interface Props {
 
 export function PlanChecks({ assessment: { checks }, isStale, onMend }: Props) {
   return (
-    <View role="list" aria-label="The five checks" aria-busy={isStale} style={{ gap: 10 }}>
+    <View role="list" aria-label={phrases.FIVE_CHECKS} aria-busy={isStale} style={{ gap: 10 }}>
       {CHECK_IDS.map((id) => {
         const check = checks[id];
         const sign = signOf(check);

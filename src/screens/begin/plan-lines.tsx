@@ -14,6 +14,7 @@ import { Body, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { noteWithoutAmount, shownAmount } from '@/core/filling/shown-amount';
 import { AskRow } from './ask-row';
+import * as phrases from './words';
 
 interface Props {
   batch: Batch;
@@ -22,7 +23,7 @@ interface Props {
 }
 
 /** A preparation that is none is not worth a word. */
-const AS_IT_IS = 'as it is';
+const AS_IT_IS = phrases.AS_IT_IS;
 
 export function PlanLines({ batch, asks, onAnswer }: Props) {
   const p = usePalette();
@@ -31,7 +32,7 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
   const taken = asks.filter(({ question }) => question === null);
   return (
     <View style={{ gap: 10 }}>
-      <View role="list" aria-label="What goes in">
+      <View role="list" aria-label={phrases.WHAT_GOES_IN}>
         {batch.lines.map((line) => {
           const ingredient = lookUp(batch.ingredients, line.ingredientId);
           const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
@@ -62,11 +63,7 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
       </View>
       {taken.length > 0 && !isAsking && (
         <Press
-          title={
-            taken.length === 1
-              ? 'One is counted as what it’s most like'
-              : `${taken.length} are taken as what they are likest`
-          }
+          title={taken.length === 1 ? phrases.ONE_IS_LIKE : phrases.someAreLike(taken.length)}
           onPress={() => setAsking(true)}
         />
       )}

@@ -6,6 +6,7 @@ import { now } from '@/data/hooks';
 import { rowsWanted } from '@/data/larder-rows';
 import { newId } from '@/data/new-id';
 import { readPlan } from '@/workers/reader';
+import * as phrases from './words';
 
 interface ReadPlan {
   /** Null until it is read for the first time. */
@@ -50,7 +51,7 @@ export function usePlan(text: string, own: readonly OwnIngredient[], said: reado
             setRead({
               of: key,
               plan: null,
-              problem: `The recipe could not be read (${String(error)}). It is still here.`,
+              problem: phrases.recipeNotRead(String(error)),
             });
           },
         );

@@ -8,6 +8,7 @@ import { discardBatch, keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { Press } from '@/ui/parts/press';
 import { Sheet } from '@/ui/parts/sheet';
+import * as phrases from './words';
 
 export default function BatchMenu({ batch, onClose }: { batch: Batch; onClose: () => void }) {
   const again = async () => {
@@ -30,13 +31,18 @@ export default function BatchMenu({ batch, onClose }: { batch: Batch; onClose: (
   return (
     <Sheet title={batch.title} onClose={onClose}>
       <Press
-        title="Cook it again: duplicate"
+        title={phrases.COOK_AGAIN}
         icon="content-copy"
-        label={`Cook ${batch.title} again: duplicate`}
+        label={phrases.cookBatchAgain(batch.title)}
         onPress={() => void again()}
       />
       <Press title="Rehearse it" label={`Rehearse ${batch.title}`} onPress={rehearse} />
-      <Press title="Save as a file" icon="tray-arrow-down" label={`Save ${batch.title} as a file`} onPress={save} />
+      <Press
+        title={phrases.SAVE_AS_FILE}
+        icon="tray-arrow-down"
+        label={phrases.saveBatchAsFile(batch.title)}
+        onPress={save}
+      />
       <Press title="Delete" icon="trash-can-outline" label={`Delete ${batch.title}`} onPress={discard} />
     </Sheet>
   );

@@ -16,8 +16,9 @@ import { Body, Small, Strong } from '@/ui/parts/text';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { batchLine, versionLine } from '../words';
+import { batchLine, versionLine } from '../batch-line';
 import { stationOf } from '../stations';
+import * as phrases from './words';
 
 const RunningClocks = lazy(() => import('./running-clocks'));
 const BatchMenu = lazy(() => import('./batch-menu'));
@@ -60,7 +61,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
           {batch.title}
         </TextLink>
         <View style={{ marginRight: -10, marginVertical: -4 }}>
-          <IconPress icon="dots-vertical" label={`More for ${batch.title}`} onPress={() => setMenuOpen(true)} />
+          <IconPress icon="dots-vertical" label={phrases.moreFor(batch.title)} onPress={() => setMenuOpen(true)} />
         </View>
       </View>
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', paddingBottom: 6 }}>
@@ -89,7 +90,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
       )}
       <TextLink
         href={`/batch/${batch.id}/${station}`}
-        aria-label={`Next for ${batch.title}: ${next.text}`}
+        aria-label={phrases.nextFor(batch.title, next.text)}
         numberOfLines={2}
         style={{
           minHeight: 44,
@@ -103,7 +104,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
         <Small>next </Small>
         <Strong style={{ fontSize: 16, lineHeight: 22 }}>{next.text}</Strong>
       </TextLink>
-      {assessment.unknown.length > 0 && <Body>Not in the larder: {assessment.unknown.join(', ')}</Body>}
+      {assessment.unknown.length > 0 && <Body>{phrases.notInLarder(assessment.unknown)}</Body>}
       {isMenuOpen && (
         <Suspense fallback={null}>
           <BatchMenu batch={batch} onClose={() => setMenuOpen(false)} />

@@ -14,6 +14,7 @@ import { BrokenRecordCard } from '../broken-record';
 import { BrokenKitchen } from '../broken-kitchen';
 import { BenchBatch } from './bench-batch';
 import { ImportBatch } from './import-batch';
+import * as phrases from './words';
 
 export function BenchScreen() {
   const { data, error, mutate } = useBatches();
@@ -22,26 +23,23 @@ export function BenchScreen() {
   const batches = useMemo(() => data?.batches.filter(({ doneAt }) => doneAt === null), [data]);
   if (error && !data) return <UnreadScreen error={error} again={() => void mutate()} />;
   return (
-    <PlaceScreen title="Bench" note={wide ? 'What is in work, and the next thing to do for each.' : undefined}>
+    <PlaceScreen title="Bench" note={wide ? phrases.WHAT_IS_IN_WORK : undefined}>
       {data?.broken.map((record) => (
         <BrokenRecordCard
           key={record.key}
-          title="One saved batch can’t be read"
+          title={phrases.BATCH_CANNOT_BE_READ}
           record={record}
-          words="Nothing was changed. Save its text to a file before you remove it."
+          words={phrases.NOTHING_CHANGED_SAVE_TEXT}
           fileName="unreadable-batch.txt"
           actions={[{ title: 'Remove it', onPress: () => void discardBroken(record) }]}
         />
       ))}
       <BrokenKitchen />
-      {data && data.batches.length > 0 && batches?.length === 0 && <Body>Everything is done and in the Notebook.</Body>}
+      {data && data.batches.length > 0 && batches?.length === 0 && <Body>{phrases.EVERYTHING_DONE}</Body>}
       {batches?.length === 0 && (
         <View style={{ gap: 12 }}>
-          <Body>
-            A batch is one filling in one kind of piece. Begin one and say what goes in. You see at once how wet and how
-            salty it’ll be.
-          </Body>
-          <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
+          <Body>{phrases.WHAT_A_BATCH_IS}</Body>
+          <Press title={phrases.OPEN_DEMO} onPress={() => void restoreDemo()} />
         </View>
       )}
       {batches && <List batches={batches} />}
@@ -77,7 +75,7 @@ function List({ batches }: { batches: readonly Batch[] }) {
       {isListed && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           <InFoot>
-            <Press title="Begin a batch" kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
+            <Press title={phrases.BEGIN_A_BATCH} kind="solid" icon="plus" onPress={() => router.navigate('/begin')} />
           </InFoot>
           <ImportBatch />
         </View>

@@ -13,6 +13,7 @@ import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
 
@@ -33,7 +34,7 @@ export function ImportBatch() {
         picked = await readBatchFile(file, fresh);
       }
     } catch (error) {
-      setRefused({ name: 'The file', problems: [`(file): could not be read (${String(error)})`] });
+      setRefused({ name: 'The file', problems: [phrases.fileNotRead(String(error))] });
       return;
     } finally {
       setReading(false);
@@ -59,10 +60,10 @@ export function ImportBatch() {
   useEffect(() => readDropped(latest), [latest]);
   return (
     <>
-      <Press title="Open a file" icon="tray-arrow-up" onPress={() => void open(null)} />
-      {isReading && <Small role="status">Reading the file …</Small>}
+      <Press title={phrases.OPEN_A_FILE} icon="tray-arrow-up" onPress={() => void open(null)} />
+      {isReading && <Small role="status">{phrases.READING_FILE}</Small>}
       {whole !== null && (
-        <Suspense fallback={<Small role="status">Reading the file …</Small>}>
+        <Suspense fallback={<Small role="status">{phrases.READING_FILE}</Small>}>
           <WholePreview text={whole} onClose={() => setWhole(null)} />
         </Suspense>
       )}
@@ -71,11 +72,11 @@ export function ImportBatch() {
           role="alert"
           style={{ width: '100%', borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 4 }}
         >
-          <Strong>“{refused.name}” was not opened; nothing was changed.</Strong>
+          <Strong>{phrases.notOpened(refused.name)}</Strong>
           {refused.problems.slice(0, 6).map((problem) => (
             <Body key={problem}>{problem}</Body>
           ))}
-          {refused.problems.length > 6 && <Small>and {refused.problems.length - 6} more</Small>}
+          {refused.problems.length > 6 && <Small>{phrases.andMore(refused.problems.length)}</Small>}
         </View>
       )}
     </>

@@ -16,7 +16,8 @@ import { useUncover } from '@/ui/shell/uncover';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { UnreadScreen } from '../unread-screen';
-import { batchLine } from '../words';
+import { batchLine } from '../batch-line';
+import * as phrases from './words';
 
 export function CardScreen({ id }: { id: string }) {
   const { data, error, mutate } = useBatch(id);
@@ -34,7 +35,7 @@ function Sheet({ batch }: { batch: Batch }) {
   const { assessment } = useAssessment(batch, kitchen);
   const card = batchCard(batch, assessment, kitchen);
   useEffect(() => {
-    document.title = `${batch.title}, card · Involucrum`;
+    document.title = phrases.cardTitle(batch.title);
   }, [batch.title]);
   return (
     <ScrollView
@@ -45,14 +46,14 @@ function Sheet({ batch }: { batch: Batch }) {
       <View nativeID="not-printed" style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         <IconPress
           icon="arrow-left"
-          label="Back to the batch"
+          label={phrases.BACK_TO_BATCH}
           onPress={() => router.navigate(`/batch/${batch.id}/fill`)}
         />
         <Press title="Print" kind="solid" icon="printer-outline" onPress={() => window.print()} />
       </View>
       <View nativeID="sheet" style={{ gap: 10, maxWidth: 760, width: '100%' }}>
         <View>
-          {isRehearsal(batch.id) && <Small>Rehearsal: nothing of this was cooked.</Small>}
+          {isRehearsal(batch.id) && <Small>{phrases.NOTHING_WAS_COOKED}</Small>}
           <Heading level={1}>{card.title}</Heading>
           <Small>{batchLine(batch)}</Small>
         </View>
@@ -79,10 +80,7 @@ function Sheet({ batch }: { batch: Batch }) {
         </View>
         {/* One after the other: the card is one sheet. */}
         <Small>{card.cautions.join(' ')}</Small>
-        <Small>
-          {card.allergens.length > 0 ? `Contains: ${card.allergens.join(', ')}. ` : ''}Local codes come first. A
-          forecast makes nothing safe: only a thermometer reading does.
-        </Small>
+        <Small>{phrases.cautions(card.allergens.length, card.allergens)}</Small>
       </View>
     </ScrollView>
   );

@@ -9,6 +9,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { TextField } from '@/ui/parts/text-field';
 import { Body } from '@/ui/parts/text';
+import * as phrases from './words';
 
 const USUAL_MINUTES = 15;
 
@@ -28,12 +29,10 @@ export function AddTask({ day }: { day: Day }) {
     <View style={{ gap: 10 }}>
       {day.added.map((task) => (
         <View key={task.id} style={{ flexDirection: 'row', alignItems: 'center' }}>
-          <Body style={{ flex: 1 }}>
-            {task.title}, {task.minutes} min
-          </Body>
+          <Body style={{ flex: 1 }}>{phrases.ownStep(task.title, task.minutes)}</Body>
           <IconPress
             icon="close"
-            label={`Take “${task.title}” out`}
+            label={phrases.takeStepOut(task.title)}
             onPress={() => void editDay(day.id, { do: 'dropTask', id: task.id })}
           />
         </View>
@@ -41,10 +40,10 @@ export function AddTask({ day }: { day: Day }) {
       {isOpen ? (
         <View style={{ gap: 10 }}>
           <TextField
-            label="What needs doing"
+            label={phrases.WHAT_NEEDS_DOING}
             value={title}
             onChange={setTitle}
-            placeholder="Lay the table"
+            placeholder={phrases.LAY_THE_TABLE}
             most={MOST.title}
             autoFocus
           />
@@ -69,7 +68,7 @@ export function AddTask({ day }: { day: Day }) {
           <Press title="Add it" kind="solid" disabled={title.trim() === ''} onPress={() => void add()} />
         </View>
       ) : (
-        <Press title="Add a step" icon="plus" onPress={() => setOpen(true)} />
+        <Press title={phrases.ADD_A_STEP} icon="plus" onPress={() => setOpen(true)} />
       )}
     </View>
   );

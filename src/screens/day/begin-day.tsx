@@ -17,6 +17,7 @@ import { TextField } from '@/ui/parts/text-field';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
 import { DayImport } from './day-import';
+import * as phrases from './words';
 
 /** Supper, where nobody says otherwise, minutes from midnight. */
 const SUPPER = 19 * 60;
@@ -42,20 +43,23 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
   };
   return (
     <View style={{ gap: 18 }}>
-      <Body>
-        Say when people eat and what you’re making. The steps are planned backwards from there, so hands and oven are
-        never needed twice at once.
-      </Body>
-      <TextField label="What is it?" value={title} onChange={setTitle} placeholder="Lantern supper" most={MOST.title} />
-      <ClockField label="People eat at" minute={serve} zone={zone} onChange={setServe} hasDay />
+      <Body>{phrases.WHAT_A_DAY_IS}</Body>
+      <TextField
+        label={phrases.WHAT_IS_IT}
+        value={title}
+        onChange={setTitle}
+        placeholder="Lantern supper"
+        most={MOST.title}
+      />
+      <ClockField label={phrases.PEOPLE_EAT_AT} minute={serve} zone={zone} onChange={setServe} hasDay />
       {batches.length === 0 ? (
         <View style={{ gap: 8 }}>
-          <Small>There’s no batch yet. Begin one on the Bench, or open the demo.</Small>
-          <Press title="Open the demo: the lantern supper" onPress={() => void restoreDemo()} />
+          <Small>{phrases.NO_BATCH_YET}</Small>
+          <Press title={phrases.OPEN_DEMO} onPress={() => void restoreDemo()} />
         </View>
       ) : (
         <Toggles
-          label="What you’re making"
+          label={phrases.WHAT_YOU_MAKE}
           values={made}
           options={batches.map((b) => ({ value: b.id, label: b.title }))}
           onToggle={(id) => setMade((list) => (list.includes(id) ? list.filter((x) => x !== id) : [...list, id]))}
@@ -63,7 +67,7 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
       )}
       <View style={{ gap: 6 }}>
         <Choices
-          label="How it’s served"
+          label={phrases.HOW_SERVED}
           value={how}
           options={SERVING_IDS.map((value) => ({ value, label: SERVINGS[value].label }))}
           onChange={setHow}
@@ -72,9 +76,9 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <InFoot>
-          <Press title="Plan the day" kind="solid" disabled={made.length === 0} onPress={() => void begin()} />
+          <Press title={phrases.PLAN_THE_DAY} kind="solid" disabled={made.length === 0} onPress={() => void begin()} />
         </InFoot>
-        {onCancel && <Press title="Back to the day before" kind="clear" onPress={onCancel} />}
+        {onCancel && <Press title={phrases.BACK_TO_DAY_BEFORE} kind="clear" onPress={onCancel} />}
         <DayImport onOpened={onBegun} />
       </View>
     </View>

@@ -7,6 +7,7 @@ import { TextField } from '@/ui/parts/text-field';
 import { dayWords } from '../dates';
 import { Body, Small } from '@/ui/parts/text';
 import { formatClock } from './day-clock';
+import * as phrases from './words';
 
 interface Props {
   label: string;
@@ -32,7 +33,7 @@ export function ClockField({ label, minute, zone, onChange, hasDay = false }: Pr
           problem={problem}
           onChange={(text) => {
             const to = parseClock(text);
-            setProblem(to === null ? 'Such as 19:00 or 7 pm.' : null);
+            setProblem(to === null ? phrases.TIME_FOR_EXAMPLE : null);
             return to === null ? undefined : onChange(atClock(minute, to, zone));
           }}
         />
@@ -41,7 +42,7 @@ export function ClockField({ label, minute, zone, onChange, hasDay = false }: Pr
         <View style={{ flexDirection: 'row', alignItems: 'center' }}>
           <IconPress
             icon="minus"
-            label={`${label}: a day earlier`}
+            label={phrases.aDayEarlier(label)}
             onPress={() => void onChange(atClock(minute, clock, zone, -1))}
           />
           <View style={{ alignItems: 'center', minWidth: 110 }}>
@@ -50,7 +51,7 @@ export function ClockField({ label, minute, zone, onChange, hasDay = false }: Pr
           </View>
           <IconPress
             icon="plus"
-            label={`${label}: a day later`}
+            label={phrases.aDayLater(label)}
             onPress={() => void onChange(atClock(minute, clock, zone, 1))}
           />
         </View>

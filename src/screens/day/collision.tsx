@@ -6,7 +6,6 @@ import { type Remedy } from '@/core/day/remedies';
 import { minuteOf } from '@/core/day/moments';
 import { type Day } from '@/core/stored/day';
 import { troubleOf } from '@/core/day/trouble';
-import { formatMinutes } from '@/core/units/format';
 import { editDay, undoDay } from '@/data/days';
 import { editBatch, editKitchen, takeBack } from '@/data/hooks';
 import { say } from '@/data/notices';
@@ -15,6 +14,7 @@ import { Press } from '@/ui/parts/press';
 import { Heading, Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { formatMoment } from './day-clock';
+import * as phrases from './words';
 
 interface Props {
   day: Day;
@@ -50,7 +50,7 @@ async function take(day: Day, { label, change }: Remedy): Promise<void> {
     back.push(() => undoDay(day.id));
   }
   say({
-    text: `${label}: the day is planned anew.`,
+    text: phrases.plannedAnew(label),
     kind: 'done',
     action: {
       label: 'Undo',
@@ -74,10 +74,10 @@ export function Collision({ day, plan, remedies, stage, zone }: Props) {
   const serve = minuteOf(day.serveAt);
   const isTight = plan.overdue.length === 0 && troubleOf(plan.conflicts) <= TIGHT;
   return (
-    <View role="region" aria-label={isTight ? 'It is tight' : 'What collides'} style={{ gap: 10 }}>
+    <View role="region" aria-label={isTight ? phrases.IT_IS_TIGHT : 'What collides'} style={{ gap: 10 }}>
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         <Disc sign={isTight ? 'watch' : 'fix'} label={isTight ? 'Watch' : 'Fix'} />
-        <Heading level={2}>{isTight ? 'It is tight' : 'It collides'}</Heading>
+        <Heading level={2}>{isTight ? phrases.IT_IS_TIGHT : 'It collides'}</Heading>
       </View>
       {sentences.map((sentence) => (
         <Sentence key={sentence} text={sentence} />
@@ -87,17 +87,12 @@ export function Collision({ day, plan, remedies, stage, zone }: Props) {
           <Press title={remedy.label} onPress={() => void take(day, remedy)} />
           <Small>
             {remedy.mends === 'all'
-              ? `Then all of it fits; begin ${formatMoment(remedy.startMinute, serve, zone)}.`
-              : `Then ${formatMinutes(remedy.leftMinutes)} still collide.`}
+              ? phrases.thenAllFits(formatMoment(remedy.startMinute, serve, zone))
+              : phrases.stillCollide(remedy.leftMinutes)}
           </Small>
         </View>
       ))}
-      {!isTight && remedies.length === 0 && stage === 'done' && (
-        <Small>
-          Nothing that was tried mends it, alone or in pairs. Take a batch out, serve something frozen ahead, or change
-          a step’s minutes.
-        </Small>
-      )}
+      {!isTight && remedies.length === 0 && stage === 'done' && <Small>{phrases.NOTHING_MENDS}</Small>}
     </View>
   );
 }

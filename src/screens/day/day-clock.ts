@@ -2,6 +2,7 @@
 import * as core from '@/core/day/clock-words';
 import { type MayBegin } from '@/core/day/may-begin';
 import { shownHours } from '@/data/shown-hours';
+import * as phrases from './words';
 
 export const formatClock = (minute: number, zone: string): string => core.formatClock(minute, zone, shownHours());
 export const formatMoment = (minute: number, than: number, zone: string): string =>
@@ -13,6 +14,6 @@ export const rulerMark = (minute: number, zone: string): ReturnType<typeof core.
 
 /** `any time until 17:07`, `any time from 16:10`; empty where it begins when it does. */
 export function mayBeginWords({ from, until }: MayBegin, zone: string): string {
-  if (until !== null) return `any time until ${formatClock(until, zone)}`;
-  return from === null ? '' : `any time from ${formatClock(from, zone)}`;
+  if (until !== null) return phrases.anyTimeUntil(formatClock(until, zone));
+  return from === null ? '' : phrases.anyTimeFrom(formatClock(from, zone));
 }

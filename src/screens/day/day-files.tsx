@@ -10,6 +10,7 @@ import { now, useBatches } from '@/data/hooks';
 import { Press } from '@/ui/parts/press';
 import { Heading } from '@/ui/parts/text';
 import { DayImport } from './day-import';
+import * as phrases from './words';
 
 export function DayFiles({
   day,
@@ -33,9 +34,9 @@ export function DayFiles({
       <Heading level={2}>Before it</Heading>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Press title="Shopping list" onPress={() => router.navigate('/day/shopping')} />
-        <Press title="Sheet for the wall" icon="printer-outline" onPress={() => router.navigate('/day/sheet')} />
+        <Press title={phrases.SHEET_FOR_WALL} icon="printer-outline" onPress={() => router.navigate('/day/sheet')} />
         <Press title="Calendar file" icon="tray-arrow-down" disabled={plan === null} onPress={saveCalendar} />
-        <Press title="File for another phone" icon="tray-arrow-down" onPress={save} />
+        <Press title={phrases.FILE_FOR_PHONE} icon="tray-arrow-down" onPress={save} />
         <DayImport onOpened={onOpened} />
       </View>
     </View>

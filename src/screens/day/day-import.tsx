@@ -7,6 +7,7 @@ import { importDay } from '@/data/day-files';
 import { Press } from '@/ui/parts/press';
 import { Body, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const MOST = 6;
 
@@ -31,10 +32,10 @@ export function DayImport({ onOpened }: { onOpened: (id: string) => void }) {
   };
   return (
     <View style={{ gap: 8 }}>
-      <Press title="Open a day’s file" icon="tray-arrow-up" onPress={() => void open()} />
+      <Press title={phrases.OPEN_DAY_FILE} icon="tray-arrow-up" onPress={() => void open()} />
       {problems.length > 0 && (
         <View role="alert" style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 4 }}>
-          <Strong>The file was not opened; nothing was changed.</Strong>
+          <Strong>{phrases.FILE_NOT_OPENED}</Strong>
           {problems.slice(0, MOST).map((problem) => (
             <Body key={problem}>{problem}</Body>
           ))}

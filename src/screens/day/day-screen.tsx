@@ -27,6 +27,7 @@ import { OtherDays } from './other-days';
 import { RedList } from './red-list';
 import { TaskSheet } from './task-sheet';
 import { formatMoment } from './day-clock';
+import * as phrases from './words';
 
 const EVERY_MS = 15_000;
 
@@ -38,9 +39,9 @@ export function DayScreen() {
   const broken = data.broken.map((record) => (
     <BrokenRecordCard
       key={record.key}
-      title="One saved day can’t be read"
+      title={phrases.DAY_CANNOT_BE_READ}
       record={record}
-      words="Nothing was changed. Save its text to a file before you remove it."
+      words={phrases.NOTHING_CHANGED_SAVE_TEXT}
       fileName="unreadable-day.txt"
       actions={[{ title: 'Remove it', onPress: () => void discardBroken(record) }]}
     />
@@ -48,7 +49,7 @@ export function DayScreen() {
   const day = chosen === 'new' ? null : (data.days.find((d) => d.id === chosen) ?? data.days[0] ?? null);
   if (day === null)
     return (
-      <PlaceScreen title="Day" note="Several batches, one pair of hands, and people at seven.">
+      <PlaceScreen title="Day" note={phrases.SEVERAL_BATCHES}>
         {broken}
         <BeginDay onBegun={setChosen} onCancel={data.days.length > 0 ? () => setChosen(null) : undefined} />
       </PlaceScreen>
@@ -88,7 +89,7 @@ function Planned({ day, days, onChoose, children }: Props) {
   return (
     <PlaceScreen
       title={weekdayOf(serve, zone)}
-      note={`${day.title} at ${formatMoment(serve, serve, zone)}${isFirst ? '; working out the plan …' : begins}`}
+      note={phrases.dayAt(day.title, formatMoment(serve, serve, zone), isFirst, begins)}
     >
       {children}
       {plan && (
@@ -99,19 +100,19 @@ function Planned({ day, days, onChoose, children }: Props) {
       <View aria-live="polite" style={{ minHeight: 20 }}>
         {plan && (stage === 'planning' || stage === 'mending') && planned.isReady && (
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }} role="status">
-            <Small>{stage === 'planning' ? 'Looking for a better plan …' : 'Trying what would mend it …'}</Small>
+            <Small>{stage === 'planning' ? phrases.LOOKING_FOR_BETTER : phrases.TRYING_TO_MEND}</Small>
             <Press title="Stop" kind="clear" onPress={planned.stop} />
           </View>
         )}
         {stage === 'stopped' && (
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-            <Small>Stopped; this is the best so far.</Small>
+            <Small>{phrases.BEST_SO_FAR}</Small>
             <Press title="Go on" kind="clear" onPress={planned.again} />
           </View>
         )}
         {stage === 'failed' && (
           <View role="alert" style={{ gap: 8 }}>
-            <Small>The plan could not be worked out: {planned.error}. Nothing of the day is lost.</Small>
+            <Small>{phrases.planFailed(planned.error ?? '')}</Small>
             <Press title="Try again" onPress={planned.again} />
           </View>
         )}

@@ -6,7 +6,6 @@ import { mayBegin } from '@/core/day/may-begin';
 import { type DayPlan, type PlannedTask } from '@/core/day/day-plan';
 import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
-import { formatMinutes } from '@/core/units/format';
 import { Measured } from '@/ui/parts/measured';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { isLarge, useTextSize } from '@/ui/theme/text-size';
@@ -16,6 +15,7 @@ import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 import { StepLabel } from './step-label';
 import { formatClock, rulerMark } from './day-clock';
+import * as phrases from './words';
 
 export interface GaugeProps {
   day: Day;
@@ -66,7 +66,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
   return (
     <View
       role="group"
-      aria-label={`The day from ${formatClock(plan.startMinute, zone)} to ${formatClock(plan.endMinute, zone)}`}
+      aria-label={phrases.dayFromTo(formatClock(plan.startMinute, zone), formatClock(plan.endMinute, zone))}
     >
       <Svg width={width} height={height} aria-hidden>
         {past > TOP && <Rect x={RULER} y={TOP} width={width - RULER} height={past - TOP} fill={p.faint} />}
@@ -196,7 +196,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
                 strokeWidth={1.5}
               />
               <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13} fill={p.soft}>
-                {`${formatMinutes(s.to - s.from)} of waiting`}
+                {phrases.ofWaiting(s.to, s.from)}
               </SvgText>
             </G>
           );

@@ -13,6 +13,7 @@ import { TextField } from '@/ui/parts/text-field';
 import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
 import { formatClock, formatMoment } from './day-clock';
+import * as phrases from './words';
 
 const SPARES = [
   { value: '0', label: 'none' },
@@ -27,16 +28,20 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
   const set = (to: Parameters<typeof setDay>[1]) => setDay(day, to);
   const spare = SPARES.find(({ value }) => Number(value) === day.spareShare)?.value;
   return (
-    <Fold title="Hours and hands" figure={`${handsWords(day)}, eat at ${formatClock(serve, zone)}`} isOpenWide>
+    <Fold
+      title={phrases.HOURS_AND_HANDS}
+      figure={phrases.dayAndServe(handsWords(day), formatClock(serve, zone))}
+      isOpenWide
+    >
       <TextField
-        label="What it’s called"
+        label={phrases.WHAT_IT_IS_CALLED}
         value={day.title}
         most={MOST.title}
         required
         onChange={(title) => set({ title })}
       />
       <ClockField
-        label="People eat at"
+        label={phrases.PEOPLE_EAT_AT}
         minute={serve}
         zone={zone}
         hasDay
@@ -47,7 +52,7 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
         label="At night"
         value={day.nights ? 'rest' : 'work'}
         options={[
-          { value: 'rest', label: 'hands rest, nine to seven' },
+          { value: 'rest', label: phrases.HANDS_REST_AT_NIGHT },
           { value: 'work', label: 'work through' },
         ]}
         onChange={(value) => void set({ nights: value === 'rest' })}
@@ -55,14 +60,14 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
       <Spans day={day} zone={zone} kind="helper" />
       <Spans day={day} zone={zone} kind="away" />
       <Choices<Spare | 'other'>
-        label="Spare time on work"
+        label={phrases.SPARE_TIME}
         value={spare ?? 'other'}
         options={SPARES}
         onChange={(value) => value !== 'other' && void set({ spareShare: Number(value) })}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <AmountField
-          label="On the way, carried warm"
+          label={phrases.CARRIED_WARM}
           unit="min"
           value={day.carryMinutes}
           {...LIMITS.carryMinutes}
@@ -71,7 +76,7 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
           onChange={(m) => m !== null && set({ carryMinutes: m })}
         />
         <AmountField
-          label="Rings of the hob"
+          label={phrases.RINGS_OF_HOB}
           unit="rings"
           value={day.rings}
           {...LIMITS.rings}
@@ -80,7 +85,7 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
           onChange={(n) => n !== null && set({ rings: n })}
         />
         <AmountField
-          label="Places to work"
+          label={phrases.PLACES_TO_WORK}
           unit="places"
           value={day.benches}
           {...LIMITS.benches}
@@ -89,16 +94,17 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
           onChange={(n) => n !== null && set({ benches: n })}
         />
       </View>
-      <Small>
-        Trays, steamers and the fridge are set in the Kitchen. Minutes of work are our estimates until you’ve done it
-        once.
-      </Small>
+      <Small>{phrases.SET_IN_KITCHEN}</Small>
     </Fold>
   );
 }
 
 const handsWords = ({ helpers }: Day): string =>
-  helpers.length === 0 ? 'you alone' : helpers.length === 1 ? 'you and a helper' : `you and ${helpers.length} helpers`;
+  helpers.length === 0
+    ? 'you alone'
+    : helpers.length === 1
+      ? phrases.YOU_AND_HELPER
+      : phrases.youAndHelpers(helpers.length);
 
 const setDay = (
   day: Day,
@@ -139,16 +145,19 @@ function Spans({ day, zone, kind }: { day: Day; zone: string; kind: 'helper' | '
       {items.map((item) => (
         <View key={item.key} style={{ flexDirection: 'row', alignItems: 'center' }}>
           <Body style={{ flex: 1 }}>
-            {item.name}: {formatMoment(minuteOf(item.from), serve, zone)} to{' '}
-            {formatMoment(minuteOf(item.to), serve, zone)}
+            {phrases.awayFromTo(
+              item.name,
+              formatMoment(minuteOf(item.from), serve, zone),
+              formatMoment(minuteOf(item.to), serve, zone),
+            )}
           </Body>
-          <IconPress icon="close" label={`Take ${item.name} out`} onPress={() => void item.drop()} />
+          <IconPress icon="close" label={phrases.takeAwayOut(item.name)} onPress={() => void item.drop()} />
         </View>
       ))}
       {isOpen ? (
         <View style={{ gap: 10 }}>
           <TextField
-            label={isHelper ? 'Who helps' : 'Why you’re away'}
+            label={isHelper ? 'Who helps' : phrases.WHY_AWAY}
             value={name}
             most={MOST.helperName}
             onChange={setName}
@@ -168,7 +177,7 @@ function Spans({ day, zone, kind }: { day: Day; zone: string; kind: 'helper' | '
             onChange={(m) => setSpan([Math.min(span[0], m - 15), m])}
           />
           <Press
-            title={isHelper ? 'Add the helper' : 'Add the time'}
+            title={isHelper ? phrases.ADD_HELPER : phrases.ADD_TIME}
             kind="solid"
             disabled={isHelper && name.trim() === ''}
             onPress={() => void add()}
@@ -176,7 +185,7 @@ function Spans({ day, zone, kind }: { day: Day; zone: string; kind: 'helper' | '
         </View>
       ) : (
         <Press
-          title={isHelper ? 'Someone helps' : 'You’re away for a while'}
+          title={isHelper ? 'Someone helps' : phrases.AWAY_FOR_A_WHILE}
           icon="plus"
           onPress={() => setOpen(true)}
         />

@@ -12,7 +12,8 @@ import { Rule } from '@/ui/parts/rule';
 import { Small } from '@/ui/parts/text';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { batchLine } from '../words';
+import { batchLine } from '../batch-line';
+import * as phrases from './words';
 
 export function MadePanel({ day }: { day: Day }) {
   const p = usePalette();
@@ -21,14 +22,14 @@ export function MadePanel({ day }: { day: Day }) {
   const others = batches.filter((b) => b.doneAt === null && day.batches.every((made) => made.batchId !== b.id));
   return (
     <Fold
-      title="What you’re making"
+      title={phrases.WHAT_YOU_MAKE}
       figure={`${day.batches.length} ${day.batches.length === 1 ? 'batch' : 'batches'}`}
       isOpenWide
       isOpenAtFirst={day.batches.length === 0}
     >
       {day.batches.map(({ batchId, serve }) => {
         const batch = batches.find((b) => b.id === batchId);
-        const title = batch?.title ?? 'A batch that’s gone';
+        const title = batch?.title ?? phrases.BATCH_GONE;
         return (
           <View key={batchId} style={{ gap: 6 }}>
             <Rule />
@@ -42,22 +43,22 @@ export function MadePanel({ day }: { day: Day }) {
                     {title}
                   </TextLink>
                 ) : (
-                  <Small>{title}: it’s left out of the plan.</Small>
+                  <Small>{phrases.leftOutOfPlan(title)}</Small>
                 )}
                 {batch && <Small>{batchLine(batch)}</Small>}
-                {batch?.lines.length === 0 && <Small>Nothing is in its filling yet. It’s planned once there is.</Small>}
+                {batch?.lines.length === 0 && <Small>{phrases.NOTHING_IN_FILLING}</Small>}
               </View>
               <IconPress
                 icon="close"
-                label={`Take ${title} out of the day`}
+                label={phrases.takeOutOfDay(title)}
                 onPress={() =>
                   void editDay(day.id, { do: 'takeBatchOut', batchId }).then(
                     (done) =>
                       done.ok &&
                       say({
-                        text: `“${title}” is out of the day; the batch itself stays.`,
+                        text: phrases.isOutOfDay(title),
                         kind: 'done',
-                        action: { label: 'Put it back', run: () => undoDay(day.id) },
+                        action: { label: phrases.PUT_IT_BACK, run: () => undoDay(day.id) },
                       }),
                   )
                 }
@@ -65,7 +66,7 @@ export function MadePanel({ day }: { day: Day }) {
             </View>
             {batch && (
               <Choices
-                label={`How ${title} is served`}
+                label={phrases.howBatchServed(title)}
                 value={serve}
                 options={SERVING_IDS.map((value) => ({ value, label: SERVINGS[value].label }))}
                 onChange={(to) => void editDay(day.id, { do: 'setServing', batchId, to: { serve: to } })}
@@ -77,7 +78,7 @@ export function MadePanel({ day }: { day: Day }) {
       {others.length > 0 && (
         <View style={{ gap: 6 }}>
           <Rule />
-          <Small>Put in another</Small>
+          <Small>{phrases.PUT_IN_ANOTHER}</Small>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {others.map((b) => (
               <Press

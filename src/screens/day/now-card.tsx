@@ -20,6 +20,7 @@ import { InFoot } from '@/ui/shell/foot';
 import { usePalette } from '@/ui/theme/use-palette';
 import { countdown } from '../clock-time';
 import { formatClock, mayBeginWords } from './day-clock';
+import * as phrases from './words';
 
 interface Props {
   day: Day;
@@ -85,7 +86,7 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
       style={{ borderLeftWidth: 8, borderLeftColor: p.beet, backgroundColor: p.paper, padding: 14, gap: 6 }}
     >
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 12 }}>
-        <Small>{task.state === 'running' ? 'now' : isRunning ? 'next' : 'it begins with'}</Small>
+        <Small>{task.state === 'running' ? 'now' : isRunning ? 'next' : phrases.BEGINS_WITH}</Small>
         <Small>
           {task.state === 'running' ? `since ${formatClock(task.start, zone)}` : formatClock(task.start, zone)}
         </Small>
@@ -93,7 +94,7 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
       <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 12 }}>
         <Pressable
           role="button"
-          aria-label={`More about ${fullTitle(task)}`}
+          aria-label={phrases.moreAbout(fullTitle(task))}
           onPress={() => onOpen(task.id)}
           style={{ flex: 1 }}
         >
@@ -108,14 +109,14 @@ function Now(props: Shown & { waitsFor: readonly PlannedTask[]; onTo: PlannedTas
       </View>
       {toAdd.length > 0 && (
         <Body>
-          <Strong>Still to add: </Strong>
+          <Strong>{phrases.STILL_TO_ADD}</Strong>
           {toAdd.join(', ')}
         </Body>
       )}
       {waitsFor.length > 0 && (
-        <Small>Waits for {waitsFor.map((t) => `${fullTitle(t)} (${formatClock(t.end, zone)})`).join(', ')}</Small>
+        <Small>{phrases.waitsFor(waitsFor.map((t) => `${fullTitle(t)} (${formatClock(t.end, zone)})`))}</Small>
       )}
-      {free !== '' && <Small style={{ color: p.turmeric }}>It can begin {free}.</Small>}
+      {free !== '' && <Small style={{ color: p.turmeric }}>{phrases.canBegin(free)}</Small>}
       <Actions {...props} />
     </View>
   );
@@ -147,7 +148,7 @@ function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null })
       {task.state === 'planned' ? (
         <InFoot>
           <Press
-            title={isRunning ? 'Begin' : 'Begin the day'}
+            title={isRunning ? 'Begin' : phrases.BEGIN_THE_DAY}
             kind="solid"
             onPress={guarded(() => {
               askToNotify();
@@ -161,8 +162,8 @@ function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null })
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
               {onTo !== null && (
                 <Press
-                  title="Done, on to the next"
-                  label={`Done, on to ${fullTitle(onTo)}`}
+                  title={phrases.DONE_ON_TO_NEXT}
+                  label={phrases.doneOnTo(fullTitle(onTo))}
                   kind="solid"
                   icon="check"
                   onPress={guarded(() => void endTask(act, onTo))}
@@ -176,7 +177,7 @@ function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null })
               />
             </View>
           </InFoot>
-          <Press title={`Not yet, +${MORE}`} onPress={() => void moreTime(day.id, task.id, MORE)} />
+          <Press title={phrases.notYet(MORE)} onPress={() => void moreTime(day.id, task.id, MORE)} />
         </>
       )}
       {isRunning && task.state === 'planned' && <Press title="Done already" onPress={() => void endTask(act)} />}
@@ -185,7 +186,7 @@ function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null })
       )}
       {station !== null && batch && (
         <Press
-          title={`Open ${station[0].toUpperCase()}${station.slice(1)}`}
+          title={phrases.openStation(station[0], station.slice(1))}
           kind="clear"
           icon="chevron-right"
           onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}
@@ -222,7 +223,7 @@ function InPassing({ act, task, zone, onOpen }: Shown & { task: PlannedTask }) {
         onPress={() => onOpen(task.id)}
         style={{ flex: 1, minHeight: 44, justifyContent: 'center' }}
       >
-        <Body>{fullTitle(task)}, in passing</Body>
+        <Body>{phrases.inPassing(fullTitle(task))}</Body>
       </Pressable>
       <Press title="Begin" label={`${fullTitle(task)}: begin`} onPress={() => void beginTask({ ...act, task })} />
     </View>
@@ -266,7 +267,7 @@ function Left({
   return (
     <Strong
       role="timer"
-      aria-label={`${isOver ? 'Over for' : task.state === 'running' ? 'Still' : 'Begins in'} ${Math.floor(s / 60)} minutes`}
+      aria-label={phrases.minutesAway(isOver, task.state, s)}
       style={{ fontSize: small ? 18 : 30, lineHeight: small ? 24 : 36, color: isOver ? p.beet : p.ink }}
     >
       {isOver ? '+' : ''}
@@ -279,7 +280,7 @@ function Over() {
   return (
     <View role="status">
       <Heading level={2}>All done</Heading>
-      <Body>What it really took is kept with each batch. At the first bite, open Note and tap what you find.</Body>
+      <Body>{phrases.WHAT_IT_TOOK}</Body>
     </View>
   );
 }

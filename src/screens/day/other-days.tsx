@@ -1,6 +1,5 @@
 /** The other days there are; a new one; and what was left out of this one. */
 import { View } from 'react-native';
-import { weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { type Day } from '@/core/stored/day';
 import { hereZone } from '@/data/day-plan';
@@ -10,6 +9,7 @@ import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { AddTask } from './add-task';
 import { dayWords } from '../dates';
+import * as phrases from './words';
 
 export function OtherDays({
   day,
@@ -24,11 +24,11 @@ export function OtherDays({
   const leftOut = day.changes.filter((c) => c.isLeftOut);
   return (
     <View>
-      <Fold title="Steps of your own" figure={stepsWords(day.added.length, leftOut.length)}>
+      <Fold title={phrases.OWN_STEPS} figure={stepsWords(day.added.length, leftOut.length)}>
         <AddTask day={day} />
         {leftOut.length > 0 && (
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
-            <Small>{leftOut.length === 1 ? 'One step is left out.' : `${leftOut.length} steps are left out.`}</Small>
+            <Small>{leftOut.length === 1 ? phrases.ONE_STEP_LEFT_OUT : phrases.stepsLeftOut(leftOut.length)}</Small>
             <Press
               title="Put back"
               onPress={() =>
@@ -41,20 +41,25 @@ export function OtherDays({
           </View>
         )}
       </Fold>
-      <Fold title="Days" figure={others.length === 0 ? 'only this one' : `${others.length + 1}`}>
+      <Fold title="Days" figure={others.length === 0 ? phrases.ONLY_THIS_ONE : `${others.length + 1}`}>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <Press title="Plan another day" icon="plus" onPress={() => onChoose('new')} />
+          <Press title={phrases.PLAN_ANOTHER} icon="plus" onPress={() => onChoose('new')} />
           <Press title="Undo" icon="undo-variant" onPress={() => void undoDay(day.id)} />
           {day.run !== null && (
-            <Press title="Begin the day anew" onPress={() => void editDay(day.id, { do: 'stopDay' })} />
+            <Press title={phrases.BEGIN_ANEW} onPress={() => void editDay(day.id, { do: 'stopDay' })} />
           )}
-          <Press title="Delete this day" icon="trash-can-outline" kind="clear" onPress={() => void discardDay(day)} />
+          <Press
+            title={phrases.DELETE_THIS_DAY}
+            icon="trash-can-outline"
+            kind="clear"
+            onPress={() => void discardDay(day)}
+          />
         </View>
         {others.map((d) => (
           <Press
             key={d.id}
             kind="clear"
-            title={`${d.title}, ${weekdayOf(minuteOf(d.serveAt), hereZone())} ${dayWords(d.serveAt)}`}
+            title={phrases.dayInList(d.title, minuteOf(d.serveAt), hereZone(), dayWords(d.serveAt))}
             onPress={() => onChoose(d.id)}
           />
         ))}
@@ -64,4 +69,4 @@ export function OtherDays({
 }
 
 const stepsWords = (added: number, leftOut: number): string =>
-  [added === 0 ? 'none' : `${added}`, ...(leftOut === 0 ? [] : [`${leftOut} left out`])].join(', ');
+  [added === 0 ? 'none' : `${added}`, ...(leftOut === 0 ? [] : [phrases.leftOutCount(leftOut)])].join(', ');

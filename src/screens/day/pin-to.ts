@@ -6,6 +6,7 @@ import { type Day } from '@/core/stored/day';
 import { editDay, undoDay } from '@/data/days';
 import { say } from '@/data/notices';
 import { formatClock } from './day-clock';
+import * as phrases from './words';
 
 /** Steps are pinned to so many minutes. */
 export const PIN_STEP = 5;
@@ -15,8 +16,8 @@ export async function pinTo(day: Day, task: PlannedTask, minute: number, zone: s
   const done = await editDay(day.id, { do: 'pin', taskId: task.id, at: timeOf(at) });
   if (!done.ok) return;
   say({
-    text: `“${fullTitle(task)}” is pinned to ${formatClock(at, zone)}.`,
+    text: phrases.isPinned(fullTitle(task), formatClock(at, zone)),
     kind: 'done',
-    action: { label: 'Let it go', run: () => undoDay(day.id) },
+    action: { label: phrases.LET_IT_GO, run: () => undoDay(day.id) },
   });
 }

@@ -5,6 +5,7 @@ import { fullTitle } from '@/core/day/task';
 import { Disc } from '@/ui/parts/disc';
 import { Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 export function RedList({ plan }: { plan: DayPlan }) {
   const p = usePalette();
@@ -21,8 +22,8 @@ export function RedList({ plan }: { plan: DayPlan }) {
   const mended = plan.tasks.filter((t) => t.mended !== undefined && t.state === 'planned');
   if (red.length === 0 && mended.length === 0) return null;
   return (
-    <View role="region" aria-label="What is red" style={{ gap: 8 }}>
-      {red.length > 0 && <Heading level={3}>Look at these before you begin</Heading>}
+    <View role="region" aria-label={phrases.WHAT_IS_RED} style={{ gap: 8 }}>
+      {red.length > 0 && <Heading level={3}>{phrases.LOOK_BEFORE_BEGIN}</Heading>}
       {red.map((task) => (
         <View key={task.id} style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
           <Disc sign="fix" size={16} />
@@ -33,9 +34,7 @@ export function RedList({ plan }: { plan: DayPlan }) {
         </View>
       ))}
       {mended.map((task) => (
-        <Small key={task.id}>
-          {fullTitle(task)}: {task.mended?.label}. The way planned breaks the rule, so the plan takes this one.
-        </Small>
+        <Small key={task.id}>{phrases.plansAnotherWay(fullTitle(task), task.mended?.label ?? '')}</Small>
       ))}
     </View>
   );

@@ -2,7 +2,6 @@
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
-import { weekdayOf } from '@/core/day/clock-words';
 import { minuteOf } from '@/core/day/moments';
 import { sheetFit, sheetRows } from '@/core/print/sheet';
 import { type Day } from '@/core/stored/day';
@@ -15,6 +14,7 @@ import { useUncover } from '@/ui/shell/uncover';
 import { usePalette } from '@/ui/theme/use-palette';
 import { useCurrentDay } from './use-current-day';
 import { formatClock } from './day-clock';
+import * as phrases from './words';
 
 export function SheetScreen() {
   const day = useCurrentDay();
@@ -42,14 +42,12 @@ function Sheet({ day }: { day: Day }) {
       contentContainerStyle={{ padding: 18, gap: 12 }}
     >
       <View nativeID="not-printed" style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <IconPress icon="arrow-left" label="Back to the day" onPress={() => router.navigate('/day')} />
+        <IconPress icon="arrow-left" label={phrases.BACK_TO_THE_DAY} onPress={() => router.navigate('/day')} />
         <Press title="Print" kind="solid" icon="printer-outline" onPress={() => window.print()} />
       </View>
       <View nativeID="sheet" style={{ gap: 2, maxWidth: 760, width: '100%' }}>
         <Heading level={1}>{day.title}</Heading>
-        <Small>
-          {weekdayOf(serve, zone)} at {formatClock(serve, zone)}
-        </Small>
+        <Small>{phrases.weekdayAt(serve, zone, formatClock(serve, zone))}</Small>
         {rows.map((row) => (
           <View
             key={row.id}
@@ -67,10 +65,7 @@ function Sheet({ day }: { day: Day }) {
             </Body>
           </View>
         ))}
-        <Small style={{ fontSize: 12 }}>
-          Minutes of work are estimates. Never taste a raw filling. A forecast makes nothing safe: only a thermometer
-          reading does. Local codes come first.
-        </Small>
+        <Small style={{ fontSize: 12 }}>{phrases.SHEET_CAUTIONS}</Small>
       </View>
     </ScrollView>
   );

@@ -16,6 +16,7 @@ import { NoticeBar } from '@/ui/shell/notice-bar';
 import { useUncover } from '@/ui/shell/uncover';
 import { usePalette } from '@/ui/theme/use-palette';
 import { useCurrentDay } from './use-current-day';
+import * as phrases from './words';
 
 export function ShoppingScreen() {
   const p = usePalette();
@@ -36,10 +37,10 @@ export function ShoppingScreen() {
   const text = `${day?.title ?? 'Shopping'}\n\n${shoppingText(list)}`;
   const copy = () =>
     void navigator.clipboard.writeText(text).then(
-      () => say({ text: 'The list is copied.', kind: 'done' }),
+      () => say({ text: phrases.LIST_COPIED, kind: 'done' }),
       () =>
         say({
-          text: 'Not copied: this browser doesn’t allow it. Print it, or select it by hand.',
+          text: phrases.LIST_NOT_COPIED,
           kind: 'problem',
         }),
     );
@@ -48,7 +49,7 @@ export function ShoppingScreen() {
     <View style={{ flex: 1, backgroundColor: p.ground }}>
       <ScrollView role="main" contentContainerStyle={{ padding: 18, gap: 14, maxWidth: 760, width: '100%' }}>
         <View nativeID="not-printed" style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
-          <IconPress icon="arrow-left" label="Back to the day" onPress={() => router.navigate('/day')} />
+          <IconPress icon="arrow-left" label={phrases.BACK_TO_THE_DAY} onPress={() => router.navigate('/day')} />
           <Press title="Print" icon="printer-outline" onPress={() => window.print()} />
           <Press title="Copy" icon="content-copy" onPress={copy} />
           {'share' in navigator && <Press title="Share" onPress={share} />}
@@ -58,14 +59,12 @@ export function ShoppingScreen() {
             <Heading level={1}>Shopping list</Heading>
             {day && (
               <Small>
-                {day.title}: {left === 0 ? 'all of it is there' : `${left} of ${list.length} to get`}
+                {day.title}: {left === 0 ? phrases.ALL_THERE : phrases.toGet(left, list.length)}
               </Small>
             )}
           </View>
-          {error && <Body role="alert">The list could not be worked out: {error.message}. Nothing is lost.</Body>}
-          {made.length === 0 && day !== undefined && (
-            <Body>Put a batch into the day, and what it needs stands here.</Body>
-          )}
+          {error && <Body role="alert">{phrases.listFailed(error.message)}</Body>}
+          {made.length === 0 && day !== undefined && <Body>{phrases.PUT_BATCH_IN}</Body>}
           {idsOf(GROUPS).map((group) => {
             const items = list.filter((i) => i.group === group);
             if (group === 'home') return <AtHome key={group} items={items} />;
@@ -96,9 +95,10 @@ function AtHome({ items }: { items: readonly ToBuy[] }) {
   if (items.length === 0) return null;
   return (
     <Small>
-      {GROUPS.home.label}:{' '}
-      {items.map(({ name, grams }) => `${name.toLowerCase()} ${formatGrams(grams ?? 0)}`).join(', ')}. Change that in
-      the Larder.
+      {phrases.notInList(
+        GROUPS.home.label,
+        items.map(({ name, grams }) => `${name.toLowerCase()} ${formatGrams(grams ?? 0)}`),
+      )}
     </Small>
   );
 }
@@ -109,7 +109,7 @@ function Item({ item, onTick }: { item: ToBuy; onTick: () => void }) {
     <Pressable
       role="checkbox"
       aria-checked={item.isThere}
-      aria-label={`${item.name}, ${item.amount}${item.isThere ? ', is there' : ''}`}
+      aria-label={phrases.foodInList(item.name, item.amount, item.isThere)}
       onPress={onTick}
       style={{
         flexDirection: 'row',

@@ -9,6 +9,7 @@ import { isLarge, useTextSize } from '@/ui/theme/text-size';
 import { usePalette } from '@/ui/theme/use-palette';
 import { arrowKeys } from './arrow-keys';
 import { formatClock, formatSpan, mayBeginWords } from './day-clock';
+import * as phrases from './words';
 
 interface Props {
   day: Day;
@@ -35,7 +36,7 @@ export function StepLabel({ day, task, plan, zone, top, left, width, high, onOpe
   return (
     <Pressable
       role="button"
-      aria-label={`${formatClock(task.start, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}${isDone ? ', done' : ''}`}
+      aria-label={phrases.stepInWords(formatClock(task.start, zone), fullTitle(task), task.isPinned, isDone)}
       onPress={() => onOpen(task.id)}
       {...arrowKeys(day, task, zone, ['ArrowUp', 'ArrowDown'])}
       style={{ position: 'absolute', top, left, width, height: high, overflow: 'hidden' }}

@@ -9,7 +9,6 @@ import { type Day } from '@/core/stored/day';
 import { type Batch } from '@/core/stored/schema';
 import { type TaskKind } from '@/core/vocabulary/task-kinds';
 import { LIMITS } from '@/core/vocabulary/limits';
-import { formatMinutes } from '@/core/units/format';
 import { beginTask, endTask, leaveOut } from '@/data/day-run';
 import { editDay } from '@/data/days';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -18,6 +17,7 @@ import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
 import { TaskWarning } from '../task-warning';
 import { formatSpan, mayBeginWords } from './day-clock';
+import * as phrases from './words';
 
 const Sheet = lazy(() => import('@/ui/parts/sheet').then((m) => ({ default: m.Sheet })));
 
@@ -48,15 +48,12 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
   return (
     <Suspense fallback={null}>
       <Sheet title={fullTitle(task)} onClose={onClose}>
-        <Body>
-          {formatSpan(task.start, task.end, nowMinute, zone)}, {formatMinutes(planned)}
-          {task.hasHands ? ', with your hands' : ', by itself'}
-        </Body>
+        <Body>{phrases.stepFrom(formatSpan(task.start, task.end, nowMinute, zone), planned, task.hasHands)}</Body>
         {task.how !== '' && <Body>{task.how}</Body>}
         <TaskWarning task={task} />
         <Small>{task.doneWhen}</Small>
         {after.length > 0 && <Small>After: {after.map(fullTitle).join('; ')}</Small>}
-        {free !== '' && <Small>It can begin {free}.</Small>}
+        {free !== '' && <Small>{phrases.canBegin(free)}</Small>}
         <AmountField
           label={task.isEstimate ? 'Takes (estimate)' : 'Takes'}
           unit="min"
@@ -97,11 +94,14 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
         )}
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {task.isPinned && (
-            <Press title="Let it go" onPress={() => and(editDay(day.id, { do: 'pin', taskId: task.id, at: null }))} />
+            <Press
+              title={phrases.LET_IT_GO}
+              onPress={() => and(editDay(day.id, { do: 'pin', taskId: task.id, at: null }))}
+            />
           )}
           {own !== null && (
             <Press
-              title="Reset to the estimate"
+              title={phrases.RESET_TO_ESTIMATE}
               onPress={() => and(editDay(day.id, { do: 'changeTask', taskId: task.id, to: { minutes: null } }))}
             />
           )}
@@ -109,12 +109,12 @@ export function TaskSheet({ day, plan, task, batches, zone, nowMinute, onClose }
           {task.state !== 'done' && <Press title="Done" icon="check" onPress={() => and(endTask(act))} />}
           {task.state === 'done' && (
             <Press
-              title="Not done after all"
+              title={phrases.NOT_DONE_AFTER_ALL}
               onPress={() => and(editDay(day.id, { do: 'forgetTask', taskId: task.id }))}
             />
           )}
           {task.state !== 'done' && task.kind !== 'serve' && (
-            <Press title="Leave it out" onPress={() => and(leaveOut(day.id, task))} />
+            <Press title={phrases.LEAVE_IT_OUT} onPress={() => and(leaveOut(day.id, task))} />
           )}
         </View>
       </Sheet>

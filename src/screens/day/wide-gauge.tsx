@@ -17,6 +17,7 @@ import { arrowKeys } from './arrow-keys';
 import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 import { formatClock, rulerMark } from './day-clock';
+import * as phrases from './words';
 
 const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;
@@ -96,7 +97,7 @@ function Drawn(props: GaugeProps & { width: number }) {
     <ScrollView horizontal>
       <View
         role="group"
-        aria-label={`The day from ${formatClock(plan.startMinute, zone)} to ${formatClock(plan.endMinute, zone)}`}
+        aria-label={phrases.dayFromTo(formatClock(plan.startMinute, zone), formatClock(plan.endMinute, zone))}
       >
         <Svg width={long} height={high} aria-hidden>
           {past > LEFT && <Rect x={LEFT} y={TOP} width={past - LEFT} height={high - TOP} fill={p.faint} />}
@@ -248,7 +249,12 @@ function Held(props: GaugeProps & { isHands: boolean; task: PlannedTask; r: numb
       ) : (
         <Pressable
           role="button"
-          aria-label={`${formatClock(task.start, zone)} to ${formatClock(task.end, zone)}, ${fullTitle(task)}${task.isPinned ? ', pinned' : ''}`}
+          aria-label={phrases.stepFromTo(
+            formatClock(task.start, zone),
+            formatClock(task.end, zone),
+            fullTitle(task),
+            task.isPinned,
+          )}
           onPress={() => onOpen(task.id)}
           {...arrowKeys(day, task, zone, ['ArrowLeft', 'ArrowRight'])}
           style={{

@@ -18,6 +18,7 @@ import { NameAndSize } from './name-and-size';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { dayWords } from '../dates';
+import * as phrases from './words';
 
 const KIND_OPTIONS = APPLIANCE_KINDS.map((value) => ({ value, label: APPLIANCES[value].label }));
 
@@ -26,7 +27,7 @@ function sizeOf({ isRound, longMm, wideMm, deepMm, kind, tiers }: Appliance): st
   const floor = isRound
     ? `⌀\u00a0${formatNumber(longMm, 0)}\u00a0mm`
     : `${formatNumber(longMm, 0)}\u00a0×\u00a0${formatNumber(wideMm, 0)}\u00a0mm`;
-  const deep = APPLIANCES[kind].isPot ? `, ${formatNumber(deepMm, 0)}\u00a0mm deep` : '';
+  const deep = APPLIANCES[kind].isPot ? phrases.mmDeep(deepMm) : '';
   const floors = tiers > 1 ? `, ${tiers} ${kind === 'oven' ? 'trays' : 'tiers'}` : '';
   return `${floor}${deep}${floors}`;
 }
@@ -41,7 +42,7 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
   };
   return (
     <View style={{ gap: 10 }}>
-      <Small>The first of its kind is taken where a batch names none. Sizes inside.</Small>
+      <Small>{phrases.FIRST_OF_KIND}</Small>
       {kitchen.appliances.map((appliance) => (
         <View key={appliance.id} style={{ gap: 6 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
@@ -53,18 +54,18 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
             />
             <IconPress
               icon="close"
-              label={`Take ${appliance.name} away`}
+              label={phrases.takeAway(appliance.name)}
               onPress={() => void editKitchen({ do: 'dropAppliance', id: appliance.id })}
             />
           </View>
           {appliance.heats.map((heat) => (
             <View key={heat.medium} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
               <Small style={{ flex: 1 }}>
-                {MEDIA[heat.medium].label}: {learnedWords(heat, kitchen.temperature)} On {dayWords(heat.at)}.
+                {phrases.heatsSo(MEDIA[heat.medium].label, learnedWords(heat, kitchen.temperature), dayWords(heat.at))}
               </Small>
               <IconPress
                 icon="close"
-                label={`Reset how ${appliance.name} heats: ${MEDIA[heat.medium].label}`}
+                label={phrases.resetHeats(appliance.name, MEDIA[heat.medium].label)}
                 onPress={() => void editKitchen({ do: 'forgetHeat', id: appliance.id, medium: heat.medium })}
               />
             </View>
@@ -76,7 +77,7 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
         <Fields from={null} onKeep={keep} onClose={() => setOpen(null)} />
       ) : (
         <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Add a tray, pan, pot or steamer" icon="plus" onPress={() => setOpen('')} />
+          <Press title={phrases.ADD_APPLIANCE} icon="plus" onPress={() => setOpen('')} />
         </View>
       )}
     </View>
@@ -124,7 +125,7 @@ function Fields(props: {
         autoFocus={from === null}
       />
       {from === null && (
-        <Choices label="It is a" value={it.kind} options={KIND_OPTIONS} onChange={(kind) => setIt(begin(kind))} />
+        <Choices label={phrases.IS_A} value={it.kind} options={KIND_OPTIONS} onChange={(kind) => setIt(begin(kind))} />
       )}
       <Choices
         label="Its floor"
@@ -167,7 +168,7 @@ function Fields(props: {
           )}
           {record.hasTiers && (
             <AmountField
-              label={it.kind === 'oven' ? 'Trays at once' : 'Tiers'}
+              label={it.kind === 'oven' ? phrases.TRAYS_AT_ONCE : 'Tiers'}
               unit="of it"
               value={it.tiers}
               {...LIMITS.tiers}
@@ -178,7 +179,7 @@ function Fields(props: {
           )}
           {record.usualPowerW !== null && (
             <AmountField
-              label={`The hob gives (empty: ${record.usualPowerW}, our estimate)`}
+              label={phrases.hobGives(record.usualPowerW)}
               unit="W"
               value={it.powerW}
               {...LIMITS.powerW}

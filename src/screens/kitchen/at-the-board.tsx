@@ -10,6 +10,7 @@ import { AmountField } from '@/ui/parts/amount-field';
 import { LengthField } from '@/ui/parts/length-field';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
+import * as phrases from './words';
 
 export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
   const { cuttersMm, scoopsMl } = kitchen;
@@ -18,7 +19,7 @@ export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
       <Sizes
         what="cutter"
         unit={kitchen.lengths}
-        note="Round cutters, and glasses and bowls used as such: Wrap names the nearest."
+        note={phrases.ROUND_CUTTERS}
         sizes={cuttersMm}
         limits={LIMITS.skinMm}
         onChange={(sizes) => void editKitchen({ do: 'setKitchen', to: { cuttersMm: sizes } })}
@@ -26,7 +27,7 @@ export function AtTheBoard({ kitchen }: { kitchen: Kitchen }) {
       <Sizes
         what="scoop"
         unit="ml"
-        note="Scoops beyond the measuring spoons, level: Wrap says how many make a portion."
+        note={phrases.SCOOPS}
         sizes={scoopsMl}
         limits={LIMITS.scoopMl}
         onChange={(sizes) => void editKitchen({ do: 'setKitchen', to: { scoopsMl: sizes } })}
@@ -65,7 +66,7 @@ function Sizes(props: {
             <Body>{sizeWords(value)}</Body>
             <IconPress
               icon="close"
-              label={`Take the ${what} of ${sizeWords(value)} away`}
+              label={phrases.takeToolAway(what, sizeWords(value))}
               onPress={() => onChange(sizes.filter((v) => v !== value))}
             />
           </View>
@@ -75,7 +76,7 @@ function Sizes(props: {
         {unit === 'ml' ? (
           <AmountField
             key={turn}
-            label={`A ${what} of`}
+            label={phrases.toolOf(what)}
             unit={unit}
             value={size}
             {...limits}
@@ -85,7 +86,7 @@ function Sizes(props: {
         ) : (
           <LengthField
             key={turn}
-            label={`A ${what} of`}
+            label={phrases.toolOf(what)}
             unit={unit}
             mm={size}
             {...limits}
@@ -93,7 +94,7 @@ function Sizes(props: {
             onChange={setSize}
           />
         )}
-        <Press title={`Add the ${what}`} onPress={add} disabled={size === null} />
+        <Press title={phrases.addTool(what)} onPress={add} disabled={size === null} />
       </View>
     </View>
   );

@@ -6,6 +6,7 @@ import { say } from '@/data/notices';
 import { Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 /** Fetched when it is wanted. */
 const whole = () => import('@/data/whole');
@@ -14,7 +15,7 @@ export function Erase() {
   const p = usePalette();
   const [isOpen, setOpen] = useState(false);
   const [isSaved, setSaved] = useState(false);
-  const failed = (error: unknown) => say({ text: `Nothing was erased: ${messageOf(error)}`, kind: 'problem' });
+  const failed = (error: unknown) => say({ text: phrases.nothingErased(messageOf(error)), kind: 'problem' });
   const save = async () => {
     await (await whole()).saveWhole();
     setSaved(true);
@@ -24,9 +25,9 @@ export function Erase() {
     setOpen(false);
     setSaved(false);
     say({
-      text: 'Everything is erased.',
+      text: phrases.EVERYTHING_ERASED,
       kind: 'done',
-      action: { label: 'Bring it back', run: () => back().then(() => true) },
+      action: { label: phrases.BRING_IT_BACK, run: () => back().then(() => true) },
     });
   };
   if (!isOpen) return <Press title="Erase everything" icon="trash-can-outline" onPress={() => setOpen(true)} />;
@@ -36,17 +37,17 @@ export function Erase() {
       aria-label="Erase everything"
       style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 10, alignItems: 'flex-start' }}
     >
-      <Body>Every batch, day, photograph and setting in this browser goes. Save them as a file first.</Body>
+      <Body>{phrases.EVERYTHING_GOES}</Body>
       <Press
-        title={isSaved ? 'Save it once more' : 'Save everything as a file'}
+        title={isSaved ? phrases.SAVE_ONCE_MORE : phrases.SAVE_EVERYTHING}
         icon="tray-arrow-down"
         kind={isSaved ? 'outline' : 'solid'}
         onPress={() => void save().catch(failed)}
       />
       {isSaved && (
         <>
-          <Small>Look for “kitchen-….json” among your downloads. Opened here, it brings all of it back.</Small>
-          <Press title="I have the file: erase everything" kind="solid" onPress={() => void erase().catch(failed)} />
+          <Small>{phrases.LOOK_FOR_FILE}</Small>
+          <Press title={phrases.ERASE_EVERYTHING} kind="solid" onPress={() => void erase().catch(failed)} />
         </>
       )}
       <Press title="Keep everything" kind="clear" onPress={() => setOpen(false)} />

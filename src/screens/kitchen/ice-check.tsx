@@ -12,6 +12,7 @@ import { Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { usePalette } from '@/ui/theme/use-palette';
 import { dayWords } from '../dates';
+import * as phrases from './words';
 
 export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
   const p = usePalette();
@@ -27,21 +28,20 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       {thermometer === null ? (
-        <Small>
-          Not tried yet. In ice water a good one shows 0 °C; what it shows instead is taken off every reading.
-        </Small>
+        <Small>{phrases.NOT_TRIED_IN_ICE}</Small>
       ) : (
         <Small>
-          In ice water on {day} it showed {formatTemperature(thermometer.offsetK, temperature)}.{' '}
-          {correctionWords(kitchen) ?? 'Nothing is taken off.'}
-          {isDue(kitchen, Date.parse(today)) ? ' That was a while ago: try it again.' : ''}
+          {phrases.inIceWater(
+            day ?? '',
+            formatTemperature(thermometer.offsetK, temperature),
+            correctionWords(kitchen),
+            isDue(kitchen, Date.parse(today)),
+          )}
         </Small>
       )}
       {isOpen ? (
         <>
-          <Small>
-            A glass of crushed ice, filled up with water, stirred; the tip in the middle for a minute, touching nothing.
-          </Small>
+          <Small>{phrases.GLASS_OF_ICE}</Small>
           <TemperatureField
             label="It shows"
             c={shownC}
@@ -52,22 +52,21 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
           />
           {Math.abs(shownC) > WORST_OFFSET_K && (
             <Small role="alert" style={{ color: p.beet }}>
-              So far off it is broken, or there is too little ice: stir, wait, read again. Better a new one than a large
-              correction.
+              {phrases.SO_FAR_OFF}
             </Small>
           )}
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <Press title="Keep it" label="Keep what it shows in ice water" kind="solid" onPress={keep} />
+            <Press title="Keep it" label={phrases.KEEP_ICE_READING} kind="solid" onPress={keep} />
             <Press title="Close" onPress={() => setOpen(false)} />
           </View>
         </>
       ) : (
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Press title="Try it in ice water" onPress={() => setOpen(true)} />
+          <Press title={phrases.TRY_IN_ICE} onPress={() => setOpen(true)} />
           {thermometer !== null && (
             <Press
               title="Reset"
-              label="Reset the correction"
+              label={phrases.RESET_CORRECTION}
               onPress={() => void editKitchen({ do: 'setKitchen', to: { thermometer: null } })}
             />
           )}

@@ -1,6 +1,5 @@
 /** The Kitchen, in groups of a line each: units, salt and spoons, cold, what you cook and cool in, rules, what it has learned, data. */
 import { LIMITS } from '@/core/vocabulary/limits';
-import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { SALT_KIND_IDS, SALT_KINDS } from '@/core/vocabulary/salt-kinds';
 import { type Kitchen } from '@/core/stored/kitchen';
@@ -8,8 +7,6 @@ import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { learnedList } from '@/core/notebook/learned-list';
 import { RULE_PACKS } from '@/core/safety/packs';
 import { PACK_IDS } from '@/core/vocabulary/rule-packs';
-import { formatNumber } from '@/core/units/amount';
-import { formatTemperature } from '@/core/units/format';
 import { editKitchen, useKitchen } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
@@ -23,9 +20,9 @@ import { IceCheck } from './ice-check';
 import { LearnedFigures } from './learned';
 import { Units } from './units';
 import { Vessels } from './vessels';
+import { YourData } from './your-data';
 import { TemperatureField } from '@/ui/parts/temperature-field';
-
-const YourData = lazy(() => import('./your-data').then((m) => ({ default: m.YourData })));
+import * as phrases from './words';
 
 type Settings = Extract<KitchenOperation, { do: 'setKitchen' }>['to'];
 const set = (to: Settings) => editKitchen({ do: 'setKitchen', to });
@@ -35,18 +32,18 @@ export function KitchenScreen() {
   const learned = learnedList(kitchen).length;
   const sizes = kitchen.cuttersMm.length + kitchen.scoopsMl.length;
   return (
-    <PlaceScreen title="Kitchen" note="Settings are kept as you change them." back>
+    <PlaceScreen title="Kitchen" note={phrases.KEPT_AS_YOU_CHANGE} back>
       <BrokenKitchen />
       <View>
         <Units kitchen={kitchen} />
         <SaltAndSpoons kitchen={kitchen} />
         <Cold kitchen={kitchen} />
-        <Fold title="What you cook in" figure={kitchen.appliances.map(({ name }) => name).join(', ')}>
+        <Fold title={phrases.WHAT_YOU_COOK_IN} figure={kitchen.appliances.map(({ name }) => name).join(', ')}>
           <Choices
             label="Oven"
             value={kitchen.fanOven ? 'fan' : 'still'}
             options={[
-              { value: 'still', label: 'top and bottom heat' },
+              { value: 'still', label: phrases.TOP_AND_BOTTOM },
               { value: 'fan', label: 'fan' },
             ]}
             onChange={(value) => void set({ fanOven: value === 'fan' })}
@@ -56,24 +53,25 @@ export function KitchenScreen() {
         <Fold title="Cooling vessels" figure={kitchen.vessels.map(({ name }) => name).join(', ')}>
           <Vessels kitchen={kitchen} />
         </Fold>
-        <Fold title="Cutters and scoops" figure={sizes === 0 ? 'none yet' : `${sizes}`}>
+        <Fold title={phrases.CUTTERS_AND_SCOOPS} figure={sizes === 0 ? 'none yet' : `${sizes}`}>
           <AtTheBoard kitchen={kitchen} />
         </Fold>
-        <Fold title="Your thermometer" figure={kitchen.thermometer === null ? 'not tried yet' : 'tried in ice water'}>
+        <Fold
+          title="Your thermometer"
+          figure={kitchen.thermometer === null ? phrases.NOT_TRIED_YET : phrases.TRIED_IN_ICE}
+        >
           <IceCheck kitchen={kitchen} />
         </Fold>
         <Rules kitchen={kitchen} />
         <Fold
-          title="What this kitchen has learned"
+          title={phrases.WHAT_IT_LEARNED}
           figure={learned === 0 ? 'nothing yet' : `${learned} ${learned === 1 ? 'figure' : 'figures'}`}
           isOpenAtFirst={kitchen.putAside.length > 0}
         >
           <LearnedFigures kitchen={kitchen} />
         </Fold>
-        <Fold title="Your data" figure="in this browser only">
-          <Suspense fallback={<Small>Fetching what is kept …</Small>}>
-            <YourData />
-          </Suspense>
+        <Fold title="Your data" figure={phrases.IN_THIS_BROWSER}>
+          <YourData />
         </Fold>
       </View>
     </PlaceScreen>
@@ -83,8 +81,8 @@ export function KitchenScreen() {
 function SaltAndSpoons({ kitchen }: { kitchen: Kitchen }) {
   return (
     <Fold
-      title="Salt and spoons"
-      figure={`${SALT_KINDS[kitchen.saltKind].label} salt, ${formatNumber(kitchen.saltTargetPercent)} %, cup ${kitchen.cupMl} ml`}
+      title={phrases.SALT_AND_SPOONS}
+      figure={phrases.saltInShort(SALT_KINDS[kitchen.saltKind].label, kitchen.saltTargetPercent, kitchen.cupMl)}
     >
       <Choices
         label="Your salt"
@@ -92,11 +90,9 @@ function SaltAndSpoons({ kitchen }: { kitchen: Kitchen }) {
         options={SALT_KIND_IDS.map((value) => ({ value, label: SALT_KINDS[value].label }))}
         onChange={(saltKind) => void set({ saltKind })}
       />
-      <Small>
-        A level teaspoon of it weighs {SALT_KINDS[kitchen.saltKind].gPerTsp} g by our estimate: weigh yours.
-      </Small>
+      <Small>{phrases.teaspoonWeighs(SALT_KINDS[kitchen.saltKind].gPerTsp)}</Small>
       <AmountField
-        label="Salt you aim for in a filling"
+        label={phrases.SALT_YOU_AIM_FOR}
         unit="%"
         value={kitchen.saltTargetPercent}
         {...LIMITS.saltTargetPercent}
@@ -125,10 +121,7 @@ function Cold({ kitchen }: { kitchen: Kitchen }) {
     { label: 'Cold porch', key: 'porchC', limits: LIMITS.porchC },
   ] as const;
   return (
-    <Fold
-      title="Warm and cold"
-      figure={`room ${formatTemperature(kitchen.roomC, scale)}, fridge ${formatTemperature(kitchen.fridgeC, scale)}`}
-    >
+    <Fold title={phrases.WARM_AND_COLD} figure={phrases.roomAndFridge(kitchen.roomC, scale, kitchen.fridgeC)}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 12 }}>
         {places.map(({ label, key, limits }) => (
           <TemperatureField
@@ -150,7 +143,7 @@ function Cold({ kitchen }: { kitchen: Kitchen }) {
           onChange={(fridgeLitres) => fridgeLitres !== null && set({ fridgeLitres })}
         />
         <AmountField
-          label="Ice you have"
+          label={phrases.ICE_YOU_HAVE}
           unit="kg"
           value={kitchen.iceKg}
           {...LIMITS.iceKg}
@@ -175,11 +168,11 @@ function Rules({ kitchen }: { kitchen: Kitchen }) {
   const packs = PACK_IDS.map((value) => ({ value, label: RULE_PACKS[value].label }));
   const chosen = packs.find(({ value }) => value === kitchen.rulePack);
   return (
-    <Fold title="Safety rules" figure={chosen?.label ?? 'by the filling'}>
+    <Fold title="Safety rules" figure={chosen?.label ?? phrases.BY_THE_FILLING}>
       <Choices
         label="Safety rules"
         value={kitchen.rulePack}
-        options={[{ value: 'auto', label: 'by the filling' }, ...packs]}
+        options={[{ value: 'auto', label: phrases.BY_THE_FILLING }, ...packs]}
         onChange={(rulePack) => void set({ rulePack })}
       />
       {PACK_IDS.map((id) => (
@@ -187,10 +180,7 @@ function Rules({ kitchen }: { kitchen: Kitchen }) {
           {RULE_PACKS[id].label}: {RULE_PACKS[id].authority}.
         </Small>
       ))}
-      <Small>
-        “By the filling” takes the stuffed-food rule when meat, fish or egg goes in raw, and the home chart otherwise.
-        Local codes and licensed practice come first.
-      </Small>
+      <Small>{phrases.BY_FILLING_MEANS}</Small>
     </Fold>
   );
 }

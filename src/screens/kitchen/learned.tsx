@@ -11,22 +11,14 @@ import { Press } from '@/ui/parts/press';
 import { Body, Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { dateWords } from '../dates';
+import * as phrases from './words';
 
 export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
   const rows = learnedList(kitchen);
   return (
     <View style={{ gap: 14 }}>
-      {rows.length === 0 && (
-        <Body>
-          Nothing yet. Weigh, read and note. Each batch says what it can teach, and you decide whether to keep it.
-        </Body>
-      )}
-      {rows.length > 0 && (
-        <Small>
-          Each begins as our estimate that counts as {PRIOR} batches: the first few move it little. Limits of food
-          safety never learn.
-        </Small>
-      )}
+      {rows.length === 0 && <Body>{phrases.LEARNED_NOTHING}</Body>}
+      {rows.length > 0 && <Small>{phrases.beginsAsEstimate(PRIOR)}</Small>}
       <PutAside kitchen={kitchen} />
       {rows.map((row) => (
         <Figure key={row.key} row={row} />
@@ -43,15 +35,15 @@ function PutAside({ kitchen }: { kitchen: Kitchen }) {
   return (
     <View
       role="group"
-      aria-label="No longer used"
+      aria-label={phrases.NO_LONGER_USED}
       style={{ gap: 6, borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 12 }}
     >
-      <Body>Moisture is judged differently now. These learned figures are no longer used:</Body>
+      <Body>{phrases.JUDGED_DIFFERENTLY}</Body>
       {said.map((text) => (
         <Small key={text}>{text}</Small>
       ))}
-      <Small>Your notes teach it again.</Small>
-      <Press title="I have read it" onPress={() => void editKitchen({ do: 'readPutAside' })} />
+      <Small>{phrases.NOTES_TEACH_AGAIN}</Small>
+      <Press title={phrases.I_HAVE_READ_IT} onPress={() => void editKitchen({ do: 'readPutAside' })} />
     </View>
   );
 }
@@ -63,7 +55,7 @@ function Figure({ row }: { row: LearnedRow }) {
   const remove = async () => {
     if (!(await editKitchen(forget)).ok) return;
     say({
-      text: `Back to the our estimate: ${label}.`,
+      text: phrases.backToEstimate(label),
       kind: 'done',
       action: { label: 'Undo', run: async () => (await editKitchen(restore)).ok },
     });
@@ -77,23 +69,20 @@ function Figure({ row }: { row: LearnedRow }) {
       <Body>
         {label}: {value}
       </Body>
-      <Small>
-        Our estimate {estimate}; from {from}
-        {isFrozen ? '; frozen' : ''}.
-      </Small>
+      <Small>{phrases.estimateAndFrom(estimate, from, isFrozen)}</Small>
       {isOpen && evidence.map((one) => <Said key={one.batchId} {...one} />)}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {evidence.length > 0 && (
           <Press
             title={isOpen ? 'Close' : 'Why?'}
-            label={`${isOpen ? 'Close the reasons' : 'Why'}: ${label}`}
+            label={`${isOpen ? phrases.CLOSE_REASONS : 'Why'}: ${label}`}
             kind="clear"
             onPress={() => setOpen(!isOpen)}
           />
         )}
         <Press
-          title={isFrozen ? 'Let it learn again' : 'Keep fixed'}
-          label={`${isFrozen ? 'Let it learn again' : 'Keep fixed'}: ${label}`}
+          title={isFrozen ? phrases.LEARN_AGAIN : 'Keep fixed'}
+          label={`${isFrozen ? phrases.LEARN_AGAIN : 'Keep fixed'}: ${label}`}
           onPress={() => void editKitchen(freeze)}
         />
         <Press title="Reset" label={`Reset: ${label}`} kind="clear" onPress={() => void remove()} />
@@ -105,12 +94,10 @@ function Figure({ row }: { row: LearnedRow }) {
 /** What one batch said. */
 function Said({ batchId, at, said, because }: LearnedRow['evidence'][number]) {
   const { data } = useBatches();
-  const title = data?.batches.find((b) => b.id === batchId)?.title ?? 'An earlier batch';
+  const title = data?.batches.find((b) => b.id === batchId)?.title ?? phrases.EARLIER_BATCH;
   return (
     <View>
-      <Small>
-        {title}, {dateWords(at)}: {said}
-      </Small>
+      <Small>{phrases.reasonInWords(title, dateWords(at), said)}</Small>
       {because !== '' && <Sentence text={because} />}
     </View>
   );

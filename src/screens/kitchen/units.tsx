@@ -3,11 +3,12 @@ import { type Kitchen } from '@/core/stored/kitchen';
 import { editKitchen } from '@/data/hooks';
 import { Choices } from '@/ui/parts/press';
 import { Fold } from '@/ui/parts/fold';
+import * as phrases from './words';
 
 const AMOUNTS = [
-  { value: 'written', label: 'as you wrote them' },
+  { value: 'written', label: phrases.AS_YOU_WROTE },
   { value: 'grams', label: 'grams' },
-  { value: 'spoons', label: 'cups and spoons' },
+  { value: 'spoons', label: phrases.CUPS_AND_SPOONS },
   { value: 'both', label: 'both' },
 ] as const;
 
@@ -18,8 +19,8 @@ export function Units({ kitchen }: { kitchen: Kitchen }) {
   const amounts = AMOUNTS.find(({ value }) => value === kitchen.amounts)?.label ?? '';
   return (
     <Fold
-      title="Units and look"
-      figure={`°${kitchen.temperature}, ${kitchen.lengths}, amounts ${amounts}, ${kitchen.hours} h`}
+      title={phrases.UNITS_AND_LOOK}
+      figure={phrases.unitsInShort(kitchen.temperature, kitchen.lengths, amounts, kitchen.hours)}
     >
       <Choices
         label="Temperatures"
@@ -31,7 +32,7 @@ export function Units({ kitchen }: { kitchen: Kitchen }) {
         onChange={(temperature) => set({ temperature })}
       />
       <Choices
-        label="Skins, cutters, pans and thickness"
+        label={phrases.LENGTHS_OF}
         value={kitchen.lengths}
         options={[
           { value: 'mm', label: 'millimetres' },
@@ -46,7 +47,7 @@ export function Units({ kitchen }: { kitchen: Kitchen }) {
         onChange={(value) => set({ amounts: value })}
       />
       <Choices
-        label="Times of day"
+        label={phrases.TIMES_OF_DAY}
         value={String(kitchen.hours)}
         options={[
           { value: '24', label: '17:30' },
@@ -58,7 +59,7 @@ export function Units({ kitchen }: { kitchen: Kitchen }) {
         label="Look"
         value={kitchen.theme}
         options={[
-          { value: 'system', label: 'as the device' },
+          { value: 'system', label: phrases.AS_THE_DEVICE },
           { value: 'light', label: 'light' },
           { value: 'dark', label: 'dark' },
         ]}

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { VESSEL_IDS, VESSELS } from '@/core/vocabulary/vessels';
-import { formatNumber } from '@/core/units/amount';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -15,6 +14,7 @@ import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
+import * as phrases from './words';
 
 type Vessel = Kitchen['vessels'][number];
 const KINDS = VESSEL_IDS.filter((kind) => kind !== 'own');
@@ -28,18 +28,16 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
           <NameAndSize
             name={vessel.name}
             kind={VESSELS[vessel.kind].label}
-            size={`${formatNumber(vessel.areaCm2, 0)} cm², ${formatNumber(vessel.deepMm, 0)} mm deep`}
+            size={phrases.areaAndDepth(vessel.areaCm2, vessel.deepMm)}
           />
           <IconPress
             icon="close"
-            label={`Take the ${vessel.name} of ${formatNumber(vessel.areaCm2, 0)} cm² away`}
+            label={phrases.takeVesselAway(vessel.name, vessel.areaCm2)}
             onPress={() => void editKitchen({ do: 'removeVessel', id: vessel.id })}
           />
         </View>
       ))}
-      {kitchen.vessels.length === 0 && (
-        <Small>None yet. Add your trays, and Cool suggests how to spread the filling over them.</Small>
-      )}
+      {kitchen.vessels.length === 0 && <Small>{phrases.NO_VESSELS}</Small>}
       {adding ? (
         <NewVessel
           onKeep={async (vessel) => {
@@ -51,7 +49,7 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
         />
       ) : (
         <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Add a vessel" icon="plus" onPress={() => setAdding(true)} />
+          <Press title={phrases.ADD_VESSEL} icon="plus" onPress={() => setAdding(true)} />
         </View>
       )}
     </View>
@@ -74,12 +72,12 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
         label="Its name"
         value={name}
         onChange={setName}
-        placeholder="big blue tray"
+        placeholder={phrases.VESSEL_FOR_EXAMPLE}
         most={MOST.vesselName}
         autoFocus
       />
       <Choices
-        label="It is a"
+        label={phrases.IS_A}
         value={kind}
         options={KINDS.map((value) => ({ value, label: VESSELS[value].label }))}
         onChange={setKind}
@@ -116,7 +114,7 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
           />
         </View>
       </Form>
-      <Small>{formatNumber(Math.round(areaCm2), 0)} cm² of floor.</Small>
+      <Small>{phrases.ofFloor(areaCm2)}</Small>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Press
           title="Keep it"

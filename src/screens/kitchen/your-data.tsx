@@ -11,8 +11,9 @@ import { measureRoom, NEARLY_FULL, ROOM } from '@/data/room';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';
 import { Erase } from './erase';
-import { Body, Small, Strong } from '@/ui/parts/text';
+import { Body, Small, Sentence } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const WholePreview = lazy(() => import('../whole-preview').then((m) => ({ default: m.WholePreview })));
 
@@ -20,7 +21,7 @@ const inMb = (letters: number): string =>
   letters < 1e5 ? `${formatNumber(Math.ceil(letters / 1000), 0)} KB` : `${formatNumber(letters / 1e6, 1)} MB`;
 /** Fetched when it is wanted. */
 const whole = () => import('@/data/whole');
-const failed = (error: unknown): void => say({ text: `Not saved: ${messageOf(error)}`, kind: 'problem' });
+const failed = (error: unknown): void => say({ text: phrases.notSaved(messageOf(error)), kind: 'problem' });
 
 export function YourData() {
   const [opened, setOpened] = useState<string | null>(null);
@@ -34,12 +35,10 @@ export function YourData() {
   };
   return (
     <View style={{ gap: 12, alignItems: 'flex-start' }}>
-      <Small>
-        Everything is kept in this browser only. Save all of it as a file now and then, and keep that elsewhere.
-      </Small>
+      <Small>{phrases.IN_BROWSER_ONLY}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         <Press
-          title="Save the whole kitchen as a file"
+          title={phrases.SAVE_WHOLE_KITCHEN}
           icon="tray-arrow-down"
           kind="solid"
           onPress={() =>
@@ -48,18 +47,18 @@ export function YourData() {
               .catch(failed)
           }
         />
-        <Press title="Open a kitchen’s file" icon="tray-arrow-up" onPress={() => void open()} />
+        <Press title={phrases.OPEN_KITCHEN_FILE} icon="tray-arrow-up" onPress={() => void open()} />
       </View>
       <Problem text={problem} />
       {opened !== null && (
-        <Suspense fallback={<Small role="status">Reading the file …</Small>}>
+        <Suspense fallback={<Small role="status">{phrases.READING_FILE}</Small>}>
           <WholePreview text={opened} onClose={() => setOpened(null)} />
         </Suspense>
       )}
       <HowFull />
       <Archive />
-      <Press title="Put the demo batches in again" onPress={() => void restoreDemo()} />
-      <Small>Your own batches stay as they are; a demo batch you’ve changed gets a fresh one beside it.</Small>
+      <Press title={phrases.DEMO_AGAIN} onPress={() => void restoreDemo()} />
+      <Small>{phrases.OWN_BATCHES_STAY}</Small>
       <Erase />
     </View>
   );
@@ -72,10 +71,8 @@ function HowFull() {
   if (data === undefined) return null;
   const isNear = data.share >= NEARLY_FULL;
   return (
-    <View role="group" aria-label="How full the store is" style={{ gap: 6, width: '100%', maxWidth: 520 }}>
-      <Body>
-        <Strong>{inMb(data.used)}</Strong> of about {inMb(ROOM)} are taken.
-      </Body>
+    <View role="group" aria-label={phrases.HOW_FULL} style={{ gap: 6, width: '100%', maxWidth: 520 }}>
+      <Sentence text={phrases.roomTaken(inMb(data.used), inMb(ROOM))} />
       <View aria-hidden style={{ height: 12, borderWidth: 1, borderColor: p.ink, backgroundColor: p.paper }}>
         <View
           style={{
@@ -85,11 +82,9 @@ function HowFull() {
           }}
         />
       </View>
-      {isNear && <Body role="alert">It’s nearly full. Save finished batches to a file, or delete photographs.</Body>}
+      {isNear && <Body role="alert">{phrases.NEARLY_FULL}</Body>}
       {data.groups.map(({ what, letters, count }) => (
-        <Small key={what}>
-          {what}: {inMb(letters)}, {count} {count === 1 ? 'record' : 'records'}
-        </Small>
+        <Small key={what}>{phrases.recordsOf(what, inMb(letters), count)}</Small>
       ))}
     </View>
   );
@@ -111,23 +106,18 @@ function Archive() {
     const back = await (await whole()).removeBatches(batches);
     setSaved(null);
     say({
-      text: `${batches.length} batches are in your file, and no longer here.`,
+      text: phrases.batchesInFile(batches.length),
       kind: 'done',
-      action: { label: 'Bring them back', run: async () => (await back()).refused.length === 0 },
+      action: { label: phrases.BRING_THEM_BACK, run: async () => (await back()).refused.length === 0 },
     });
   };
   return (
     <View style={{ gap: 6, alignItems: 'flex-start' }}>
-      <Press
-        title={`Archive what is done: ${done.length} ${done.length === 1 ? 'batch' : 'batches'} into a file`}
-        onPress={() => void save().catch(failed)}
-      />
+      <Press title={phrases.archiveDone(done.length)} onPress={() => void save().catch(failed)} />
       {saved !== null && (
         <>
-          <Small>
-            Look whether “archive.json” is among your downloads. It can be opened again from here or the Bench.
-          </Small>
-          <Press title="I have the file: take them away here" onPress={() => void remove().catch(failed)} />
+          <Small>{phrases.LOOK_FOR_ARCHIVE}</Small>
+          <Press title={phrases.TAKE_THEM_AWAY} onPress={() => void remove().catch(failed)} />
         </>
       )}
     </View>

@@ -8,6 +8,7 @@ import { formatMinutes } from '@/core/units/format';
 import { Press, Toggles } from '@/ui/parts/press';
 import { Heading, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const CUP_ML = 240;
 
@@ -31,13 +32,13 @@ export function IngredientFacts(props: IngredientActions & { ingredient: Ingredi
   ] as const;
   const wet = RELEASES[release].filter((prep) => prep.release > 0);
   const weighs = [
-    ...Object.entries(ingredient.counts).map(([what, g]) => `one ${what} ${formatNumber(g)} g`),
-    `a cup ${formatNumber(ingredient.gPerMl * CUP_ML, 0)} g`,
+    ...Object.entries(ingredient.counts).map(([what, g]) => phrases.oneWeighs(what, g)),
+    phrases.cupWeighs(ingredient.gPerMl, CUP_ML),
   ];
   const traits = [
-    ingredient.isTender ? 'Loses its scent in the heat' : '',
-    ingredient.isStrong ? 'A strong spice' : '',
-    ingredient.isLeavener ? 'Makes it rise' : '',
+    ingredient.isTender ? phrases.LOSES_SCENT : '',
+    ingredient.isStrong ? phrases.STRONG_SPICE : '',
+    ingredient.isLeavener ? phrases.MAKES_IT_RISE : '',
     ingredient.binder === undefined ? '' : 'Binds',
   ].filter((trait) => trait !== '');
   return (
@@ -58,11 +59,11 @@ export function IngredientFacts(props: IngredientActions & { ingredient: Ingredi
         <Small>
           salt <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(salt)}</Strong>
         </Small>
-        <Small>g per 100 g</Small>
+        <Small>{phrases.PER100}</Small>
       </View>
       {weighs.length > 0 && <Small>Weighs: {weighs.join('; ')}.</Small>}
       {wet.length > 0 && (
-        <View role="table" aria-label={`Preparations of ${ingredient.name}`}>
+        <View role="table" aria-label={phrases.preparationsOf(ingredient.name)}>
           {wet.map((prep) => (
             <View role="row" key={prep.id} style={{ flexDirection: 'row', gap: 8 }}>
               <Small role="cell" style={{ flex: 1, color: p.ink }}>
@@ -76,20 +77,15 @@ export function IngredientFacts(props: IngredientActions & { ingredient: Ingredi
           ))}
         </View>
       )}
-      {ingredient.dose !== null && (
-        <Small>
-          Usual: {formatNumber(ingredient.dose[0], 2)} to {formatNumber(ingredient.dose[1])} g in a kg of filling (our
-          estimate).
-        </Small>
-      )}
+      {ingredient.dose !== null && <Small>{phrases.usualDose(ingredient.dose[0], ingredient.dose[1])}</Small>}
       {traits.length > 0 && <Small>{traits.join('; ')}.</Small>}
       {ingredient.hazard !== 'none' && <Small>Raw: {HAZARDS[ingredient.hazard].label}.</Small>}
       {ingredient.allergens.length > 0 && <Small>Allergens: {ingredient.allergens.join(', ')}</Small>}
       {onAtHome && (
         <Toggles
-          label={`${ingredient.name} at home`}
+          label={phrases.atHome(ingredient.name)}
           values={isAtHome ? ['home'] : []}
-          options={[{ value: 'home', label: 'Always at home' }]}
+          options={[{ value: 'home', label: phrases.ALWAYS_AT_HOME }]}
           onToggle={onAtHome}
         />
       )}

@@ -23,6 +23,7 @@ import { AtHome } from './at-home';
 import { OwnDoughs } from './own-doughs';
 import { OwnIngredientForm } from './own-ingredient-form';
 import { Unsaid } from './unsaid';
+import * as phrases from './words';
 
 const MOST_FOUND = 20;
 /** Shown at first; the rest is found by its name, or asked for. */
@@ -50,16 +51,16 @@ export function LarderScreen() {
     if (!outcome.ok) return outcome;
     setForm(null);
     setText(kept.name);
-    say({ text: `“${kept.name}” is in your Larder.`, kind: 'done' });
+    say({ text: phrases.isInLarder(kept.name), kind: 'done' });
     return outcome;
   };
   const remove = async (gone: OwnIngredient) => {
     if (!(await editKitchen({ do: 'dropOwn', id: gone.id })).ok) return;
     say({
-      text: `“${gone.name}” is out of your Larder. Batches that use it keep it.`,
+      text: phrases.isOutOfLarder(gone.name),
       kind: 'done',
       action: {
-        label: 'Bring it back',
+        label: phrases.BRING_IT_BACK,
         run: async () => (await editKitchen({ do: 'keepOwn', ingredient: gone })).ok,
       },
     });
@@ -80,7 +81,7 @@ export function LarderScreen() {
   return (
     <PlaceScreen
       title="Larder"
-      note={`${reading === null ? 'All' : catalogue().length} ingredients${own.length > 0 ? ` and ${own.length} of your own` : ''}. Composition from national food tables; releases and minutes are our estimates.`}
+      note={phrases.ingredientsHere(reading === null ? null : catalogue().length, own.length)}
     >
       <TextField label="Find" value={text} onChange={setText} placeholder="leek" most={100} id={ADD_FIELD} />
       {form ? (
@@ -93,16 +94,16 @@ export function LarderScreen() {
         />
       ) : (
         <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Add one of your own" icon="plus" onPress={() => setForm({ own: null })} />
+          <Press title={phrases.ADD_YOUR_OWN} icon="plus" onPress={() => setForm({ own: null })} />
         </View>
       )}
       <Unsaid own={own} />
       <OwnDoughs doughs={doughs} />
       <AtHome ids={alwaysAtHome} own={own} />
       <Problem text={problem} />
-      {reading === null && problem === null && <Small role="status">Opening the larder …</Small>}
+      {reading === null && problem === null && <Small role="status">{phrases.OPENING_LARDER}</Small>}
       {isSearching && shown.length === 0 && reading !== null && (
-        <Body role="status">Nothing is called “{text}”. Try another name for it.</Body>
+        <Body role="status">{phrases.nothingCalled(text)}</Body>
       )}
       {wide ? (
         <ByFamily ingredients={found} actionsFor={actionsFor} />
@@ -118,7 +119,7 @@ export function LarderScreen() {
               </View>
             ))}
           </View>
-          {shown.length < found.length && <Press title={`Show all ${found.length}`} onPress={() => setAll(true)} />}
+          {shown.length < found.length && <Press title={phrases.showAll(found.length)} onPress={() => setAll(true)} />}
         </>
       )}
     </PlaceScreen>

@@ -8,36 +8,41 @@ import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { IconPress } from '@/ui/parts/press';
 import { Heading, Small, Strong } from '@/ui/parts/text';
+import * as phrases from './words';
 
 export function OwnDoughs({ doughs }: { doughs: readonly OwnDough[] }) {
   if (doughs.length === 0) return null;
   const remove = async (gone: OwnDough) => {
     if (!(await editKitchen({ do: 'dropDough', id: gone.id })).ok) return;
     say({
-      text: `“${gone.name}” is out of your Larder. Batches that use it keep it.`,
+      text: phrases.isOutOfLarder(gone.name),
       kind: 'done',
-      action: { label: 'Bring it back', run: async () => (await editKitchen({ do: 'keepDough', dough: gone })).ok },
+      action: {
+        label: phrases.BRING_IT_BACK,
+        run: async () => (await editKitchen({ do: 'keepDough', dough: gone })).ok,
+      },
     });
   };
   return (
     <View style={{ gap: 6 }}>
-      <Heading level={2}>Doughs of your own</Heading>
+      <Heading level={2}>{phrases.OWN_DOUGHS}</Heading>
       {doughs.map((own) => (
         <View key={own.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <View style={{ flex: 1 }}>
             <Strong>{own.name}</Strong>
             <Small>
-              {own.parts
-                .flatMap(({ formula }) => formula)
-                .map(
-                  (l) =>
-                    `${(ingredientById(l.ingredientId)?.name ?? l.ingredientId).toLowerCase()} ${formatNumber(l.percent, 1)}`,
-                )
-                .join(', ')}
-              {' %'}; made like {DOUGHS[own.like].label}.
+              {phrases.doughInWords(
+                own.parts
+                  .flatMap(({ formula }) => formula)
+                  .map(
+                    (l) =>
+                      `${(ingredientById(l.ingredientId)?.name ?? l.ingredientId).toLowerCase()} ${formatNumber(l.percent, 1)}`,
+                  ),
+                DOUGHS[own.like].label,
+              )}
             </Small>
           </View>
-          <IconPress icon="close" label={`Take ${own.name} out of the Larder`} onPress={() => void remove(own)} />
+          <IconPress icon="close" label={phrases.takeOutOfLarder(own.name)} onPress={() => void remove(own)} />
         </View>
       ))}
     </View>

@@ -6,7 +6,6 @@ import { ALLERGENS, type Hazard, HAZARD_IDS, HAZARDS } from '@/core/vocabulary/f
 import { checkPacket, fromPacket, type Packet, saltFromSodium, toPacket } from '@/core/food/packet';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
 import { hazardLike } from '@/core/food/like';
-import { formatNumber } from '@/core/units/amount';
 import { type Outcome } from '@/data/hooks';
 import { AmountField } from '@/ui/parts/amount-field';
 import { useFormFields } from '@/ui/parts/form-fields';
@@ -16,6 +15,7 @@ import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const EMPTY: Packet = {
   name: '',
@@ -40,15 +40,15 @@ const EMPTY: Packet = {
 
 /** How it behaves, in a cook's words, and what follows from that. */
 const BEHAVES: { value: string; label: string; to: Pick<Packet, 'release' | 'liquid' | 'family'> }[] = [
-  { value: 'keeps', label: 'keeps its water', to: { release: 'dry', liquid: false, family: 'starch' } },
-  { value: 'liquid', label: 'a liquid or sauce', to: { release: 'dry', liquid: true, family: 'sauce' } },
+  { value: 'keeps', label: phrases.KEEPS_ITS_WATER, to: { release: 'dry', liquid: false, family: 'starch' } },
+  { value: 'liquid', label: phrases.LIQUID_OR_SAUCE, to: { release: 'dry', liquid: true, family: 'sauce' } },
   { value: 'curd', label: 'like curd', to: { release: 'curd', liquid: false, family: 'dairy' } },
-  { value: 'cheese', label: 'like firm cheese', to: { release: 'firm', liquid: false, family: 'dairy' } },
-  { value: 'root', label: 'like a root', to: { release: 'root', liquid: false, family: 'root' } },
-  { value: 'leaf', label: 'like a leaf', to: { release: 'wiltingLeaf', liquid: false, family: 'leaf' } },
-  { value: 'onion', label: 'like an onion', to: { release: 'crisp', liquid: false, family: 'vegetable' } },
+  { value: 'cheese', label: phrases.LIKE_FIRM_CHEESE, to: { release: 'firm', liquid: false, family: 'dairy' } },
+  { value: 'root', label: phrases.LIKE_A_ROOT, to: { release: 'root', liquid: false, family: 'root' } },
+  { value: 'leaf', label: phrases.LIKE_A_LEAF, to: { release: 'wiltingLeaf', liquid: false, family: 'leaf' } },
+  { value: 'onion', label: phrases.LIKE_AN_ONION, to: { release: 'crisp', liquid: false, family: 'vegetable' } },
   { value: 'mince', label: 'like mince', to: { release: 'mince', liquid: false, family: 'meat' } },
-  { value: 'meat', label: 'like diced meat', to: { release: 'wholeMeat', liquid: false, family: 'meat' } },
+  { value: 'meat', label: phrases.LIKE_DICED_MEAT, to: { release: 'wholeMeat', liquid: false, family: 'meat' } },
   { value: 'braised', label: 'cooked meat', to: { release: 'braisedMeat', liquid: false, family: 'meat' } },
   { value: 'fish', label: 'like fish', to: { release: 'fish', liquid: false, family: 'fish' } },
   { value: 'tofu', label: 'like tofu', to: { release: 'pressable', liquid: false, family: 'pulse' } },
@@ -56,11 +56,11 @@ const BEHAVES: { value: string; label: string; to: Pick<Packet, 'release' | 'liq
 
 /** Traits that stages, scaling and doses ask about. */
 const TRAITS: { value: 'isTender' | 'isStrong' | 'isLeavener'; label: string }[] = [
-  { value: 'isTender', label: 'loses its scent in the heat' },
-  { value: 'isStrong', label: 'a strong spice' },
-  { value: 'isLeavener', label: 'makes it rise' },
+  { value: 'isTender', label: phrases.LOSES_SCENT_IN_HEAT },
+  { value: 'isStrong', label: phrases.A_STRONG_SPICE },
+  { value: 'isLeavener', label: phrases.MAKES_RISE },
 ];
-const DOSE_ENDS = ['Usual, from (or empty)', 'Usual, to (or empty)'];
+const DOSE_ENDS = [phrases.USUAL_FROM, phrases.USUAL_TO];
 
 type Dose = [from: number | null, to: number | null];
 
@@ -100,11 +100,11 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
   };
   return (
     <View style={{ gap: 14, borderWidth: 1.5, borderColor: p.ink, padding: 14 }}>
-      <Heading level={2}>{own ? own.name : 'An ingredient of your own'}</Heading>
-      <Small>Copy the figures from the packet; what they leave of 100 g is its water.</Small>
+      <Heading level={2}>{own ? own.name : phrases.INGREDIENT_OF_YOUR_OWN}</Heading>
+      <Small>{phrases.COPY_FROM_PACKET}</Small>
       <View>
         <TextField
-          label="What is it called?"
+          label={phrases.WHAT_IS_IT_CALLED}
           value={packet.name}
           onChange={(name) => part.set({ name })}
           most={80}
@@ -122,7 +122,7 @@ export function OwnIngredientForm({ own, newId, onKeep, onClose }: Props) {
         <Press title="Keep it" kind="solid" onPress={keep} />
         <Press title="Close" onPress={onClose} />
       </View>
-      <Problem text={unread !== '' ? unread : wrong.length > 0 ? `Not kept yet: ${wrong.join(' ')}` : refusal} />
+      <Problem text={unread !== '' ? unread : wrong.length > 0 ? phrases.notKeptYet(wrong) : refusal} />
     </View>
   );
 }
@@ -133,7 +133,7 @@ const CELL = { minWidth: 150, flexGrow: 1 } as const;
 const GRAMS: { of: 'fat' | 'carbohydrate' | 'fibre' | 'protein'; label: string }[] = [
   { of: 'fat', label: 'Fat' },
   { of: 'carbohydrate', label: 'Carbohydrate' },
-  { of: 'fibre', label: 'Fibre (0 if not said)' },
+  { of: 'fibre', label: phrases.FIBRE },
   { of: 'protein', label: 'Protein' },
 ];
 
@@ -148,7 +148,7 @@ function Figures({ packet, set, shown }: Part) {
           <View key={of} style={CELL}>
             <AmountField
               label={label}
-              unit="g per 100 g"
+              unit={phrases.PER100}
               value={packet[of]}
               least={0}
               most={100}
@@ -161,7 +161,7 @@ function Figures({ packet, set, shown }: Part) {
           <AmountField
             key={saltBy}
             label={saltBy === 'salt' ? 'Salt' : 'Sodium'}
-            unit={saltBy === 'salt' ? 'g per 100 g' : 'mg per 100 g'}
+            unit={saltBy === 'salt' ? phrases.PER100 : phrases.MG_PER100}
             value={saltBy === 'salt' ? packet.salt : (packet.salt / 2.54) * 1000}
             least={0}
             most={saltBy === 'salt' ? 100 : 39_000}
@@ -171,8 +171,8 @@ function Figures({ packet, set, shown }: Part) {
         </View>
         <View style={CELL}>
           <AmountField
-            label="Energy (to check)"
-            unit="kJ per 100 g"
+            label={phrases.ENERGY}
+            unit={phrases.KJ_PER100}
             value={packet.energyKj}
             least={0}
             most={3800}
@@ -183,7 +183,7 @@ function Figures({ packet, set, shown }: Part) {
         </View>
       </View>
       <Choices
-        label="The packet gives"
+        label={phrases.PACKET_GIVES}
         value={saltBy}
         options={[
           { value: 'salt', label: 'salt' },
@@ -192,8 +192,8 @@ function Figures({ packet, set, shown }: Part) {
         onChange={setSaltBy}
       />
       <Body>
-        Water, by what is left: {formatNumber(water, 1)} g in 100 g{' '}
-        <Small>{water > 97 ? '(hardly anything else: are the figures in?)' : ''}</Small>
+        {phrases.waterLeft(water)}
+        <Small>{water > 97 ? phrases.HARDLY_ANYTHING_ELSE : ''}</Small>
       </Body>
     </>
   );
@@ -210,21 +210,21 @@ function Behaviour({ packet, set }: Part) {
   return (
     <>
       <Choices
-        label="In a filling it is"
+        label={phrases.IN_A_FILLING}
         value={BEHAVES.find((b) => b.to.release === packet.release && b.to.liquid === packet.liquid)?.value ?? 'keeps'}
         options={BEHAVES}
         onChange={(value) => behave(BEHAVES.find((b) => b.value === value)?.to)}
       />
       <View style={ROW}>
         <AmountField
-          label="A millilitre weighs"
+          label={phrases.MILLILITRE_WEIGHS}
           unit="g"
           value={packet.gPerMl}
           {...LIMITS.gPerMl}
           onChange={(gPerMl) => gPerMl !== null && set({ gPerMl })}
         />
         <AmountField
-          label="One piece (or empty)"
+          label={phrases.ONE_PIECE}
           unit="g"
           value={packet.pieceG}
           least={0.1}
@@ -234,7 +234,7 @@ function Behaviour({ packet, set }: Part) {
         />
       </View>
       <Toggles
-        label="What it does"
+        label={phrases.WHAT_IT_DOES}
         values={TRAITS.filter(({ value }) => packet[value]).map(({ value }) => value)}
         options={TRAITS}
         onToggle={(trait) => set({ [trait]: !packet[trait] })}
@@ -258,7 +258,7 @@ function Doses({ packet, set, shown }: Part) {
           <AmountField
             key={label}
             label={label}
-            unit="g per kg of filling"
+            unit={phrases.PER_KG_FILLING}
             value={dose[end]}
             {...LIMITS.dosePerKg}
             optional
@@ -277,7 +277,7 @@ function Hazards({ packet, set, shown }: Part) {
   return (
     <>
       <Choices<Hazard>
-        label="Raw, it is"
+        label={phrases.RAW_IT_IS}
         value={packet.hazard}
         options={HAZARD_IDS.filter((value) => value !== 'unknown').map((value) => ({
           value,

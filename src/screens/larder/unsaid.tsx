@@ -6,6 +6,7 @@ import { editKitchen } from '@/data/hooks';
 import { Choices } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 export function Unsaid({ own }: { own: readonly OwnIngredient[] }) {
   const p = usePalette();
@@ -14,16 +15,16 @@ export function Unsaid({ own }: { own: readonly OwnIngredient[] }) {
   return (
     <View
       role="region"
-      aria-label="What are these?"
+      aria-label={phrases.WHAT_ARE_THESE}
       style={{ borderLeftWidth: 4, borderLeftColor: p.beet, paddingLeft: 14, gap: 12 }}
     >
-      <Heading level={2}>What are these, raw?</Heading>
-      <Small>It decides how hot they must get. Until you say, the strictest rule holds.</Small>
+      <Heading level={2}>{phrases.WHAT_ARE_THESE_RAW}</Heading>
+      <Small>{phrases.STRICTEST_UNTIL_SAID}</Small>
       {unsaid.map((ingredient) => (
         <View key={ingredient.id} style={{ gap: 4 }}>
           <Body>{ingredient.name}</Body>
           <Choices
-            label={`${ingredient.name}, raw, is`}
+            label={phrases.rawIs(ingredient.name)}
             value="unknown"
             options={HAZARD_IDS.filter((value) => value !== 'unknown').map((value) => ({
               value,

@@ -3,10 +3,11 @@ import { View } from 'react-native';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { type Mat, type MatStroke } from '@/core/print/mat';
 import { SANS } from '@/ui/theme/theme';
+import * as phrases from './words';
 
 export function LifeSize({ mat, strokes }: { mat: Mat; strokes: Readonly<Record<string, MatStroke>> }) {
   return (
-    <View role="img" aria-label={`Life size: ${mat.pieces.map((piece) => piece.words).join('; ')}; a ruler of 50 mm`}>
+    <View role="img" aria-label={phrases.lifeSize(mat.pieces.map((piece) => piece.words))}>
       <Svg
         width={`${mat.widthMm}mm`}
         height={`${mat.heightMm}mm`}

@@ -18,6 +18,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { UnreadScreen } from '../unread-screen';
 import { LifeSize } from './life-size';
+import * as phrases from './words';
 
 export function MatScreen({ id }: { id: string }) {
   const { data, error, mutate } = useBatch(id);
@@ -33,7 +34,7 @@ function Sheet({ batch }: { batch: Batch }) {
   const { fit, laid, dough } = account(batch, kitchen, null);
   const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid), wrapperMaking(batch, kitchen, fit, laid, dough).pieces);
   useEffect(() => {
-    document.title = `${batch.title}, mat · Involucrum`;
+    document.title = phrases.matTitle(batch.title);
   }, [batch.title]);
   return (
     <ScrollView
@@ -45,20 +46,17 @@ function Sheet({ batch }: { batch: Batch }) {
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 10 }}>
           <IconPress
             icon="arrow-left"
-            label="Back to Wrap"
+            label={phrases.BACK_TO_WRAP}
             onPress={() => router.navigate(`/batch/${batch.id}/wrap`)}
           />
           <Press title="Print" kind="solid" icon="printer-outline" onPress={() => window.print()} />
           <Press
-            title="Save as SVG"
+            title={phrases.SAVE_AS_SVG}
             icon="tray-arrow-down"
             onPress={() => saveBeside(batch, '-mat.svg', matSvg(mat), 'image/svg+xml')}
           />
         </View>
-        <Small>
-          Print at 100 %, not “fit to page”, and hold a real ruler against the 50 mm. Put a sheet of baking paper over
-          it and roll to the line.
-        </Small>
+        <Small>{phrases.PRINT_AT_FULL_SIZE}</Small>
       </View>
       <View nativeID="sheet" style={{ gap: 8 }}>
         {isRehearsal(batch.id) && <Small>Rehearsal</Small>}

@@ -1,6 +1,6 @@
 /** The Notebook: what is done and what was noted; found again by any word; begun again from any. */
 import { router } from 'expo-router';
-import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { type Batch } from '@/core/stored/schema';
 import { OUTCOMES } from '@/core/vocabulary/outcomes';
@@ -17,10 +17,11 @@ import { ADD_FIELD } from '@/ui/shell/add-field';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { SERIF } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { batchLine } from '../words';
+import { batchLine } from '../batch-line';
 import { dateWords } from '../dates';
+import * as phrases from './words';
 
-const Trends = lazy(() => import('./trends').then((m) => ({ default: m.Trends })));
+import { Trends } from './trends';
 
 /** So many are drawn at a time. */
 const AT_ONCE = 20;
@@ -35,27 +36,19 @@ export function NotebookScreen() {
   const noted = useMemo(() => notedBatches(data?.batches ?? []), [data]);
   const found = useMemo(() => searchBatches(noted, asked), [noted, asked]);
   return (
-    <PlaceScreen title="Notebook" note="What came out, and what to change.">
+    <PlaceScreen title="Notebook" note={phrases.WHAT_CAME_OUT}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         {noted.length > 0 && (
-          <Press title={isTrending ? 'Close the trends' : 'Trends'} onPress={() => setTrending(!isTrending)} />
+          <Press title={isTrending ? phrases.CLOSE_TRENDS : 'Trends'} onPress={() => setTrending(!isTrending)} />
         )}
-        <Press title="Rehearse in a practice kitchen" onPress={() => router.navigate('/rehearse')} />
+        <Press title={phrases.REHEARSE} onPress={() => router.navigate('/rehearse')} />
       </View>
-      {isTrending && noted.length > 0 && (
-        <Suspense fallback={<Small role="status">Fetching the trends …</Small>}>
-          <Trends batches={noted} />
-        </Suspense>
-      )}
-      {data && noted.length === 0 && (
-        <Body>
-          Nothing is noted yet. When a batch is cooked, open its Note station, cut one open and tap what you find.
-        </Body>
-      )}
+      {isTrending && noted.length > 0 && <Trends batches={noted} />}
+      {data && noted.length === 0 && <Body>{phrases.NOTHING_NOTED}</Body>}
       {noted.length > 0 && (
         <TextField
           id={ADD_FIELD}
-          label="Find by ingredient, form, outcome or word"
+          label={phrases.FIND_BY}
           value={question}
           most={MOST_ASKED}
           onChange={(text) => {
@@ -71,7 +64,7 @@ export function NotebookScreen() {
         ))}
       </View>
       {found.length > shown && (
-        <Press title={`Show more: ${found.length - shown} left`} onPress={() => setShown(shown + AT_ONCE)} />
+        <Press title={phrases.showMore(found.length, shown)} onPress={() => setShown(shown + AT_ONCE)} />
       )}
     </PlaceScreen>
   );
@@ -95,14 +88,19 @@ function NotedBatch({ batch, all }: { batch: Batch; all: readonly Batch[] }) {
           {batch.title}
         </TextLink>
         <Small>
-          {dateWords(doneAt ?? note.at ?? batch.updatedAt)}, version {lineage.number}, {batchLine(batch)}
+          {phrases.whenAndWhich(dateWords(doneAt ?? note.at ?? batch.updatedAt), lineage.number, batchLine(batch))}
         </Small>
         {note.outcomes.length > 0 && (
           <Strong>{note.outcomes.map(({ what }) => OUTCOMES[what].label).join(', ')}</Strong>
         )}
         {note.words !== '' && <Body>{note.words}</Body>}
         <View style={{ alignItems: 'flex-start' }}>
-          <Press title="Begin again" label={`Begin again: ${batch.title}`} kind="clear" onPress={() => void again()} />
+          <Press
+            title="Begin again"
+            label={phrases.beginAgain(batch.title)}
+            kind="clear"
+            onPress={() => void again()}
+          />
         </View>
       </View>
     </View>

@@ -9,6 +9,7 @@ import { useTrends } from '@/data/notebook';
 import { Measured } from '@/ui/parts/measured';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from './words';
 
 const TrendChart = lazy(() => import('@/ui/curve/charts').then((m) => ({ default: m.TrendChart })));
 const HIGH_PX = 150;
@@ -16,8 +17,8 @@ const HIGH_PX = 150;
 export function Trends({ batches }: { batches: readonly Batch[] }) {
   const kitchen = useKitchen();
   const { data, error } = useTrends(batches, kitchen);
-  if (error) return <Body role="alert">They could not be worked out: {error.message}. Your notes are kept.</Body>;
-  if (data === undefined) return <Small role="status">Reading the batches’ numbers …</Small>;
+  if (error) return <Body role="alert">{phrases.trendsFailed(error.message)}</Body>;
+  if (data === undefined) return <Small role="status">{phrases.READING_NUMBERS}</Small>;
   return (
     <View role="region" aria-label="Trends" style={{ gap: 24 }}>
       {data.trends.map((trend) => (
@@ -31,15 +32,17 @@ export function Trends({ batches }: { batches: readonly Batch[] }) {
 function One({ trend }: { trend: Trend }) {
   const { title, unit, digits, points, aim, sentence } = trend;
   const format = (value: number): string => formatNumber(value, digits);
-  const spoken = `${title}, ${unit}: ${points.map(({ value }) => format(value)).join(', ')}`;
+  const spoken = phrases.trendInWords(
+    title,
+    unit,
+    points.map(({ value }) => format(value)),
+  );
   return (
     <View role="group" aria-label={title} style={{ gap: 4 }}>
       <Heading level={2}>{title}</Heading>
       <Sentence text={sentence} />
       {points.length < 2 ? (
-        <Small>
-          One batch so far, {format(points[0].value)} {unit}: a line needs two.
-        </Small>
+        <Small>{phrases.oneBatchSoFar(format(points[0].value), unit)}</Small>
       ) : (
         <Measured>
           {(width) => (
@@ -55,9 +58,7 @@ function One({ trend }: { trend: Trend }) {
           )}
         </Measured>
       )}
-      <Small>
-        {unit}, the oldest of {points.length} on the left{aim === null ? '' : '; dotted: what is aimed for'}
-      </Small>
+      <Small>{phrases.trendAxis(unit, points.length, aim)}</Small>
     </View>
   );
 }
@@ -66,8 +67,8 @@ function One({ trend }: { trend: Trend }) {
 function Forms({ forms }: { forms: readonly FormOutcomes[] }) {
   const p = usePalette();
   return (
-    <View role="group" aria-label="What came out, by form" style={{ gap: 10 }}>
-      <Heading level={2}>What came out, by form</Heading>
+    <View role="group" aria-label={phrases.OUTCOMES_BY_FORM} style={{ gap: 10 }}>
+      <Heading level={2}>{phrases.OUTCOMES_BY_FORM}</Heading>
       {forms.map(({ form, batches, right, sentence }) => (
         <View key={form} style={{ gap: 2 }}>
           <Sentence text={sentence} />

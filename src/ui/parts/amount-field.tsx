@@ -12,6 +12,7 @@ import { IconPress } from './press';
 import { Problem } from './problem';
 import { Small } from './text';
 import { useRefusal } from './use-refusal';
+import * as phrases from './words';
 
 interface Props {
   label: string;
@@ -119,11 +120,11 @@ function parseSigned(text: string, { signed }: Props): number | null {
 
 function problemWith(text: string, props: Props): string | null {
   const { unit, least, most, optional, whole } = props;
-  if (text.trim() === '') return optional ? null : 'Needs a number; the last one is kept.';
+  if (text.trim() === '') return optional ? null : phrases.NEEDS_NUMBER;
   const amount = parseSigned(text, props);
-  if (amount === null) return 'Type a number, such as 1½.';
-  if (whole && !Number.isInteger(amount)) return 'Needs a whole number.';
+  if (amount === null) return phrases.TYPE_A_NUMBER;
+  if (whole && !Number.isInteger(amount)) return phrases.NEEDS_WHOLE;
   const { write = formatNumber } = props;
-  if (amount < least) return `At least ${write(least)} ${unit}.`;
-  return amount > most ? `At most ${write(most)} ${unit}.` : null;
+  if (amount < least) return phrases.atLeast(write(least), unit);
+  return amount > most ? phrases.atMost(write(most), unit) : null;
 }

@@ -7,6 +7,7 @@ import { usePalette } from '../theme/use-palette';
 import { HouseWord } from './house-word';
 import { Reasons } from './reasons';
 import { Body, Sentence, Small, Strong } from './text';
+import * as phrases from './words';
 
 /** The element of a check: after a fix the reader is led there, where the new verdict stands. */
 export const checkElement = (id: Check['id']): string => `check-${id}`;
@@ -40,7 +41,7 @@ export function CheckBody({ check, onFix, isStale = false, isShort, isWhyOpen, c
       {children}
       {isStale && check.fixes.length === 0 && check.state === 'fix' && (
         <View style={{ minHeight: isShort ? FIRST_FIX_ROOM : FIXES_ROOM, justifyContent: 'center' }}>
-          <Small>Trying out what would help …</Small>
+          <Small>{phrases.TRYING_OUT}</Small>
         </View>
       )}
       {fixes.map((fix) => (
@@ -50,13 +51,11 @@ export function CheckBody({ check, onFix, isStale = false, isShort, isWhyOpen, c
         <Pressable
           role="button"
           aria-expanded={false}
-          aria-label={`${more} more ${more === 1 ? 'way' : 'ways'} to mend it: ${check.headline}`}
+          aria-label={phrases.moreWaysFirst(more, check.headline)}
           onPress={() => setAll(true)}
           style={{ minHeight: TOUCH - 4, justifyContent: 'center' }}
         >
-          <Small style={{ textDecorationLine: 'underline' }}>
-            {more} more {more === 1 ? 'way' : 'ways'} to mend it
-          </Small>
+          <Small style={{ textDecorationLine: 'underline' }}>{phrases.moreWays(more)}</Small>
         </Pressable>
       )}
       {check.cautions.map((caution) => (
@@ -104,7 +103,7 @@ function FixButton({
   return (
     <Pressable
       role="button"
-      aria-label={`${fix.label}: ${fix.effect} ${fix.effect.includes(unit) ? '' : unit}${fix.but === null ? '' : `; ${fix.but}`}`}
+      aria-label={phrases.effectInWords(fix.label, fix.effect, fix.effect.includes(unit), unit, fix.but)}
       aria-disabled={isStale}
       disabled={isStale}
       onPress={() => onFix(fix)}

@@ -5,6 +5,7 @@
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { type CheckState, type Judgement } from '@/core/checks/check';
 import { usePalette } from '../theme/use-palette';
+import * as phrases from './words';
 
 type Sign = CheckState | 'pending' | 'empty';
 
@@ -13,8 +14,8 @@ export const SIGN_WORD: Record<Sign, string> = {
   good: 'Good',
   watch: 'Watch',
   fix: 'Fix',
-  pending: 'being worked out',
-  empty: 'nothing in it yet',
+  pending: phrases.BEING_WORKED_OUT,
+  empty: phrases.NOTHING_IN_IT,
 };
 
 /** The sign of a check. */

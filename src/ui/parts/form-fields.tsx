@@ -2,6 +2,7 @@
  * The fields of something that is kept by a press: while one of them shows what cannot be read, nothing else is kept in its place.
  */
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useRef, useState } from 'react';
+import * as phrases from './words';
 
 type Tell = (id: string, problem: string | null) => void;
 
@@ -34,7 +35,7 @@ export function useFormFields() {
   }, []);
   const ifRead = (keep: () => void): void => {
     const standing = [...problems.current.values()].join(' ');
-    setUnread(standing === '' ? '' : `Not kept yet. ${standing}`);
+    setUnread(standing === '' ? '' : phrases.notKeptYet(standing));
     if (standing === '') keep();
   };
   return { Fields, unread, ifRead };

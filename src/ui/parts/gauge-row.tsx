@@ -5,6 +5,7 @@ import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { placeOf, type Zone, zoneOf } from './gauge';
 import { Small, Strong } from './text';
+import * as phrases from './words';
 
 interface Props {
   label: string;
@@ -27,7 +28,7 @@ export function GaugeRow({ label, figure, unit, value, zones, from }: Props) {
   const here = zoneOf(value, zones);
   const fill = { good: p.goodBand, watch: p.faint, fix: p.fixBand };
   return (
-    <View role="img" aria-label={`${label}: ${figure}${/\d/.test(figure) ? unit : ''}, ${here.word}`}>
+    <View role="img" aria-label={phrases.gaugeInWords(label, figure, /\d/.test(figure), unit, here.word)}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', paddingBottom: 3 }}>
         <Small>{label}</Small>
         <Strong style={{ fontSize: 14, lineHeight: 20 }}>{figure}</Strong>

@@ -4,6 +4,7 @@ import { type Figures } from '@/core/checks/check';
 import { formatNumber } from '@/core/units/amount';
 import { type Zone } from './gauge';
 import { GaugeRow } from './gauge-row';
+import * as phrases from './words';
 
 const UNSEEN = 0.05;
 const shown = (grams: number): string => formatNumber(grams, 1);
@@ -14,9 +15,9 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
   return (
     <View style={{ gap: 4 }}>
       <GaugeRow
-        label="While you fill"
+        label={phrases.WHILE_YOU_FILL}
         unit=" in 100 g"
-        figure={board.value < UNSEEN ? 'nothing loose' : `${shown(board.value)} g loose`}
+        figure={board.value < UNSEEN ? 'nothing loose' : phrases.gramsLoose(shown(board.value))}
         value={board.value}
         zones={boardZones(figures)}
         from={0}
@@ -28,10 +29,10 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
           Math.abs(net) < UNSEEN
             ? 'nothing runs'
             : net > 0
-              ? `${shown(heat.value)} g run`
+              ? phrases.gramsRun(shown(heat.value))
               : dry.state === 'good'
                 ? 'moist enough'
-                : `still takes ${shown(-net)} g`
+                : phrases.stillTakes(shown(-net))
         }
         value={net}
         zones={heatZones(heat.band[1], dry.band[1], dry.watch)}
@@ -39,7 +40,7 @@ export function MoistureGauge({ figures }: { figures: Figures }) {
       />
       {paste.state !== 'good' && (
         <GaugeRow
-          label="Starch against its liquid"
+          label={phrases.STARCH_AGAINST}
           unit=""
           figure={`${shown(paste.value)} times`}
           value={paste.value}
@@ -64,7 +65,7 @@ function netOf({ heat, dry }: Figures): number {
 
 /** Where nothing is sealed nothing tears: sheets soak, a tin and an open bun do not mind. */
 function boardZones({ isSealed, board: { band, watch } }: Figures): Zone[] {
-  if (watch === null) return [{ word: 'nothing to seal', share: 1, to: Infinity, tone: 'good' }];
+  if (watch === null) return [{ word: phrases.NOTHING_TO_SEAL, share: 1, to: Infinity, tone: 'good' }];
   return [
     { word: isSealed ? 'wraps' : 'right', share: 0.33, to: band[1] ?? 0, tone: 'good' },
     { word: 'with care', share: 0.31, to: watch, tone: 'watch' },
@@ -74,7 +75,7 @@ function boardZones({ isSealed, board: { band, watch } }: Figures): Zone[] {
 
 const heatZones = (wet: number | null, dryGood: number | null, dryWatch: number | null): Zone[] => [
   { word: 'dry', share: 0.18, to: -(dryWatch ?? 0), tone: 'fix' },
-  { word: 'a bit dry', share: 0.23, to: -(dryGood ?? 0), tone: 'watch' },
+  { word: phrases.A_BIT_DRY, share: 0.23, to: -(dryGood ?? 0), tone: 'watch' },
   { word: 'right', share: 0.32, to: wet ?? 0, tone: 'good' },
   { word: 'too wet', share: 0.27, to: Infinity, tone: 'fix' },
 ];

@@ -5,6 +5,7 @@ import { Input } from '../elements';
 import { Problem } from './problem';
 import { Small } from './text';
 import { useRefusal } from './use-refusal';
+import * as phrases from './words';
 
 export function TextField(props: {
   label: string;
@@ -30,7 +31,7 @@ export function TextField(props: {
   const problemId = useId();
   const { refusal, answered } = useRefusal();
   const isEmpty = props.required && typed !== null && typed.trim() === '';
-  const problem = isEmpty ? 'Needs a few letters.' : (props.problem ?? refusal);
+  const problem = isEmpty ? phrases.NEEDS_LETTERS : (props.problem ?? refusal);
   return (
     <View>
       {!props.isUnlabelled && <Small>{props.label}</Small>}

@@ -11,6 +11,7 @@ import { TOUCH } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { MoistureGauge } from './moisture-gauge';
 import { Small, Strong } from './text';
+import * as phrases from './words';
 
 interface Props {
   ledger: Ledger;
@@ -34,7 +35,7 @@ export function WaterLine({ ledger, sources, figures, width }: Props) {
     <View style={{ gap: 2 }}>
       <MoistureGauge figures={figures} />
       <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
-        <Small>Water brought in{ledger.cookedOffBy === 'weighing' ? ', pan weighed' : ''}</Small>
+        <Small>{phrases.waterBroughtIn(ledger.cookedOffBy)}</Small>
         <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(ledger.broughtIn, 0)} g</Strong>
       </View>
       <View role="img" aria-label={sentence(ledger, parts)}>
@@ -68,7 +69,7 @@ export function WaterLine({ ledger, sources, figures, width }: Props) {
               key={part.key}
               role="button"
               aria-expanded={part.key === opened}
-              aria-label={`Where ${part.key}, ${formatNumber(part.grams, 0)} grams, comes from`}
+              aria-label={phrases.whereFrom(part.key, part.grams)}
               onPress={() => setOpened(part.key === opened ? null : part.key)}
               style={{
                 minHeight: TOUCH,
@@ -107,8 +108,8 @@ function partsOf(ledger: Ledger, p: Palette, jellied: string): Part[] {
     { name: 'drained', key: 'drained', grams: ledger.drained, fill: p.away },
     { name: 'steamedOff', key: 'steamed off', grams: ledger.steamedOff, fill: p.away },
     { name: 'held', key: 'held', grams: ledger.held, fill: p.held },
-    { name: 'free', key: 'the oven takes', grams: oven, fill: p.away },
-    { name: 'free', key: 'jelly until it is hot', grams: jelly, fill: jellied },
+    { name: 'free', key: phrases.OVEN_TAKES, grams: oven, fill: p.away },
+    { name: 'free', key: phrases.JELLY_UNTIL_HOT, grams: jelly, fill: jellied },
     { name: 'free', key: 'runs', grams: ledger.free - oven - jelly, fill: p.steam },
   ];
 }
@@ -117,7 +118,7 @@ function partsOf(ledger: Ledger, p: Palette, jellied: string): Part[] {
 function Sources({ sources }: { sources: Source[] }) {
   const p = usePalette();
   return (
-    <View role="list" aria-label="Where it comes from" style={{ paddingVertical: 4 }}>
+    <View role="list" aria-label={phrases.WHERE_IT_COMES_FROM} style={{ paddingVertical: 4 }}>
       {sources.length === 0 && <Small>None.</Small>}
       {sources.map((source) => (
         <View
@@ -134,4 +135,7 @@ function Sources({ sources }: { sources: Source[] }) {
 }
 
 const sentence = (ledger: Ledger, parts: readonly Part[]): string =>
-  `Of ${Math.round(ledger.broughtIn)} grams of water brought in: ${parts.map((part) => `${part.key} ${Math.round(part.grams)}`).join(', ')}.`;
+  phrases.waterInWords(
+    ledger.broughtIn,
+    parts.map((part) => `${part.key} ${Math.round(part.grams)}`),
+  );

@@ -6,6 +6,7 @@ import { type FlatSkin } from '@/core/forms/flat';
 import { formatNumber } from '@/core/units/amount';
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import * as phrases from './words';
 
 /** Room below for the dimension line, px. */
 const DIMENSION_PX = 26;
@@ -21,10 +22,10 @@ export function FlatDrawing({ piece, pxPerMm }: { piece: FlatSkin; pxPerMm: numb
   const size =
     Math.abs(piece.widthMm - piece.heightMm) < 0.5
       ? `${formatNumber(piece.widthMm, 0)} mm`
-      : `${formatNumber(piece.widthMm, 0)} × ${formatNumber(piece.heightMm, 0)} mm`;
+      : phrases.widthByHeight(piece.widthMm, piece.heightMm);
   const words = piece.each > 1 ? `${size}, ${piece.each}×` : size;
   return (
-    <View role="img" aria-label={`${piece.label}, laid flat: ${words}`}>
+    <View role="img" aria-label={phrases.laidFlat(piece.label, words)}>
       <Svg width={Math.max(width, 64)} height={height + DIMENSION_PX} aria-hidden>
         <Defs>
           <Pattern id={hatch} width={px(7)} height={px(7)} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

@@ -15,6 +15,7 @@ import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { Drop, isDrawn, Piece } from './pieces';
 import { scatter } from './scatter';
+import * as phrases from './words';
 
 interface Props {
   batch: Batch;
@@ -95,9 +96,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
               x1={offset - left}
               x2={right}
               y={board - shape.heightMm - size(22)}
-              text={
-                shape.isSlice ? `slice, ${formatNumber(shape.widthMm, 0)} mm` : `${formatNumber(shape.widthMm, 0)} mm`
-              }
+              text={shape.isSlice ? phrases.sliceOf(shape.widthMm) : `${formatNumber(shape.widthMm, 0)} mm`}
               size={size}
             />
             <Leader
@@ -106,7 +105,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
               size={size}
             />
             <SvgText x={right + 7} y={labelY + size(2)} {...words}>
-              {`${shape.isSlice ? 'sheets' : 'skin'} ${formatNumber(batch.wrap.thicknessMm)} mm`}
+              {phrases.skinOf(shape.isSlice, batch.wrap.thicknessMm)}
             </SvgText>
             <SvgText x={right + 7} y={labelY + size(20)} {...softWords}>
               {`${formatNumber(fit.wrapperG)} g`}
@@ -117,10 +116,10 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
               size={size}
             />
             <SvgText x={right + 7} y={labelY + size(WORDS_APART_PX) + size(2)} {...words}>
-              {`filling ${formatNumber(batch.wrap.portionG)} g`}
+              {phrases.fillingOf(batch.wrap.portionG)}
             </SvgText>
             <SvgText x={right + 7} y={labelY + size(WORDS_APART_PX) + size(20)} {...softWords}>
-              {`${Math.round((100 * fit.ratio) / (1 + fit.ratio))} % of the bite`}
+              {phrases.shareOfBite(fit.ratio)}
             </SvgText>
           </>
         )}
@@ -212,7 +211,6 @@ function piecesOf(batch: Batch, { ledger }: Assessment): Family[] {
 }
 
 function describe(batch: Batch, { fit, ledger }: Assessment, widthMm: number): string {
-  const wet =
-    ledger.freePer100 > 0.05 ? `${formatNumber(ledger.freePer100, 1)} g of loose liquid in 100 g` : 'no loose liquid';
-  return `Section of one piece, ${Math.round(widthMm)} mm across: skin ${formatNumber(batch.wrap.thicknessMm)} mm, ${formatNumber(fit.wrapperG)} g; filling ${formatNumber(batch.wrap.portionG)} g with ${wet}.`;
+  const wet = ledger.freePer100 > 0.05 ? phrases.looseLiquid(ledger.freePer100) : phrases.NO_LOOSE_LIQUID;
+  return phrases.sectionInWords(widthMm, batch.wrap.thicknessMm, fit.wrapperG, batch.wrap.portionG, wet);
 }

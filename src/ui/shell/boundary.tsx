@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Press } from '../parts/press';
 import { Body, Heading, Small } from '../parts/text';
 import { uncover } from './uncover';
+import * as phrases from './words';
 
 interface Props {
   children: ReactNode;
@@ -51,10 +52,10 @@ export class Boundary extends Component<Props, State> {
     if (error === null) return this.props.children;
     return (
       <View role="alert" style={{ padding: 18, gap: 12, alignItems: 'flex-start' }}>
-        <Heading level={2}>{this.props.what} could not be shown</Heading>
-        <Body>Your batches are kept in this browser. Nothing is lost.</Body>
+        <Heading level={2}>{phrases.notShown(this.props.what)}</Heading>
+        <Body>{phrases.BATCHES_ARE_KEPT}</Body>
         <Small>{error.message}</Small>
-        {isAway && <Small role="status">The server isn’t answering. This page stays as it is until it does.</Small>}
+        {isAway && <Small role="status">{phrases.SERVER_SILENT}</Small>}
         <Press title="Try again" kind="solid" onPress={() => void this.again()} />
       </View>
     );

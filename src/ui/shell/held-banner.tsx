@@ -8,6 +8,7 @@ import { useHeldKeys } from '@/data/store';
 import { Body } from '../parts/text';
 import { Press } from '../parts/press';
 import { usePalette } from '../theme/use-palette';
+import * as phrases from './words';
 
 export function HeldBanner() {
   const p = usePalette();
@@ -41,11 +42,10 @@ export function HeldBanner() {
         backgroundColor: p.fixBand,
       }}
     >
-      <Body style={{ flex: 1, minWidth: 220 }}>
-        Not stored: this browser’s store is full or closed. Everything works, but only this page has{' '}
-        {what.join(' and ')} as you see {keys.length === 1 ? 'it' : 'them'}. What was stored before is unchanged.
-      </Body>
-      {batches > 0 && <Press title="Save as files" icon="tray-arrow-down" onPress={() => void saveHeld(keys)} />}
+      <Body style={{ flex: 1, minWidth: 220 }}>{phrases.notStored(what, keys.length)}</Body>
+      {batches > 0 && (
+        <Press title={phrases.SAVE_AS_FILES} icon="tray-arrow-down" onPress={() => void saveHeld(keys)} />
+      )}
       <Press title="Try again" onPress={() => void storeAgain()} />
     </View>
   );

@@ -6,6 +6,7 @@ import { Body } from '../parts/text';
 import { IconPress, Press } from '../parts/press';
 import { HeldBanner } from './held-banner';
 import { usePalette } from '../theme/use-palette';
+import * as phrases from './words';
 
 /** A done thing is shown so long, ms; a problem stays until it is put away. */
 const SHOWN_MS = 9000;
@@ -53,7 +54,7 @@ function Shown({ notice }: { notice: Notice }) {
           }}
         />
       )}
-      <IconPress icon="close" label="Put this message away" onPress={() => say(null)} />
+      <IconPress icon="close" label={phrases.PUT_MESSAGE_AWAY} onPress={() => say(null)} />
     </View>
   );
 }

@@ -11,6 +11,7 @@ import { NoticeBar } from './notice-bar';
 import { PlacesBar, PlacesRail } from './places';
 import { useUncover } from './uncover';
 import { useWide } from './use-wide';
+import * as phrases from './words';
 
 export function PlaceScreen({
   title,
@@ -41,7 +42,9 @@ export function PlaceScreen({
               contentContainerStyle={{ padding: wide ? 32 : 18, gap: 18, maxWidth: 1040, width: '100%' }}
             >
               <View style={{ flexDirection: 'row', alignItems: note === undefined ? 'center' : 'flex-start', gap: 8 }}>
-                {back && <IconPress icon="arrow-left" label="Back to the Bench" onPress={() => router.navigate('/')} />}
+                {back && (
+                  <IconPress icon="arrow-left" label={phrases.BACK_TO_BENCH} onPress={() => router.navigate('/')} />
+                )}
                 <View style={{ flex: 1 }}>
                   <Heading level={1}>{title}</Heading>
                   {note !== undefined && <Small>{note}</Small>}

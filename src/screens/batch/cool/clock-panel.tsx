@@ -164,11 +164,7 @@ function Times({
         />
       )}
       {assessment.exposure.minutes >= 1 && <Small>{phrases.outSoFar(assessment.exposure.minutes)}</Small>}
-      {move && (
-        <Body>
-          In <Strong>{formatMinutes(Math.ceil(move.inMinutes))}</Strong> move it: {PLACES[move.place].label}.
-        </Body>
-      )}
+      {move && <Sentence text={phrases.moveItIn(move.inMinutes, PLACES[move.place].label)} />}
     </View>
   );
 }

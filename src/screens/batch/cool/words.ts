@@ -1,5 +1,5 @@
 /** What Cool says: all its sentences in one place, to be read in one go, tested, and translated some day. */
-import { formatGrams, formatMinutes, formatTemperature } from "@/core/units/format";
+import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
 import { formatLength } from '@/core/units/lengths';
 import { formatNumber } from '@/core/units/amount';
 
@@ -49,6 +49,9 @@ export const toTheLimit = (minutes: number, at: string, rule: string): string =>
   `*${formatMinutes(Math.ceil(minutes))}* to the limit at ${at}: ${rule}.`;
 export const outSoFar = (minutes: number): string =>
   `Out of the cold so far and as planned: ${formatMinutes(Math.round(minutes))}, wrapping included.`;
+
+export const moveItIn = (minutes: number, place: string): string =>
+  `In *${formatMinutes(Math.ceil(minutes))}* move it: ${place}.`;
 
 /** @param coldest as it is shown */
 export const earlierRuns = (count: number, lastDay: string, coldest: string): string =>

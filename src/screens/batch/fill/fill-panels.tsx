@@ -1,4 +1,4 @@
-/** What stands folded under the list of Fill, loaded when the list is there. */
+/** What stands folded under the list of Fill. */
 import { View } from 'react-native';
 import { useWide } from '@/ui/shell/use-wide';
 import { type StationProps } from '../station-props';
@@ -9,7 +9,7 @@ import { PanPanel } from './pan-panel';
 import { ScalePanel } from './scale-panel';
 import { SeasonPanel } from './season-panel';
 
-export default function FillPanels(props: StationProps) {
+export function FillPanels(props: StationProps) {
   const wide = useWide();
   return (
     <View>

@@ -1,22 +1,18 @@
 /** Fill: where the water and the salt are, and what goes in when. */
 import { router } from 'expo-router';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { type StationProps } from '../station-props';
 import { AddLine } from '../add-line';
+import { FillPanels } from './fill-panels';
 import { FillingLine } from './filling-line';
 import { PasteSheet } from './paste-sheet';
 import { ReadLines } from './read-lines';
 import { StageHeading } from './stage-heading';
 import * as phrases from './words';
-
-const Panels = lazy(() => import('./fill-panels'));
-
-/** Five or six lines, px. */
-const PANELS_PX = 280;
 
 export function FillStation(props: StationProps) {
   const { batch, assessment, edit } = props;
@@ -44,9 +40,7 @@ export function FillStation(props: StationProps) {
         </View>
       ))}
       {wide && <AddLine {...props} />}
-      <Suspense fallback={<View style={{ minHeight: PANELS_PX }} />}>
-        <Panels {...props} />
-      </Suspense>
+      <FillPanels {...props} />
       {batch.lines.length > 0 && (
         <Small>{phrases.finishedFilling(ledger.finishedG, allergens.length, allergens.join(', '))}</Small>
       )}

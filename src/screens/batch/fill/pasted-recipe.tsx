@@ -33,7 +33,7 @@ import * as phrases from './words';
 const SHOWN = 15;
 const EXAMPLE = phrases.LIST_FOR_EXAMPLE;
 
-export default function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & { onClose: () => void }) {
+export function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & { onClose: () => void }) {
   const own = kitchen.ingredients;
   const [text, setText] = useState('');
   /** What the method is not to change, by the line's text. */

@@ -12,7 +12,7 @@ import { again, debriefOf, discard, useRehearsal } from '@/data/rehearsals';
 import { TextLink } from '@/ui/parts/text-link';
 import { Disc } from '@/ui/parts/disc';
 import { Press } from '@/ui/parts/press';
-import { Body, Heading, Small, Strong } from '@/ui/parts/text';
+import { Body, Heading, Sentence, Small, Strong } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../../lost-screen';
@@ -54,17 +54,14 @@ function Found({ verdicts, outcomes }: Pick<Debrief, 'verdicts' | 'outcomes'>) {
         </View>
       ))}
       {outcomes.length > 0 && (
-        <Body>
-          Cut open:{' '}
-          <Strong>
-            {outcomes
-              .map(
-                ({ what, where }) =>
-                  `${OUTCOMES[what].label}${where === null ? '' : ` (${PLACES_IN_PARCEL[where].label})`}`,
-              )
-              .join(', ')}
-          </Strong>
-        </Body>
+        <Sentence
+          text={phrases.cutOpen(
+            outcomes.map(
+              ({ what, where }) =>
+                `${OUTCOMES[what].label}${where === null ? '' : ` (${PLACES_IN_PARCEL[where].label})`}`,
+            ),
+          )}
+        />
       )}
     </View>
   );

@@ -3,7 +3,7 @@ import { lazy, Suspense } from 'react';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { Boundary } from '@/ui/shell/boundary';
 import { type Station } from '../../stations';
-import * as phrases from './words';
+import * as phrases from '../words';
 
 const Bar = lazy(() => import('./parts').then((m) => ({ default: m.RehearsalBar })));
 const Looks = lazy(() => import('./parts').then((m) => ({ default: m.RehearsalLooks })));
@@ -11,7 +11,7 @@ const Looks = lazy(() => import('./parts').then((m) => ({ default: m.RehearsalLo
 /** Its clock, above everything; nothing of a real batch. */
 export const RehearsalMark = ({ id }: { id: string }) =>
   isRehearsal(id) ? (
-    <Boundary what={phrases.ITS_CLOCK}>
+    <Boundary what={phrases.REHEARSAL_CLOCK}>
       <Suspense fallback={null}>
         <Bar id={id} />
       </Suspense>

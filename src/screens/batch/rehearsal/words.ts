@@ -14,6 +14,7 @@ export const notWorkedOut = (message: string): string =>
   `It could not be worked out: ${message}. The rehearsal is kept.`;
 export const WORKING_OUT_INSIDE = 'Working out what happened inside …';
 export const HOW_IT_CAME_OUT = 'How it came out';
+export const cutOpen = (outcomes: readonly string[]): string => `Cut open: *${outcomes.join(', ')}*`;
 export const WHAT_HAPPENED_INSIDE = 'What happened inside';
 export const WHAT_YOU_DECIDED = 'What you decided';
 export const NOTHING_DECIDED = 'Nothing: it was cooked as it was planned.';
@@ -26,9 +27,6 @@ export const fileName = (title: string, seed: number): string => `${title} rehea
 export const kitchenNumber = (seed: number): string =>
   `Kitchen number ${seed}: whoever opens the file cooks in the same one.`;
 export const BACK_TO_NOTE = 'Back to its Note';
-
-// Where it's added to a station.
-export const WHAT_CAN_BE_LOOKED_AT = 'What can be looked at';
 
 // What it learned.
 export const WHAT_KITCHEN_LEARNED = 'What this kitchen learned';

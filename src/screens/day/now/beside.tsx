@@ -8,6 +8,7 @@ import { beginStep, endStep } from '@/data/one-steps';
 import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { clockTime, countdown } from '../../clock-time';
+import * as phrases from '../words';
 
 interface Props {
   batch: Batch;
@@ -30,12 +31,12 @@ export function Beside({ batch, now, plan, at }: Props) {
       ))}
       {now.inPassing.map((task) => (
         <View key={task.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-          <Body style={{ flex: 1, fontSize: 19, lineHeight: 26 }}>{task.title}, in passing</Body>
+          <Body style={{ flex: 1, fontSize: 19, lineHeight: 26 }}>{phrases.inPassing(task.title)}</Body>
           <Press title="Begin" label={`${task.title}: begin`} onPress={() => void beginStep(batch, task)} />
         </View>
       ))}
       {now.next.length > 0 && (
-        <View role="list" aria-label="The next two" style={{ gap: 6 }}>
+        <View role="list" aria-label={phrases.NEXT_TWO} style={{ gap: 6 }}>
           <Small>Then</Small>
           {now.next.map((task) => (
             <View role="listitem" key={task.id} style={{ flexDirection: 'row', gap: 12 }}>
@@ -47,7 +48,7 @@ export function Beside({ batch, now, plan, at }: Props) {
           ))}
         </View>
       )}
-      <Small>All done about {clockTime(now.endMinute * 60_000)}.</Small>
+      <Small>{phrases.allDoneAbout(clockTime(now.endMinute * 60_000))}</Small>
     </View>
   );
 }

@@ -10,6 +10,7 @@ import { beginStep, endStep } from '@/data/one-steps';
 import { LargePress } from '@/ui/parts/large-press';
 import { Press } from '@/ui/parts/press';
 import { usePalette } from '@/ui/theme/use-palette';
+import * as phrases from '../words';
 
 /** Within so long after the step has changed a tap still meant the one before, ms. */
 const BOUNCE_MS = 600;
@@ -48,7 +49,7 @@ export function NowActions({ batch, plan, task, isBegun }: Props) {
         <Press title="Skip it" kind="clear" onPress={guarded(() => endStep(batch, plan, task, true))} />
         {station !== null && (
           <Press
-            title={`Open ${station[0].toUpperCase()}${station.slice(1)}`}
+            title={phrases.openStation(station[0], station.slice(1))}
             kind="clear"
             onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}
           />

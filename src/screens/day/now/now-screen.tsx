@@ -22,6 +22,7 @@ import { Beside } from './beside';
 import { NowActions } from './now-actions';
 import { OneThing } from './one-thing';
 import { ReadAloud } from './read-aloud';
+import * as phrases from '../words';
 
 export function NowScreen({ id }: { id: string }) {
   const { data, error, mutate } = useBatch(id);
@@ -53,18 +54,14 @@ function Now({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 4, paddingHorizontal: 8, paddingTop: 6 }}>
         <IconPress
           icon="arrow-left"
-          label={`Back to ${batch.title}`}
+          label={phrases.backTo(batch.title)}
           onPress={() => router.navigate(`/batch/${batch.id}/fill`)}
         />
         <View style={{ flex: 1 }}>
           <Heading level={1} style={{ fontSize: 20, lineHeight: 25 }}>
             {batch.title}
           </Heading>
-          {now.of > 0 && (
-            <Small>
-              {now.done} of {now.of} steps done
-            </Small>
-          )}
+          {now.of > 0 && <Small>{phrases.stepsDone(now.done, now.of)}</Small>}
         </View>
         <ReadAloud task={now.now} />
       </View>
@@ -73,11 +70,11 @@ function Now({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
         contentContainerStyle={{ padding: 18, gap: 18, maxWidth: 900, width: '100%', alignSelf: 'center' }}
       >
         {isWorking ? (
-          <Body role="status">Working out the steps …</Body>
+          <Body role="status">{phrases.WORKING_OUT_STEPS}</Body>
         ) : now.isOver ? (
           <AllDone batch={batch} />
         ) : now.now === null ? (
-          <Body>There’s nothing in the filling yet. Put it together at Fill, then come back.</Body>
+          <Body>{phrases.NOTHING_TO_COOK}</Body>
         ) : (
           <>
             <OneThing
@@ -106,7 +103,7 @@ function AllDone({ batch }: { batch: Batch }) {
       <Heading level={2} style={{ fontSize: 34, lineHeight: 40 }}>
         All done
       </Heading>
-      <Body style={{ fontSize: 22, lineHeight: 30 }}>At the first bite, note what you find.</Body>
+      <Body style={{ fontSize: 22, lineHeight: 30 }}>{phrases.AT_FIRST_BITE}</Body>
       <Press title="Open Note" kind="solid" onPress={() => router.navigate(`/batch/${batch.id}/note`)} />
     </View>
   );

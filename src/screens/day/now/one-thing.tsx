@@ -12,6 +12,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { clockTime, countdown } from '../../clock-time';
 import { TaskWarning } from '../../task-warning';
 import { toAddWords } from './to-add';
+import * as phrases from '../words';
 
 interface Props {
   batch: Batch;
@@ -38,7 +39,9 @@ export function OneThing({ batch, kitchen, now, at, isBegun, limit }: Props) {
       aria-label="Now"
       style={{ borderLeftWidth: 8, borderLeftColor: p.beet, paddingLeft: 16, gap: 10 }}
     >
-      <Small style={{ fontSize: 17 }}>{task.state === 'running' ? 'Now' : isBegun ? 'Next' : 'It begins with'}</Small>
+      <Small style={{ fontSize: 17 }}>
+        {task.state === 'running' ? 'Now' : isBegun ? 'Next' : phrases.IT_BEGINS_WITH}
+      </Small>
       <Heading level={2} style={{ fontSize: 34, lineHeight: 40 }}>
         {task.title}
       </Heading>
@@ -61,7 +64,7 @@ export function OneThing({ batch, kitchen, now, at, isBegun, limit }: Props) {
       </Body>
       {waitsFor.length > 0 && (
         <Body style={{ fontSize: 19, lineHeight: 26 }}>
-          First: {waitsFor.map((t) => `${t.title.toLowerCase()}, until ${clockTime(t.end * 60_000)}`).join('; ')}
+          First: {waitsFor.map((t) => phrases.untilTime(t.title, clockTime(t.end * 60_000))).join('; ')}
         </Body>
       )}
     </View>
@@ -79,13 +82,13 @@ function Time({ task, at }: { task: PlannedTask; at: string }) {
     <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 12, flexWrap: 'wrap' }}>
       <Strong
         role="timer"
-        aria-label={isOver ? 'Time is up' : `${Math.ceil(seconds / 60)} minutes left`}
+        aria-label={isOver ? phrases.TIME_IS_UP : phrases.minutesLeft(seconds)}
         style={{ fontSize: 56, lineHeight: 62, color: isOver ? p.beet : p.ink }}
       >
         {isOver ? '+' : ''}
         {countdown(Math.abs(seconds))}
       </Strong>
-      <Body style={{ fontSize: 19 }}>{isOver ? 'over' : `left, until ${clockTime(task.due * 60_000)}`}</Body>
+      <Body style={{ fontSize: 19 }}>{isOver ? 'over' : phrases.leftUntil(clockTime(task.due * 60_000))}</Body>
     </View>
   );
 }

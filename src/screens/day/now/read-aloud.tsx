@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { type PlannedTask } from '@/core/day/day-plan';
 import { spokenStep } from '@/core/day/one-batch-words';
 import { Press } from '@/ui/parts/press';
+import * as phrases from '../words';
 
 const canSpeak = (): boolean =>
   typeof speechSynthesis !== 'undefined' && typeof SpeechSynthesisUtterance !== 'undefined';
@@ -32,7 +33,7 @@ export function ReadAloud({ task }: { task: PlannedTask | null }) {
   return (
     <Press
       title={isOn ? 'Quiet' : 'Read aloud'}
-      label={isOn ? 'Stop reading aloud' : 'Read each step aloud'}
+      label={isOn ? phrases.STOP_READING : phrases.READ_EACH_STEP}
       kind="clear"
       onPress={() => setOn(!isOn)}
     />

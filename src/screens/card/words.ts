@@ -1,0 +1,7 @@
+/** What the card says beside its figures: all its sentences in one place. */
+
+export const cardTitle = (title: string): string => `${title}, card · Involucrum`;
+export const BACK_TO_BATCH = 'Back to the batch';
+export const NOTHING_WAS_COOKED = 'Rehearsal: nothing of this was cooked.';
+export const cautions = (allergenCount: number, allergens: readonly string[]): string =>
+  `${allergenCount > 0 ? `Contains: ${allergens.join(', ')}. ` : ''}Local codes come first. A forecast makes nothing safe: only a thermometer reading does.`;

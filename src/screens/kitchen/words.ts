@@ -1,0 +1,133 @@
+/** What Kitchen says: all its sentences in one place, to be read in one go, tested, and translated some day. */
+import { formatNumber } from '@/core/units/amount';
+import { formatTemperature } from '@/core/units/format';
+
+// What you cook in.
+export const mmDeep = (deepMm: number): string => `, ${formatNumber(deepMm, 0)}\u00a0mm deep`;
+export const FIRST_OF_KIND = 'The first of its kind is taken where a batch names none. Sizes inside.';
+export const takeAway = (name: string): string => `Take ${name} away`;
+export const heatsSo = (label: string, heat: string, on: string): string => `${label}: ${heat} On ${on}.`;
+export const resetHeats = (name: string, label: string): string => `Reset how ${name} heats: ${label}`;
+export const ADD_APPLIANCE = 'Add a tray, pan, pot or steamer';
+export const IS_A = 'It is a';
+export const TRAYS_AT_ONCE = 'Trays at once';
+export const hobGives = (usualPowerW: number): string => `The hob gives (empty: ${usualPowerW}, our estimate)`;
+
+// Cutters and scoops.
+export const ROUND_CUTTERS = 'Round cutters, and glasses and bowls used as such: Wrap names the nearest.';
+export const SCOOPS = 'Scoops beyond the measuring spoons, level: Wrap says how many make a portion.';
+export const takeToolAway = (what: string, value: string): string => `Take the ${what} of ${value} away`;
+export const toolOf = (what: string): string => `A ${what} of`;
+export const addTool = (what: string): string => `Add the ${what}`;
+
+// Erasing.
+export const nothingErased = (error: string): string => `Nothing was erased: ${error}`;
+export const EVERYTHING_ERASED = 'Everything is erased.';
+export const BRING_IT_BACK = 'Bring it back';
+export const EVERYTHING_GOES =
+  'Every batch, day, photograph and setting in this browser goes. Save them as a file first.';
+export const SAVE_ONCE_MORE = 'Save it once more';
+export const SAVE_EVERYTHING = 'Save everything as a file';
+export const LOOK_FOR_FILE = 'Look for “kitchen-….json” among your downloads. Opened here, it brings all of it back.';
+export const ERASE_EVERYTHING = 'I have the file: erase everything';
+
+// The thermometer in ice water.
+export const NOT_TRIED_IN_ICE =
+  'Not tried yet. In ice water a good one shows 0 °C; what it shows instead is taken off every reading.';
+/** @param correction what is taken off, a whole sentence; null where nothing is */
+export const inIceWater = (day: string, showed: string, correction: string | null, isDue: boolean): string =>
+  `In ice water on ${day} it showed ${showed}. ${correction ?? 'Nothing is taken off.'}${isDue ? ' That was a while ago: try it again.' : ''}`;
+export const GLASS_OF_ICE =
+  'A glass of crushed ice, filled up with water, stirred; the tip in the middle for a minute, touching nothing.';
+export const SO_FAR_OFF =
+  'So far off it is broken, or there is too little ice: stir, wait, read again. Better a new one than a large correction.';
+export const KEEP_ICE_READING = 'Keep what it shows in ice water';
+export const TRY_IN_ICE = 'Try it in ice water';
+export const RESET_CORRECTION = 'Reset the correction';
+
+// What stands on the screen itself.
+export const KEPT_AS_YOU_CHANGE = 'Settings are kept as you change them.';
+export const WHAT_YOU_COOK_IN = 'What you cook in';
+export const TOP_AND_BOTTOM = 'top and bottom heat';
+export const CUTTERS_AND_SCOOPS = 'Cutters and scoops';
+export const NOT_TRIED_YET = 'not tried yet';
+export const TRIED_IN_ICE = 'tried in ice water';
+export const WHAT_IT_LEARNED = 'What this kitchen has learned';
+export const IN_THIS_BROWSER = 'in this browser only';
+export const SALT_AND_SPOONS = 'Salt and spoons';
+export const saltInShort = (label: string, percent: number, cupMl: number): string =>
+  `${label} salt, ${formatNumber(percent)} %, cup ${cupMl} ml`;
+export const teaspoonWeighs = (gPerTsp: number): string =>
+  `A level teaspoon of it weighs ${gPerTsp} g by our estimate: weigh yours.`;
+export const SALT_YOU_AIM_FOR = 'Salt you aim for in a filling';
+export const WARM_AND_COLD = 'Warm and cold';
+export const roomAndFridge = (roomC: number, scale: 'C' | 'F', fridgeC: number): string =>
+  `room ${formatTemperature(roomC, scale)}, fridge ${formatTemperature(fridgeC, scale)}`;
+export const ICE_YOU_HAVE = 'Ice you have';
+export const BY_THE_FILLING = 'by the filling';
+export const BY_FILLING_MEANS =
+  '“By the filling” takes the stuffed-food rule when meat, fish or egg goes in raw, and the home chart otherwise. Local codes and licensed practice come first.';
+
+// What it has learned.
+export const LEARNED_NOTHING =
+  'Nothing yet. Weigh, read and note. Each batch says what it can teach, and you decide whether to keep it.';
+export const beginsAsEstimate = (prior: number): string =>
+  `Each begins as our estimate that counts as ${prior} batches: the first few move it little. Limits of food safety never learn.`;
+export const NO_LONGER_USED = 'No longer used';
+export const JUDGED_DIFFERENTLY = 'Moisture is judged differently now. These learned figures are no longer used:';
+export const NOTES_TEACH_AGAIN = 'Your notes teach it again.';
+export const I_HAVE_READ_IT = 'I have read it';
+export const backToEstimate = (label: string): string => `Back to the our estimate: ${label}.`;
+export const estimateAndFrom = (estimate: string, from: string, isFrozen: boolean): string =>
+  `Our estimate ${estimate}; from ${from}${isFrozen ? '; frozen' : ''}.`;
+export const CLOSE_REASONS = 'Close the reasons';
+export const LEARN_AGAIN = 'Let it learn again';
+export const EARLIER_BATCH = 'An earlier batch';
+export const reasonInWords = (title: string, at: string, said: string): string => `${title}, ${at}: ${said}`;
+
+// Units and look.
+export const AS_YOU_WROTE = 'as you wrote them';
+export const CUPS_AND_SPOONS = 'cups and spoons';
+export const UNITS_AND_LOOK = 'Units and look';
+export const unitsInShort = (
+  temperature: 'C' | 'F',
+  lengths: 'mm' | 'in',
+  amounts: '' | 'grams' | 'both' | 'as you wrote them' | 'cups and spoons',
+  hours: number,
+): string => `°${temperature}, ${lengths}, amounts ${amounts}, ${hours} h`;
+export const LENGTHS_OF = 'Skins, cutters, pans and thickness';
+export const TIMES_OF_DAY = 'Times of day';
+export const AS_THE_DEVICE = 'as the device';
+
+// Vessels to cool in.
+export const areaAndDepth = (areaCm2: number, deepMm: number): string =>
+  `${formatNumber(areaCm2, 0)} cm², ${formatNumber(deepMm, 0)} mm deep`;
+export const takeVesselAway = (name: string, areaCm2: number): string =>
+  `Take the ${name} of ${formatNumber(areaCm2, 0)} cm² away`;
+export const NO_VESSELS = 'None yet. Add your trays, and Cool suggests how to spread the filling over them.';
+export const ADD_VESSEL = 'Add a vessel';
+export const VESSEL_FOR_EXAMPLE = 'big blue tray';
+export const ofFloor = (areaCm2: number): string => `${formatNumber(Math.round(areaCm2), 0)} cm² of floor.`;
+
+// Your data.
+export const notSaved = (error: string): string => `Not saved: ${error}`;
+export const IN_BROWSER_ONLY =
+  'Everything is kept in this browser only. Save all of it as a file now and then, and keep that elsewhere.';
+export const SAVE_WHOLE_KITCHEN = 'Save the whole kitchen as a file';
+export const OPEN_KITCHEN_FILE = 'Open a kitchen’s file';
+export const READING_FILE = 'Reading the file …';
+export const DEMO_AGAIN = 'Put the demo batches in again';
+export const OWN_BATCHES_STAY =
+  'Your own batches stay as they are; a demo batch you’ve changed gets a fresh one beside it.';
+export const HOW_FULL = 'How full the store is';
+export const roomTaken = (used: string, room: string): string => `*${used}* of about ${room} are taken.`;
+export const NEARLY_FULL = 'It’s nearly full. Save finished batches to a file, or delete photographs.';
+export const recordsOf = (what: string, size: string, count: number): string =>
+  `${what}: ${size}, ${count} ${count === 1 ? 'record' : 'records'}`;
+export const batchesInFile = (batches: number): string => `${batches} batches are in your file, and no longer here.`;
+export const BRING_THEM_BACK = 'Bring them back';
+export const archiveDone = (done: number): string =>
+  `Archive what is done: ${done} ${done === 1 ? 'batch' : 'batches'} into a file`;
+export const LOOK_FOR_ARCHIVE =
+  'Look whether “archive.json” is among your downloads. It can be opened again from here or the Bench.';
+export const TAKE_THEM_AWAY = 'I have the file: take them away here';
