@@ -49,7 +49,7 @@ test('two fillings are two batches, and an open line is asked about', async ({ p
   const field = page.getByLabel('Paste a recipe');
   await field.fill(sent('17-two-fillings').replace('1 tbsp soy sauce', '120 g snozzle'));
   const meat = page.getByRole('article', { name: /: meat$/ });
-  await expect(meat.getByText('The larder doesn’t have “snozzle”: what is it most like?')).toBeVisible();
+  await expect(meat.getByText('The Larder doesn’t have “snozzle”: what is it most like?')).toBeVisible();
   await expect(meat.getByText(/open between|That holds whatever “snozzle”/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Begin these 2 batches' }).click();
   await expect(page).toHaveURL(/\/batch\/.+\/fill$/);

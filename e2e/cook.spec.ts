@@ -65,7 +65,7 @@ test('water for a pan, the piece cut through at a minute, ice water taken off, a
   await page.getByRole('button', { name: 'Another way of cooking' }).click();
   await page.getByRole('radio', { name: 'sear, then a starch slurry that leaves a lace' }).click();
   await expect(page.getByText(/g of water, .* tablespoons: gone after about 7\smin/)).toBeVisible();
-  await page.getByLabel('Water, step 2 (empty: as much as is gone by then), g').fill('300');
+  await page.getByLabel('Water, step 2 (leave blank for what’s gone by then), g').fill('300');
   await expect(page.getByText(/Later than the step ends/)).toBeVisible();
   await expect(page.getByText(/hardly a lace/)).toBeVisible();
 });

@@ -323,8 +323,8 @@ test('legs, stirring and a vessel of one’s own; the surface is dragged', async
   await forecastIsThere(page);
   await page.getByRole('radio', { name: 'my shallow dish' }).click();
   await expect(page.getByText(/on 600\scm²/)).toBeVisible();
-  await expect(page.getByLabel('Its floor (or empty), cm²')).toHaveValue('600');
-  await page.getByLabel('Its floor (or empty), cm²').fill('3');
+  await expect(page.getByLabel('Its floor (optional), cm²')).toHaveValue('600');
+  await page.getByLabel('Its floor (optional), cm²').fill('3');
   await expect(page.getByText('At least 20 cm².')).toBeVisible();
   await page.getByRole('radiogroup', { name: 'Place' }).getByRole('radio', { name: 'fridge' }).click();
   await expect(page.getByText(/So much hot food warms your fridge by about \d+\s°C/)).toBeVisible();

@@ -121,7 +121,7 @@ test('a step is dragged; somebody helps; a second phone opens the file and has a
     mimeType: 'application/json',
     buffer: Buffer.from('{"format":"involucrum/batch"}'),
   });
-  await expect(other.getByText('The file was not opened; nothing was changed.')).toBeVisible();
+  await expect(other.getByText('The file wasn’t opened; nothing was changed.')).toBeVisible();
   await open(file);
   await expect(other.getByText(/^Neighbour: /)).toBeVisible();
   await isPlanned(other);

@@ -48,7 +48,7 @@ test('a text is read as a paste; what is no batch is refused, and nothing is cha
   await page.goto('/');
   await expect(page.getByRole('article')).toHaveCount(6);
   await drop(page, { name: 'notes.json', type: 'application/json', text: '{"a": 1}' });
-  await expect(page.getByText('“notes.json” was not opened; nothing was changed.')).toBeVisible();
+  await expect(page.getByText('“notes.json” wasn’t opened; nothing was changed.')).toBeVisible();
   await expect(page.getByRole('article')).toHaveCount(6);
   await drop(page, {
     type: 'text/plain',
@@ -64,7 +64,7 @@ test('a text is read as a paste; what is no batch is refused, and nothing is cha
 test('a link of the page that slips out of a hand comes in by no drop', async ({ page }) => {
   await page.goto('/');
   await drop(page, { name: 'notes.json', type: 'application/json', text: '{"a": 1}' });
-  await expect(page.getByText('“notes.json” was not opened; nothing was changed.')).toBeVisible();
+  await expect(page.getByText('“notes.json” wasn’t opened; nothing was changed.')).toBeVisible();
   await page.getByRole('link', { name: 'Day', exact: true }).dragTo(page.getByRole('heading', { level: 1 }));
   await page.waitForTimeout(300);
   await expect(page).toHaveURL(/\/$/);

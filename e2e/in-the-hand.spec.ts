@@ -63,7 +63,7 @@ test('900 g of filling and 16 pies: seven taps from the Bench to skins that are 
   await press(page, 'Begin a batch');
   await press(page, /^Hand pie: two rounds/);
   await page.getByRole('radio', { name: 'I have filling' }).click();
-  await page.getByLabel('Filling there is, g').fill('900');
+  await page.getByLabel('How much filling, g').fill('900');
   await page.getByLabel('Shared over, count').fill('16');
   await expect(page.getByText(/16 × 56\sg each, 110\smm rounds, 1\.1\skg of dough\./)).toBeVisible();
   await expectAccessible(page);
@@ -95,7 +95,7 @@ test('weeknight dumplings typed from memory: sure things on Enter, the unsure as
   await add.fill('2 tbsp of love');
   await add.press('Enter');
   await expect(page.getByText('Not sure what “love” is. Tap the one you mean.')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'From the larder' }).getByRole('button')).toHaveCount(4);
+  await expect(page.getByRole('list', { name: 'From the Larder' }).getByRole('button')).toHaveCount(4);
   await add.fill('60 g snozzle');
   await press(page, 'Something else: what’s it most like?');
   await page.getByLabel('What is snozzle most like?').fill('leek');

@@ -110,7 +110,7 @@ test('900 g of filling and 16 pies: skins cut for them', async ({ page }) => {
   await hand.tap('Begin a batch');
   await hand.tap(/^Hand pie: two rounds/);
   await hand.tap('I have filling', 'radio');
-  await hand.type('Filling there is, g', '900');
+  await hand.type('How much filling, g', '900');
   await hand.type('Shared over, count', '16');
   await expect(page.getByText(/16 × 56\sg each, 110\smm rounds, 1\.1\skg of dough\./)).toBeVisible();
   await hand.tap('Begin');

@@ -78,7 +78,7 @@ test('a recipe comes in from a saved page, steps kept; out it goes as a recipe a
   await expect(page.getByRole('heading', { name: 'Hut-night pork pieces' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Pork mince, 1 lb/ })).toBeVisible();
   // What was not understood stays in the filling, and every check that rests on it says so.
-  await expect(page.getByText(/The larder doesn’t have “patience”/).first()).toBeVisible();
+  await expect(page.getByText(/The Larder doesn’t have “patience”/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Note' }).click();
   await expect(page.getByLabel('In your own words')).toHaveValue('1. Mix in one direction.');
   for (const [button, holds] of [
@@ -178,7 +178,7 @@ test('a delete that fails does not say deleted; putting the demo in again change
   await expect(page.getByText(/is deleted/)).toHaveCount(0);
   await expect(page.getByRole('article')).toHaveCount(DEMO);
   await page.goto('/kitchen');
-  await page.getByRole('button', { name: 'Put the demo batches in again' }).click();
+  await page.getByRole('button', { name: 'Put the demo batches back' }).click();
   await expect(
     page.getByText('The demo: 1 fresh beside yours, which stay as they are, 7 there already.'),
   ).toBeVisible();
@@ -197,7 +197,7 @@ test('a kitchen that cannot be read is told, saved as a file, and not replaced u
     localStorage.setItem(key, JSON.stringify({ ...kitchen, version: 99, roomC: 'warm' }));
   });
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'The kitchen’s settings cannot all be read' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Some of the kitchen’s settings can’t be read' })).toBeVisible();
   await expect(page.getByText(/newer Involucrum \(99\)/)).toBeVisible();
   const [download] = await Promise.all([
     page.waitForEvent('download'),

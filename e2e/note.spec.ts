@@ -85,7 +85,7 @@ test('what a batch says of the band is learned where the cook says so, said by t
   await expect(learns).toContainText(/within the right range, and still too wet/, { timeout: 20_000 });
   await expect(learns).toContainText(/18\.0\sg per\s100\sg → 1[67]\.\d/);
   await learns.getByRole('button', { name: 'Let the kitchen learn it' }).click();
-  await expect(learns).toContainText('This batch has said so already.');
+  await expect(learns).toContainText('This batch has taught it already.');
   await page.getByRole('link', { name: /^Fill;/ }).click();
   await expect(page.getByText(/takes 1[67](?:\.\d)? in your kitchen/).first()).toBeVisible();
   await page.goto('/kitchen');

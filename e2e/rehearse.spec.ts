@@ -84,7 +84,7 @@ test('soggy below, why, two of three changes, rehearsed, noted good: the kitchen
   await expect(lesson).toContainText(/14\.0\sg per\s100\sg → 14\.[1-3]/, { timeout: 20_000 });
   await expect(learns).toContainText(/14\.\d\sg ran from 100\sg, more than is right, and it was right/);
   await learns.getByRole('button', { name: 'Let the kitchen learn it' }).first().click();
-  await expect(learns).toContainText('This batch has said so already.');
+  await expect(learns).toContainText('This batch has taught it already.');
 
   // The debrief: safe and in time, and what its kitchen has learned.
   await page.getByRole('button', { name: 'End the rehearsal, and debrief' }).click();

@@ -27,7 +27,7 @@ test('“I have 700 g of this filling and 450 g flour”: to the last piece clos
   await expect(heading(page, /^Fit: filling left over$/)).toBeVisible();
 
   // The flour there is, as dough, weighed to be mixed.
-  await page.getByLabel('I have flour (or empty), g').fill('450');
+  await page.getByLabel('I have flour (optional), g').fill('450');
   await expect(page.getByText(/6\d\d\sg of dough: 450\sg plain flour, 2[01]\d\sg water, 4\.\d\sg salt/)).toBeVisible();
   await expect(page.getByText(/hold .* of it back: add by the spoon until it no longer sticks/)).toBeVisible();
   await expect(heading(page, /^Fit: dough left over$/)).toBeVisible();

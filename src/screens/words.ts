@@ -7,12 +7,12 @@ export const alarmsForCalendar = (alarms: number): string =>
   `${alarms} ${alarms === 1 ? 'alarm' : 'alarms'} for the calendar`;
 
 // A kitchen that cannot be read.
-export const SETTINGS_NOT_READ = 'The kitchen’s settings cannot all be read';
+export const SETTINGS_NOT_READ = 'Some of the kitchen’s settings can’t be read';
 export const SETTINGS_IN_USE =
-  'What can be read is in use, the usual settings stand for the rest. Nothing was changed. With the next change the old text is set aside under today’s date, and stays.';
+  'What can be read is in use, with the usual settings for the rest. Nothing was changed. When you next change one, the old text is set aside under today’s date, and stays.';
 export const GO_ON_WITH_REST = 'Go on with what can be read';
 export const SETTINGS_SET_ASIDE = 'Kitchen settings were set aside';
-export const setAsideUnder = (key: string): string => `They could not be read as a whole, and were set aside${key}.`;
+export const setAsideUnder = (key: string): string => `They couldn’t all be read, and were set aside${key}.`;
 
 // A record that cannot be read.
 export const SAVE_ITS_TEXT = 'Save its text';
@@ -30,12 +30,12 @@ export const DATA_NOT_READ =
 // A file that brings everything.
 export const NEW_COMES_IN = 'New: it comes in';
 export const SAME_AS_HERE = 'The same as here';
-export const fileNotRead = (error: string): string => `The file could not be read: ${error}. Nothing was changed.`;
+export const fileNotRead = (error: string): string => `The file couldn’t be read: ${error}. Nothing was changed.`;
 export const READING_FILE = 'Reading the file …';
-export const FILE_NOT_OPENED = 'The file was not opened; nothing was changed.';
+export const FILE_NOT_OPENED = 'The file wasn’t opened; nothing was changed.';
 export const notAllPutIn = (error: string): string => `Not all of it was put in: ${error}`;
 export const putIn = (put: number, left: number): string =>
-  `${put} put in${left > 0 ? `, ${left} of yours left as they are` : ''}.`;
+  `${put} put in${left > 0 ? `; ${left} of yours ${left === 1 ? 'stays as it is' : 'stay as they are'}` : ''}.`;
 export const leftOut = (slice: readonly string[]): string => `Not read, and left out: ${slice.join('; ')}.`;
 export const WHAT_FILE_BRINGS = 'What the file would bring';
 export const IF_YOURS_DIFFERS = 'If yours is different';

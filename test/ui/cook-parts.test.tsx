@@ -15,11 +15,11 @@ describe('how the pieces differ', () => {
   it('while it is worked out it is said; only where it takes long one can do without', () => {
     renderPart(<SpreadLine words={null} />);
     expect(screen.getByText(/^Working out how they differ: 27 forecasts/)).toBeTruthy();
-    expect(screen.queryByLabelText('Do without how they differ')).toBeNull();
+    expect(screen.queryByLabelText('Skip how they differ')).toBeNull();
     act(() => {
       jest.advanceTimersByTime(600);
     });
-    fireEvent.press(screen.getByLabelText('Do without how they differ'));
+    fireEvent.press(screen.getByLabelText('Skip how they differ'));
     expect(screen.getByText(/^Skipped/)).toBeTruthy();
     expect(screen.queryByText(/^Working out/)).toBeNull();
   });
@@ -29,7 +29,7 @@ describe('how the pieces differ', () => {
     act(() => {
       jest.advanceTimersByTime(600);
     });
-    expect(screen.queryByLabelText('Do without how they differ')).toBeNull();
+    expect(screen.queryByLabelText('Skip how they differ')).toBeNull();
     expect(screen.getByText(/are there after 17 min/)).toBeTruthy();
   });
 });

@@ -125,7 +125,7 @@ describe('the vessel', () => {
     const { batch } = openStation(withForecast(VesselPanel), inTray, { heatOf });
     type('Depth, mm', '0');
     expect(screen.getByText('At least 2 mm.')).toBeTruthy();
-    type('Its floor (or empty), cm²', '4');
+    type('Its floor (optional), cm²', '4');
     expect(screen.getByText('At least 20 cm².')).toBeTruthy();
     expect(batch()).toEqual(inTray);
   });

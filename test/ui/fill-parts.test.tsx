@@ -66,7 +66,7 @@ describe('fat', () => {
     renderPart(<FatLine fat={fat} />);
     unfold();
     expect(
-      screen.getByLabelText(/^Of 94\sg of fat, none runs, 50\sg is taken up, the rest stays in the food\.$/),
+      screen.getByLabelText(/^Of 94\sg of fat, none runs, 50\sg is taken up and the rest stays in the food\.$/),
     ).toBeTruthy();
   });
 

@@ -43,7 +43,7 @@ describe('an ingredient of one’s own', () => {
     open();
     type('Fat, g per 100 g', '12');
     type('Protein, g per 100 g', '8,5');
-    expect(screen.getByText(/Water, by what is left: 79\.5 g/)).toBeTruthy();
+    expect(screen.getByText(/That leaves water: 79\.5 g/)).toBeTruthy();
   });
 
   it('is not kept while a field shows what cannot be read', () => {
@@ -186,7 +186,7 @@ describe('the vessels of the kitchen', () => {
     const cools = 'How it cools: baking tray, cold porch, rack, covered';
     expect(screen.getByText(`${cools}: 1.42\u00a0× as quickly as is usual`)).toBeTruthy();
     expect(screen.getByText(/Our estimate 8\s%; from 1 batch\./)).toBeTruthy();
-    expect(screen.getByText(/from 4 readings; frozen\./)).toBeTruthy();
+    expect(screen.getByText(/from 4 readings; kept fixed\./)).toBeTruthy();
     expect(screen.getByText(/0\.90\s× as strongly as is usual, 12\s°C colder than it says/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Why: How far portions differ'));
     expect(screen.getByText(/Turkey and celeriac purses, 5 December 2026: 6\s%/)).toBeTruthy();

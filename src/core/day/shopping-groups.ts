@@ -11,7 +11,7 @@ export const GROUPS = recordsOf<{ label: string; families: readonly Family[] }>(
   dry: { label: 'Flour, grains and pulses', families: ['starch', 'pulse', 'nut'] },
   shelf: { label: 'Oils, sauces and spices', families: ['fat', 'sauce', 'seasoning', 'liquid'] },
   skins: { label: 'Skins and sheets', families: [] },
-  other: { label: 'Not in the larder', families: [] },
+  other: { label: 'Not in the Larder', families: [] },
   home: { label: 'Always at home', families: [] },
 });
 export type Group = keyof typeof GROUPS;

@@ -54,7 +54,7 @@ export const uncountedFindings = (
     if (why === 'unknown') {
       return {
         lineId,
-        text: `The larder doesn’t have “${name}”: say what it’s most like. Until then it could be anything from dry to all water.`,
+        text: `The Larder doesn’t have “${name}”: say what it’s most like. Until then it could be anything from dry to all water.`,
         fix: null,
       };
     }

@@ -132,7 +132,7 @@ export function question(parsed: ParsedLine): string | null {
   if (parsed.text.length > MOST_LETTERS)
     return `Longer than ${MOST_LETTERS} letters: is it one ingredient? Break it into lines.`;
   if (parsed.name === null) return 'What is this?';
-  if (parsed.ingredientId === null) return `The larder doesn’t have “${parsed.name}”: what is it most like?`;
+  if (parsed.ingredientId === null) return `The Larder doesn’t have “${parsed.name}”: what is it most like?`;
   if (parsed.amount === null) return 'How much?';
   return parsed.grams === null ? `How much ${parsed.amount === 1 ? 'does one' : `do ${parsed.amount}`} weigh?` : null;
 }

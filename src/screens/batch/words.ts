@@ -7,8 +7,8 @@ export const ADD_WHAT_GOES_IN = 'Add what goes in';
 export const ADD_FOR_EXAMPLE = 'Add: 150 g leek, sweated';
 export const LINE_FOR_EXAMPLE = '150 g leek, sweated';
 export const ONE_AT_A_TIME = 'One ingredient at a time. Paste a whole list below.';
-export const FROM_LARDER = 'From the larder';
-export const larderHasNot = (name: string): string => `The larder doesn’t have “${name}”.`;
+export const FROM_LARDER = 'From the Larder';
+export const larderHasNot = (name: string): string => `The Larder doesn’t have “${name}”.`;
 
 // The batch itself.
 export const deletedInOtherTab = (title: string): string => `“${title}” was deleted in another tab.`;
@@ -35,7 +35,7 @@ export const SOMETHING_ELSE = 'Something else: what’s it most like?';
 export const whatIsItLike = (name: string): string => `What is ${name} most like?`;
 export const isLike = (name: string, food: string): string => `${name} is like ${food.toLowerCase()}`;
 export const countsAsThat = (name: string): string =>
-  `It counts as that, and is kept in your Larder as “${name}”. Its packet’s figures go in there.`;
+  `It counts as that and is kept in your Larder as “${name}”. Add its packet’s figures there.`;
 
 // A reading.
 export const cannotBe = (text: string, of: string, likeC: number, scale: 'C' | 'F'): string =>
@@ -48,7 +48,7 @@ export const KEYS_ARE = 'Keys: 1–5 stations, / add a line, z undo.';
 export const USE_THERMOMETER = 'Use a thermometer';
 export const PUT_IT_AWAY = 'Put it away';
 export const NO_THERMOMETER =
-  'No thermometer is heard. Type what yours shows above, name one that posts here, or practise.';
+  'No thermometer is connected. Type above what yours shows, name one that posts here, or practise.';
 export const NAME_OF_PROBE = 'Name that the probe posts under';
 export const NAME_FOR_EXAMPLE = 'Letters, digits and hyphens, as in pot-1.';
 export const PRACTICE_PROBE =

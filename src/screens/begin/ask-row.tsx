@@ -13,7 +13,7 @@ export function AskRow({ ask, onAnswer }: { ask: Ask; onAnswer: (text: string, b
       style={{ borderLeftWidth: 4, borderLeftColor: ask.question === null ? p.rule : p.beet, paddingLeft: 12, gap: 6 }}
     >
       <Body>{`“${ask.text}”`}</Body>
-      <Small>{ask.question ?? phrases.takenFor(ask.takenAs, ask.answers.length)}</Small>
+      <Small>{ask.question ?? phrases.takenFor(ask.takenAs ?? ask.text, ask.answers.length)}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {ask.answers.map(({ label, text }) => (
           <Press key={label} title={label} label={`${ask.text}: ${label}`} onPress={() => onAnswer(ask.text, text)} />

@@ -60,7 +60,7 @@ export function PastedPlan({ text, onText }: { text: string; onText: (text: stri
       )}
       <InFoot>
         <Press
-          title={batches.length === 1 ? phrases.BEGIN_THIS_BATCH : phrases.beginTheseBatches(batches.length)}
+          title={phrases.beginTheseBatches(batches.length)}
           kind="solid"
           disabled={isReading}
           onPress={() => void begin()}

@@ -62,10 +62,7 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
         })}
       </View>
       {taken.length > 0 && !isAsking && (
-        <Press
-          title={taken.length === 1 ? phrases.ONE_IS_LIKE : phrases.someAreLike(taken.length)}
-          onPress={() => setAsking(true)}
-        />
+        <Press title={phrases.someAreLike(taken.length)} onPress={() => setAsking(true)} />
       )}
       {isAsking && taken.map((ask, i) => <AskRow key={`${i} ${ask.text}`} ask={ask} onAnswer={onAnswer} />)}
     </View>

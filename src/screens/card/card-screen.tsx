@@ -80,7 +80,7 @@ function Sheet({ batch }: { batch: Batch }) {
         </View>
         {/* One after the other: the card is one sheet. */}
         <Small>{card.cautions.join(' ')}</Small>
-        <Small>{phrases.cautions(card.allergens.length, card.allergens)}</Small>
+        <Small>{phrases.cautions(card.allergens)}</Small>
       </View>
     </ScrollView>
   );

@@ -196,7 +196,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
                 strokeWidth={1.5}
               />
               <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13} fill={p.soft}>
-                {phrases.ofWaiting(s.to, s.from)}
+                {phrases.ofWaiting(s.to - s.from)}
               </SvgText>
             </G>
           );

@@ -99,12 +99,7 @@ export function HoursPanel({ day, zone }: { day: Day; zone: string }) {
   );
 }
 
-const handsWords = ({ helpers }: Day): string =>
-  helpers.length === 0
-    ? 'you alone'
-    : helpers.length === 1
-      ? phrases.YOU_AND_HELPER
-      : phrases.youAndHelpers(helpers.length);
+const handsWords = ({ helpers }: Day): string => phrases.youAndHelpers(helpers.length);
 
 const setDay = (
   day: Day,

@@ -28,7 +28,7 @@ export function OtherDays({
         <AddTask day={day} />
         {leftOut.length > 0 && (
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
-            <Small>{leftOut.length === 1 ? phrases.ONE_STEP_LEFT_OUT : phrases.stepsLeftOut(leftOut.length)}</Small>
+            <Small>{phrases.stepsLeftOut(leftOut.length)}</Small>
             <Press
               title="Put back"
               onPress={() =>

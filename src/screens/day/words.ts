@@ -27,12 +27,12 @@ export const aDayEarlier = (label: string): string => `${label}: a day earlier`;
 export const aDayLater = (label: string): string => `${label}: a day later`;
 
 // What collides.
-export const plannedAnew = (label: string): string => `${label}: the day is planned anew.`;
-export const IT_IS_TIGHT = 'It is tight';
-export const thenAllFits = (start: string): string => `Then all of it fits; begin ${start}.`;
+export const plannedAnew = (label: string): string => `${label}: the day is planned again.`;
+export const IT_IS_TIGHT = 'It’s tight';
+export const thenAllFits = (start: string): string => `Then it all fits; begin ${start}.`;
 export const stillCollide = (leftMinutes: number): string => `Then ${formatMinutes(leftMinutes)} still collide.`;
 export const NOTHING_MENDS =
-  'Nothing that was tried mends it, alone or in pairs. Take a batch out, serve something frozen ahead, or change a step’s minutes.';
+  'None of the changes tried mends it, alone or in pairs. Take a batch out, serve something frozen ahead, or change a step’s minutes.';
 
 // When it may begin.
 export const anyTimeUntil = (until: string): string => `any time until ${until}`;
@@ -44,7 +44,7 @@ export const FILE_FOR_PHONE = 'File for another phone';
 
 // A file from elsewhere.
 export const OPEN_DAY_FILE = 'Open a day’s file';
-export const FILE_NOT_OPENED = 'The file was not opened; nothing was changed.';
+export const FILE_NOT_OPENED = 'The file wasn’t opened; nothing was changed.';
 
 // What stands on the screen itself.
 export const DAY_CANNOT_BE_READ = 'One saved day can’t be read';
@@ -61,7 +61,7 @@ export const planFailed = (error: string): string =>
 
 // The gauge.
 export const dayFromTo = (start: string, end: string): string => `The day from ${start} to ${end}`;
-export const ofWaiting = (to: number, from: number): string => `${formatMinutes(to - from)} of waiting`;
+export const ofWaiting = (minutes: number): string => `${formatMinutes(minutes)} of waiting`;
 
 // Hours and hands.
 export const HOURS_AND_HANDS = 'Hours and hands';
@@ -74,8 +74,8 @@ export const RINGS_OF_HOB = 'Rings of the hob';
 export const PLACES_TO_WORK = 'Places to work';
 export const SET_IN_KITCHEN =
   'Trays, steamers and the fridge are set in the Kitchen. Minutes of work are our estimates until you’ve done it once.';
-export const YOU_AND_HELPER = 'you and a helper';
-export const youAndHelpers = (helpers: number): string => `you and ${helpers} helpers`;
+export const youAndHelpers = (helpers: number): string =>
+  helpers === 0 ? 'you alone' : `you and ${helpers === 1 ? 'a helper' : `${helpers} helpers`}`;
 export const awayFromTo = (name: string, from: string, to: string): string => `${name}: ${from} to ${to}`;
 export const takeAwayOut = (name: string): string => `Take ${name} out`;
 export const WHY_AWAY = 'Why you’re away';
@@ -85,8 +85,8 @@ export const AWAY_FOR_A_WHILE = 'You’re away for a while';
 
 // What is made.
 export const BATCH_GONE = 'A batch that’s gone';
-export const leftOutOfPlan = (title: string): string => `${title}: it’s left out of the plan.`;
-export const NOTHING_IN_FILLING = 'Nothing is in its filling yet. It’s planned once there is.';
+export const leftOutOfPlan = (title: string): string => `${title} is left out of the plan.`;
+export const NOTHING_IN_FILLING = 'Its filling is empty. Put something in, and it’s planned.';
 export const takeOutOfDay = (title: string): string => `Take ${title} out of the day`;
 export const isOutOfDay = (title: string): string => `“${title}” is out of the day; the batch itself stays.`;
 export const PUT_IT_BACK = 'Put it back';
@@ -103,7 +103,7 @@ export const openStation = (station: string, slice: string): string => `Open ${s
 
 // The large card.
 export const backTo = (title: string): string => `Back to ${title}`;
-export const stepsDone = (done: number, of: number): string => `${done} of ${of} steps done`;
+export const stepsDone = (done: number, of: number): string => `${done} of ${of} ${of === 1 ? 'step' : 'steps'} done`;
 export const WORKING_OUT_STEPS = 'Working out the steps …';
 export const NOTHING_TO_COOK = 'There’s nothing in the filling yet. Put it together at Fill, then come back.';
 export const AT_FIRST_BITE = 'At the first bite, note what you find.';
@@ -132,15 +132,15 @@ export const notYet = (more: number): string => `Not yet, +${more}`;
 export const minutesAway = (isOver: boolean, state: 'done' | 'planned' | 'running', seconds: number): string =>
   `${isOver ? 'Over for' : state === 'running' ? 'Still' : 'Begins in'} ${Math.floor(seconds / 60)} minutes`;
 export const WHAT_IT_TOOK =
-  'What it really took is kept with each batch. At the first bite, open Note and tap what you find.';
+  'The minutes it really took are kept with each batch. At the first bite, open Note and tap what you find.';
 
 // Other days.
 export const OWN_STEPS = 'Steps of your own';
-export const ONE_STEP_LEFT_OUT = 'One step is left out.';
-export const stepsLeftOut = (leftOut: number): string => `${leftOut} steps are left out.`;
+export const stepsLeftOut = (leftOut: number): string =>
+  leftOut === 1 ? 'One step is left out.' : `${leftOut} steps are left out.`;
 export const ONLY_THIS_ONE = 'only this one';
 export const PLAN_ANOTHER = 'Plan another day';
-export const BEGIN_ANEW = 'Begin the day anew';
+export const BEGIN_ANEW = 'Start the day over';
 export const DELETE_THIS_DAY = 'Delete this day';
 export const dayInList = (title: string, serveAt: number, hereZone: string, at: string): string =>
   `${title}, ${weekdayOf(serveAt, hereZone)} ${at}`;
@@ -166,14 +166,14 @@ export const SHEET_CAUTIONS =
 // The shopping list.
 export const LIST_COPIED = 'The list is copied.';
 export const LIST_NOT_COPIED = 'Not copied: this browser doesn’t allow it. Print it, or select it by hand.';
-export const ALL_THERE = 'all of it is there';
+export const ALL_THERE = 'all of it at home';
 export const toGet = (left: number, of: number): string => `${left} of ${of} to get`;
-export const listFailed = (message: string): string => `The list could not be worked out: ${message}. Nothing is lost.`;
-export const PUT_BATCH_IN = 'Put a batch into the day, and what it needs stands here.';
+export const listFailed = (message: string): string => `The list couldn’t be worked out: ${message}. Nothing is lost.`;
+export const PUT_BATCH_IN = 'Put a batch into the day, and you see here what it needs.';
 export const notInList = (label: string, names: readonly string[]): string =>
   `${label}: ${names.join(', ')}. Change that in the Larder.`;
 export const foodInList = (name: string, amount: string, isThere: boolean): string =>
-  `${name}, ${amount}${isThere ? ', is there' : ''}`;
+  `${name}, ${amount}${isThere ? ', at home' : ''}`;
 
 // A step.
 export const stepInWords = (start: string, task: string, isPinned: boolean, isDone: boolean): string =>

@@ -4,7 +4,7 @@ import { formatTemperature } from '@/core/units/format';
 
 // What you cook in.
 export const mmDeep = (deepMm: number): string => `, ${formatNumber(deepMm, 0)}\u00a0mm deep`;
-export const FIRST_OF_KIND = 'The first of its kind is taken where a batch names none. Sizes inside.';
+export const FIRST_OF_KIND = 'A batch that names none takes the first of its kind. Inside measures.';
 export const takeAway = (name: string): string => `Take ${name} away`;
 export const heatsSo = (label: string, heat: string, on: string): string => `${label}: ${heat} On ${on}.`;
 export const resetHeats = (name: string, label: string): string => `Reset how ${name} heats: ${label}`;
@@ -14,8 +14,8 @@ export const TRAYS_AT_ONCE = 'Trays at once';
 export const hobGives = (usualPowerW: number): string => `The hob gives (empty: ${usualPowerW}, our estimate)`;
 
 // Cutters and scoops.
-export const ROUND_CUTTERS = 'Round cutters, and glasses and bowls used as such: Wrap names the nearest.';
-export const SCOOPS = 'Scoops beyond the measuring spoons, level: Wrap says how many make a portion.';
+export const ROUND_CUTTERS = 'Round cutters, and glasses or bowls you cut with: Wrap names the nearest.';
+export const SCOOPS = 'Level scoops, beside the measuring spoons: Wrap says how many make a portion.';
 export const takeToolAway = (what: string, value: string): string => `Take the ${what} of ${value} away`;
 export const toolOf = (what: string): string => `A ${what} of`;
 export const addTool = (what: string): string => `Add the ${what}`;
@@ -25,22 +25,22 @@ export const nothingErased = (error: string): string => `Nothing was erased: ${e
 export const EVERYTHING_ERASED = 'Everything is erased.';
 export const BRING_IT_BACK = 'Bring it back';
 export const EVERYTHING_GOES =
-  'Every batch, day, photograph and setting in this browser goes. Save them as a file first.';
+  'This deletes every batch, day, photograph and setting in this browser. Save them as a file first.';
 export const SAVE_ONCE_MORE = 'Save it once more';
 export const SAVE_EVERYTHING = 'Save everything as a file';
-export const LOOK_FOR_FILE = 'Look for “kitchen-….json” among your downloads. Opened here, it brings all of it back.';
+export const LOOK_FOR_FILE = 'Look for “kitchen-….json” in your downloads. Open it here, and everything is back.';
 export const ERASE_EVERYTHING = 'I have the file: erase everything';
 
 // The thermometer in ice water.
 export const NOT_TRIED_IN_ICE =
-  'Not tried yet. In ice water a good one shows 0 °C; what it shows instead is taken off every reading.';
+  'Not tried yet. A good one shows 0 °C in ice water; what yours shows instead is taken off every reading.';
 /** @param correction what is taken off, a whole sentence; null where nothing is */
 export const inIceWater = (day: string, showed: string, correction: string | null, isDue: boolean): string =>
   `In ice water on ${day} it showed ${showed}. ${correction ?? 'Nothing is taken off.'}${isDue ? ' That was a while ago: try it again.' : ''}`;
 export const GLASS_OF_ICE =
-  'A glass of crushed ice, filled up with water, stirred; the tip in the middle for a minute, touching nothing.';
+  'Fill a glass with crushed ice, top it up with water and stir. Hold the tip in the middle for a minute, touching nothing.';
 export const SO_FAR_OFF =
-  'So far off it is broken, or there is too little ice: stir, wait, read again. Better a new one than a large correction.';
+  'That far off, it’s broken or there’s too little ice: stir, wait, read again. A new one is better than a large correction.';
 export const KEEP_ICE_READING = 'Keep what it shows in ice water';
 export const TRY_IN_ICE = 'Try it in ice water';
 export const RESET_CORRECTION = 'Reset the correction';
@@ -58,7 +58,7 @@ export const SALT_AND_SPOONS = 'Salt and spoons';
 export const saltInShort = (label: string, percent: number, cupMl: number): string =>
   `${label} salt, ${formatNumber(percent)} %, cup ${cupMl} ml`;
 export const teaspoonWeighs = (gPerTsp: number): string =>
-  `A level teaspoon of it weighs ${gPerTsp} g by our estimate: weigh yours.`;
+  `A level teaspoon of it weighs ${gPerTsp} g (our estimate): weigh yours.`;
 export const SALT_YOU_AIM_FOR = 'Salt you aim for in a filling';
 export const WARM_AND_COLD = 'Warm and cold';
 export const roomAndFridge = (roomC: number, scale: 'C' | 'F', fridgeC: number): string =>
@@ -72,14 +72,14 @@ export const BY_FILLING_MEANS =
 export const LEARNED_NOTHING =
   'Nothing yet. Weigh, read and note. Each batch says what it can teach, and you decide whether to keep it.';
 export const beginsAsEstimate = (prior: number): string =>
-  `Each begins as our estimate that counts as ${prior} batches: the first few move it little. Limits of food safety never learn.`;
+  `Each starts as our estimate and counts as ${prior} batches, so the first few move it little. Food-safety limits never learn.`;
 export const NO_LONGER_USED = 'No longer used';
 export const JUDGED_DIFFERENTLY = 'Moisture is judged differently now. These learned figures are no longer used:';
 export const NOTES_TEACH_AGAIN = 'Your notes teach it again.';
 export const I_HAVE_READ_IT = 'I have read it';
-export const backToEstimate = (label: string): string => `Back to the our estimate: ${label}.`;
+export const backToEstimate = (label: string): string => `Back to our estimate: ${label}.`;
 export const estimateAndFrom = (estimate: string, from: string, isFrozen: boolean): string =>
-  `Our estimate ${estimate}; from ${from}${isFrozen ? '; frozen' : ''}.`;
+  `Our estimate ${estimate}; from ${from}${isFrozen ? '; kept fixed' : ''}.`;
 export const CLOSE_REASONS = 'Close the reasons';
 export const LEARN_AGAIN = 'Let it learn again';
 export const EARLIER_BATCH = 'An earlier batch';
@@ -89,12 +89,8 @@ export const reasonInWords = (title: string, at: string, said: string): string =
 export const AS_YOU_WROTE = 'as you wrote them';
 export const CUPS_AND_SPOONS = 'cups and spoons';
 export const UNITS_AND_LOOK = 'Units and look';
-export const unitsInShort = (
-  temperature: 'C' | 'F',
-  lengths: 'mm' | 'in',
-  amounts: '' | 'grams' | 'both' | 'as you wrote them' | 'cups and spoons',
-  hours: number,
-): string => `°${temperature}, ${lengths}, amounts ${amounts}, ${hours} h`;
+export const unitsInShort = (temperature: 'C' | 'F', lengths: 'mm' | 'in', amounts: string, hours: number): string =>
+  `°${temperature}, ${lengths}, amounts ${amounts}, ${hours} h`;
 export const LENGTHS_OF = 'Skins, cutters, pans and thickness';
 export const TIMES_OF_DAY = 'Times of day';
 export const AS_THE_DEVICE = 'as the device';
@@ -112,22 +108,22 @@ export const ofFloor = (areaCm2: number): string => `${formatNumber(Math.round(a
 // Your data.
 export const notSaved = (error: string): string => `Not saved: ${error}`;
 export const IN_BROWSER_ONLY =
-  'Everything is kept in this browser only. Save all of it as a file now and then, and keep that elsewhere.';
+  'Everything is kept in this browser only. Save it as a file now and then, and keep that elsewhere.';
 export const SAVE_WHOLE_KITCHEN = 'Save the whole kitchen as a file';
 export const OPEN_KITCHEN_FILE = 'Open a kitchen’s file';
 export const READING_FILE = 'Reading the file …';
-export const DEMO_AGAIN = 'Put the demo batches in again';
+export const DEMO_AGAIN = 'Put the demo batches back';
 export const OWN_BATCHES_STAY =
   'Your own batches stay as they are; a demo batch you’ve changed gets a fresh one beside it.';
 export const HOW_FULL = 'How full the store is';
-export const roomTaken = (used: string, room: string): string => `*${used}* of about ${room} are taken.`;
+export const roomTaken = (used: string, room: string): string => `*${used}* of about ${room} is used.`;
 export const NEARLY_FULL = 'It’s nearly full. Save finished batches to a file, or delete photographs.';
 export const recordsOf = (what: string, size: string, count: number): string =>
   `${what}: ${size}, ${count} ${count === 1 ? 'record' : 'records'}`;
-export const batchesInFile = (batches: number): string => `${batches} batches are in your file, and no longer here.`;
+export const batchesInFile = (batches: number): string =>
+  `${batches === 1 ? 'One batch is' : `${batches} batches are`} in your file, and no longer here.`;
 export const BRING_THEM_BACK = 'Bring them back';
 export const archiveDone = (done: number): string =>
   `Archive what is done: ${done} ${done === 1 ? 'batch' : 'batches'} into a file`;
-export const LOOK_FOR_ARCHIVE =
-  'Look whether “archive.json” is among your downloads. It can be opened again from here or the Bench.';
+export const LOOK_FOR_ARCHIVE = 'Look for “archive.json” in your downloads. You can open it here or on the Bench.';
 export const TAKE_THEM_AWAY = 'I have the file: take them away here';

@@ -71,7 +71,8 @@ export function IngredientFacts(props: IngredientActions & { ingredient: Ingredi
               </Small>
               <Small role="cell">{minutesText(prep.handsOnMinutes + prep.waitMinutes)}</Small>
               <Small role="cell" style={{ minWidth: 120, textAlign: 'right' }}>
-                lets go of <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(prep.release)}</Strong>
+                {phrases.LETS_GO_OF}{' '}
+                <Strong style={{ fontSize: 14, lineHeight: 20 }}>{formatNumber(prep.release)}</Strong>
               </Small>
             </View>
           ))}

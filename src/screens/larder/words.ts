@@ -3,8 +3,8 @@ import { formatNumber } from '@/core/units/amount';
 
 // Always at home.
 export const ALWAYS_AT_HOME = 'Always at home';
-export const NOT_ON_LIST = 'No shopping list asks for these. Find something below to add it.';
-export const isNotAtHome = (name: string): string => `${name} is not always at home`;
+export const NOT_ON_LIST = 'Shopping lists leave these out. Find something below to add it.';
+export const isNotAtHome = (name: string): string => `${name} isn’t always at home`;
 
 // What is known of a food.
 export const oneWeighs = (what: string, g: number): string => `one ${what} ${formatNumber(g)} g`;
@@ -14,8 +14,9 @@ export const STRONG_SPICE = 'A strong spice';
 export const MAKES_IT_RISE = 'Makes it rise';
 export const PER100 = 'g per 100 g';
 export const preparationsOf = (name: string): string => `Preparations of ${name}`;
+export const LETS_GO_OF = 'lets go of';
 export const usualDose = (fromG: number, toG: number): string =>
-  `Usual: ${formatNumber(fromG, 2)} to ${formatNumber(toG)} g in a kg of filling (our estimate).`;
+  `Usual: ${formatNumber(fromG, 2)} to ${formatNumber(toG)} g a kilogram of filling (our estimate).`;
 export const atHome = (name: string): string => `${name} at home`;
 
 // What stands on the screen itself.
@@ -26,7 +27,7 @@ export const BRING_IT_BACK = 'Bring it back';
 export const ingredientsHere = (count: number | null, own: number): string =>
   `${count ?? 'All'} ingredients${own > 0 ? ` and ${own} of your own` : ''}. Composition from national food tables; releases and minutes are our estimates.`;
 export const ADD_YOUR_OWN = 'Add one of your own';
-export const OPENING_LARDER = 'Opening the larder …';
+export const OPENING_LARDER = 'Opening the Larder …';
 export const nothingCalled = (text: string): string => `Nothing is called “${text}”. Try another name for it.`;
 export const showAll = (found: number): string => `Show all ${found}`;
 
@@ -47,10 +48,10 @@ export const LIKE_DICED_MEAT = 'like diced meat';
 export const LOSES_SCENT_IN_HEAT = 'loses its scent in the heat';
 export const A_STRONG_SPICE = 'a strong spice';
 export const MAKES_RISE = 'makes it rise';
-export const USUAL_FROM = 'Usual, from (or empty)';
-export const USUAL_TO = 'Usual, to (or empty)';
+export const USUAL_FROM = 'Usual, from (optional)';
+export const USUAL_TO = 'Usual, to (optional)';
 export const INGREDIENT_OF_YOUR_OWN = 'An ingredient of your own';
-export const COPY_FROM_PACKET = 'Copy the figures from the packet; what they leave of 100 g is its water.';
+export const COPY_FROM_PACKET = 'Copy the figures from the packet. The rest of 100 g is its water.';
 export const WHAT_IS_IT_CALLED = 'What is it called?';
 export const notKeptYet = (wrong: readonly string[]): string => `Not kept yet: ${wrong.join(' ')}`;
 export const FIBRE = 'Fibre (0 if not said)';
@@ -58,11 +59,11 @@ export const MG_PER100 = 'mg per 100 g';
 export const ENERGY = 'Energy (to check)';
 export const KJ_PER100 = 'kJ per 100 g';
 export const PACKET_GIVES = 'The packet gives';
-export const waterLeft = (per100: number): string => `Water, by what is left: ${formatNumber(per100, 1)} g in 100 g `;
-export const HARDLY_ANYTHING_ELSE = '(hardly anything else: are the figures in?)';
+export const waterLeft = (per100: number): string => `That leaves water: ${formatNumber(per100, 1)} g in 100 g `;
+export const HARDLY_ANYTHING_ELSE = '(almost only water: are the figures in?)';
 export const IN_A_FILLING = 'In a filling it is';
 export const MILLILITRE_WEIGHS = 'A millilitre weighs';
-export const ONE_PIECE = 'One piece (or empty)';
+export const ONE_PIECE = 'One piece (optional)';
 export const WHAT_IT_DOES = 'What it does';
 export const PER_KG_FILLING = 'g per kg of filling';
 export const RAW_IT_IS = 'Raw, it is';
@@ -70,5 +71,5 @@ export const RAW_IT_IS = 'Raw, it is';
 // Which meat, which fish.
 export const WHAT_ARE_THESE = 'What are these?';
 export const WHAT_ARE_THESE_RAW = 'What are these, raw?';
-export const STRICTEST_UNTIL_SAID = 'It decides how hot they must get. Until you say, the strictest rule holds.';
+export const STRICTEST_UNTIL_SAID = 'This decides how hot they must get. Until you say, the strictest rule holds.';
 export const rawIs = (name: string): string => `${name}, raw, is`;

@@ -4,6 +4,7 @@ import { type LayoutChangeEvent, View } from 'react-native';
 import { Small } from '../parts/text';
 import { Boundary } from '../shell/boundary';
 import { type CurveProps } from './curve-props';
+import { CURVE_COMES } from './words';
 
 const Drawn = lazy(() => import('./charts').then((m) => ({ default: m.Curve })));
 
@@ -21,7 +22,7 @@ export function Curve(props: Omit<CurveProps, 'width'>) {
     <View onLayout={measure} style={{ minHeight: props.height }}>
       {width > 0 && (
         <Boundary what="The curve">
-          <Suspense fallback={<Small>Drawing the curve …</Small>}>
+          <Suspense fallback={<Small>{CURVE_COMES}</Small>}>
             <Drawn {...props} width={width} />
           </Suspense>
         </Boundary>

@@ -1,6 +1,6 @@
 /** What the frame around every page says. */
 
-export const notShown = (what: string): string => `${what} could not be shown`;
+export const notShown = (what: string): string => `${what} couldn’t be shown`;
 export const BATCHES_ARE_KEPT = 'Your batches are kept in this browser. Nothing is lost.';
 export const SERVER_SILENT = 'The server isn’t answering. This page stays as it is until it does.';
 

@@ -20,7 +20,7 @@ export const measureAgainNow = (pieces: number): string => `Measure ${pieces} ag
 export const loadBackIn = (load: number): string => `Load ${load} is back in: start the clock`;
 export const NEVER_HOT_ENOUGH = 'At this heat it will never get hot enough. More heat, fewer at once, or the lid on.';
 export const WORKING_OUT_HOW_LONG = 'Working out how much longer …';
-export const notWorkedOut = (error: string): string => `How much longer could not be worked out (${error}).`;
+export const notWorkedOut = (error: string): string => `How much longer couldn’t be worked out (${error}).`;
 export const START_TO_SEE = 'Start the clock to see how much longer.';
 
 // What stands on the screen itself.
@@ -40,7 +40,7 @@ export const HOW_MIDDLE_HEATS = 'How the middle heats';
 export const MIDDLE_OF_FILLING = 'middle of the filling';
 export const INSIDE_OF_SKIN = 'inside of the skin';
 export const forecastReaches = (targetC: string, minutes: number | null): string =>
-  `Forecast: ${targetC} after about ${minutes === null ? 'more than three hours' : formatMinutes(minutes)}.`;
+  `Forecast: ${targetC} after ${minutes === null ? 'more than three hours' : `about ${formatMinutes(minutes)}`}.`;
 
 // Cut through.
 export const cutThroughAfter = (
@@ -61,7 +61,7 @@ export const wayToMiddle = (above: number, below: number): string =>
 // What it learns.
 export const A_USUAL_ONE = 'a usual one';
 export const keptFor = (name: string): string => `Kept for “${name}”: the next batch begins there.`;
-export const LEAST_SQUARES = 'Least squares through the readings, with what is usual as a start (our estimate).';
+export const LEAST_SQUARES = 'A least-squares fit to the readings, starting from what is usual (our estimate).';
 export const keepThisFor = (name: string): string => `Keep this for “${name}”`;
 
 // The load’s clock.
@@ -107,8 +107,8 @@ export const ALL_AT_ONCE = 'all at once';
 export const loadsOf = (loads: number, atOnce: number, allMinutes: number): string =>
   `${loads} of ${atOnce}, ${formatMinutes(allMinutes)}`;
 export const cookedIn = (name: string, ownedCount: number): string =>
-  `Cooked in: ${name}. Its size is in the Kitchen${ownedCount === 0 ? ': none of yours is there yet' : ''}.`;
-export const AS_MANY_AS_IT_BEARS = 'As many as it bears';
+  `Cooked in: ${name}. Its size is set in the Kitchen${ownedCount === 0 ? '; you haven’t added yours yet' : ''}.`;
+export const AS_MANY_AS_IT_BEARS = 'As many as it can take';
 export const AS_MANY_AS_FIT = 'As many as fit';
 export const GAPS_ARE_ESTIMATES = 'Gaps, swelling and what a pot takes are our estimates.';
 
@@ -153,14 +153,14 @@ export const roundAndPiece = (round: number, piece: number): string => `Round ${
 export const notCounted = (why: string): string => `Not counted. ${why}`;
 export const removeReading = (shown: string): string => `Remove the reading ${shown}`;
 export const ofOtherLoads = (others: number): string =>
-  `${others} ${others === 1 ? 'reading is' : 'readings are'} of other loads. They say nothing about this one.`;
+  `${others === 1 ? '1 reading is from another load. It says' : `${others} readings are from other loads. They say`} nothing about this one.`;
 
 // How they differ.
 export const WHEN_ALL_HOT = 'When all of them are hot';
 export const SKIPPED = 'Skipped. The slowest one’s time is above.';
 export const WORKING_OUT_SPREAD = 'Working out how they differ: 27 forecasts, 100 000 draws …';
-export const DO_WITHOUT = 'Do without it';
-export const DO_WITHOUT_SPREAD = 'Do without how they differ';
+export const DO_WITHOUT = 'Skip it';
+export const DO_WITHOUT_SPREAD = 'Skip how they differ';
 
 // How it’s cooked.
 export const AS_IT_LIES = 'as it lies';
@@ -175,5 +175,5 @@ export const leaveStepOut = (index: number): string => `Leave step ${index + 1} 
 export const inOnOrUnder = (of: string): string => `In, on or under${of}`;
 export const asStepBegins = (of: string): string => `As the step begins${of}`;
 export const plannedTime = (of: string): string => `Planned time${of}`;
-export const waterInStep = (of: string): string => `Water${of} (empty: as much as is gone by then)`;
+export const waterInStep = (of: string): string => `Water${of} (leave blank for what’s gone by then)`;
 export const starchInStep = (of: string): string => `Starch in it${of}`;

@@ -83,7 +83,7 @@ export function ReadingsPanel(props: Props) {
               </Small>
             )}
             {whyOf(reading) !== null && !isPractice(reading.source) && (
-              <Small style={{ color: p.beet }}>{phrases.notCounted(whyOf(reading))}</Small>
+              <Small style={{ color: p.beet }}>{phrases.notCounted(whyOf(reading) ?? '')}</Small>
             )}
           </Body>
           <IconPress

@@ -123,7 +123,7 @@ export const layDeep = (depthMm: number): string => `It lay ${Math.round(depthMm
 // Its readings.
 export const WARMEST_NOW = 'Warmest place now';
 export const TEMPERATURE_OF_FILLING = 'temperature of a filling';
-export const notCounted = (why: string | null): string => `  Not counted. ${why}`;
+export const notCounted = (why: string): string => `  Not counted. ${why}`;
 export const removeReading = (c: number, scale: 'C' | 'F'): string =>
   `Remove the reading ${formatTemperature(c, scale)}`;
 export const KEEP_FOR_PLACE = 'Keep this for this vessel and place';
@@ -147,14 +147,15 @@ export const vesselInWords = (
 export const WHAT_IT_LIES_IN = 'What it lies in';
 export const deepIn = (depthMm: number, lengths: 'mm' | 'in', label: string | undefined): string =>
   `${formatLength(depthMm, lengths, 0)} deep, ${label ?? 'by its depth'}`;
-export const ITS_FLOOR = 'Its floor (or empty)';
+export const ITS_FLOOR = 'Its floor (optional)';
 export const BY_ITS_DEPTH = 'by its depth';
 export const ALL_OF_IT = 'all of it';
 export const HALF_NOW = 'half, the rest later';
 export const THIRD_AT_A_TIME = 'a third at a time';
 
 // What else one could do.
-export const waysFrom = (ways: number, minutes: number): string => `${ways} ways, from ${formatMinutes(minutes)}`;
+export const waysFrom = (ways: number, minutes: number): string =>
+  `${ways} ${ways === 1 ? 'way' : 'ways'}, from ${formatMinutes(minutes)}`;
 export const WHAT_ELSE = 'What else you could do';
 export const MINUTES_FROM_NOW = 'Minutes from now';
 export const losesSteam = (evaporatedG: number): string => `loses ${Math.round(evaporatedG)} g as steam`;

@@ -57,8 +57,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
                 {phrases.binderTraits(
                   needs,
                   freezing,
-                  option.allergens.length,
-                  option.allergens.join(', '),
+                  option.allergens,
                   option.parts.some((part) => taken.has(part.ingredientId)),
                 )}
               </Small>

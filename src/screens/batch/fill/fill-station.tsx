@@ -41,9 +41,7 @@ export function FillStation(props: StationProps) {
       ))}
       {wide && <AddLine {...props} />}
       <FillPanels {...props} />
-      {batch.lines.length > 0 && (
-        <Small>{phrases.finishedFilling(ledger.finishedG, allergens.length, allergens.join(', '))}</Small>
-      )}
+      {batch.lines.length > 0 && <Small>{phrases.finishedFilling(ledger.finishedG, allergens)}</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <PasteSheet {...props} />
         <ReadLines {...props} />

@@ -141,7 +141,7 @@ export function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & {
       {beyond.length > 0 && <Small>{phrases.moreLinesWait(beyond.length)}</Small>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Press
-          title={ready.length === 1 ? phrases.PUT_ONE_LINE_IN : phrases.putLinesIn(ready.length)}
+          title={phrases.putLinesIn(ready.length)}
           kind="solid"
           onPress={() => void takeOver()}
           disabled={ready.length === 0 || !isRead}

@@ -65,7 +65,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
         <Sentence text={phrases.firstThenHoldBack(inSalt(holdBack.nowG), holdBack.backG)} />
       )}
       <Body>
-        Cook a teaspoonful and taste that
+        {phrases.COOK_A_TEASPOON}
         <Small>{phrases.teaspoonHas(saltPercent)}</Small>
       </Body>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

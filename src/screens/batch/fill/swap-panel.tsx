@@ -99,8 +99,8 @@ function rowsOf({ before, after }: Swap, kitchen: { temperature: 'C' | 'F' }) {
 
 function allergenText({ gains, loses }: Swap): string {
   const parts = [
-    gains.length > 0 ? phrases.bringsAllergens(gains.join(', ')) : '',
-    loses.length > 0 ? phrases.losesAllergens(loses.join(', ')) : '',
+    gains.length > 0 ? phrases.bringsAllergens(gains) : '',
+    loses.length > 0 ? phrases.losesAllergens(loses) : '',
   ].filter((part) => part !== '');
   return parts.length > 0 ? parts.join(' ') : phrases.SAME_ALLERGENS;
 }

@@ -5,8 +5,7 @@ import { inSpoons } from '@/core/units/spoons';
 
 // Binders.
 export const thatWouldHold = (binders: number): string => `${binders} that would hold it`;
-export const DOSES_EACH =
-  'Each in the dose that takes up what runs too much. Two together count together. Doses are our estimates.';
+export const DOSES_EACH = 'Each dose takes up what runs too much. If two go in, both count. Doses are our estimates.';
 export const NEEDS_NO_HEAT = 'needs no heat';
 export const WEEPS_AFTER_FREEZING = 'weeps after freezing';
 export const takeBinder = (grams: number, label: string, spoons: string, needs: string, freezing: string): string =>
@@ -15,28 +14,27 @@ export const shareOfFilling = (per100: number): string => ` (${formatNumber(per1
 export const binderTraits = (
   needs: string,
   freezing: string,
-  allergenCount: number,
-  allergens: string,
+  allergens: readonly string[],
   isInAlready: boolean,
 ): string =>
-  `${needs}; ${freezing}${allergenCount > 0 ? `; ${allergens}` : ''}${isInAlready ? '; some is in already' : ''}`;
+  `${needs}; ${freezing}${allergens.length > 0 ? `; ${allergens.join(', ')}` : ''}${isInAlready ? '; some is in already' : ''}`;
 export const gramsOfIngredient = (grams: number, name: string | undefined, ingredientId: string): string =>
   `${formatNumber(grams)} g ${(name ?? ingredientId).toLowerCase()}`;
 
 // Fat.
 export const fatInShort = (totalG: number, runs: string, heldG: number): string =>
-  `Of ${formatGrams(totalG)} of fat, ${runs} runs, ${formatGrams(heldG)} is taken up, the rest stays in the food.`;
+  `Of ${formatGrams(totalG)} of fat, ${runs} runs, ${formatGrams(heldG)} is taken up and the rest stays in the food.`;
 export const whereFatGoes = (totalG: number, renderedG: number, heldG: number, runs: string): string =>
-  `${formatGrams(totalG)} of fat: ${formatGrams(totalG - renderedG)} stays in the food${heldG >= 0.5 ? `, ${formatGrams(heldG)} taken up by what is cut small or mashed, flour and crumbs` : ''}, ${runs} runs. Our estimate.`;
+  `${formatGrams(totalG)} of fat: ${formatGrams(totalG - renderedG)} stays in the food${heldG >= 0.5 ? `, ${formatGrams(heldG)} is taken up by flour, crumbs and what’s cut small or mashed` : ''}, ${runs} runs. Our estimate.`;
 
 // What comes of it.
-export const finishedFilling = (finishedG: number, allergenCount: number, allergens: string): string =>
-  `${formatGrams(finishedG)} of finished filling.${allergenCount > 0 ? ` Contains, with its wrapper: ${allergens}.` : ''}`;
+export const finishedFilling = (finishedG: number, allergens: readonly string[]): string =>
+  `${formatGrams(finishedG)} of finished filling.${allergens.length > 0 ? ` Contains, with its wrapper: ${allergens.join(', ')}.` : ''}`;
 export const PRINT_THE_CARD = 'Print the card';
 
 // A line.
 export const countsSalt = (saltG: number): string => `counts ${formatNumber(saltG, 1)} g salt`;
-export const NOT_IN_LARDER = 'not in the larder: what’s it like?';
+export const NOT_IN_LARDER = 'not in the Larder: what’s it like?';
 export const takeTickOff = (name: string): string => `${name} has gone in: take the tick off`;
 export const hasGoneIn = (name: string): string => `${name} has gone in`;
 export const lineInFull = (name: string, amount: string, state: string): string => `${name}, ${amount}. ${state}`;
@@ -84,12 +82,12 @@ export const PAN_NOW = 'Pan with filling now';
 export const WEIGH_EMPTY_PAN = 'Weigh the empty pan too. Without it this weight can’t be used.';
 export const NOTE_WEIGHT = 'Note this weight';
 export const nothingBoiledOff = (expectedG: number, panG: number | null): string =>
-  `With all of it in and nothing boiled off: ${formatGrams(expectedG)}${panG === null ? ' and the pan' : ''}.`;
+  `Everything in, nothing boiled off: ${formatGrams(expectedG)}${panG === null ? ' plus the pan' : ''}.`;
 export const boiledOff = (expectedG: number, grams: number): string =>
   `, ${formatGrams(Math.max(0, expectedG - grams))} boiled off`;
 export const THIS_ONE_COUNTS = '; this one counts';
 export const takeWeighInAway = (grams: number): string => `Take the weigh-in of ${formatGrams(grams)} away`;
-export const UNTIL_WEIGHED = 'Until it is weighed, boiled off by';
+export const UNTIL_WEIGHED = 'Until you weigh it, go by';
 export const GUESS_IN_GRAMS = 'a guess in grams';
 export const PAN_HEAT_MINUTES = 'pan, heat and minutes';
 export const BOILING_LID_OFF = 'Boiling, lid off';
@@ -103,17 +101,18 @@ export const PASTE_LIST_OR_RECIPE = 'Paste a list or a recipe';
 export const LIST_FOR_EXAMPLE = '500 g minced pork\n1½ cups shredded cabbage, salted and squeezed\n2 spring onions';
 export const TO_TASTE = 'to taste: 1.1 % of the filling';
 export const ONE_A_LINE = 'One ingredient a line, as the recipe has it; its method may follow';
-export const readingLines = (done: number, of: number): string => `Reading: ${done} of ${of} lines`;
+export const readingLines = (done: number, of: number): string =>
+  `Reading: ${done} of ${of} ${of === 1 ? 'line' : 'lines'}`;
 export const WHAT_WAS_UNDERSTOOD = 'What was understood';
 export const andMoreRead = (total: number, shown: number): string => `and ${total - shown} more, read as well`;
 export const LEFT_OUT_OF_SUMS = 'Left out of the sums';
 export const LEFT_OUT_OF_SUMS_ARE = 'Left out of the sums:';
 export const methodSteps = (steps: number): string =>
   `${steps} ${steps === 1 ? 'step' : 'steps'} of the method, kept in the notes.`;
-export const moreLinesWait = (lines: number): string => `${lines} more lines stay here until these are in.`;
-export const PUT_ONE_LINE_IN = 'Put 1 line in';
-export const putLinesIn = (lines: number): string => `Put ${lines} lines in`;
-export const byTaste = (text: string): string => `${text} (by taste: 1.1 % of the filling goes in; Salt says more)`;
+export const moreLinesWait = (lines: number): string =>
+  `Put these in first: ${lines} more ${lines === 1 ? 'line waits' : 'lines wait'} here.`;
+export const putLinesIn = (lines: number): string => `Put ${lines} ${lines === 1 ? 'line' : 'lines'} in`;
+export const byTaste = (text: string): string => `${text} (by taste: 1.1 % of the filling goes in; see Salt)`;
 export const notInFilling = (line: string): string => `${line} (not in the filling)`;
 export const AS_METHOD_SAYS = 'As the method says';
 export const IS_AS_METHOD_SAYS = 'as the method says';
@@ -121,7 +120,7 @@ export const IS_NOT_AS_METHOD_SAYS = 'not as the method says';
 
 // Preparations.
 export const PREPARATION_TABLE = 'Preparation: what then runs from 100 g of filling, and what it costs';
-export const gramsWanting = (dryPer100: number): string => `${formatNumber(dryPer100, 1)} g wanting`;
+export const gramsWanting = (dryPer100: number): string => `still takes ${formatNumber(dryPer100, 1)} g`;
 export const gramsRun = (freePer100: number): string => `${formatNumber(freePer100, 1)} g run`;
 export const preparationInShort = (label: string, free: string, costs: string): string =>
   `${label}: ${free} in 100 g, ${costs}`;
@@ -156,6 +155,7 @@ export const ALL_AT_ONCE = 'all at once';
 export const HOLD_BACK_THIRD = 'hold back a third';
 export const firstThenHoldBack = (nowG: string, backG: number): string =>
   `First *${nowG}*; hold back ${formatGrams(backG)}.`;
+export const COOK_A_TEASPOON = 'Cook a teaspoonful and taste that';
 export const teaspoonHas = (saltPercent: number): string =>
   `  (${formatNumber(saltPercent, 2)} % salt; never taste raw meat, fish or egg)`;
 export const yourTarget = (targetPercent: number, isSaid: boolean): string =>
@@ -174,16 +174,17 @@ export const NOT_OVER_YET = 'Not over yet';
 export const STAGE_IS_OVER = 'Stage is over';
 
 // Swapping a food.
-export const FROM_LARDER = 'From the larder';
-export const larderHasNone = (text: string): string => `The larder has nothing called “${text}”.`;
+export const FROM_LARDER = 'From the Larder';
+export const larderHasNone = (text: string): string => `The Larder has nothing called “${text}”.`;
 export const WATER_BROUGHT = 'Water brought in, g';
 export const LOOSE_LIQUID_PER100 = 'Loose liquid, g per 100 g';
 export const STILL_TAKES_PER100 = 'Still takes, g per 100 g';
 export const FAT_PER100 = 'Fat, g per 100 g';
-export const bringsAllergens = (allergens: string): string => `Brings in allergens: ${allergens}.`;
-export const losesAllergens = (allergens: string): string => `No longer contains: ${allergens}.`;
+export const bringsAllergens = (allergens: readonly string[]): string =>
+  `Brings in allergens: ${allergens.join(', ')}.`;
+export const losesAllergens = (allergens: readonly string[]): string => `No longer contains: ${allergens.join(', ')}.`;
 export const SAME_ALLERGENS = 'The same allergens as before.';
 
 // What can go wrong.
-export const listNotRead = (error: string): string => `The list could not be read (${error}). It is still here.`;
-export const methodNotRead = (error: string): string => `The method could not be read (${error}); the ingredients are.`;
+export const listNotRead = (error: string): string => `The list couldn’t be read (${error}). It’s still here.`;
+export const methodNotRead = (error: string): string => `The ingredients were read, the method wasn’t (${error}).`;

@@ -35,7 +35,7 @@ export function VersionsPanel({ batch, kitchen }: { batch: Batch; kitchen: Kitch
             href={`/batch/${version.id}/note`}
             style={{ fontFamily: SERIF, fontSize: 18, lineHeight: 28, color: p.ink, paddingVertical: 8 }}
           >
-            {phrases.versionNumber(version.lineage.number, version.id, batch.id)}
+            {phrases.versionNumber(version.lineage.number, version.id === batch.id)}
           </TextLink>
           {version.lineage.changed.map((change) => (
             <Small key={change}>{change}</Small>
@@ -49,7 +49,7 @@ export function VersionsPanel({ batch, kitchen }: { batch: Batch; kitchen: Kitch
             <View style={{ alignItems: 'flex-start' }}>
               <Press
                 title={besideId === version.id ? phrases.PUT_IT_AWAY : phrases.SIDE_BY_SIDE}
-                label={phrases.versionBeside(version.lineage.number, besideId, version.id)}
+                label={phrases.versionBeside(version.lineage.number, besideId === version.id)}
                 kind="clear"
                 onPress={() => setBeside(besideId === version.id ? null : version.id)}
               />

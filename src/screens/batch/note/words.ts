@@ -28,8 +28,8 @@ export const learnsFromTo = (label: string, was: string, isSaid: boolean, isFroz
   `${label}: ${was}${isSaid || isFrozen ? '' : ` → ${becomes}`}`;
 export const estimateAndLearned = (what: string, batches: number, prior: number): string =>
   `Our estimate ${what}; learned from ${batches} ${batches === 1 ? 'batch' : 'batches'} so far${batches < prior ? ': few, so it moves little' : ''}.`;
-export const IS_FROZEN = 'It is frozen in the Kitchen, and stays as it is.';
-export const HAS_SAID_SO = 'This batch has said so already.';
+export const IS_FROZEN = 'It’s kept fixed in the Kitchen, and stays as it is.';
+export const HAS_SAID_SO = 'This batch has taught it already.';
 export const LET_IT_LEARN = 'Let the kitchen learn it';
 
 // What was weighed.
@@ -49,12 +49,12 @@ export const IN_YOUR_WORDS = 'In your own words';
 export const WHAT_TO_CHANGE = 'What to change next time';
 
 // The photograph.
-export const PHOTOGRAPH_TAKEN = 'The photograph is taken away.';
+export const PHOTOGRAPH_TAKEN = 'The photograph is removed.';
 export const photographOf = (title: string): string => `Photograph of ${title}`;
 export const MAKING_SMALLER = 'Making it smaller …';
 export const ADD_PHOTOGRAPH = 'Add a photograph';
 export const TAKE_IT_AWAY = 'Take it away';
-export const KEPT_HERE_ONLY = 'It is made small, and kept in this browser only.';
+export const KEPT_HERE_ONLY = 'It’s made smaller, and kept in this browser only.';
 
 // Readings in a table.
 export const nothingChanged = (problems: readonly string[]): string => `Nothing was changed. ${problems.join('. ')}.`;
@@ -76,20 +76,20 @@ export const sideBySideOf = (first: string, second: string): string =>
 
 // Tasters.
 export const WHO_ATE_IT = 'Who ate it';
-export const didNotEat = (who: string): string => `${who} did not eat it`;
+export const didNotEat = (who: string): string => `${who} didn’t eat it`;
 
 // Versions.
-export const versionNumber = (number: number, id: string, shown: string): string =>
-  `Version ${number}${id === shown ? ', this one' : ''}`;
+export const versionNumber = (number: number, isThis: boolean): string =>
+  `Version ${number}${isThis ? ', this one' : ''}`;
 export const NOTHING_NOTED = 'nothing noted yet';
 export const PUT_IT_AWAY = 'Put it away';
 export const SIDE_BY_SIDE = 'Side by side';
-export const versionBeside = (number: number, beside: string | null, id: string): string =>
-  `Version ${number}: ${beside === id ? 'put it away' : 'side by side with this one'}`;
+export const versionBeside = (number: number, isBeside: boolean): string =>
+  `Version ${number}: ${isBeside ? 'put it away' : 'side by side with this one'}`;
 
 // Why.
 export const whyFailed = (message: string): string =>
-  `Why could not be worked out: ${message}. What you noted is kept.`;
+  `The reasons couldn’t be worked out: ${message}. What you noted is kept.`;
 export const READING_NUMBERS = 'Reading the batch’s numbers …';
 export const whyOutcome = (label: string, where: string): string => `Why ${label}${where}`;
 export const COMMON_ADVICE = 'None of your numbers explains this. Common advice:';

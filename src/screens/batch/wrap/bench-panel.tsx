@@ -151,7 +151,7 @@ function Hours({ clock, isRisky }: { clock: BoardClock; isRisky: boolean }) {
   if (!isRisky || clock.leftMinutes > 0) return null;
   return (
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 6, backgroundColor: p.fixBand }}>
-      <Heading level={2}>{phrases.outOfColdFor(clock.isTooLong, clock.mostMinutes, clock.limitMinutes)}</Heading>
+      <Heading level={2}>{phrases.outOfColdFor(clock.isTooLong ? clock.mostMinutes : clock.limitMinutes)}</Heading>
       <Body>{clock.isTooLong ? phrases.THROW_AWAY : phrases.COOK_CLOSED}</Body>
       <Small style={{ color: p.ink }}>{phrases.localCodesFirst(STANDING.authority)}</Small>
     </View>

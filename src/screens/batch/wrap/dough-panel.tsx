@@ -140,7 +140,9 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
           key={name}
           title={name === '' ? phrases.doughFor(count) : capital(name)}
           note={
-            name === '' ? phrases.doughSum(count, assessment.fit.wrapperG, plan.spareShare, wrap.spareShare) : undefined
+            name === ''
+              ? phrases.doughSum(count, assessment.fit.wrapperG, plan.spareShare, plan.spareShare > wrap.spareShare)
+              : undefined
           }
           columns={['of flour', 'weigh']}
           rows={[

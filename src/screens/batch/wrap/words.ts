@@ -19,19 +19,19 @@ export const USES_IT_UP = 'uses it up exactly';
 
 // The bench clock.
 export const benchForecast = (count: number, seconds: number, isLearned: boolean): string =>
-  `${count} at about ${Math.round(seconds)} s each are ${formatMinutes(Math.ceil((count * seconds) / 60))} (${isLearned ? 'your kitchen' : 'our estimate'}).`;
+  `${count} at about ${Math.round(seconds)} s each take ${formatMinutes(Math.ceil((count * seconds) / 60))} (${isLearned ? 'your kitchen' : 'our estimate'}).`;
 export const START_BENCH_CLOCK = 'The filling is out: start the bench clock';
 export const closedOf = (closed: number, count: number): string => `${closed} of ${count}`;
 export const paceAndLast = (secondsEach: number | null, lastAt: string): string =>
   `${secondsEach === null ? '' : `${formatNumber(secondsEach, 0)} s each; `}the last at ${lastAt}`;
 /** @param before how much of it was before it came here; @param warmth what it has become, null where that’s not known */
 export const fillingOut = (minutes: number, before: string, warmth: string | null, isOut: boolean): string =>
-  `Filling out *${formatMinutes(Math.floor(minutes))}*${before}${warmth ?? ''}${isOut ? '' : '; it is in the fridge'}.`;
+  `Filling out *${formatMinutes(Math.floor(minutes))}*${before}${warmth ?? ''}${isOut ? '' : '; it’s in the fridge'}.`;
 export const byNowAbout = (middle: string, surface: string): string =>
   `, by now about ${middle} in the middle and ${surface} at its surface`;
 export const untilLimit = (leftMinutes: number, limitMinutes: number, authority: string): string =>
   `${formatMinutes(Math.floor(leftMinutes))} until it has been out for ${formatMinutes(limitMinutes)} in all. ${authority}; local codes come first.`;
-export const tooSlow = (part: string, th: number): string =>
+export const tooSlow = (part: string | undefined, th: number): string =>
   `Too slow to do it all at once: take a ${part ?? `${th}th`} of the rest out at a time.`;
 export const assumesFridge = (fillingC: string, depthMm: number): string =>
   `Assumes it leaves the fridge at ${fillingC}, ${depthMm} mm deep in its bowl (our estimate).`;
@@ -43,8 +43,7 @@ export const stopBenchClockWith = (label: string): string => `Stop the bench clo
 export const WAS_FIRST_OUT = 'It was first out';
 export const DAMP_CLOTH = 'Skins dry within minutes: keep a damp cloth over those you’re not working on.';
 export const beforeItCame = (before: number): string => ` (${formatMinutes(before)} of it before it came here)`;
-export const outOfColdFor = (isTooLong: boolean, mostMinutes: number, limitMinutes: number): string =>
-  `Out of the cold for ${formatMinutes(isTooLong ? mostMinutes : limitMinutes)} in all`;
+export const outOfColdFor = (minutes: number): string => `Out of the cold for ${formatMinutes(minutes)} in all`;
 export const THROW_AWAY = 'Throw it away.';
 export const COOK_CLOSED = 'Cook what is closed now, and don’t keep the rest.';
 export const localCodesFirst = (authority: string): string => `${authority}; local codes come first.`;
@@ -56,7 +55,7 @@ export const ON_A_TRAY = 'On a tray';
 export const freezerTooWarm = (freezerC: number): string =>
   `A freezer at ${formatNumber(freezerC)} °C won’t freeze them hard in a day.`;
 export const keepRaw = (minutes: number): string =>
-  `To keep them raw: apart on a tray in the freezer, hard after about ${formatMinutes(5 * Math.ceil(minutes / 5))}, then into a bag; 2 months.`;
+  `To keep them raw, freeze them apart on a tray: they’re hard after about ${formatMinutes(5 * Math.ceil(minutes / 5))}. Then bag them; they keep 2 months.`;
 
 // Dividing the dough.
 export const ROUNDS_FROM_SHEET = 'Rounds from a sheet';
@@ -73,9 +72,9 @@ export const logsOf = (
   each: string,
   count: number,
 ): string =>
-  `${logs === 1 ? 'One log' : `${logs} logs`} of ${formatLength(logMm, unit)}, ${formatLength(thickMm, unit, 0)} thick: ${perLog} pieces of ${each}${logs * perLog > count ? ` (the last log ${count - (logs - 1) * perLog})` : ''}.`;
+  `${logs === 1 ? 'One log' : `${logs} logs`} of ${formatLength(logMm, unit)}, ${formatLength(thickMm, unit, 0)} thick: ${perLog} ${perLog === 1 ? 'piece' : 'pieces'} of ${each}${logs * perLog > count ? ` (the last log ${count - (logs - 1) * perLog})` : ''}.`;
 export const halveOrBall = (count: number, halvings: number, then: number, ballMm: number, unit: 'in' | 'mm'): string =>
-  `${count > 1 && halvings > 0 ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. ` : ''}As a ball a piece is ${formatLength(ballMm, unit, 0)} across. Keep the others under a damp cloth.`;
+  `${count > 1 && halvings > 0 ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. ` : ''}Rolled into a ball, a piece is ${formatLength(ballMm, unit, 0)} across. Keep the others under a damp cloth.`;
 export const cutAt = (marks: readonly string[]): string => `Cut at ${marks.join(', ')}`;
 export const CUT_ROUNDS_INSTEAD = 'Cut rounds from a sheet instead';
 export const ROLLED_LONG = 'Rolled out long';
@@ -89,8 +88,8 @@ export const roundsCut = (
   rerolled: number,
   sheetsNeeded: number,
 ): string =>
-  `${count} rounds of ${formatLength(diameterMm, lengths, 0)}, ${kind === 'square' ? 'in rows' : 'in staggered rows'}; ${formatNumber(100 * trimmingsShare, 0)} % trimmings${rerolled > 0 ? `, rolled once more ${rerolled} rounds` : ''}.${sheetsNeeded > 0 ? ` ${sheetsNeeded === 1 ? 'One sheet' : `${sheetsNeeded} sheets`} in all.` : ''}`;
-export const CUTTERS_ARE_KEPT = 'Cutters that you own are kept in the Kitchen: the nearest is named here.';
+  `${count} rounds of ${formatLength(diameterMm, lengths, 0)}, ${kind === 'square' ? 'in rows' : 'in staggered rows'}; ${formatNumber(100 * trimmingsShare, 0)} % trimmings${rerolled > 0 ? `; rolled out once more, they give ${rerolled}` : ''}.${sheetsNeeded > 0 ? ` ${sheetsNeeded === 1 ? 'One sheet' : `${sheetsNeeded} sheets`} in all.` : ''}`;
+export const CUTTERS_ARE_KEPT = 'Add your cutters in the Kitchen, and the nearest is named here.';
 export const cutterIsRight = (cutterMm: number, lengths: 'in' | 'mm'): string =>
   `Your cutter of ${formatLength(cutterMm, lengths)} is just right.`;
 export const nearestCutter = (cutterMm: number, lengths: 'in' | 'mm'): string =>
@@ -106,18 +105,18 @@ export const makeIt = (dough: string): string => `Make it ${dough}`;
 export const CLOSE_FORMULA = 'Close the formula';
 export const CHANGE_FORMULA = 'Change the formula';
 export const KEEP_IN_LARDER = 'Keep it in the Larder';
-export const doughSum = (count: number, wrapperG: number, spareShare: number, spareShare2: number): string =>
-  `${count} × ${formatNumber(wrapperG)} g and ${formatNumber(100 * spareShare, 0)} % ${spareShare > spareShare2 ? 'over the rim of the pan' : 'to spare'}`;
+export const doughSum = (count: number, wrapperG: number, spareShare: number, isOverRim: boolean): string =>
+  `${count} × ${formatNumber(wrapperG)} g and ${formatNumber(100 * spareShare, 0)} % ${isOverRim ? 'over the rim of the pan' : 'to spare'}`;
 export const holdBackWater = (heldBackG: number): string =>
   `hold ${formatGrams(heldBackG)} of it back: add by the spoon until it no longer sticks`;
 export const waterTooHot = (wantC: string): string =>
-  `For a dough of ${wantC} the water would have to be too hot for the flour. Warm the flour, or the bowl.`;
+  `A dough of ${wantC} would need water too hot for the flour. Warm the flour or the bowl.`;
 export const waterAt = (waterC: string, iceG: number, wantC: string, roomC: string): string =>
   `Water at *${waterC}*${iceG >= 1 ? `, ${formatGrams(iceG)} of it as ice` : ''} gives a dough of ${wantC} in this kitchen (${roomC}), kneaded by hand.`;
-export const HAVE_FLOUR = 'I have flour (or empty)';
-export const DOUGH_AT_HAND = 'Dough at hand (or empty)';
-export const DOUGH_FROM_MIXING = 'Dough from mixing (or empty)';
-export const RISES_AT = 'It rises at (or empty)';
+export const HAVE_FLOUR = 'I have flour (optional)';
+export const DOUGH_AT_HAND = 'Dough at hand (optional)';
+export const DOUGH_FROM_MIXING = 'Dough from mixing (optional)';
+export const RISES_AT = 'It rises at (optional)';
 export const FLOUR_AT_HAND_IN = 'Flour at hand in';
 export const cupsOf = (cupMl: number): string => `cups of ${cupMl} ml`;
 export const IN_KITCHEN = 'in the kitchen';
@@ -129,7 +128,7 @@ export const SKINS_IN_PACKET = 'Skins in the packet';
 export const PACKET_WEIGHS = 'The packet weighs';
 export const SHEET_IS_LONG = 'A sheet is long';
 export const SHEET_IS_WIDE = 'A sheet is wide';
-export const AT_HAND = 'At hand (or empty)';
+export const AT_HAND = 'At hand (optional)';
 export const SHEETS_ARE = 'The sheets are';
 export const SKINS_ARE = 'The skins are';
 export const THAWED = 'thawed, or never frozen';
@@ -163,9 +162,9 @@ export const weighedOnAverage = (
   `${count} weighed: ${what} ${formatNumber(meanG, 1)} g on average${spreadPercent === null ? `; weigh ${enough - count} more to see how much they vary` : `, ± ${formatNumber(spreadPercent, 0)} %`}.`;
 export const LET_LEARN_SPREAD = 'Let the kitchen learn this spread';
 export const kitchenTakes = (percent: number): string =>
-  `Until it knows better, the kitchen takes ${percent} % (our estimate).`;
+  `Until it learns, the kitchen counts on ± ${percent} % (our estimate).`;
 export const takesNow = (percent: number, batches: number): string =>
-  `It takes ± ${formatNumber(percent, 0)} % now, from ${batches} ${batches === 1 ? 'batch' : 'batches'}.`;
+  `It counts on ± ${formatNumber(percent, 0)} % now, from ${batches} ${batches === 1 ? 'batch' : 'batches'}.`;
 
 // A formula of one’s own.
 export const PERCENT_OF_FLOUR = 'percent of flour';
@@ -193,8 +192,8 @@ export const timesFilling = (factor: number, portionG: number, toMm: number): st
   `${formatNumber(factor, 2)} times the filling: ${formatGrams(portionG)} a pan, ${formatNumber(toMm, 0)} mm deep as before; about the same minutes.`;
 export const sameFilling = (portionG: number, toMm: number, fromMm: number, slower: number): string =>
   `The same ${formatGrams(portionG)}, ${formatNumber(toMm, 0)} mm deep instead of ${formatNumber(fromMm, 0)}; about ${formatNumber(slower, 1)} times the minutes to the middle.`;
-export const sheetsAPan = (total: number): string => ` ${total} sheets of yours a pan.`;
-export const DEEPER_THAN_PAN = 'That is deeper than the pan.';
+export const sheetsAPan = (total: number): string => ` ${total} of your sheets a pan.`;
+export const DEEPER_THAN_PAN = 'That’s deeper than the pan.';
 export const TAKE_THIS_PAN = 'Take this pan';
 
 // The scales.
@@ -221,4 +220,4 @@ export const BUTTER_ON_BENCH = 'Butter on this bench';
 export const butterSoftens = (roomC: string, limitC: string, sheetMinutes: string, discMinutes: string): string =>
   `At ${roomC} the rolled sheet is past ${limitC} ${sheetMinutes}, a disc straight from the fridge ${discMinutes}.`;
 export const butterAdvice = (advice: string): string =>
-  `${advice} Conduction; limit and coefficients are our estimates.`;
+  `${advice} Worked out by conduction; the limit and coefficients are our estimates.`;

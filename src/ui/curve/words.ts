@@ -1,0 +1,2 @@
+/** What stands where a curve will be. */
+export const CURVE_COMES = 'Drawing the curve …';
