@@ -5,7 +5,7 @@ import { DEFAULT_KITCHEN, type Kitchen } from '@/core/stored/kitchen';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
-import { isDemo } from '@/core/stored/demo-id';
+import { DEMO_TEACHES_NOTHING, isDemo } from '@/core/stored/demo-id';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { nowOf } from './clock';
 import { isDayKey, putDayBeside } from './day-store';
@@ -152,7 +152,7 @@ export async function editKitchen(
   try {
     const list = ([] as KitchenOperation[]).concat(operations);
     if (of !== undefined && isDemo(of) && list.some(({ do: what }) => TEACHING.has(what)))
-      return refused(['A demo batch teaches your kitchen nothing. Copy it at the Bench, and the copy does.'], where);
+      return refused([DEMO_TEACHES_NOTHING], where);
     const at = now(of);
     const changed = await whilePending({ kitchen: list, at, of }, null, (edit) =>
       inOrder(() => repository.changeKitchen(list, at, of, edit)),

@@ -40,9 +40,13 @@ describe('a load from above', () => {
     const { dough, fit } = judgement(turkey, DEFAULT_KITCHEN, null);
     const plan = loadsToCook(turkey, DEFAULT_KITCHEN, { dough, fit });
     if (plan === null) throw new Error('no plan');
-    renderPart(<LoadDrawing plan={plan} />);
+    renderPart(<LoadDrawing plan={plan} lengths="mm" />);
     expect(
-      screen.getByLabelText(/^steamer from above, 230 mm across: 6 pieces of 56 by 56 mm on each floor, room for 14/),
+      screen.getByLabelText(
+        /^steamer from above, 230\smm across: 6 pieces of 56\s×\s56\smm on each floor, room for 14/,
+      ),
     ).toBeTruthy();
+    renderPart(<LoadDrawing plan={plan} lengths="in" />);
+    expect(screen.getByLabelText(/^steamer from above, 9\sin across: 6 pieces of 2¼\s×\s2¼\sin/)).toBeTruthy();
   });
 });

@@ -55,7 +55,7 @@ describe('readings', () => {
   });
 
   it('typed, refit the forecast, and what they teach can be kept', async () => {
-    const { batch } = openStation(withForecast(ReadingsPanel), running, { heatOf });
+    const { batch } = openStation(withForecast(ReadingsPanel), { ...running, id: 'own-buns' }, { heatOf });
     type('Warmest place now, °C', '42');
     press('Record');
     await settled();

@@ -85,7 +85,7 @@ describe('the pan', () => {
 
 describe('seasoning by taste', () => {
   it('holds a third back, and a tasting is kept; the kitchen learns from it on a tap, and only then', async () => {
-    const { batch } = openStation(SeasonPanel, turkey);
+    const { batch } = openStation(SeasonPanel, { ...turkey, id: 'own-purses' });
     press('hold back a third');
     expect(batch().season.heldBack).toBe(true);
     expect(screen.getByText(/; hold back 1\.3 g\./)).toBeTruthy();

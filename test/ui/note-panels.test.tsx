@@ -181,8 +181,13 @@ describe('why, and the next version', () => {
 });
 
 it('what a batch teaches is learned only on a tap, in the kitchen it was made in', async () => {
-  const soggy = noting(turkey, 'soggy');
+  const soggy = { ...noting(turkey, 'soggy'), id: 'own-purses' };
   mockWhy = explainBatch(soggy, DEFAULT_KITCHEN);
+  const view = renderPart(<LearnPanel {...stationProps(noting(turkey, 'soggy'))} />);
+  // A demo says beforehand that it teaches nothing.
+  expect(screen.getByText(/^A demo batch teaches your kitchen nothing\./)).toBeTruthy();
+  expect(screen.queryByLabelText('Let the kitchen learn it')).toBeNull();
+  view.unmount();
   renderPart(<LearnPanel {...stationProps(soggy)} />);
   expect(mockEditKitchen).not.toHaveBeenCalled();
   expect(screen.getByText(/^Most loose liquid, .*: 18\.0.* → 1[67]\.\d/)).toBeTruthy();
@@ -192,10 +197,10 @@ it('what a batch teaches is learned only on a tap, in the kitchen it was made in
     {
       do: 'learn',
       lesson: { what: 'wet-edge', because: expect.stringContaining('still too wet') },
-      batchId: turkey.id,
+      batchId: soggy.id,
     },
     'foot',
-    turkey.id,
+    soggy.id,
   ]);
 });
 

@@ -307,9 +307,15 @@ describe('closing', () => {
   });
 });
 
+it('the dough stands in cups and spoons where the kitchen measures so', () => {
+  openStation(planned(DoughPanel), turkey, { kitchen: { ...DEFAULT_KITCHEN, amounts: 'spoons' } });
+  expect(screen.getByText('measure')).toBeTruthy();
+  expect(screen.getAllByText(/\bcups?$|\btbsp$|tablespoons?$/).length).toBeGreaterThan(0);
+});
+
 describe('the first three', () => {
   it('are weighed one by one, taken back, and taught to the kitchen', async () => {
-    const { batch } = openStation(FirstThree, turkey);
+    const { batch } = openStation(FirstThree, { ...turkey, id: 'own-purses' });
     for (const grams of ['27', '28', '30']) {
       type(/^It weighs \(planned 28\), g/, grams);
       press('Weighed');

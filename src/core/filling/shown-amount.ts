@@ -84,6 +84,12 @@ export function shownAmount(line: Amount, ingredient: Ingredient | undefined, ki
   return kitchen.amounts === 'spoons' ? measured : `${measured} (${weighed})`;
 }
 
+/** So many grams of a food as the kitchen likes to read them; of what nobody wrote, `written` is grams. */
+export const shownGrams = (grams: number, ingredient: Ingredient | undefined, kitchen: Kitchen): string =>
+  kitchen.amounts === 'written' || kitchen.amounts === 'grams'
+    ? formatGrams(grams)
+    : shownAmount({ amount: grams, unit: 'g', cut: null, note: '' }, ingredient, kitchen);
+
 /** The cook's own words for the amount, where they stand in its note: said once is enough. */
 export const noteWithoutAmount = (line: Amount): string =>
   inOwnWords(line) === null ? line.note : line.note.replace(/^“[^”]*”(?:, )?/, '');

@@ -59,11 +59,17 @@ readAll(words, {
     ['Pockets', 1, 'which', 'countdown', 1, 1, 'step'],
     ['Pockets', 3, 'which', 'countdown', 3, 3, 'step'],
   ],
-  mmAcross: [[60]],
-  mmByMm: [[60, 60]],
+  across: [
+    [230, 'mm'],
+    [230, 'in'],
+  ],
+  longByWide: [
+    [60, 40, 'mm'],
+    [60, 40, 'in'],
+  ],
   loadFromAbove: [
-    ['ginger', 'size', 1, 60, 60, 1, 1],
-    ['ginger', 'size', 3, 60, 60, 3, 3],
+    ['steamer', '230 mm across', 1, '60 × 40 mm', 1, 14],
+    ['steamer', '230 mm across', 3, '60 × 40 mm', 3, 14],
   ],
   oneOfFloors: [[1], [3]],
   loadsOf: [

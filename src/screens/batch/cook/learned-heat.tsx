@@ -5,9 +5,9 @@ import { fitWords, learnedWords } from '@/core/checks/fit-heat-words';
 import { mainStep } from '@/core/stored/cooking';
 import { editKitchen, now } from '@/data/hooks';
 import { say } from '@/data/notices';
-import { Press } from '@/ui/parts/press';
 import { Sentence, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
+import { LearnPress } from '../learn-press';
 import { type StationProps } from '../station-props';
 import { type Fitted } from './again-timer';
 import * as phrases from './words';
@@ -48,7 +48,7 @@ export function LearnedHeat({ batch, kitchen, fitted }: StationProps & { fitted:
       <Sentence text={words.text} />
       <Small>{phrases.LEAST_SQUARES}</Small>
       {fit.readings >= ENOUGH && appliance !== undefined && (
-        <Press title={phrases.keepThisFor(appliance.name)} onPress={keep} />
+        <LearnPress of={batch.id} title={phrases.keepThisFor(appliance.name)} onPress={keep} />
       )}
     </View>
   );

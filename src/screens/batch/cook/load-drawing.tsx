@@ -5,6 +5,7 @@ import { type Footprint } from '@/core/cooking/footprint';
 import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import { type LengthUnit } from '@/core/units/lengths';
 import * as phrases from './words';
 
 const HEIGHT = 210;
@@ -20,18 +21,25 @@ function outlineOf({ outline, longMm: l, wideMm: w }: Footprint): string {
   return `M${-x} ${-y} H${x} V${y} H${-x} Z`;
 }
 
-export function LoadDrawing({ plan }: { plan: LoadsToCook }) {
+export function LoadDrawing({ plan, lengths }: { plan: LoadsToCook; lengths: LengthUnit }) {
   const p = usePalette();
   const { appliance, footprint, places, atOnce, floors, fits } = plan;
   const { isRound, longMm, wideMm } = appliance;
   const scale = Math.min((WIDTH - 2 * EDGE) / longMm, (HEIGHT - 2 * EDGE) / wideMm);
   const here = Math.min(places.length, Math.ceil(atOnce / floors));
   const shown = loosened(places, here);
-  const size = isRound ? phrases.mmAcross(longMm) : phrases.mmByMm(longMm, wideMm);
+  const size = isRound ? phrases.across(longMm, lengths) : phrases.longByWide(longMm, wideMm, lengths);
   return (
     <View
       role="img"
-      aria-label={phrases.loadFromAbove(appliance.name, size, here, footprint.longMm, footprint.wideMm, floors, fits)}
+      aria-label={phrases.loadFromAbove(
+        appliance.name,
+        size,
+        here,
+        phrases.longByWide(footprint.longMm, footprint.wideMm, lengths),
+        floors,
+        fits,
+      )}
     >
       <Svg width="100%" height={HEIGHT + 18} viewBox={`0 0 ${WIDTH} ${HEIGHT + 18}`} aria-hidden>
         <G x={WIDTH / 2} y={HEIGHT / 2} scale={scale}>

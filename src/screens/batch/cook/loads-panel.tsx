@@ -37,7 +37,7 @@ export function LoadsPanel({ plan, ...props }: StationProps & { plan: LoadsToCoo
         />
       )}
       {owned.length < 2 && <Small>{phrases.cookedIn(plan.appliance.name, owned.length)}</Small>}
-      <LoadDrawing plan={plan} />
+      <LoadDrawing plan={plan} lengths={kitchen.lengths} />
       <Sentence text={loadsWords(plan, batch.count)} />
       {crowd !== null && <Small style={{ color: p.beet }}>{crowd}</Small>}
       {wait !== null && <Small>{wait}</Small>}

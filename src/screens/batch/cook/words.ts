@@ -1,6 +1,7 @@
 /** What Cook says: all its sentences in one place, to be read in one go, tested, and translated some day. */
 import { formatNumber } from '@/core/units/amount';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
 
 // Hot enough, or not.
 export const HOT_ENOUGH_MEASURED = 'Hot enough, measured';
@@ -88,18 +89,18 @@ export const WENT_IN = 'They went in';
 export const ARE_OUT = 'They are out';
 
 // The load from above.
-export const mmAcross = (mm: number): string => `${mm} mm across`;
-export const mmByMm = (longMm: number, wideMm: number): string => `${longMm} × ${wideMm} mm`;
+export const across = (mm: number, lengths: LengthUnit): string => `${formatLength(mm, lengths, 0)} across`;
+export const longByWide = (longMm: number, wideMm: number, lengths: LengthUnit): string =>
+  formatSides(longMm, wideMm, lengths);
 export const loadFromAbove = (
   name: string,
   size: string,
   here: number,
-  longMm: number,
-  wideMm: number,
+  piece: string,
   floors: number,
   fits: number,
 ): string =>
-  `${name} from above, ${size}: ${here} ${here === 1 ? 'piece' : 'pieces'} of ${Math.round(longMm)} by ${Math.round(wideMm)} mm on ${floors > 1 ? 'each floor' : 'it'}, room for ${fits} in all.`;
+  `${name} from above, ${size}: ${here} ${here === 1 ? 'piece' : 'pieces'} of ${piece} on ${floors > 1 ? 'each floor' : 'it'}, room for ${fits} in all.`;
 export const oneOfFloors = (floors: number): string => `, one of ${floors}`;
 
 // Loads.

@@ -17,6 +17,7 @@ import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { ReadingField } from '../reading-field';
+import { LearnPress } from '../learn-press';
 import { type StationProps } from '../station-props';
 import { ThermometerPanel } from './thermometer-panel';
 import { clockTime } from '../../clock-time';
@@ -129,7 +130,7 @@ function Learned({ batch, forecast, kitchen }: Props) {
       <Sentence text={phrases.fittedTo(fit.readings, factor, was, is)} />
       <Small>{phrases.metWithin(fit.residualK)}</Small>
       {!fit.isSettled && <Small>{NOT_SETTLED}</Small>}
-      <Press title={phrases.KEEP_FOR_PLACE} onPress={keep} />
+      <LearnPress of={batch.id} title={phrases.KEEP_FOR_PLACE} onPress={keep} />
     </View>
   );
 }

@@ -21,6 +21,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
   if (binders.length === 0) return null;
   const hasPan = assessment.panContentsG > 0;
   const taken = new Set(batch.lines.map((l) => l.ingredientId));
+  const isBySpoon = kitchen.amounts === 'spoons';
   return (
     <Fold title="Binders" figure={phrases.thatWouldHold(binders.length)}>
       <Small>{phrases.DOSES_EACH}</Small>
@@ -29,6 +30,7 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
           option.needsC === null
             ? phrases.NEEDS_NO_HEAT
             : `needs ${formatTemperature(option.needsC, kitchen.temperature)}`;
+        const grams = `${formatNumber(option.grams)} g`;
         const freezing = option.weepsAfterFreezing ? phrases.WEEPS_AFTER_FREEZING : 'survives freezing';
         return (
           <Pressable
@@ -63,8 +65,8 @@ export function BinderTable({ batch, assessment, kitchen, edit }: StationProps) 
               </Small>
             </View>
             <View style={{ alignItems: 'flex-end' }}>
-              <Strong>{formatNumber(option.grams)} g</Strong>
-              <Small>{option.spoons}</Small>
+              <Strong>{isBySpoon ? option.spoons : grams}</Strong>
+              <Small>{isBySpoon ? grams : option.spoons}</Small>
             </View>
           </Pressable>
         );

@@ -14,6 +14,7 @@ import { Body, Sentence, Small } from '@/ui/parts/text';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
+import { LearnPress } from '../learn-press';
 import { type StationProps } from '../station-props';
 import * as phrases from './words';
 
@@ -82,7 +83,7 @@ export function SeasonPanel({ batch, assessment, kitchen, edit }: StationProps) 
           <Small>{phrases.yourTarget(saltAim(kitchen), isSaid)}</Small>
           {!isSaid && !salt.isSweet && (
             <View style={{ alignItems: 'flex-start' }}>
-              <Press title={phrases.LET_KITCHEN_LEARN} onPress={() => void learn(last)} />
+              <LearnPress of={batch.id} title={phrases.LET_KITCHEN_LEARN} onPress={() => void learn(last)} />
             </View>
           )}
         </View>

@@ -6,8 +6,8 @@ import { type Taught } from '@/core/notebook/lessons';
 import { now } from '@/data/hooks';
 import { learnLesson } from '@/data/learning';
 import { useWhy } from '@/data/notebook';
-import { Press } from '@/ui/parts/press';
 import { Body, Heading, Sentence, Small } from '@/ui/parts/text';
+import { LearnPress } from '../learn-press';
 import { type StationProps } from '../station-props';
 import * as phrases from './words';
 
@@ -47,7 +47,7 @@ function Lesson({ lesson, batch, kitchen }: { lesson: Taught } & Pick<StationPro
       ) : isSaid ? (
         <Small>{phrases.HAS_SAID_SO}</Small>
       ) : (
-        <Press title={phrases.LET_IT_LEARN} onPress={() => void keep()} />
+        <LearnPress of={batch.id} title={phrases.LET_IT_LEARN} onPress={() => void keep()} />
       )}
     </View>
   );

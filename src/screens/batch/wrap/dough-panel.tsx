@@ -9,6 +9,7 @@ import { ingredientById } from '@/core/food/catalogue';
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature, formatWeight } from '@/core/units/format';
 import { capital } from '@/core/units/letters';
+import { shownGrams } from '@/core/filling/shown-amount';
 import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
@@ -144,12 +145,15 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
               ? phrases.doughSum(count, assessment.fit.wrapperG, plan.spareShare, plan.spareShare > wrap.spareShare)
               : undefined
           }
-          columns={['of flour', 'weigh']}
+          columns={['of flour', kitchen.amounts === 'spoons' ? 'measure' : 'weigh']}
           rows={[
             ...ingredients.map((i) => ({
               name: ingredientName(i.ingredientId),
               note: i.ingredientId === amounts.heldBack ? phrases.holdBackWater(amounts.heldBackG) : undefined,
-              figures: [`${formatNumber(i.percent, 1)} %`, formatGrams(i.grams)],
+              figures: [
+                `${formatNumber(i.percent, 1)} %`,
+                shownGrams(i.grams, ingredientById(i.ingredientId), kitchen),
+              ],
             })),
             { name: 'Together', figures: ['', formatGrams(grams)], sum: true },
           ]}

@@ -13,6 +13,7 @@ import { Fold } from '@/ui/parts/fold';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
+import { LearnPress } from '../learn-press';
 import { type StationProps } from '../station-props';
 import * as phrases from './words';
 
@@ -87,7 +88,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
       ))}
       {spread !== null && (
         <View style={{ gap: 4, alignItems: 'flex-start' }}>
-          <Press title={phrases.LET_LEARN_SPREAD} onPress={() => void learn()} />
+          <LearnPress of={batch.id} title={phrases.LET_LEARN_SPREAD} onPress={() => void learn()} />
           <Small>
             {learned === null
               ? phrases.kitchenTakes(USUAL_SPREAD)
