@@ -332,4 +332,19 @@ describe('the sheet', () => {
     expect(sheetFit([...rows, ...rows])).toBeLessThan(sheetFit(rows));
     expect(sheetFit(Array.from({ length: 40 }, () => rows).flat())).toBeGreaterThanOrEqual(0.5);
   });
+  it('is not where it would meet somebody else at the one place to work', () => {
+    const cut = plan.tasks.find((t) => t.kind === 'cut');
+    if (!cut) throw new Error('nothing to cut');
+    const at = (id: string, hand: number, start: number, bench: number): typeof cut => ({
+      ...cut,
+      ...{ id, hand, start, end: start + 20, after: [], needs: { hands: 1, bench } },
+    });
+    const begun = { rests: [], startMinute: 0 };
+    const mine = at('mine', 0, 100, 1);
+    const helped = { ...begun, tasks: [mine, at('theirs', 1, 40, 1), at('after', 0, 190, 1), at('late', 1, 150, 1)] };
+    expect(mayBegin(mine, helped)).toEqual({ from: 60, until: 130 });
+    // With a second place, as the plan takes elsewhere anyway, only the hands decide.
+    const beside = { ...helped, tasks: [...helped.tasks, at('x', 2, 300, 1), at('y', 3, 300, 1)] };
+    expect(mayBegin(mine, beside)).toEqual({ from: 0, until: 170 });
+  });
 });

@@ -51,6 +51,26 @@ function earliest(
   return Math.max(startMinute, ...before, ...others, ...rested);
 }
 
+/** How many places to work are taken at a moment. */
+const takenAt = (minute: number, tasks: readonly PlannedTask[]): number =>
+  tasks.reduce((sum, t) => sum + (t.start <= minute && minute < t.end ? (t.needs.bench ?? 0) : 0), 0);
+
+/**
+ * Where the step would meet others at the places to work, if it began earlier or later: no more are counted on than the plan takes
+ * at once anyway.
+ */
+function betweenBenches(task: PlannedTask, { tasks }: Pick<DayPlan, 'tasks'>): { after: number; before: number } {
+  const { bench = 0 } = task.needs;
+  const others = tasks.filter((t) => t !== task && (t.needs.bench ?? 0) > 0);
+  const most = Math.max(...tasks.map((t) => takenAt(t.start, tasks)));
+  const isFull = (minute: number): boolean => bench > 0 && takenAt(minute, others) + bench > most;
+  // How many are taken changes only where one begins or ends.
+  const marks = others.flatMap((t) => [t.start, t.end]);
+  const ends = marks.filter((m) => m <= task.start && isFull(m - 1));
+  const starts = marks.filter((m) => m >= task.end && isFull(m));
+  return { after: Math.max(-Infinity, ...ends), before: Math.min(Infinity, ...starts) };
+}
+
 /** What needs an oven, a pot or a ring begins with it: only hands alone are free to be earlier. */
 const isHandsAlone = ({ hasHands, needs }: PlannedTask): boolean =>
   hasHands && Object.keys(needs).every((place) => place === 'hands' || place === 'bench');
@@ -63,7 +83,9 @@ export function mayBegin(task: PlannedTask, plan: Pick<DayPlan, 'tasks' | 'rests
   // When people eat, and when one leaves for it, is not the plan’s to move.
   const isSet = task.isPinned || task.kind === 'serve' || task.kind === 'carry';
   if (task.state !== 'planned' || isSet || !isHandsAlone(task)) return { from: null, until: null };
-  const [from, until] = [earliest(task, plan), latest(task, plan)];
+  const benches = betweenBenches(task, plan);
+  const from = Math.max(earliest(task, plan), benches.after);
+  const until = Math.min(latest(task, plan), benches.before - (task.end - task.start));
   const early = task.start - from;
   return {
     from: early >= SOON && early <= FAR ? from : null,
