@@ -48,7 +48,7 @@ test('water for a pan, the piece cut through at a minute, ice water taken off, a
   await forecastIsThere(page);
   const cut = page.getByRole('img', { name: /^Cut through after/ });
   await expect(cut).toHaveAccessibleName(/70\s°C has come/);
-  const slider = page.getByRole('slider', { name: 'Minutes in the heat' });
+  const slider = page.getByRole('slider', { name: 'Minutes of cooking' });
   await slider.focus();
   await page.keyboard.press('End');
   await expect(cut).not.toHaveAccessibleName(/has come/);

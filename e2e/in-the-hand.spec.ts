@@ -156,7 +156,7 @@ test('the Bench shows a clock that runs: which load, how much is left, and what 
   await page.goto('/');
   const turkey = page.getByRole('article', { name: 'Turkey and celeriac purses' });
   await expect(
-    turkey.getByRole('link', { name: /Load 1 of 2 in the heat: 1[34]\smin left, then measure/ }),
+    turkey.getByRole('link', { name: /Load 1 of 2 cooking: 1[34]\smin left, then measure/ }),
   ).toBeVisible();
 });
 

@@ -17,7 +17,7 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await expect(page.getByText(/Which was it/)).toHaveCount(0);
 
   const why = page.getByRole('region', { name: 'Why soggy (bottom)' });
-  await expect(why).toContainText(/g\sran from 100\sg in the heat; up to 6 is usual/, { timeout: 20_000 });
+  await expect(why).toContainText(/g\sran from 100\sg while cooking; up to 6 is usual/, { timeout: 20_000 });
   const next = page.getByRole('region', { name: 'Next version' });
   const lines = next.getByRole('group');
   const all = await lines.count();
@@ -26,7 +26,7 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await expectAccessible(page);
 
   // What was weighed is refused beside its field where it cannot be.
-  const before = page.getByLabel('One before the heat, g');
+  const before = page.getByLabel('One before cooking, g');
   await before.fill('99999');
   await expect(before).toHaveAttribute('aria-invalid', 'true');
   await before.fill('1850');

@@ -192,7 +192,7 @@ describe('cooling', () => {
     expect(uncovered.heat?.cooling?.evaporatedG).toBeGreaterThan(20);
     expect(uncovered.ledger.steamedOff).toBe(0);
     expect(uncovered.checks.moisture.why.map((reason) => reason.text)).toContain(
-      'Steam of a cooling that is too slow, not counted on',
+      'Steam from a cooling that’s too slow, not counted',
     );
   });
   it('puts the steam on the ledger, and moisture follows', () => {

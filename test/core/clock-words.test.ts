@@ -24,13 +24,13 @@ describe('clocks that run, each in a line', () => {
   it('a load says which it is, how much is left, and what comes then', () => {
     const first = changed(turkey, { do: 'startLoad', at: AT, parcels: 12 });
     expect(clocks(first, 14)).toEqual([
-      { station: 'cook', text: 'Load 1 of 2 in the heat: *14 min left*, then measure', isDue: false },
+      { station: 'cook', text: 'Load 1 of 2 cooking: *14 min left*, then measure', isDue: false },
     ]);
     expect(clocks(first, 29)).toEqual([
-      { station: 'cook', text: 'Load 1 of 2 in the heat: *measure now*', isDue: true },
+      { station: 'cook', text: 'Load 1 of 2 cooking: *measure now*', isDue: true },
     ]);
     const second = changed(first, { do: 'stopLoad', at: after(29) }, { do: 'startLoad', at: after(31), parcels: 12 });
-    expect(clocks(second, 32)[0].text).toMatch(/^Load 2 of 2 in the heat: \*27 min left\*/);
+    expect(clocks(second, 32)[0].text).toMatch(/^Load 2 of 2 cooking: \*27 min left\*/);
   });
 
   it('a cooling says how long until it is measured, and when its limit is missed', () => {

@@ -354,7 +354,7 @@ describe('water in a pan', () => {
     );
     expect(laceWords(usual)).toBeNull();
     expect(panWaterWords(panWater(pan, { waterG: 40, starchG: 0, minutes: 7 }, 100), 7)).toContain(
-      'Sooner than the step ends',
+      'That’s before the step ends',
     );
     expect(panWaterWords(panWater(pan, { waterG: 300, starchG: 0, minutes: 7 }, 100), 7)).toContain(
       'Later than the step ends',

@@ -83,7 +83,7 @@ describe('fillings whose figure is known', () => {
 describe('what is said', () => {
   it('of wet: what runs, and what it is compared with', () => {
     expect(judged(TURNOVER, BRAISE).checks.moisture.sentence).toMatch(
-      /^\*2\d\.\d g\* run from 100 g in the heat; this pastry takes 5\. 2\d\.\d g in 100 g are loose while you fill, most of it from unsalted stock; above 5 the skin tears\.$/,
+      /^\*2\d\.\d g\* run from 100 g while cooking; this pastry takes 5\. 2\d\.\d g in 100 g are loose while you fill, most of it from unsalted stock; above 5 the skin tears\.$/,
     );
   });
   it('of dry: how much of what, and for which', () => {

@@ -211,7 +211,7 @@ describe('a rehearsal', () => {
 
   it('nothing in the heat: nobody has eaten, and nothing is found', () => {
     const s = begin('blue-jar');
-    expect(see(s, 'cut').said).toBe('None has been in the heat yet.');
+    expect(see(s, 'cut').said).toBe('None has been cooked yet.');
     expect(debrief(s).verdicts).toEqual([{ good: false, text: expect.stringContaining('nobody has eaten') }]);
   });
 });

@@ -214,9 +214,9 @@ it('what was weighed is refused beside its field where it cannot be, and who ate
     ),
     duck,
   );
-  fireEvent.changeText(screen.getByLabelText('One before the heat, g'), '99999');
+  fireEvent.changeText(screen.getByLabelText('One before cooking, g'), '99999');
   expect(batch().note.measured.parcelBeforeG).toBeNull();
-  fireEvent.changeText(screen.getByLabelText('One before the heat, g'), '131');
+  fireEvent.changeText(screen.getByLabelText('One before cooking, g'), '131');
   expect(batch().note.measured.parcelBeforeG).toBe(131);
   fireEvent.changeText(screen.getByLabelText('In the heat, min'), '28');
   fireEvent.changeText(screen.getByLabelText('In the heat, min'), '29');

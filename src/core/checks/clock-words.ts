@@ -23,7 +23,7 @@ function ofCook({ cook }: Batch, { loads }: Assessment, now: string): RunningClo
   const { run } = cook;
   if (run === null) return [];
   const all = Math.max(loads?.loads ?? 1, nextLoad(cook) - 1, run.load);
-  const which = all > 1 ? `Load ${run.load} of ${all} in the heat` : 'In the heat';
+  const which = all > 1 ? `Load ${run.load} of ${all} cooking` : 'Cooking';
   const clock = cookClock(cook, minutesIn(run, now));
   return [
     clock.next === null

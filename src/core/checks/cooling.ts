@@ -72,7 +72,7 @@ function reasons(forecast: CoolingForecast, warm: number, { kitchen, pack, peris
       text: wordsOfRule(rule, kitchen.temperature, limitMinutes),
       figure:
         end === 'heated' && usedMinutes !== null
-          ? `in the heat again after ${formatMinutes(usedMinutes)}`
+          ? `heated again after ${formatMinutes(usedMinutes)}`
           : tookMinutes === null
             ? 'not reached'
             : formatMinutes(tookMinutes),

@@ -72,7 +72,7 @@ function inTheHeat({ ledger, takes }: Accounts): MoistureMark {
     watch: watchTo(wet),
     state,
     headline: state === 'good' ? RIGHT : 'Moisture: too wet',
-    sentence: `${runs} in the heat; ${takes.wrapping} takes ${edge(wet)}${takes.isLearned ? ' in your kitchen' : ''}.`,
+    sentence: `${runs} while cooking; ${takes.wrapping} takes ${edge(wet)}${takes.isLearned ? ' in your kitchen' : ''}.`,
   };
 }
 
@@ -247,7 +247,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
       ? [{ text: 'Steamed off while cooling', figure: formatGrams(ledger.steamedOff), source: 'cooling forecast' }]
       : []),
     ...(steamLeftOut > 0.5
-      ? [{ text: 'Steam of a cooling that is too slow, not counted on', figure: formatGrams(steamLeftOut) }]
+      ? [{ text: 'Steam from a cooling that’s too slow, not counted', figure: formatGrams(steamLeftOut) }]
       : []),
     ...(ledger.heldByMeat > 0.5
       ? [{ text: 'Kept by the meat that took it up', figure: formatGrams(ledger.heldByMeat), source: HOUSE }]

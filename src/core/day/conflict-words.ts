@@ -23,7 +23,7 @@ function conflictWords(conflict: Conflict, plan: DayPlan): string {
     if (byMinutes > NO_TIME)
       return `“${fullTitle(second)}” doesn’t fit before “${fullTitle(first)}”${why ? ` (${why})` : ''}. The nearest is *${minutes}* too early.${resting(second, first, plan) || meeting(second, plan)}`;
     if (first.kind === 'serve' && second.kind === 'load-out')
-      return `“${fullTitle(second)}” would be kept hot *${minutes}* longer than it may until it is served.${meeting(second, plan)}`;
+      return `“${fullTitle(second)}” would stay hot *${minutes}* longer than it may before it’s served.${meeting(second, plan)}`;
     return `“${fullTitle(second)}” would be ready *${minutes}* too early${why ? ` (${why})` : ''} before “${fullTitle(first)}”.${meeting(second, plan)}`;
   }
   if (kind === 'never-fits' && resource !== null)

@@ -60,7 +60,7 @@ export function perishable(lines: readonly ResolvedLine[], isComplete: boolean):
   if (all <= 0 || fed / all < TRACE || sugarPer100(lines) >= PRESERVES_G)
     return {
       counts: false,
-      why: 'Fruit, sugar, nuts or raw vegetables: acid, dry or never heated, no hours are counted.',
+      why: 'Fruit, sugar, nuts or raw vegetables: acid, dry or never heated, so no hours are counted.',
     };
   return { counts: true, why: 'Cooked vegetables, grains, pulses and dairy spoil, too: their hours are counted.' };
 }

@@ -120,7 +120,7 @@ function inHeat(operation: Extract<Operation, { do: 'setCook' }>, { cook }: Batc
   const minutes = plannedMinutes({ steps });
   if (minutes === plannedMinutes(cook)) return null;
   return {
-    what: 'In the heat',
+    what: 'Cooking time',
     unit: 'min',
     value: minutes,
     span: LIMITS.cookMinutes,

@@ -301,7 +301,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
       const least = due === null ? null : Math.ceil(due);
       return least === null || least >= planned ? [] : minutesTo(n, least);
     },
-    remember('in-time', 'Take it out when its minutes are over'),
+    remember('in-time', 'Take it out when its time is up'),
   ),
   'planned-hot': first(fixes('core'), (n) => {
     const { medium, mediumC } = mainStep(n.batch.cook);
@@ -314,7 +314,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
       const enough = boiledEnough(n.batch, n.core?.leastDoneMinutes ?? 0);
       return enough === null || enough >= plannedMinutes(n.batch.cook) ? [] : minutesTo(n, enough);
     },
-    remember('in-time', 'Take it out when its minutes are over'),
+    remember('in-time', 'Take it out when its time is up'),
   ),
   'raw-pieces': remember('softer-pieces', 'Grate it, cut it to 5 mm, or cook it before it goes in'),
   'mostly-dough': first(fixes('fit'), WEIGH),

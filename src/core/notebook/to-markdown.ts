@@ -11,8 +11,8 @@ import { formatGrams } from '../units/format';
 const plain = (text: string): string => text.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
 
 const MEASURED: readonly [keyof Batch['note']['measured'], string, (value: number) => string][] = [
-  ['parcelBeforeG', 'One before the heat', formatGrams],
-  ['parcelAfterG', 'The same after it', formatGrams],
+  ['parcelBeforeG', 'One before cooking', formatGrams],
+  ['parcelAfterG', 'The same one after', formatGrams],
   ['fillingLeftG', 'Filling left', formatGrams],
   ['doughLeftG', 'Dough left', formatGrams],
   ['wastedG', 'Thrown away', formatGrams],

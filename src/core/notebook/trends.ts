@@ -109,7 +109,7 @@ function minutes(looked: readonly Looked[]): Trend {
   const by = mean(points.map(({ value }) => value));
   return {
     id: 'minutes',
-    title: 'Minutes in the heat, against the plan',
+    title: 'Cooking minutes, against the plan',
     unit: 'min',
     digits: 0,
     points,

@@ -93,7 +93,7 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
   colour: (situation) => {
     const { batch, rehearsal } = situation;
     const { run } = batch.cook;
-    if (run === null) return only('Nothing is in the heat.');
+    if (run === null) return only('Nothing is cooking.');
     const minutes = (Date.parse(rehearsal.simAt) - Date.parse(run.inAt)) / 60_000;
     const truth = truthNow(situation);
     const share = Math.max(1, minutes / plannedMinutes(batch.cook));
@@ -105,7 +105,7 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
   },
   cut: (situation) => {
     const { outcomes } = insideOf(situation);
-    if (outcomes === null) return only('None has been in the heat yet.');
+    if (outcomes === null) return only('None has been cooked yet.');
     const seen = outcomes.map(
       ({ what, much, where }) =>
         `${OUTCOMES[what].label}${where === null ? '' : ` (${PLACES_IN_PARCEL[where].label})`}${much === 'little' ? ', a little' : ''}`,

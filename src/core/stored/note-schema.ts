@@ -24,8 +24,8 @@ export const noteSchema = z.strictObject({
   at: moment.nullable().describe('When it was noted first; null where nothing is noted yet.'),
   outcomes: list(outcomeSchema, MOST.outcomes, 'outcomes').describe('What came out.'),
   measured: z.strictObject({
-    parcelBeforeG: grams(LIMITS.parcelG, 'One piece before the heat'),
-    parcelAfterG: grams(LIMITS.parcelG, 'The same piece after the heat'),
+    parcelBeforeG: grams(LIMITS.parcelG, 'One piece before cooking'),
+    parcelAfterG: grams(LIMITS.parcelG, 'The same piece after cooking'),
     fillingLeftG: grams(LIMITS.leftG, 'Filling left over'),
     doughLeftG: grams(LIMITS.leftG, 'Dough left over'),
     wastedG: grams(LIMITS.leftG, 'Thrown away'),

@@ -85,7 +85,7 @@ export const OUTCOMES = recordsOf<OutcomeRecord>()({
   forgotten: of('seasoning', 'something forgotten'),
 
   spat: of('work', 'spat in the oil'),
-  'long-bake': of('work', 'took far longer in the heat'),
+  'long-bake': of('work', 'took far longer to cook'),
   'cooled-slowly': of('work', 'took far longer to cool'),
   'dough-tore': of('work', 'dough tore or melted', AROUND),
   'dough-sticky': of('work', 'dough too sticky'),

@@ -45,7 +45,7 @@ export const REHEARSALS = recordsOf<RehearsalRecord>()({
     'They may come early',
     'Turkey and leek pockets for people who have never been on time in their lives. The probe has a bent tip.',
   ),
-  'as-it-seems': kitchen('any', 'A kitchen as it seems', 'Everything is what it says.'),
+  'as-it-seems': kitchen('any', 'Nothing hidden', 'Everything is what it says.'),
   drawn: kitchen('any', 'Something is not as it seems', 'One thing, drawn by lot.'),
 });
 export type RehearsalKitchen = keyof typeof REHEARSALS;

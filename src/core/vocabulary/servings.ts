@@ -23,7 +23,7 @@ export const SERVINGS = recordsOf<ServingRecord>()({
   },
   'frozen-ahead': {
     label: 'frozen ahead, cooked on the day',
-    trade: 'Wrapped a day before, frozen raw on a tray, cooked from frozen: longer in the heat, free hands on the day.',
+    trade: 'Wrapped a day before, frozen raw on a tray, cooked from frozen: longer to cook, but free hands on the day.',
     holdMinutes: null,
   },
 });

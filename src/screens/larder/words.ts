@@ -9,7 +9,7 @@ export const isNotAtHome = (name: string): string => `${name} isn’t always at 
 // What is known of a food.
 export const oneWeighs = (what: string, g: number): string => `one ${what} ${formatNumber(g)} g`;
 export const cupWeighs = (gPerMl: number, cupMl: number): string => `a cup ${formatNumber(gPerMl * cupMl, 0)} g`;
-export const LOSES_SCENT = 'Loses its scent in the heat';
+export const LOSES_SCENT = 'Loses its scent when heated';
 export const STRONG_SPICE = 'A strong spice';
 export const MAKES_IT_RISE = 'Makes it rise';
 export const PER100 = 'g per 100 g';
@@ -45,7 +45,7 @@ export const LIKE_A_ROOT = 'like a root';
 export const LIKE_A_LEAF = 'like a leaf';
 export const LIKE_AN_ONION = 'like an onion';
 export const LIKE_DICED_MEAT = 'like diced meat';
-export const LOSES_SCENT_IN_HEAT = 'loses its scent in the heat';
+export const LOSES_SCENT_IN_HEAT = 'loses its scent when heated';
 export const A_STRONG_SPICE = 'a strong spice';
 export const MAKES_RISE = 'makes it rise';
 export const USUAL_FROM = 'Usual, from (optional)';

@@ -120,13 +120,13 @@ export const heatCauses: readonly CauseRule[] = [
         return read(
           ramp(n.plannedMinutes / Math.max(1, n.inHeatMinutes), 1.1, 1.5),
           'Out before its time',
-          `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat, where ${formatMinutes(Math.round(n.plannedMinutes))} was planned.`,
+          `*${formatMinutes(Math.round(n.inHeatMinutes))}* of cooking, where ${formatMinutes(Math.round(n.plannedMinutes))} was planned.`,
           { evidence: [timed(n)], against: againstCold(n), isMeasured: true },
         );
       return read(
         ramp(needs / Math.max(1, n.inHeatMinutes), 1, 1.6),
-        'Too short in the heat',
-        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; the slowest piece needs ${formatMinutes(Math.round(needs))}.`,
+        'Cooked too short',
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* of cooking; the slowest piece needs ${formatMinutes(Math.round(needs))}.`,
         { evidence: [timed(n), 'by the forecast'], against: againstCold(n), isMeasured: n.isTimed },
       );
     },
@@ -143,8 +143,8 @@ export const heatCauses: readonly CauseRule[] = [
       if (due === null) return null;
       return read(
         0.9 * ramp(n.inHeatMinutes / due, 1.3, 2.5),
-        'Long in the heat',
-        `*${formatMinutes(Math.round(n.inHeatMinutes))}* in the heat; ${formatMinutes(Math.round(needs))} makes the slowest piece hot (${formatNumber(over, 1)} times as long).`,
+        'Cooked long',
+        `*${formatMinutes(Math.round(n.inHeatMinutes))}* of cooking; ${formatMinutes(Math.round(needs))} makes the slowest piece hot (${formatNumber(over, 1)} times as long).`,
         { evidence: [timed(n), 'by the forecast'], isMeasured: n.isTimed },
       );
     },
@@ -313,7 +313,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         0.8 * ramp(SETS - after, 0, SETS),
         'Cut too soon',
-        `*${formatNumber(after)} min* after the heat; in ${SETS} the juice sets (our estimate).`,
+        `*${formatNumber(after)} min* after cooking; in ${SETS} the juice sets (our estimate).`,
         { evidence: ['said yourself'], isMeasured: true },
       );
     },

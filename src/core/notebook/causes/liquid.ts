@@ -41,7 +41,7 @@ export const liquidCauses: readonly CauseRule[] = [
       return read(
         ramp(value, band[1] - 1, band[1] + CLEAR),
         'Too much loose liquid',
-        `*${formatNumber(value, 1)} g* ran from 100 g in the heat; up to ${formatNumber(band[1])} is usual.`,
+        `*${formatNumber(value, 1)} g* ran from 100 g while cooking; up to ${formatNumber(band[1])} is usual.`,
         { evidence: [estimated(n)], isMeasured: isByWeighing(n) },
       );
     },
@@ -66,7 +66,7 @@ export const liquidCauses: readonly CauseRule[] = [
       return read(
         ramp(n.lossPercent, usual, usual + CLEAR_LOSS),
         'More water in it than was counted',
-        `The piece lost *${formatNumber(n.lossPercent, 0)} %* of its filling in the heat, where about ${formatNumber(usual)} is usual: more ran than the ${formatNumber(n.heat.value, 1)} g per 100 g that were counted.`,
+        `The piece lost *${formatNumber(n.lossPercent, 0)} %* of its filling while cooking, where about ${formatNumber(usual)} is usual: more ran than the ${formatNumber(n.heat.value, 1)} g per 100 g that were counted.`,
         { evidence: ['weighed before and after'], isMeasured: true },
       );
     },

@@ -29,7 +29,7 @@ export const FROM_FRIDGE = 'from the fridge';
 export const WARM_AS_KITCHEN = 'as warm as the kitchen';
 export const THEY_GO_IN = 'They go in';
 export const PIECES_GO_IN_AT = 'Pieces go in at';
-export const AFTER_HEAT = 'After the heat';
+export const AFTER_HEAT = 'After cooking';
 export const waterBoilsAt = (c: number, scale: 'C' | 'F'): string =>
   `Water boils at ${formatTemperature(c, scale)} where your kitchen is.`;
 
@@ -52,7 +52,7 @@ export const cutThroughAfter = (
   howFar: string,
 ): string =>
   `Cut through after ${formatMinutes(minute)}, a forecast: ${coldest} in the coldest place${isHot ? '' : `, ${limit} has come ${howFar}`}.`;
-export const MINUTES_IN_HEAT = 'Minutes in the heat';
+export const MINUTES_IN_HEAT = 'Minutes of cooking';
 export const afterMinutes = (minute: number, coldest: string, isHot: boolean): string =>
   `After *${formatMinutes(minute)}*: *${coldest}* in the coldest place${isHot ? ', by the forecast: measure' : ''}.`;
 export const ALL_THE_WAY = 'all the way';
@@ -67,9 +67,9 @@ export const keepThisFor = (name: string): string => `Keep this for “${name}�
 
 // The load’s clock.
 export const loadOf = (number: number, loads: number): string => `Load ${number} of ${Math.max(loads, number)}`;
-export const allWereIn = (count: number): string => `All ${count} have been in the heat.`;
+export const allWereIn = (count: number): string => `All ${count} have been cooked.`;
 export const someWereIn = (count: number, toCome: number): string =>
-  `${count - toCome} of ${count} have been in the heat.`;
+  `${count - toCome} of ${count} have been cooked.`;
 export const IN_THIS_LOAD = 'In this load';
 export const startLoadClock = (loads: number, which: string, isAgain: boolean): string =>
   `${loads > 1 ? `${which} is` : 'They are'} ${isAgain ? 'back in' : 'in'}: start the clock`;

@@ -33,9 +33,9 @@ export const HAS_SAID_SO = 'This batch has taught it already.';
 export const LET_IT_LEARN = 'Let the kitchen learn it';
 
 // What was weighed.
-export const ONE_BEFORE = 'One before the heat';
-export const SAME_AFTER = 'The same after it';
-export const IN_THE_HEAT = 'In the heat';
+export const ONE_BEFORE = 'One before cooking';
+export const SAME_AFTER = 'The same one after';
+export const IN_THE_HEAT = 'Cooking time';
 export const FILLING_AND_CLOSING = 'Filling and closing them all';
 export const ROSE_FOR = 'They rose for';
 export const WHAT_YOU_WEIGHED = 'What you weighed';
@@ -65,7 +65,7 @@ export const READINGS_AS_TABLE = 'Readings as a table';
 export const TIME_AND_TEMPERATURE = 'A time and a temperature in each line.';
 export const THESE_ARE_OF = 'If the file doesn’t say, these are readings of';
 export const FILLING_THAT_COOLS = 'a filling that cools';
-export const WHAT_IS_IN_HEAT = 'what is in the heat';
+export const WHAT_IS_IN_HEAT = 'what’s cooking';
 export const READINGS_TO_TABLE = 'Readings to a table';
 export const READINGS_FROM_TABLE = 'Readings from a table';
 
