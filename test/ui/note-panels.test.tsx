@@ -218,8 +218,8 @@ it('what was weighed is refused beside its field where it cannot be, and who ate
   expect(batch().note.measured.parcelBeforeG).toBeNull();
   fireEvent.changeText(screen.getByLabelText('One before cooking, g'), '131');
   expect(batch().note.measured.parcelBeforeG).toBe(131);
-  fireEvent.changeText(screen.getByLabelText('In the heat, min'), '28');
-  fireEvent.changeText(screen.getByLabelText('In the heat, min'), '29');
+  fireEvent.changeText(screen.getByLabelText('Cooking time, min'), '28');
+  fireEvent.changeText(screen.getByLabelText('Cooking time, min'), '29');
   expect(batch().taken).toEqual([{ what: 'load', minutes: 29, planned: 34, at: AT }]);
   fireEvent.changeText(screen.getByLabelText('Somebody else'), 'Aunt');
   press('Add');
