@@ -5,7 +5,7 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
   page,
 }) => {
   await page.goto('/batch/demo-venison-half-moons/cook');
-  await (await fixOf(page, 'Core', /^Turn the flame up/)).click();
+  await (await fixOf(page, 'Core', /^Turn up the flame/)).click();
   await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
   await expect(page.getByText(/^Crust: brown after about \d+\smin/)).toBeVisible();
   await page.getByRole('radio', { name: 'frozen' }).click();
@@ -27,11 +27,11 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
     .getByRole('radio', { name: 'rest in the room' })
     .click();
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: /How it's cooked.*fry, your own way/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /How it’s cooked.*fry, your own way/ })).toBeVisible();
   await page.reload();
   await expect(page.getByText(/^3\. Rest in the room/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave step 3 out' }).click();
-  await expect(page.getByRole('heading', { name: /How it's cooked.*shallow-fry, turned/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /How it’s cooked.*shallow-fry, turned/ })).toBeVisible();
 });
 
 test('water for a pan, the piece cut through at a minute, ice water taken off, and a holding time', async ({

@@ -204,7 +204,7 @@ test('the thermometer: from the server’s bridge, and on in this browser when t
   };
   // In a real batch nobody is handed the practice probe unasked.
   await page.getByRole('button', { name: 'Use a thermometer' }).click();
-  await expect(page.getByText('No thermometer is heard.')).toBeVisible();
+  await expect(page.getByText('No thermometer is connected.')).toBeVisible();
   const thermometer = page.getByRole('status', { name: 'Thermometer' });
   await expect(thermometer).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it away' }).click();

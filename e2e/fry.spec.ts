@@ -29,7 +29,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
   await expect(oil).toBeVisible();
   const fallen = Number(/to (\d+)/.exec((await oil.getAttribute('aria-label')) ?? '')?.[1]);
   expect(fallen).toBeLessThan(140);
-  await expect(page.getByText(/^Only 8 swim freely/)).toBeVisible();
+  await expect(page.getByText(/^Only 8 float freely/)).toBeVisible();
   // Half as many, and the flame turned up: it fries.
   await page.getByLabel('At once, pieces').fill('8');
   await page.getByRole('radio', { name: /^turned up as they go in/ }).click();
@@ -96,7 +96,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
 test('a fix of the pot does what it says, and is taken back', async ({ page }) => {
   await page.goto(`${VENISON}/cook`);
   await forecastIsThere(page);
-  await (await fixOf(page, 'Core', /^Turn the flame up, and fry as many as it then bears/)).click();
+  await (await fixOf(page, 'Core', /^Turn up the flame and fry as many as it can take/)).click();
   await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
   await expect(page.getByText(/^The oil falls from 170\s°C to/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click();

@@ -155,9 +155,7 @@ test('the Bench shows a clock that runs: which load, how much is left, and what 
   await page.clock.fastForward(14 * 60_000);
   await page.goto('/');
   const turkey = page.getByRole('article', { name: 'Turkey and celeriac purses' });
-  await expect(
-    turkey.getByRole('link', { name: /Load 1 of 2 cooking: 1[34]\smin left, then measure/ }),
-  ).toBeVisible();
+  await expect(turkey.getByRole('link', { name: /Load 1 of 2 cooking: 1[34]\smin left, then measure/ })).toBeVisible();
 });
 
 test('the Kitchen is a page of lines; units are chosen once, and everything can be erased after it was saved', async ({

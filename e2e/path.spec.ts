@@ -140,7 +140,7 @@ test('binders side by side, a slip of the spoon asked after, the filling scaled'
   await expect(page.getByText(/^Allspice is far above the usual/)).toBeVisible();
   await page.getByRole('button', { name: 'Teaspoons, then' }).click();
   await expect(page.getByText(/^Allspice is far above the usual/)).toHaveCount(0);
-  await page.getByRole('radio', { name: 'so many times' }).click();
+  await page.getByRole('radio', { name: 'a multiple' }).click();
   await page.getByLabel('Times, ×').fill('2');
   await page.getByRole('button', { name: 'Scale it', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Smoked haddock, 1\s800\sg/ })).toBeVisible();

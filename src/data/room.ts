@@ -22,7 +22,7 @@ const GROUPS: readonly [what: string, prefix: string][] = [
   ['The kitchen', 'involucrum/kitchen'],
   ['Rehearsals', REHEARSALS.slice(0, -1)],
 ];
-const REST = 'Steps back, and the like';
+const REST = 'Undo steps and the like';
 
 /** @returns what is kept, the largest first */
 export async function measureRoom(): Promise<Room> {

@@ -26,9 +26,7 @@ describe('clocks that run, each in a line', () => {
     expect(clocks(first, 14)).toEqual([
       { station: 'cook', text: 'Load 1 of 2 cooking: *14 min left*, then measure', isDue: false },
     ]);
-    expect(clocks(first, 29)).toEqual([
-      { station: 'cook', text: 'Load 1 of 2 cooking: *measure now*', isDue: true },
-    ]);
+    expect(clocks(first, 29)).toEqual([{ station: 'cook', text: 'Load 1 of 2 cooking: *measure now*', isDue: true }]);
     const second = changed(first, { do: 'stopLoad', at: after(29) }, { do: 'startLoad', at: after(31), parcels: 12 });
     expect(clocks(second, 32)[0].text).toMatch(/^Load 2 of 2 cooking: \*27 min left\*/);
   });

@@ -300,7 +300,7 @@ describe('the slowest piece', () => {
     };
     expect(words('first')).toBeNull();
     expect(words('all')).toMatch(
-      /^All 20 are there after \*\d+\smin\* in 95 of 100 batches, a forecast; one takes \d+ to \d+\smin\. The slowest is a piece with \d+ % more filling, where it is \d+\s°C cooler/,
+      /^All 20 are hot after \*\d+\smin\* in 95 of 100 batches, by the forecast; a single one takes \d+ to \d+\smin\. The slowest is a piece with \d+ % more filling, where it is \d+\s°C cooler/,
     );
   });
   it('the normal distribution, backwards', () => {

@@ -108,7 +108,7 @@ describe('a red check', () => {
     const { worked, plan } = mended(input(duck, { serveAt: tomorrow }));
     const cools = plan.tasks.find(({ kind }) => kind === 'cool');
     expect(cools?.mended?.label).toMatch(/^Spread to/);
-    expect(cools?.how).toMatch(/the way planned breaks the rule/);
+    expect(cools?.how).toMatch(/the way you planned breaks the rule/);
     expect((cools?.end ?? 0) - (cools?.start ?? 0)).toBeLessThan(120);
     expect(worked.facts[0].warnings.cool).toBeUndefined();
     // Begun, it is the batch's own way.

@@ -176,7 +176,7 @@ const SPOILT: [name: string, words: Words, cook: Partial<Batch['cook']>, headlin
     { form: 'half-moon', school: 'raw', count: 40, lines: PORK, dough: 'oil-egg', wrap: { portionG: 16 } },
     { startC: 5, load: 20, flame: 'left', method: 'fry', steps: [step('oil', 175, 6)] },
     'Core: the oil falls too far',
-    /^Turn the flame up/,
+    /^Turn up the flame/,
   ],
   [
     'pork rolls, ten minutes',

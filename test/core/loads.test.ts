@@ -112,7 +112,7 @@ describe('in loads', () => {
     expect((plan.loads - 1) * plan.atOnce).toBeLessThan(turkey.count);
     expect(plan.allMinutes).toBe(plan.loads * plan.eachMinutes + 2 * (plan.loads - 1));
     expect(loadsWords(plan, turkey.count)).toMatch(/^\*12\* at once, on 2 tiers, 2 loads of 28\smin/);
-    expect(waitWords(plan, true)).toContain('in the fridge until their turn');
+    expect(waitWords(plan, true)).toContain('in the fridge until then');
     expect(waitWords(plan, false)).toContain('under a cloth');
     expect(waitWords({ ...plan, lastWaits: 5 }, true)).toBeNull();
   });

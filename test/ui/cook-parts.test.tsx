@@ -25,12 +25,12 @@ describe('how the pieces differ', () => {
   });
 
   it('what has come is shown, and nothing is asked', () => {
-    renderPart(<SpreadLine words="All *24* are there after 17 min." />);
+    renderPart(<SpreadLine words="All *24* are hot after 17 min." />);
     act(() => {
       jest.advanceTimersByTime(600);
     });
     expect(screen.queryByLabelText('Skip how they differ')).toBeNull();
-    expect(screen.getByText(/are there after 17 min/)).toBeTruthy();
+    expect(screen.getByText(/are hot after 17 min/)).toBeTruthy();
   });
 });
 

@@ -127,7 +127,7 @@ describe('scaling', () => {
     const { batch } = openStation(ScalePanel, turkey);
     press('what I have');
     press('turkey thigh mince');
-    type('So much turkey thigh mince, g', '630');
+    type('How much turkey thigh mince you have, g', '630');
     press('Scale it');
     await settled();
     expect(batch().lines.find((l) => l.id === 'turkey')?.amount).toBe(630);
@@ -139,7 +139,7 @@ describe('scaling', () => {
       ...turkey,
       lines: turkey.lines.map((l) => (l.id === 'turkey' ? { ...l, amount: 2000 } : l)),
     });
-    press('so many times');
+    press('a multiple');
     type('Times, ×', '50');
     press('Scale it');
     await settled();
@@ -150,7 +150,7 @@ describe('scaling', () => {
 
   it('by nothing is not offered', () => {
     openStation(ScalePanel, turkey);
-    press('so many times');
+    press('a multiple');
     expect(
       screen.getByLabelText('Scale it').props.accessibilityState ?? screen.getByLabelText('Scale it').props,
     ).toMatchObject({

@@ -170,6 +170,20 @@ describe('a check panel', () => {
     expect(onFix).toHaveBeenCalledWith(check.fixes[0]);
   });
 
+  it('what is only estimated is marked, and said once for all of it', () => {
+    const estimates = [
+      { text: 'Celeriac lets go of', figure: '22 g', source: 'our estimate' },
+      { text: 'The skin takes', figure: '4 g', source: 'our estimate' },
+      { text: 'Pork brings', figure: '31 g', source: 'food tables' },
+    ];
+    renderPart(<CheckPanel check={{ ...check, why: estimates }} onFix={jest.fn()} />);
+    fireEvent.press(screen.getByLabelText('Why? Moisture: too wet'));
+    expect(screen.getByText('≈ 22 g')).toBeTruthy();
+    expect(screen.getByText('≈ 4 g')).toBeTruthy();
+    expect(screen.getByText('31 g')).toBeTruthy();
+    expect(screen.getAllByText(/our estimate/)).toHaveLength(1);
+  });
+
   it('as a bar it is its verdict and figure; tapped, all that it says', () => {
     const onFix = jest.fn();
     renderPart(<CheckBar check={check} onFix={onFix} />);

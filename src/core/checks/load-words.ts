@@ -24,9 +24,9 @@ export function waitWords({ lastWaits }: LoadsToCook, isRaw: boolean): string | 
   if (lastWaits < WAIT_WORTH) return null;
   const minutes = formatMinutes(lastWaits);
   if (isRaw && lastWaits >= FRIDGE_AFTER) {
-    return `The last wait ${minutes}: in the fridge until their turn, on a floured tray, uncovered. On the bench the bench clock goes on.`;
+    return `The last ones wait ${minutes}. Keep them in the fridge until then, on a floured tray, uncovered; on the bench, the bench clock keeps running.`;
   }
-  return `The last wait ${minutes}: under a cloth, so the skins don’t dry.`;
+  return `The last ones wait ${minutes}. Keep them under a cloth, so the skins don’t dry.`;
 }
 
 /** More than fit side by side; null where they do. */
@@ -35,10 +35,10 @@ export function crowdWords({ atOnce, fits, appliance }: LoadsToCook): string | n
   const then = {
     oven: 'touching they steam each other and stay pale',
     pan: 'touching they steam instead of browning',
-    pot: 'so many cannot turn over, stick and cook unevenly',
+    pot: 'this many can’t turn over, so they stick and cook unevenly',
     steamer: 'touching they stick together and tear',
   }[appliance.kind];
-  return `Only ${fits} ${appliance.kind === 'pot' ? 'swim freely' : 'lie side by side'}: ${then}.`;
+  return `Only ${fits} ${appliance.kind === 'pot' ? 'float freely' : 'lie side by side'}: ${then}.`;
 }
 
 /** How far the pot falls, and when it is back. */

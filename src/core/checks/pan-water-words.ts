@@ -12,7 +12,8 @@ export function panWaterWords({ waterG, spoons, goneAfter, isOwn }: PanWater, mi
   const gone = `gone after about *${formatMinutes(Math.max(1, Math.round(goneAfter)))}*`;
   const much = `*${formatNumber(waterG, 0)} g* of water${spoon}: ${gone}. Then the bubbling turns to a sizzle: lid off.`;
   if (!isOwn) return much;
-  if (goneAfter < minutes * (1 - WORTH)) return `${much} That’s before the step ends: the rest of it fries, and may burn.`;
+  if (goneAfter < minutes * (1 - WORTH))
+    return `${much} That’s before the step ends: the rest of it fries, and may burn.`;
   return goneAfter > minutes * (1 + WORTH)
     ? `${much} Later than the step ends: pour the rest off, or leave the lid off until it sizzles.`
     : much;

@@ -31,7 +31,7 @@ export function potCandidates({ cook }: Pick<Batch, 'cook'>, pot: PotForecast): 
       ? [
           {
             id: 'flame-up-fewer',
-            label: 'Turn the flame up, and fry as many as it then bears',
+            label: 'Turn up the flame and fry as many as it can take',
             change: set({ flame: 'turned-up', load: null }),
           },
         ]

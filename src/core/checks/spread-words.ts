@@ -23,7 +23,7 @@ function lastOne({ fullerShare, coolerK }: CoreForecast['differs'], scale: 'C' |
 export function spreadWords({ spread, differs }: CoreForecast, count: number, scale: 'C' | 'F'): string | null {
   if (spread === null) return null;
   const all = formatMinutes(Math.ceil(spread.allDoneMinutes));
-  if (count === 1) return `It is there after *${all}* in 95 of 100 batches, a forecast.${lastOne(differs, scale)}`;
+  if (count === 1) return `It’s hot after *${all}* in 95 of 100 batches, by the forecast.${lastOne(differs, scale)}`;
   const one = `${formatNumber(spread.earlyMinutes, 0)} to ${formatMinutes(Math.round(spread.lateMinutes))}`;
-  return `${count === 2 ? 'Both' : `All ${count}`} are there after *${all}* in 95 of 100 batches, a forecast; one takes ${one}.${lastOne(differs, scale)}`;
+  return `${count === 2 ? 'Both' : `All ${count}`} are hot after *${all}* in 95 of 100 batches, by the forecast; a single one takes ${one}.${lastOne(differs, scale)}`;
 }

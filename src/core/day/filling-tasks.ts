@@ -86,7 +86,7 @@ function setGoing(making: Making, l: ResolvedLine): void {
     'set',
     Math.max(2, kind === 'stand' ? preparation.handsOnMinutes : 3),
     {
-      title: `${spokenFirst(ingredient.name)}: ${kind === 'stand' ? 'set' : 'into the heat'}`,
+      title: `${spokenFirst(ingredient.name)}: ${kind === 'stand' ? 'set' : 'put it on to cook'}`,
       how: `${formatGrams(l.rawG)}, ${preparation.label}`,
       after: making.toCut.includes(l) ? [...making.afterCut] : [],
     },
@@ -187,7 +187,7 @@ function coolWords({ accounts, coolMinutes, kitchen, mended }: BatchFacts): stri
   const { heat, coolTarget } = accounts;
   if (coolMinutes === null) return 'As planned it never gets cold enough: see Cool.';
   const depth = heat?.cooling ? `, ${Math.round(heat.cooling.depthMm)} mm deep` : '';
-  const instead = mended === null ? '' : `${mended.label}, as the way planned breaks the rule. `;
+  const instead = mended === null ? '' : `${mended.label} (the way you planned breaks the rule). `;
   return coolTarget === null ? '' : `${instead}To ${formatTemperature(coolTarget.c, kitchen.temperature)}${depth}`;
 }
 

@@ -4,8 +4,11 @@ import { View } from 'react-native';
 import { build } from '@/core/wrapper/build';
 import { EVERYDAY, EVERYDAY_IDS, type EverydayId } from '@/core/wrapper/everyday';
 import { Heading } from '@/ui/parts/text';
-import { PictureChoice } from './picture-choice';
+import { PictureChoice, PLACE } from './picture-choice';
 import * as phrases from './words';
+
+/** Places without a picture, so that the last row's are as wide as the others; as many as ever lie side by side. */
+const FILLERS = [0, 1, 2, 3, 4, 5, 6, 7];
 
 export function BuildOne({ onChoose }: { onChoose: (thing: EverydayId) => void }) {
   const wraps = useMemo(
@@ -35,6 +38,9 @@ export function BuildOne({ onChoose }: { onChoose: (thing: EverydayId) => void }
       >
         {wraps.map(({ thing, wrap }) => (
           <PictureChoice key={thing} thing={thing} {...EVERYDAY[thing]} wrap={wrap} onChoose={onChoose} />
+        ))}
+        {FILLERS.map((i) => (
+          <View key={i} role="presentation" style={PLACE} />
         ))}
       </View>
     </View>

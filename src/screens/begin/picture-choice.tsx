@@ -1,6 +1,6 @@
 /** One thing to be made, as a picture with its name. */
 import { memo } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, View, type ViewStyle } from 'react-native';
 import { type FormId } from '@/core/forms';
 import { type Batch } from '@/core/stored/schema';
 import { type EverydayId } from '@/core/wrapper/everyday';
@@ -19,10 +19,13 @@ interface Props {
   onChoose: (thing: EverydayId) => void;
 }
 
+/** A picture's place in its row. */
+export const PLACE: ViewStyle = { flexGrow: 1, flexBasis: 104, maxWidth: 180 };
+
 export const PictureChoice = memo(function PictureChoice({ thing, name, also, form, wrap, onChoose }: Props) {
   const p = usePalette();
   return (
-    <View role="listitem" style={{ flexGrow: 1, flexBasis: 104, maxWidth: 180 }}>
+    <View role="listitem" style={PLACE}>
       <Pressable
         role="button"
         aria-label={pictureWords(name, also, form)}

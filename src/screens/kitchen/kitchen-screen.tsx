@@ -38,7 +38,7 @@ export function KitchenScreen() {
         <Units kitchen={kitchen} />
         <SaltAndSpoons kitchen={kitchen} />
         <Cold kitchen={kitchen} />
-        <Fold title={phrases.WHAT_YOU_COOK_IN} figure={kitchen.appliances.map(({ name }) => name).join(', ')}>
+        <Fold title={phrases.WHAT_YOU_COOK_IN} figure={phrases.things(kitchen.appliances.length, 'thing')}>
           <Choices
             label="Oven"
             value={kitchen.fanOven ? 'fan' : 'still'}
@@ -50,7 +50,7 @@ export function KitchenScreen() {
           />
           <Appliances kitchen={kitchen} />
         </Fold>
-        <Fold title="Cooling vessels" figure={kitchen.vessels.map(({ name }) => name).join(', ')}>
+        <Fold title="Cooling vessels" figure={phrases.things(kitchen.vessels.length, 'vessel')}>
           <Vessels kitchen={kitchen} />
         </Fold>
         <Fold title={phrases.CUTTERS_AND_SCOOPS} figure={sizes === 0 ? 'none yet' : `${sizes}`}>

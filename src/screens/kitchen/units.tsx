@@ -16,11 +16,10 @@ type Shown = Partial<Pick<Kitchen, 'temperature' | 'lengths' | 'amounts' | 'hour
 
 export function Units({ kitchen }: { kitchen: Kitchen }) {
   const set = (to: Shown) => void editKitchen({ do: 'setKitchen', to });
-  const amounts = AMOUNTS.find(({ value }) => value === kitchen.amounts)?.label ?? '';
   return (
     <Fold
       title={phrases.UNITS_AND_LOOK}
-      figure={phrases.unitsInShort(kitchen.temperature, kitchen.lengths, amounts, kitchen.hours)}
+      figure={phrases.unitsInShort(kitchen.temperature, kitchen.lengths, kitchen.hours)}
     >
       <Choices
         label="Temperatures"

@@ -13,6 +13,8 @@ export const IS_A = 'It is a';
 export const TRAYS_AT_ONCE = 'Trays at once';
 export const hobGives = (usualPowerW: number): string => `The hob gives (empty: ${usualPowerW}, our estimate)`;
 
+export const things = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;
+
 // Cutters and scoops.
 export const ROUND_CUTTERS = 'Round cutters, and glasses or bowls you cut with: Wrap names the nearest.';
 export const SCOOPS = 'Level scoops, beside the measuring spoons: Wrap says how many make a portion.';
@@ -56,7 +58,7 @@ export const WHAT_IT_LEARNED = 'What this kitchen has learned';
 export const IN_THIS_BROWSER = 'in this browser only';
 export const SALT_AND_SPOONS = 'Salt and spoons';
 export const saltInShort = (label: string, percent: number, cupMl: number): string =>
-  `${label} salt, ${formatNumber(percent)} %, cup ${cupMl} ml`;
+  `${label}, ${formatNumber(percent)} %, ${cupMl} ml`;
 export const teaspoonWeighs = (gPerTsp: number): string =>
   `A level teaspoon of it weighs ${gPerTsp} g (our estimate): weigh yours.`;
 export const SALT_YOU_AIM_FOR = 'Salt you aim for in a filling';
@@ -89,8 +91,8 @@ export const reasonInWords = (title: string, at: string, said: string): string =
 export const AS_YOU_WROTE = 'as you wrote them';
 export const CUPS_AND_SPOONS = 'cups and spoons';
 export const UNITS_AND_LOOK = 'Units and look';
-export const unitsInShort = (temperature: 'C' | 'F', lengths: 'mm' | 'in', amounts: string, hours: number): string =>
-  `°${temperature}, ${lengths}, amounts ${amounts}, ${hours} h`;
+export const unitsInShort = (temperature: 'C' | 'F', lengths: 'mm' | 'in', hours: number): string =>
+  `°${temperature}, ${lengths}, ${hours} h`;
 export const LENGTHS_OF = 'Skins, cutters, pans and thickness';
 export const TIMES_OF_DAY = 'Times of day';
 export const AS_THE_DEVICE = 'as the device';

@@ -16,7 +16,7 @@ export const PER100 = 'g per 100 g';
 export const preparationsOf = (name: string): string => `Preparations of ${name}`;
 export const LETS_GO_OF = 'lets go of';
 export const usualDose = (fromG: number, toG: number): string =>
-  `Usual: ${formatNumber(fromG, 2)} to ${formatNumber(toG)} g a kilogram of filling (our estimate).`;
+  `Usual: ${formatNumber(fromG)} to ${formatNumber(toG)} g a kilogram of filling (our estimate).`;
 export const atHome = (name: string): string => `${name} at home`;
 
 // What stands on the screen itself.

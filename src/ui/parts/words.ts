@@ -46,3 +46,7 @@ export const JELLY_UNTIL_HOT = 'jelly until it is hot';
 export const WHERE_IT_COMES_FROM = 'Where it comes from';
 export const waterInWords = (broughtIn: number, shares: readonly string[]): string =>
   `Of ${Math.round(broughtIn)} grams of water brought in: ${shares.join(', ')}.`;
+
+/** A figure that is only estimated, where it is said once for several. */
+export const estimated = (figure: string): string => `≈ ${figure}`;
+export const MARKED_ESTIMATES = '≈ our estimate';

@@ -33,8 +33,12 @@ readAll(words, {
   ],
   reasonInWords: [['Pockets', '16:40', 'said']],
   unitsInShort: [
-    ['C', 'mm', 'amounts', 1],
-    ['F', 'in', 'amounts', 3],
+    ['C', 'mm', 24],
+    ['F', 'in', 12],
+  ],
+  things: [
+    [1, 'vessel'],
+    [3, 'vessel'],
   ],
   areaAndDepth: [[310, 60]],
   takeVesselAway: [['ginger', 310]],

@@ -28,4 +28,5 @@ readAll(words, {
     [1, ['one']],
     [3, ['one', 'two']],
   ],
+  estimated: [['22 g']],
 });

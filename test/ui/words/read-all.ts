@@ -14,6 +14,7 @@ const BROKEN: readonly [RegExp, string][] = [
   [/undefined|null|NaN|\[object|\$\{/, 'a value that was not said'],
   [/\S {2}|\.\.| [.,;:!?]/, 'a gap'],
   [/—/, 'a dash'],
+  [/[a-z]'[a-z]/, 'a straight apostrophe'],
   [
     /(?:^|[^\d.,/×]\s)1\s(?:pieces|readings|batches|steps|lines|fillings|ways|records|alarms|helpers|ingredients|versions|sheets|packets|earlier)\b/,
     'one of several',

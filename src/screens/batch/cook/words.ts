@@ -68,8 +68,7 @@ export const keepThisFor = (name: string): string => `Keep this for “${name}�
 // The load’s clock.
 export const loadOf = (number: number, loads: number): string => `Load ${number} of ${Math.max(loads, number)}`;
 export const allWereIn = (count: number): string => `All ${count} have been cooked.`;
-export const someWereIn = (count: number, toCome: number): string =>
-  `${count - toCome} of ${count} have been cooked.`;
+export const someWereIn = (count: number, toCome: number): string => `${count - toCome} of ${count} have been cooked.`;
 export const IN_THIS_LOAD = 'In this load';
 export const startLoadClock = (loads: number, which: string, isAgain: boolean): string =>
   `${loads > 1 ? `${which} is` : 'They are'} ${isAgain ? 'back in' : 'in'}: start the clock`;
@@ -165,7 +164,7 @@ export const DO_WITHOUT_SPREAD = 'Skip how they differ';
 
 // How it’s cooked.
 export const AS_IT_LIES = 'as it lies';
-export const HOW_IT_IS_COOKED = "How it's cooked";
+export const HOW_IT_IS_COOKED = 'How it’s cooked';
 export const yourOwnWay = (label: string): string => `${label}, your own way`;
 export const ANOTHER_WAY = 'Another way of cooking';
 export const WAY_OF_COOKING = 'Way of cooking';

@@ -13,7 +13,7 @@ import { say } from '@/data/notices';
 import { latestIn } from '@/data/run-time';
 import { AmountField } from '@/ui/parts/amount-field';
 import { Fold } from '@/ui/parts/fold';
-import { IconPress, Press } from '@/ui/parts/press';
+import { IconPress } from '@/ui/parts/press';
 import { Body, Sentence, Small, Strong } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';
 import { ReadingField } from '../reading-field';

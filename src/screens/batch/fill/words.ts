@@ -138,9 +138,9 @@ export const isA = (name: string, food: string): string => `${name} is ${food.to
 export const isSomethingElse = (name: string): string => `${name} is something else`;
 
 // Scaling.
-export const SO_MANY_TIMES = 'so many times';
+export const SO_MANY_TIMES = 'a multiple';
 export const WHAT_I_HAVE = 'what I have';
-export const soMuch = (name: string): string => `So much ${name.toLowerCase()}`;
+export const soMuch = (name: string): string => `How much ${name.toLowerCase()} you have`;
 export const A_LITTLE_LESS = 'a little less';
 export const scaledTo = (finishedG: number, factor: number): string =>
   `${formatGrams(finishedG)} now, × ${formatNumber(factor, 2)} = ${formatGrams(finishedG * factor)}.`;
