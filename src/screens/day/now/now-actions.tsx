@@ -27,8 +27,11 @@ export function NowActions({ batch, plan, task, isBegun }: Props) {
   const { station } = TASK_KINDS[task.kind];
   const changed = useRef(0);
   const shown = `${task.id} ${task.state}`;
+  const before = useRef(shown);
   useEffect(() => {
-    changed.current = Date.now();
+    // As the card opens there is no step before: a tap then means the first one.
+    if (before.current !== shown) changed.current = Date.now();
+    before.current = shown;
   }, [shown]);
   // A finger that taps twice does not end the next step, too.
   const guarded = (run: () => unknown) => () => {
