@@ -23,7 +23,6 @@ interface Props {
 }
 
 /** A preparation that is none is not worth a word. */
-const AS_IT_IS = phrases.AS_IT_IS;
 
 export function PlanLines({ batch, asks, onAnswer }: Props) {
   const p = usePalette();
@@ -38,7 +37,7 @@ export function PlanLines({ batch, asks, onAnswer }: Props) {
           const grams = ingredient ? gramsOf(ingredient, line, kitchen) : null;
           const prep =
             ingredient && ingredient.release !== 'dry' ? preparation(ingredient.release, line.preparation).label : '';
-          const words = [prep === AS_IT_IS ? '' : prep, noteWithoutAmount(line)]
+          const words = [prep === phrases.AS_IT_IS ? '' : prep, noteWithoutAmount(line)]
             .filter((part) => part !== '')
             .join('; ');
           return (

@@ -186,7 +186,7 @@ function Actions({ act, isRunning, onTo }: Shown & { onTo: PlannedTask | null })
       )}
       {station !== null && batch && (
         <Press
-          title={phrases.openStation(station[0], station.slice(1))}
+          title={phrases.openStation(station)}
           kind="clear"
           icon="chevron-right"
           onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}

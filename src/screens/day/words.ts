@@ -1,4 +1,5 @@
 /** What Day says, its card, sheet and shopping list with it: all its sentences in one place, to be read in one go, tested, and translated some day. */
+import { capital } from '@/core/units/letters';
 import { weekdayOf } from '@/core/day/clock-words';
 import { formatMinutes } from '@/core/units/format';
 
@@ -99,7 +100,7 @@ export const NEXT_TWO = 'The next two';
 export const allDoneAbout = (at: string): string => `All done about ${at}.`;
 
 // What can be done.
-export const openStation = (station: string, slice: string): string => `Open ${station.toUpperCase()}${slice}`;
+export const openStation = (station: string): string => `Open ${capital(station)}`;
 
 // The large card.
 export const backTo = (title: string): string => `Back to ${title}`;

@@ -29,7 +29,7 @@ readAll(words, {
   howBatchServed: [['Pockets']],
   inPassing: [['Pockets']],
   allDoneAbout: [['16:40']],
-  openStation: [['wrap', ' next']],
+  openStation: [['wrap']],
   backTo: [['Pockets']],
   stepsDone: [
     [1, 1],

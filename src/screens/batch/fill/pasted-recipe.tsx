@@ -31,7 +31,6 @@ import * as phrases from './words';
 
 /** So many lines are shown; of more, those that ask something come first. */
 const SHOWN = 15;
-const EXAMPLE = phrases.LIST_FOR_EXAMPLE;
 
 export function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & { onClose: () => void }) {
   const own = kitchen.ingredients;
@@ -111,7 +110,14 @@ export function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & {
       <Heading level={3} soft>
         {phrases.PASTE_LIST_OR_RECIPE}
       </Heading>
-      <TextField label={phrases.ONE_A_LINE} value={text} onChange={type} lines={7} placeholder={EXAMPLE} autoFocus />
+      <TextField
+        label={phrases.ONE_A_LINE}
+        value={text}
+        onChange={type}
+        lines={7}
+        placeholder={phrases.LIST_FOR_EXAMPLE}
+        autoFocus
+      />
       {!isRead && problem === null && <Small role="status">{phrases.readingLines(done, lines.length)}</Small>}
       <Problem text={problem} />
       {recipe.title !== null && (

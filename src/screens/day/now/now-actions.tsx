@@ -52,7 +52,7 @@ export function NowActions({ batch, plan, task, isBegun }: Props) {
         <Press title="Skip it" kind="clear" onPress={guarded(() => endStep(batch, plan, task, true))} />
         {station !== null && (
           <Press
-            title={phrases.openStation(station[0], station.slice(1))}
+            title={phrases.openStation(station)}
             kind="clear"
             onPress={() => router.navigate(`/batch/${batch.id}/${station}`)}
           />
