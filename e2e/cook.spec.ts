@@ -6,7 +6,7 @@ test('frozen into hot oil: dark before it is hot, thawed it is not; a way of coo
 }) => {
   await page.goto('/batch/demo-venison-half-moons/cook');
   await (await fixOf(page, 'Core', /^Turn up the flame/)).click();
-  await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Core: long enough, then measure' })).toBeVisible();
   await expect(page.getByText(/^Crust: brown after about \d+\smin/)).toBeVisible();
   await page.getByRole('radio', { name: 'frozen' }).click();
   await page.getByLabel('Heat, °C').fill('185');

@@ -166,7 +166,7 @@ test('a missed deadline is said as the authority says it', async ({ page }) => {
   await expect(alert).toContainText('Throw away');
   await expect(alert).toContainText('US federal');
   // It is not put away by stopping the clock: only by saying what was done.
-  await page.getByRole('button', { name: 'Stop the clock: it is in the fridge' }).click();
+  await page.getByRole('button', { name: 'Stop the clock: it’s in the fridge' }).click();
   await page.clock.runFor(2000);
   await expect(alert).toContainText('Throw away');
   await expect(page.getByRole('heading', { name: 'Cooling: limit missed' })).toBeVisible();
@@ -292,7 +292,7 @@ test('yesterday’s reading does not make today’s filling cold, and a clock se
   await pass(page, 100);
   await typed(page, '22');
   await comes(page, page.getByRole('heading', { name: 'Wrap now' }));
-  await page.getByRole('button', { name: 'Stop the clock: it is in the fridge' }).click();
+  await page.getByRole('button', { name: 'Stop the clock: it’s in the fridge' }).click();
   await page.clock.runFor(2000);
   await expect(page.getByText(/One earlier cooling on .*: measured down to 22\s°C/)).toBeVisible();
   await pass(page, 24 * 60);

@@ -149,7 +149,7 @@ test('a real probe goes on when the server is killed and started again; three ta
     const listen = async (tab: Page) => {
       await tab.goto(`${at}${DUCK}/cool`);
       const start = tab.getByRole('button', { name: /start the clock/ });
-      await expect(start.or(tab.getByRole('button', { name: 'Stop the clock: it is in the fridge' }))).toBeVisible();
+      await expect(start.or(tab.getByRole('button', { name: 'Stop the clock: it’s in the fridge' }))).toBeVisible();
       if (await start.isVisible()) await start.click();
       await tab.getByRole('button', { name: 'Use a thermometer' }).click();
       await tab.getByRole('radiogroup', { name: 'Thermometer' }).getByRole('radio', { name: 'pot' }).click();

@@ -73,7 +73,7 @@ test('ticks: what was forgotten is called out when its stage is over', async ({ 
   await page.goto(`${TURKEY}/fill`);
   await expect(page.getByText(/last chance to season/)).toBeVisible();
   await page.getByRole('button', { name: 'Soy sauce has gone in' }).click();
-  await expect(page.getByText('Leek has not gone in yet, and its stage is over: is there still a way?')).toBeVisible();
+  await expect(page.getByText('Leek hasn’t gone in, and its stage is over. Can it still go in?')).toBeVisible();
   await page.getByRole('button', { name: 'It is in' }).click();
   await expect(page.getByText(/Leek has not gone in/)).toHaveCount(0);
   await expect(page.getByText('1 of 7 in')).toBeVisible();

@@ -34,7 +34,7 @@ test('a frying planned in loads, measured, and its pan remembered by the next ba
   await page.getByLabel('At once, pieces').fill('8');
   await page.getByRole('radio', { name: /^turned up as they go in/ }).click();
   await pass(page, 3);
-  await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Core: long enough, then measure' })).toBeVisible();
   const now = Number(/to (\d+)/.exec((await oil.getAttribute('aria-label')) ?? '')?.[1]);
   expect(now).toBeGreaterThan(155);
   await expect(page.getByRole('img', { name: /^pot from above, 220 mm across: 8 pieces/ })).toBeVisible();
@@ -97,7 +97,7 @@ test('a fix of the pot does what it says, and is taken back', async ({ page }) =
   await page.goto(`${VENISON}/cook`);
   await forecastIsThere(page);
   await (await fixOf(page, 'Core', /^Turn up the flame and fry as many as it can take/)).click();
-  await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Core: long enough, then measure' })).toBeVisible();
   await expect(page.getByText(/^The oil falls from 170\s°C to/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
   await expect(page.getByRole('heading', { name: 'Core: the oil falls too far' })).toBeVisible();

@@ -27,7 +27,7 @@ test('from a filling too wet to three readings, and all of it is there after a r
 
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await forecastIsThere(page);
-  await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Core: long enough, then measure' })).toBeVisible();
   await recordReading(page, '75');
   await expect(page.getByRole('heading', { name: 'Core: measure more' })).toBeVisible();
   await recordReading(page, '66');

@@ -58,7 +58,7 @@ test('soggy below, why, two of three changes, rehearsed, noted good: the kitchen
   await pass(page, 20);
   await page.getByRole('button', { name: 'Count what is closed by now' }).click();
   await expect(page.getByRole('log', { name: 'What it said' })).toContainText(/are closed/);
-  await page.getByRole('button', { name: 'Stop the bench clock: they go into the heat' }).click();
+  await page.getByRole('button', { name: 'Stop the bench clock: they’re being cooked' }).click();
 
   await station(page, 'Cook');
   await page

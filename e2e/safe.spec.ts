@@ -67,7 +67,7 @@ test('load 1 taken out at 58 °C, load 2 hot: the check says load 1, and what to
   await pass(page, 28);
   await core(page, '80', '81', '79');
   await expect(heading(page, 'Core: load 1 not hot enough')).toBeVisible();
-  await expect(page.getByText(/Load 1 came out at 58\s°C; 74\s°C needed\. Back into the heat now/)).toBeVisible();
+  await expect(page.getByText(/Load 1 came out at 58\s°C; 74\s°C needed\. Cook it again now/)).toBeVisible();
 });
 
 test('165 °F are 74 °C: a kitchen in Fahrenheit passes at its authority’s own figure, and one degree below it fails', async ({
@@ -105,7 +105,7 @@ test('“wrap now” wants a reading that still holds, and no limit missed', asy
   await expect(heading(page, 'Wrap now')).toHaveCount(0);
   await expect(heading(page, 'Answer this before you go on')).toBeVisible();
   // Stopped, copied, opened again: still not answered.
-  await press(page, 'Stop the clock: it is in the fridge');
+  await press(page, 'Stop the clock: it’s in the fridge');
   await page.reload();
   await pass(page, 0);
   await expect(heading(page, 'Cooling: limit missed')).toBeVisible();

@@ -39,7 +39,7 @@ test('pinched squares from a message: drawn flat and cut, another form’s skin 
 
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await forecastIsThere(page);
-  await expect(page.getByRole('heading', { name: 'Core: time enough, then measure' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Core: long enough, then measure' })).toBeVisible();
   await page.getByRole('button', { name: /start the clock/ }).click();
   await page.clock.fastForward('16:00');
   for (const shown of ['82', '80', '81']) await recordReading(page, shown);

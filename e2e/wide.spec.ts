@@ -33,7 +33,7 @@ test('mending from the list of checks, measured in Fahrenheit', async ({ page })
   await page.goto('/kitchen');
   await page.getByRole('radio', { name: '°F' }).click();
   await page.goto(`${TURKEY}/fill`);
-  await page.getByRole('button', { name: /^Core: time enough/ }).click();
+  await page.getByRole('button', { name: /^Core: long enough/ }).click();
   for (const f of ['170', '168', '166']) {
     await page.getByLabel('Reading, °F').fill(f);
     await page.getByLabel('Reading, °F').press('Enter');

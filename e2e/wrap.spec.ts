@@ -89,7 +89,7 @@ test('“I have 700 g of this filling and 450 g flour”: to the last piece clos
   }
   await expect(clock).toContainText('all closed');
   await expect(page.getByText('All closed. Cover them, and cook or freeze them.')).toBeVisible();
-  await page.getByRole('button', { name: 'Stop the bench clock: they are in the fridge or freezer' }).click();
+  await page.getByRole('button', { name: 'Stop the bench clock: they’re in the fridge or freezer' }).click();
   await expect(clock).toHaveCount(0);
   // What is no longer under way is a line again.
   await page.getByRole('button', { name: /^Bench clock/ }).click();

@@ -28,6 +28,6 @@ export async function saveAlarms(alarms: readonly Alarm[]): Promise<void> {
     const { alarmsText } = await import('./running-alarms');
     download('alarms.ics', alarmsText(alarms, now()), 'text/calendar');
   } catch (error) {
-    say({ text: `The alarms could not be put into a file (${messageOf(error)}). Try again.`, kind: 'problem' });
+    say({ text: `The alarms couldn’t be put into a file (${messageOf(error)}). Try again.`, kind: 'problem' });
   }
 }

@@ -29,7 +29,7 @@ export async function keepForOffline(): Promise<void> {
     };
     workbox.addEventListener('waiting', () =>
       say({
-        text: 'A newer Involucrum is here. Take it when nothing is half typed.',
+        text: 'A newer Involucrum is ready. Switch when nothing is half typed.',
         kind: 'problem',
         action: { label: 'Take it', run: take },
       }),

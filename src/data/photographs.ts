@@ -63,7 +63,7 @@ export async function dropPhotograph(batchId: string): Promise<() => Promise<voi
     try {
       await AsyncStorage.setItem(photographKey(batchId), text);
     } catch {
-      say({ text: 'The photograph could not be put back: the store has no room for it.', kind: 'problem' });
+      say({ text: 'The photograph couldn’t be put back: this browser’s store has no room for it.', kind: 'problem' });
     }
     await mutate(one(batchId));
   };

@@ -112,7 +112,7 @@ export function useThermometer(batch: Batch, kitchen: Kitchen, chosen: Thermomet
         onLink: (up) => {
           if (up) return;
           if (isSimulated) fromWorker();
-          else lost('The server isn’t answering. We try again every few seconds.', source);
+          else lost('The server isn’t answering. We’ll keep trying every few seconds.', source);
         },
       });
       if (isSimulated) return;

@@ -12,7 +12,7 @@ export async function loadReading(): Promise<Reading> {
 }
 
 export const couldNotLoad = (error: unknown): string =>
-  `The larder could not be searched (${String(error)}). What you typed is still here.`;
+  `The Larder couldn’t be searched (${String(error)}). What you typed is still here.`;
 
 /**
  * The reading, as soon as it is there; what it could not be fetched for otherwise.

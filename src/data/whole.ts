@@ -134,7 +134,7 @@ async function refusalOf({ kind, id, document }: WholeRecord): Promise<string | 
   if (kind === 'photograph')
     return typeof document === 'string' && document.startsWith('data:image/') ? null : 'is no picture';
   const result: ReadResult<object> = await READERS[kind](document);
-  if (!result.ok) return result.problems.map(problemWords)[0] ?? 'cannot be read';
+  if (!result.ok) return result.problems.map(problemWords)[0] ?? 'can’t be read';
   const { value } = result;
   return 'id' in value && value.id !== id ? `id: is not “${id}”, as the file says` : null;
 }

@@ -34,9 +34,9 @@ export function lively<Api>(start: () => Worker, patienceS = PATIENCE_S) {
       worker.addEventListener('error', (event) => {
         // Told here, and to whoever asked: not once more to the console.
         event.preventDefault();
-        reject(new WorkerDied(event.message || 'the part of the program that computes could not be loaded'));
+        reject(new WorkerDied(event.message || 'the part of the program that computes couldn’t be loaded'));
       });
-      worker.addEventListener('messageerror', () => reject(new WorkerDied('its answer could not be read')));
+      worker.addEventListener('messageerror', () => reject(new WorkerDied('its answer couldn’t be read')));
     });
     // Also heard when nobody is waiting.
     died.catch(() => undefined);
@@ -50,7 +50,7 @@ export function lively<Api>(start: () => Worker, patienceS = PATIENCE_S) {
         let seconds = 0;
         timer = setInterval(() => {
           seconds += 1;
-          if (seconds >= patienceS) reject(new WorkerDied('it did not answer in time'));
+          if (seconds >= patienceS) reject(new WorkerDied('it didn’t answer in time'));
         }, SECOND_MS);
       });
       try {

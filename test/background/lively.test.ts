@@ -90,7 +90,7 @@ it('one that does not answer is given up after seconds that the page has lived t
   jest.useFakeTimers({ doNotFake: ['queueMicrotask', 'nextTick', 'setImmediate'] });
   const ask = lively<typeof api>(start, 5);
   const hanging = ask((remote) => remote.never());
-  const told = expect(hanging).rejects.toThrow('it did not answer in time');
+  const told = expect(hanging).rejects.toThrow('it didn’t answer in time');
   // A computer that slept for an hour: the clock is on, the page has lived one more second.
   jest.setSystemTime(Date.now() + 3_600_000);
   await jest.advanceTimersByTimeAsync(4000);

@@ -141,7 +141,7 @@ describe('going in, stage by stage', () => {
   it('what is not ticked when a later stage has begun, or the stage is over, is called out', () => {
     expect(quick(duck).findings).toEqual([]);
     const begun = changed(duck, tick('prunes'));
-    const missing = quick(begun).findings.filter((f) => f.text.includes('has not gone in yet'));
+    const missing = quick(begun).findings.filter((f) => f.text.includes('hasn’t gone in'));
     expect(missing.map((f) => f.lineId).sort()).toEqual(
       duck.lines
         .filter((l) => l.id !== 'prunes')
@@ -161,13 +161,13 @@ describe('going in, stage by stage', () => {
 });
 
 describe('stage rules of sea and root', () => {
-  const about = (...lines: Line[]) => stageFindings(resolved(lines)).map((f) => f.text);
+  const about = (...lines: Line[]) => stageFindings(resolved(lines), 'C').map((f) => f.text);
 
   it('prawns in a salted mix are watched; salted last they are not', () => {
     const prawns = LINE('prawns', 300);
     expect(about(prawns, LINE('soy-sauce', 15)).join()).toContain('turns tough in salt');
     expect(about(prawns, LINE('leek', 30))).toEqual([]);
-    const [finding] = stageFindings(resolved([prawns, LINE('salt', 3)]));
+    const [finding] = stageFindings(resolved([prawns, LINE('salt', 3)]), 'C');
     const note = finding.fix?.change[0];
     if (note?.do !== 'changeLine') throw new Error('no fix');
     expect(about({ ...prawns, ...note.to }, LINE('salt', 3))).toEqual([]);

@@ -211,7 +211,7 @@ describe('cooling', () => {
       changed(duck, { do: 'setWrap', to: { dough: 'rough-laminated' } }, { do: 'setCool', to: FLAT }),
     ).checks.cooling;
     expect(counter).toMatchObject({ state: 'watch', headline: 'Cooling: another place for the last stretch' });
-    expect(counter.sentence).toMatch(/can't cool to 20\s°C in 2\d\s°C air/);
+    expect(counter.sentence).toMatch(/can’t cool to 20\s°C in 2\d\s°C air/);
     expect(counter.fixes[0].label).toMatch(/^Here for \d+ min, then the fridge for the last stretch/);
     const mended = changed(
       duck,

@@ -176,8 +176,9 @@ describe('the thermometer in ice water', () => {
     expect(corrected(75.1, kitchen)).toBe(73.8);
     expect(corrected(73, { thermometer: { offsetK: -0.8, at: IN } })).toBe(73.8);
     expect(corrected(75.1, DEFAULT_KITCHEN)).toBe(75.1);
-    expect(correctionWords(kitchen)).toMatch(/1\.3\s°C too much: that is taken off/);
-    expect(correctionWords({ thermometer: { offsetK: 0.1, at: IN } })).toBeNull();
+    expect(correctionWords({ ...kitchen, temperature: 'F' })).toMatch(/ 2\.3\s°F too much/);
+    expect(correctionWords(kitchen)).toMatch(/1\.3\s°C too much: that’s taken off/);
+    expect(correctionWords({ ...kitchen, thermometer: { offsetK: 0.1, at: IN } })).toBeNull();
   });
   it('is due again after a quarter', () => {
     expect(isDue(DEFAULT_KITCHEN, Date.parse(IN))).toBe(true);

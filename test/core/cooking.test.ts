@@ -256,10 +256,10 @@ describe('cautions', () => {
   it('only what applies: steam of what is steamed, bones of fish, once reheated of what was cooked, frozen of what is frozen', () => {
     expect(said(turkey)).toContain('steam burns');
     expect(said(turkey)).not.toMatch(/bones|reheated|Frozen|Kept hot|Oil never/);
-    expect(said(haddock)).toMatch(/reheated once, to 74\s°C all through \(home chart/);
+    expect(said(haddock)).toMatch(/Reheat a cooked filling once only, to 74\s°C all through \(home chart/);
     expect(said(haddock)).toContain('bones');
     expect(said(duck)).not.toContain('bones');
-    expect(said(turkey, { do: 'setCook', to: { startC: -18 } })).toContain('Frozen, the skin looks done');
+    expect(said(turkey, { do: 'setCook', to: { startC: -18 } })).toContain('From frozen, the skin looks done');
     const held = said(turkey, { do: 'setCook', to: { steps: [step('steam', 18), step('hold', 30, { mediumC: 60 })] } });
     expect(held).not.toContain('Kept hot means');
     expect(said(flat)).toContain('Raw flour');

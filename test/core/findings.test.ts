@@ -42,7 +42,7 @@ describe('doses', () => {
 });
 
 describe('stages', () => {
-  const about = (...lines: Line[]) => stageFindings(resolved(lines));
+  const about = (...lines: Line[]) => stageFindings(resolved(lines), 'C');
   it.each([
     [LINE('egg', 50, 'raw', 'off-heat'), /sets in lumps/, 'when-cool'],
     [LINE('prawns', 200, 'raw', 'off-heat'), /bacteria grow/, 'raw-mix'],

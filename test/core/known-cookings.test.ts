@@ -34,7 +34,7 @@ const PORK = [
   '4 g salt',
 ];
 const BUNS = ['400 g pork mince', '150 g leek, sweated', '1 tbsp soy sauce', '4 g salt'];
-const ENOUGH = 'Core: time enough, then measure';
+const ENOUGH = 'Core: long enough, then measure';
 
 const ORDINARY: [
   name: string,
@@ -258,7 +258,7 @@ const SPOILT: [name: string, words: Words, cook: Partial<Batch['cook']>, headlin
       wrap: { portionG: 1100 },
     },
     { startC: 10, method: 'bake', steps: [step('oven', 165, 46), step('grill', 220, 4)] },
-    'Core: pale below',
+    'Core: pale underneath',
     /^On the lower shelf/,
   ],
 ];
@@ -318,7 +318,7 @@ describe('as households cook', () => {
     };
     const batch = cookedBy(words, { startC: 24 }, 'steam-empty');
     const { core } = judged(batch).checks;
-    expect(core.headline).toBe('Core: time enough; measure the filling');
+    expect(core.headline).toBe('Core: long enough; measure the filling');
     expect(core.sentence).toMatch(/^Dough cooked through \(90\s°C\) after about/);
     expect(core.sentence).toMatch(/7\d\s°C measured in its pan/);
     // However much will go in, the bun takes its time.

@@ -150,7 +150,7 @@ describe('the pot', () => {
     const { core } = full(calm).checks;
     const { pot: it } = core;
     expect(core.state).toBe('watch');
-    expect(core.headline).toBe('Core: time enough, then measure');
+    expect(core.headline).toBe('Core: long enough, then measure');
     expect(it?.count).toBeLessThanOrEqual(it?.fits ?? 0);
     expect((it?.setC ?? 0) - (it?.lowestC ?? 0)).toBeLessThanOrEqual(15);
     expect(it?.residual).toBeLessThan(0.005);
@@ -229,14 +229,14 @@ describe('the pot', () => {
 
   it('two timed readings say what the hob gives; readings that cannot be say why', () => {
     const heating = { medium: 'oil' as const, liquidG: 1500, fromC: 60, toC: 120, minutes: 3, roomC: 21 };
-    const fitted = fitPower(pot, heating);
+    const fitted = fitPower(pot, heating, 'C');
     const stored = (1.5 * OIL_HEAT_CAPACITY * 60) / 180;
     expect(fitted.ok && fitted.powerW).toBeGreaterThan(stored);
     expect(fitted.ok && fitted.powerW).toBeLessThan(stored * 1.12);
-    expect(fitPower(pot, { ...heating, toC: 62 })).toMatchObject({ ok: false });
-    expect(fitPower(pot, { ...heating, minutes: 0.1 })).toMatchObject({ ok: false });
-    expect(fitPower(pot, { ...heating, medium: 'water', toC: 99 })).toMatchObject({ ok: false });
-    expect(fitPower(pot, { ...heating, liquidG: 20_000, minutes: 0.5, toC: 200 })).toMatchObject({ ok: false });
+    expect(fitPower(pot, { ...heating, toC: 62 }, 'C')).toMatchObject({ ok: false });
+    expect(fitPower(pot, { ...heating, minutes: 0.1 }, 'C')).toMatchObject({ ok: false });
+    expect(fitPower(pot, { ...heating, medium: 'water', toC: 99 }, 'C')).toMatchObject({ ok: false });
+    expect(fitPower(pot, { ...heating, liquidG: 20_000, minutes: 0.5, toC: 200 }, 'C')).toMatchObject({ ok: false });
   });
 });
 

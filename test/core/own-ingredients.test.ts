@@ -58,7 +58,7 @@ describe('an ingredient from its packet', () => {
     expect(checkPacket({ ...PACKET, name: ' ' }).name).toContain('name');
     expect(checkPacket({ ...PACKET, fat: 80 }).carbohydrate).toContain('111 g in 100 g');
     expect(checkPacket({ ...PACKET, energyKj: 2000 }).energyKj).toContain(`${Math.round(energyOf(PACKET))} kJ`);
-    expect(checkPacket({ ...PACKET, pieceG: 0 }).pieceG).toContain('More than 0');
+    expect(checkPacket({ ...PACKET, pieceG: 0 }).pieceG).toContain('more than 0');
     expect(() => fromPacket({ ...PACKET, fat: 120 }, 'own-x')).toThrow(RangeError);
   });
 

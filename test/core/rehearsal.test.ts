@@ -117,7 +117,7 @@ describe('a rehearsal', () => {
 
   it('presses what is wetter than counted, and crumbs bind it', () => {
     const { s, said } = see(begin('after-rain'), 'press');
-    expect(said).toMatch(/About 2\d\sg runs out of 100 g\. The list counts 1\d\sg free/);
+    expect(said).toMatch(/About 2\d\sg runs out of 100 g\. The list counts 1\d\sg loose/);
     const before = whats(make(s));
     const bound = edit(s, {
       do: 'addLine',

@@ -108,7 +108,7 @@ describe('evidence of a load', () => {
     coreEvidence(read([minute, c]), load(outMinute), REAL).left[0]?.why ?? null;
 
   it('is of this load, not from before the heat nor long after it, and no hotter than its middle can be', () => {
-    expect(why(95, 76)).toContain('before this load went into the heat');
+    expect(why(95, 76)).toContain('before this load began to cook');
     expect(why(112, 76)).toBeNull();
     expect(why(104, 76)).toContain('Hotter than the middle can be so soon');
     expect(why(112 + RESTS_MINUTES, 76, 112)).toBeNull();
@@ -288,8 +288,8 @@ describe('the verdict on a load', () => {
 
   it('says what to do now, of a load in the heat and of one that is out', () => {
     const words = (isOut: boolean) => nextWords(judge([[1, 58]], { isOut }), poultry, 'C');
-    expect(words(false)).toBe('Cook on, then measure 3 of them again.');
-    expect(words(true)).toBe('Back into the heat now, then measure 3 of them again.');
+    expect(words(false)).toBe('Keep cooking, then measure 3 of them again.');
+    expect(words(true)).toBe('Cook it again now, then measure 3 of them again.');
     const whole = coreLimit(home, [food('whole-meat')]);
     const done = judge(
       [

@@ -79,7 +79,7 @@ describe('a limit that was missed', () => {
   it('goes along when the clock is stopped all the same', () => {
     const edit = jest.fn<Promise<Outcome>, [Operation | readonly Operation[]]>(() => Promise.resolve(DONE));
     renderPart(<ClockPanel {...propsOf(startedAgo(150), edit)} />);
-    fireEvent.press(screen.getByLabelText('Stop the clock: it is being wrapped'));
+    fireEvent.press(screen.getByLabelText('Stop the clock: it’s being wrapped'));
     expect(edit.mock.calls[0][0]).toMatchObject({ do: 'stopCooling', goesTo: 'board', missed: ['home-2h'] });
     const stopped = [edit.mock.calls[0][0] as Operation].reduce(apply, startedAgo(150));
     const { checks } = assess(stopped, DEFAULT_KITCHEN, null);
@@ -113,7 +113,7 @@ describe('the alternatives', () => {
 
 describe('the vessel', () => {
   it('is read with its depth and where it stays hottest', () => {
-    renderPart(<VesselDrawing depthMm={80} base="board" covered hottest={0.25} stirred={false} />);
+    renderPart(<VesselDrawing depthMm={80} base="board" covered hottest={0.25} stirred={false} lengths="mm" />);
     expect(
       screen.getByLabelText(
         'The filling lies 80 mm deep, covered, on board. It stays hottest 20 mm above the floor and gets coldest at the top.',
@@ -122,7 +122,7 @@ describe('the vessel', () => {
   });
 
   it('has one temperature when stirred', () => {
-    renderPart(<VesselDrawing depthMm={30} base="ice" covered={false} hottest={0.5} stirred />);
+    renderPart(<VesselDrawing depthMm={30} base="ice" covered={false} hottest={0.5} stirred lengths="in" />);
     expect(screen.getByLabelText(/on ice\. Stirred, it is one temperature\.$/)).toBeTruthy();
   });
 });

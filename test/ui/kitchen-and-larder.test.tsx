@@ -72,7 +72,7 @@ describe('an ingredient of one’s own', () => {
     expect(screen.getByText('Choose one: it decides how hot it must get.')).toBeTruthy();
     fireEvent.press(screen.getByLabelText('nothing that must be cooked'));
     fireEvent.press(screen.getByLabelText('Keep it'));
-    expect(screen.getByText('These figures make about 444 kJ: look again.')).toBeTruthy();
+    expect(screen.getByText('These figures make about 444 kJ: check them.')).toBeTruthy();
     expect(onKeep).not.toHaveBeenCalled();
     expect(screen.getByLabelText('Fat, g per 100 g').props.value).toBe('12');
   });
@@ -138,15 +138,29 @@ describe('the vessels of the kitchen', () => {
     expect(mockEdit).toHaveBeenCalledWith({ do: 'removeVessel', id: 'dish-3' });
   });
 
+  it('a kitchen that measures in inches is asked and told in inches', async () => {
+    const vessels = [{ id: 'blue', name: 'blue tray', kind: 'tray' as const, areaCm2: 1200, deepMm: 25 }];
+    renderPart(<Vessels kitchen={{ ...DEFAULT_KITCHEN, lengths: 'in', vessels }} />);
+    expect(screen.getByText(/186 sq in, 1\sin deep/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Add a vessel'));
+    type('Long, in', '20');
+    type('Wide, in', '10 1/2');
+    type('Deep, in', '2');
+    expect(screen.getByText(/^210 sq in of floor/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Keep it'));
+    await settled();
+    expect(mockEdit.mock.calls.at(-1)?.[0]).toMatchObject({ do: 'addVessel', vessel: { areaCm2: 1355, deepMm: 50.8 } });
+  });
+
   it('a new one is measured as it is: long and wide, or across when it is round', async () => {
     renderPart(<Vessels kitchen={{ ...DEFAULT_KITCHEN, vessels: [] }} />);
     expect(screen.getByText(/None yet/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Add a vessel'));
-    type('Long, cm', '50');
+    type('Long, mm', '500');
     expect(screen.getByText(/1\s500 cm² of floor/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('pot'));
-    expect(screen.queryByLabelText('Wide, cm')).toBeNull();
-    type('Across, cm', '20');
+    expect(screen.queryByLabelText('Wide, mm')).toBeNull();
+    type('Across, mm', '200');
     type('Its name', 'old pot');
     mockOutcome = { ok: false, problems: ['Vessels: takes at most 40 vessels'] };
     fireEvent.press(screen.getByLabelText('Keep it'));
@@ -184,10 +198,10 @@ describe('the vessels of the kitchen', () => {
       />,
     );
     const cools = 'How it cools: baking tray, cold porch, rack, covered';
-    expect(screen.getByText(`${cools}: 1.42\u00a0× as quickly as is usual`)).toBeTruthy();
+    expect(screen.getByText(`${cools}: 1.42\u00a0× as quickly as usual`)).toBeTruthy();
     expect(screen.getByText(/Our estimate 8\s%; from 1 batch\./)).toBeTruthy();
     expect(screen.getByText(/from 4 readings; kept fixed\./)).toBeTruthy();
-    expect(screen.getByText(/0\.90\s× as strongly as is usual, 12\s°C colder than it says/)).toBeTruthy();
+    expect(screen.getByText(/0\.90\s× as strongly as usual, 12\s°C colder than it says/)).toBeTruthy();
     fireEvent.press(screen.getByLabelText('Why: How far portions differ'));
     expect(screen.getByText(/Turkey and celeriac purses, 5 December 2026: 6\s%/)).toBeTruthy();
     expect(screen.getByText(/3 weighed differ by/)).toBeTruthy();

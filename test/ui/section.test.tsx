@@ -11,7 +11,8 @@ import { renderPart } from './render';
 
 const [turkey, pumpkin] = lanternSupper('2026-12-05T15:00:00Z');
 const assessed = (batch: Batch) => assess(batch, DEFAULT_KITCHEN, null);
-const draw = (batch: Batch) => renderPart(<SectionDrawing batch={batch} assessment={assessed(batch)} width={360} />);
+const draw = (batch: Batch) =>
+  renderPart(<SectionDrawing batch={batch} assessment={assessed(batch)} width={360} lengths="mm" />);
 
 describe('the section', () => {
   it('says in words what it draws', () => {

@@ -86,7 +86,7 @@ describe('the drawings', () => {
       { body: { dimension: 1.4, fillingMm: 4, wrapperMm: 1 }, fillMl: 8, maxMl: 18, hasMouth: false },
       FORMS.pillow.usual,
     )[0];
-    renderPart(<FlatDrawing piece={piece} pxPerMm={2} />);
+    renderPart(<FlatDrawing piece={piece} pxPerMm={2} lengths="mm" />);
     expect(screen.getByLabelText('square, laid flat: 60 mm, 2×')).toBeTruthy();
   });
 
@@ -282,7 +282,7 @@ describe('dividing', () => {
   it('rounds from a sheet, with the cutter that is nearest', () => {
     const { batch } = openStation(planned(DividePanel), pumpkin, { kitchen: { ...DEFAULT_KITCHEN, cuttersMm: [85] } });
     press('Cut rounds from a sheet instead');
-    expect(screen.getByLabelText('12 rounds on a sheet of 400 by 300 mm')).toBeTruthy();
+    expect(screen.getByLabelText('12 rounds on a sheet of 400 × 300 mm')).toBeTruthy();
     press('Take the 85 mm cutter');
     expect(batch().wrap.skin).toEqual({ shape: 'round', diameterMm: 85 });
     press('No sheet: roll every piece');
@@ -359,7 +359,7 @@ describe('the bench clock', () => {
     later(30);
     press('Out of the fridge again');
     expect(batch().wrap.board?.stretches).toHaveLength(2);
-    press('Stop the bench clock: they go into the heat');
+    press('Stop the bench clock: they’re being cooked');
     expect(batch().wrap).toMatchObject({ board: null, earlierBoards: [{ taps: [{}, {}, {}], to: 'heat' }] });
   });
   it('says what the rule says when its hours are up, of what can spoil', () => {

@@ -67,7 +67,7 @@ function board({ wrap, count }: Batch, kitchen: Kitchen, now: string, beforeMinu
   });
   if (!isOut) return [];
   return [
-    { id: 'board-near', at: later(now, leftMinutes - BOARD_WARNING), text: 'the rest into the fridge, or cook.' },
+    { id: 'board-near', at: later(now, leftMinutes - BOARD_WARNING), text: 'put the rest in the fridge, or cook.' },
     {
       id: 'board-over',
       at: later(now, leftMinutes),

@@ -4,7 +4,7 @@ import { METHOD_OF } from '../stored/method-of';
 import { MEDIA, OILS } from '../vocabulary/media';
 import { type CookStep } from '../vocabulary/media/step';
 import { type Method, METHODS } from '../vocabulary/methods';
-import { formatTemperature } from '../units/format';
+import { formatTemperature, inScale } from '../units/format';
 import { type Accounts } from './account';
 import { moisture } from './moisture';
 
@@ -28,26 +28,26 @@ export function cautionsFor(accounts: Accounts): string[] {
       : 'Raw flour can carry germs: don’t taste raw dough.',
     ...(isSafety && !accounts.goesInRaw
       ? [
-          `A cooked filling is reheated once, to ${t(limit.c)} all through (${limit.authority}); don’t keep what’s left again.`,
+          `Reheat a cooked filling once only, to ${t(limit.c)} all through (${limit.authority}). Don’t keep what’s left.`,
         ]
       : []),
-    ...methodsIn(steps, method).map((used) => METHODS[used].caution),
+    ...methodsIn(steps, method).map((used) => inScale(METHODS[used].caution, kitchen.temperature)),
     ...(steps.some(({ medium }) => medium === 'shallow-lid')
       ? ['Drops from the lid make hot oil spit: lift it away from you, level, and wipe it dry before it goes back.']
       : []),
     ...(startC < 0
       ? [
-          `Frozen, the ${steps.some(({ medium }) => MEDIA[medium].browns) ? 'crust' : 'skin'} looks done long before the middle is: measure more than three.`,
+          `From frozen, the ${steps.some(({ medium }) => MEDIA[medium].browns) ? 'crust' : 'skin'} looks done long before the middle is hot: measure more than three.`,
         ]
       : []),
     ...(coolest < KEPT_HOT_C
       ? [`Kept hot means ${t(KEPT_HOT_C)} or more in the middle (US federal guidance; local codes come first).`]
       : []),
     ...(lines.some(({ ingredient }) => isCheeseInPieces(ingredient)) && steps.some(({ medium }) => MEDIA[medium].heats)
-      ? ['Molten cheese burns mouth and hand: some minutes on the rack first.']
+      ? ['Molten cheese burns: leave them on the rack for a few minutes first.']
       : []),
     ...(lines.some(({ ingredient }) => ingredient.family === 'fish' && ingredient.allergens.includes('fish'))
-      ? ['Fish: feel for bones before it is wrapped.']
+      ? ['Feel the fish for bones before you wrap it.']
       : []),
   ];
 }

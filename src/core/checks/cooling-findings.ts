@@ -9,6 +9,8 @@ import { formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { type CheckState, nothingIn } from './check';
 import { type Finding } from './finding';
+import { formatLength } from '../units/lengths';
+import { type Kitchen } from '../stored/kitchen-schema';
 
 /** Less than this share of a limit to spare is Watch. */
 const SPARE = 0.2;
@@ -26,7 +28,7 @@ const nothingYet: Finding<Accounts> = ({ lines, batch }) =>
         ...nothingIn('Cooling'),
         sentence:
           batch.school === 'raw'
-            ? 'What goes in raw stays in the fridge until it is wrapped; what goes in cooked is worked out here.'
+            ? 'Keep what goes in raw in the fridge until you wrap it. What goes in cooked is worked out here.'
             : 'How it cools is worked out from what goes in.',
       };
 
@@ -36,7 +38,7 @@ const thrownAway: Finding<Accounts> = ({ batch }) =>
         state: 'fix',
         isPast: true,
         headline: 'Cooling: thrown away',
-        sentence: 'It stood too long and was thrown away. Begin again, and eat none of it.',
+        sentence: 'It stood too long and was thrown away. Eat none of it, and start again.',
         figure: 'out',
       }
     : null;
@@ -65,7 +67,7 @@ const nothingHot: Finding<Accounts> = ({ coolTarget, coolsAtOnce, goesInRaw }) =
         state: 'good',
         headline: coolsAtOnce ? 'Cooling: no need to wait' : 'Cooling: nothing hot goes in',
         sentence: coolsAtOnce
-          ? `So little of it is hot that what comes out of the fridge cools it: mixed, it is cold enough to wrap.`
+          ? `Little of it is hot: mixed with what comes out of the fridge, it’s cold enough to wrap.`
           : goesInRaw
             ? 'Keep the raw filling in the fridge until you wrap it.'
             : 'There is nothing to wait for.',
@@ -80,7 +82,7 @@ const noForecast: Finding<Accounts> = (accounts) => {
     : {
         state: 'watch',
         headline: 'Cooling: not known',
-        sentence: `How it cools could not be worked out (${problem}). The rules hold all the same: ${rulesFor(accounts)
+        sentence: `How it cools couldn’t be worked out (${problem}). The rules still hold: ${rulesFor(accounts)
           .map((rule) => wordsOfRule(rule.id, kitchen.temperature))
           .join('; ')}.`,
         figure: '?',
@@ -187,7 +189,7 @@ const lastStretchElsewhere: Finding<Seen> = ({ accounts, forecast: { stall, stag
     : {
         state: 'watch',
         headline: 'Cooling: another place for the last stretch',
-        sentence: `*${formatMinutes(stall.minutes)}* to ${t(stall.nearC, accounts)}; it can't cool to ${t(targetC, accounts)} in ${t(stall.airC, accounts)} air. Finish in the fridge.`,
+        sentence: `*${formatMinutes(stall.minutes)}* to ${t(stall.nearC, accounts)}; it can’t cool to ${t(targetC, accounts)} in ${t(stall.airC, accounts)} air. Finish in the fridge.`,
         figure: formatMinutes(stall.minutes),
         value: stall.minutes,
       };
@@ -200,7 +202,7 @@ const neverCold: Finding<Seen> = (seen) => {
   return {
     state: 'fix',
     headline: late ? 'Cooling: too slow' : 'Cooling: never cold enough here',
-    sentence: `It won't get ${wrapReady(seen)} here${late ? `, and it breaks the rule: ${ruleOf(late, accounts.kitchen.temperature)}` : ''}.`,
+    sentence: `It won’t get ${wrapReady(seen)} here${late ? `, and it breaks the rule: ${ruleOf(late, accounts.kitchen.temperature)}` : ''}.`,
     figure: 'never',
   };
 };
@@ -213,7 +215,7 @@ const againstTheRules: Finding<Seen> = (seen) => {
   if (minutes === null) return null;
   const state = worse(coolingState(stages), warmState(warm));
   const limit = tightest(stages);
-  const rule = limit ? `; ${ruleText(limit, forecast, scale)}` : '';
+  const rule = limit ? `; ${ruleText(limit, forecast, accounts.kitchen)}` : '';
   const tooWarm =
     warmState(warm) === 'good' || isLate(stages)
       ? ''
@@ -262,12 +264,13 @@ const ruleOf = ({ rule, limitMinutes }: CoolingStage, scale: 'C' | 'F'): string 
   wordsOfRule(rule, scale, limitMinutes);
 
 /** The rule that decides, and how it stands: met, or not asked because it is heated again in time. */
-function ruleText(stage: CoolingStage, { minutes, depthMm }: CoolingForecast, scale: 'C' | 'F'): string {
+function ruleText(stage: CoolingStage, { minutes, depthMm }: CoolingForecast, kitchen: Kitchen): string {
+  const { temperature: scale, lengths } = kitchen;
   const { end, usedMinutes, limitMinutes } = stage;
   if (end === 'heated' && usedMinutes !== null)
-    return `wrapped then, it goes into the heat with ${formatMinutes(usedMinutes)} of the rule’s ${formatMinutes(limitMinutes)} used (${ruleOf(stage, scale)})`;
+    return `wrapped then, it has used ${formatMinutes(usedMinutes)} of the rule’s ${formatMinutes(limitMinutes)} by the time it cooks (${ruleOf(stage, scale)})`;
   if (end === 'deep')
-    return `in the fridge in time, but ${Math.round(depthMm)} mm deep: the rule (${ruleOf(stage, scale)}) asks for shallow containers, at most ${SHALLOW_MM - 1} mm`;
+    return `in the fridge in time, but ${formatLength(depthMm, lengths, 0)} deep: the rule (${ruleOf(stage, scale)}) asks for shallow containers, at most ${formatLength(SHALLOW_MM - 1, lengths, 0)}`;
   const here =
     usedMinutes === null || usedMinutes < 1 || Math.abs(usedMinutes - (minutes ?? 0)) < 1
       ? ''

@@ -42,7 +42,7 @@ const noForecast: Finding<Accounts> = ({ heat, problem, limit, kitchen }) =>
     : {
         state: 'watch',
         headline: 'Core: not known',
-        sentence: `The time could not be worked out (${problem}). Measure: *${written(limit.at, kitchen.temperature)}* ${limit.kind === 'safety' ? 'in the middle' : 'in the dough'}.`,
+        sentence: `The time couldn’t be worked out (${problem}). Measure: *${written(limit.at, kitchen.temperature)}* ${limit.kind === 'safety' ? 'in the middle' : 'in the dough'}.`,
       };
 
 const forecastToCome: Finding<Accounts> = ({ heat }) =>
@@ -169,14 +169,14 @@ const thenMeasure: Finding<Reached> = ({ accounts, sentence }) => {
   if (isFilledAfter(accounts))
     return {
       state: 'watch',
-      headline: 'Core: time enough; measure the filling',
+      headline: 'Core: long enough; measure the filling',
       sentence: `${sentence} The filling goes in afterwards: ${written(limit.at, kitchen.temperature)} measured in its pan, then fill at once.`,
     };
   const needed = batch.count < 3 ? 'every one' : '3 of them, the thickest first';
   const left = leftOutWords(accounts);
   return {
     state: 'watch',
-    headline: 'Core: time enough, then measure',
+    headline: 'Core: long enough, then measure',
     sentence: `${sentence} ${left === '' ? `Then measure ${needed}.` : left}`,
   };
 };

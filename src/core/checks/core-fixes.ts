@@ -18,6 +18,8 @@ import { isTooCold, isTooFull } from './pot-finding';
 import { tooLong } from './too-long';
 import { type PotForecast } from '../cooking/pot-of';
 import { type Mending } from './rule';
+import { formatLength, type LengthUnit } from '../units/lengths';
+import { withArticle } from '../units/article';
 
 /** Less heat is tried in such steps, K. */
 const LOWER_K = [20, 40];
@@ -216,7 +218,7 @@ const WIDER = 1.15;
 const SOONER = WIDER ** (-2 * 1.3);
 
 /** The same pie in a wider pan lies flatter. */
-function flatter({ wrap, cook }: Batch, needed: number): Candidate[] {
+function flatter({ wrap, cook }: Batch, needed: number, lengths: LengthUnit): Candidate[] {
   const { skin } = wrap;
   if (skin.shape !== 'pan' || skin.diameterMm * WIDER > LIMITS.skinMm.most) return [];
   const diameterMm = Math.round((skin.diameterMm * WIDER) / 10) * 10;
@@ -224,7 +226,7 @@ function flatter({ wrap, cook }: Batch, needed: number): Candidate[] {
   return [
     {
       id: 'flatter',
-      label: `Flatter, in a pan of ${diameterMm} mm: ${minutesOf(steps)} min`,
+      label: `Flatter, in ${withArticle(`${formatLength(diameterMm, lengths, 0)} pan`)}: ${minutesOf(steps)} min`,
       change: [
         { do: 'setWrap', to: { skin: { ...skin, diameterMm } } },
         { do: 'setCook', to: { steps } },
@@ -267,7 +269,7 @@ function browning({ batch, kitchen, heat }: Accounts, needed: number, burntAt: n
     ),
     ...(heat?.core ? sparedAbove(cook, needed, heat.core) : []),
     ...smaller(batch, needed),
-    ...flatter(batch, needed),
+    ...flatter(batch, needed, kitchen.lengths),
     ...twoStages(cook, needed).map((steps): Candidate => ({
       id: 'two-stages',
       label: `Two stages: ${steps.map((s) => `${t(s.mediumC ?? 0)} for ${formatNumber(s.minutes)} min`).join(', then ')}`,
@@ -333,8 +335,8 @@ export const coreFixes: Mending = {
       (burning(then) === null && then.state === now.state)
     );
   },
-  effect: (now, then) => {
-    if (isPotAtFault(now)) return potEffect(now.pot, then.pot ?? null);
+  effect: (now, then, { kitchen }) => {
+    if (isPotAtFault(now)) return potEffect(now.pot, then.pot ?? null, kitchen.temperature);
     return burning(now) === null || now.crust === undefined
       ? `${formatNumber(now.value ?? 0)} → ${formatNumber(then.value ?? 0)} min`
       : `hot ${minutes(now.crust.hotAt)} → ${minutes(then.crust?.hotAt)}, too brown ${minutes(now.crust.burntAt)} → ${minutes(then.crust?.burntAt)} min`;

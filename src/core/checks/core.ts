@@ -2,7 +2,7 @@
 import { plannedMinutes } from '../stored/cooking';
 import { written } from '../safety/threshold';
 import { formatNumber } from '../units/amount';
-import { formatMinutes, formatTemperature } from '../units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '../units/format';
 import { type Accounts } from './account';
 import { HOUSE, type Judgement, PLAIN, type Reason } from './check';
 import { cautionsFor } from './cautions';
@@ -77,7 +77,7 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
             source: 'Choi & Okos 1986; surface coefficients are our estimates',
           },
           {
-            text: `The slowest of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatNumber(forecast.differs.colderK, 1)} °C colder, in a place ${formatNumber(forecast.differs.coolerK, 0)} °C cooler: in 95 of 100 batches all are there when it is`,
+            text: `The slowest of ${batch.count} holds ${formatNumber(100 * forecast.differs.fullerShare, 0)} % more, starts ${formatDifference(forecast.differs.colderK, kitchen.temperature, 1)} colder, in a place ${formatDifference(forecast.differs.coolerK, kitchen.temperature)} cooler: in 95 of 100 batches all are hot when it is`,
             source: FROM[forecast.differs.from],
           },
         ]
@@ -88,6 +88,6 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
 
 const FROM = {
   estimate: HOUSE,
-  weighed: 'portions from the pieces weighed; start and place our estimates',
-  kitchen: 'portions as in your kitchen; start and place our estimates',
+  weighed: 'portions from the pieces weighed; the rest is our estimate',
+  kitchen: 'portions as in your kitchen; the rest is our estimate',
 } as const;

@@ -171,7 +171,7 @@ function somethingNew(accounts: Accounts, missing: number, finishedG = accounts.
       {
         id: 'add-stock',
         label: `Work in ${formatGrams(all)} cold stock (${inSpoons(all)})`,
-        change: [added(accounts, 'stock', all, 'a little at a time, until it is taken up')],
+        change: [added(accounts, 'stock', all, 'a little at a time, until it’s absorbed')],
       },
       {
         id: 'add-fat',

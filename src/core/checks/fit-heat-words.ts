@@ -2,7 +2,7 @@
 import { type ApplianceHeat } from '../stored/kitchen-schema';
 import { MEDIA } from '../vocabulary/media';
 import { formatNumber } from '../units/amount';
-import { formatMinutes } from '../units/format';
+import { formatDifference, formatMinutes } from '../units/format';
 import { NOT_SETTLED } from '../fitting/words';
 import { type CookFit } from '../forecast/cook-fit';
 
@@ -14,13 +14,10 @@ const SAME_K = 2;
 
 /** How it heats: `0.8 times as well as is usual, and 6 °C cooler than it is set to`. */
 function heatWords({ factor, biasK }: Pick<ApplianceHeat, 'factor' | 'biasK'>, scale: 'C' | 'F'): string {
-  const off = scale === 'F' ? 1.8 * biasK : biasK;
   const parts = [
     ...(Math.abs(factor - 1) >= SAME ? [`*${formatNumber(factor, 2)}* times as well as is usual`] : []),
     ...(Math.abs(biasK) >= SAME_K
-      ? [
-          `about *${formatNumber(Math.abs(off), 0)}\u00a0°${scale}* ${biasK > 0 ? 'hotter' : 'cooler'} than it is set to`,
-        ]
+      ? [`about *${formatDifference(Math.abs(biasK), scale)}* ${biasK > 0 ? 'hotter' : 'cooler'} than it is set to`]
       : []),
   ];
   return parts.length === 0 ? 'as is usual' : parts.join(', and ');
@@ -31,7 +28,7 @@ export function fitWords(fit: CookFit, name: string, scale: 'C' | 'F'): { agrees
   if (fit.residualK > DISAGREES_K) {
     return {
       agrees: false,
-      text: `The readings don’t fit these pieces. They are ${formatNumber(fit.residualK, 0)} °C off at least. Are the start time and starting temperature right? Was the tip in the middle?`,
+      text: `The readings don’t fit these pieces. They are ${formatDifference(fit.residualK, scale)} off at least. Are the start time and starting temperature right? Was the tip in the middle?`,
     };
   }
   const time = (minutes: number | null): string =>

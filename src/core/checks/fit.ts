@@ -12,6 +12,7 @@ import { type Figure, type FitFigures, HOUSE, type Judgement, PLAIN, type Reason
 import { evenFigure } from './fit-even';
 import { skinFigure } from './fit-skin';
 import { type CheckRule } from './rule';
+import { inLengths } from '../units/lengths';
 
 const ml = (value: number): string => formatNumber(value, value < 20 ? 1 : 0);
 
@@ -104,11 +105,11 @@ const FOLDED: readonly FormId[] = ['half-moon', 'pocket'];
 
 export const fit: CheckRule = { label: 'Fit', judge };
 
-function reasons({ batch, fit, density, dough, balance, ledger, usableG }: Accounts): Reason[] {
+function reasons({ batch, kitchen, fit, density, dough, balance, ledger, usableG }: Accounts): Reason[] {
   const form = FORMS[batch.wrap.form];
   return [
     {
-      text: form.law,
+      text: inLengths(form.law, kitchen.lengths),
       source:
         dough.gives > 1
           ? `geometry; this dough stretches ${share(dough.gives - 1)} % as it is closed: our estimate`

@@ -199,6 +199,7 @@ function bindersFor({ ledger, takes: { wet }, lines }: Accounts): BinderOption[]
 function findingsOf(accounts: Accounts): Finding[] {
   const {
     batch,
+    kitchen,
     lines,
     uncounted,
     ledger: { finishedG },
@@ -209,7 +210,7 @@ function findingsOf(accounts: Accounts): Finding[] {
     ...unsaidFindings(lines, batch),
     ...wrapFindings(accounts),
     ...forgottenFindings(batch, nameOf),
-    ...stageFindings(lines),
+    ...stageFindings(lines, kitchen.temperature),
     ...doseFindings(lines, finishedG),
     ...fatFindings(lines, finishedG),
   ];

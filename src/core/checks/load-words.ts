@@ -3,7 +3,7 @@ import { FRIDGE_AFTER, type LoadsToCook } from '../cooking/loads-to-cook';
 import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
 import { formatNumber } from '../units/amount';
-import { formatMinutes, formatTemperature } from '../units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '../units/format';
 
 /** Waiting for less than this is nothing to speak of, min. */
 const WAIT_WORTH = 10;
@@ -54,13 +54,13 @@ export function potWords(
       : backAtMinute === 0
         ? 'so it barely cools'
         : `and is ${medium === 'oil' ? 'back' : 'boiling again'} after ${formatMinutes(Math.max(1, Math.round(backAtMinute)))}`;
-  const within = scale === 'F' ? Math.round(1.8 * MOST_FALL_K) : MOST_FALL_K;
+  const within = formatDifference(MOST_FALL_K, scale);
   const most =
     bears >= fits
       ? ''
       : bears === 0
-        ? ` Not even one keeps it within ${within}\u00a0°${scale}.`
-        : ` At most *${bears}* at once keep it within ${within}\u00a0°${scale}.`;
+        ? ` Not even one keeps it within ${within}.`
+        : ` At most *${bears}* at once keep it within ${within}.`;
   return `${what} falls from ${t(setC)} to *${t(lowestC)}* with ${count} at once, ${back}.${most}`;
 }
 

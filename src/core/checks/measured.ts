@@ -45,7 +45,7 @@ export function measured(accounts: Accounts, forecast: CoreForecast | null): Sai
         ...base,
         state: 'watch',
         headline: 'Core: looking at the readings',
-        sentence: `*${lowestOf(lowest)}* measured; whether the middle can be so hot is being worked out …`,
+        sentence: `*${lowestOf(lowest)}* measured; checking whether the middle can be that hot …`,
         pending: true,
       };
     const count = verdict.loads.reduce((sum, load) => sum + load.count, 0);
@@ -91,7 +91,7 @@ function unmeasured({ verdict, limit, kitchen, cooked }: Accounts): Said | null 
   return {
     state: 'watch',
     headline: which === 'It' ? 'Core: not measured' : `Core: load ${out.load} not measured`,
-    sentence: `${which} came out and no reading of it counts; ${written(limit.at, kitchen.temperature)} needed.${last === undefined ? '' : ` ${last.why}`} ${nextWords(out, limit, kitchen.temperature)} If it has cooled, back into the heat first.`,
+    sentence: `${which} came out and no reading of it counts; ${written(limit.at, kitchen.temperature)} needed.${last === undefined ? '' : ` ${last.why}`} ${nextWords(out, limit, kitchen.temperature)} If it has cooled, heat it again first.`,
     value: null,
     unit: '°C',
     band: [limit.c, null],

@@ -203,7 +203,7 @@ const coldNote = ({ ledger: { setCold } }: Accounts): string =>
 
 /** Where the verdict leans on steam that is still to leave, it says so. */
 const steamNote = ({ ledger: { steamedOff, finishedG } }: Accounts): string =>
-  steamedOff > finishedG * STEAM_WORTH_SAYING ? `(${formatGrams(steamedOff)} leave as steam while it cools.)` : '';
+  steamedOff > finishedG * STEAM_WORTH_SAYING ? `(${formatGrams(steamedOff)} go off as steam while it cools.)` : '';
 const STEAM_WORTH_SAYING = 0.01;
 
 function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
@@ -212,7 +212,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
   const { board } = ledger;
   return [
     ...board.lines.map((l) => ({
-      text: `While you fill: ${l.name}, ${l.preparation}, has let go of`,
+      text: `While you fill: ${l.name}, ${l.preparation}, lets go of`,
       figure: formatGrams(l.grams),
       source: HOUSE,
     })),

@@ -26,7 +26,7 @@ export const colouredAt = (glaze: Glaze, brownAt: number): number => (brownAt * 
 /** In a cooler oven things are warmed, not browned, °C. House estimate. */
 const BROWNS_FROM_C = 170;
 
-export const PALE_BELOW = 'Core: pale below';
+export const PALE_BELOW = 'Core: pale underneath';
 export const STILL_PALE = 'Core: still pale';
 
 interface Pale {
@@ -72,6 +72,6 @@ function below(
   return {
     state: 'watch',
     headline: PALE_BELOW,
-    sentence: `Brown above after ${formatMinutes(Math.round(top.brownAt))}; the bottom is at *${formatTemperature(Math.round(then.bottomC), scale)}* when it comes out${late}: soft under a wet filling (our estimate).`,
+    sentence: `Brown on top after ${formatMinutes(Math.round(top.brownAt))}; the bottom is at *${formatTemperature(Math.round(then.bottomC), scale)}* when it comes out${late}: soft under a wet filling (our estimate).`,
   };
 }

@@ -4,7 +4,7 @@ import { MOST_FALL_K } from '../heat/liquids';
 import { type PotForecast } from '../cooking/pot-of';
 import { type Flame } from '../vocabulary/flames';
 import { formatNumber } from '../units/amount';
-import { formatMinutes, formatTemperature } from '../units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '../units/format';
 import { type CheckState } from './check';
 
 interface PotFinding {
@@ -38,7 +38,10 @@ export function potFinding(pot: PotForecast, flame: Flame, scale: 'C' | 'F'): Po
     };
   }
   if (!isTooCold(pot)) return null;
-  const fewer = bears >= 1 && bears < count ? ` ${bears} at once would keep it within 15\u00a0°C.` : '';
+  const fewer =
+    bears >= 1 && bears < count
+      ? ` ${bears} at once would keep it within ${formatDifference(MOST_FALL_K, scale)}.`
+      : '';
   if (medium === 'water') {
     return {
       state: 'watch',
@@ -49,6 +52,6 @@ export function potFinding(pot: PotForecast, flame: Flame, scale: 'C' | 'F'): Po
   return {
     state: setC - lowestC > SOAKS_K ? 'fix' : 'watch',
     headline: 'Core: the oil falls too far',
-    sentence: `From ${t(setC)} to *${t(lowestC)}* with ${count} at once${flame === 'left' ? ' and the flame as it is' : ''}: they soak instead of frying.${fewer}`,
+    sentence: `From ${t(setC)} to *${t(lowestC)}* with ${count} at once${flame === 'left' ? ' and the flame as it is' : ''}: they soak up oil instead of frying.${fewer}`,
   };
 }

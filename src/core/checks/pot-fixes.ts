@@ -46,8 +46,8 @@ export function potCandidates({ cook }: Pick<Batch, 'cook'>, pot: PotForecast): 
 }
 
 /** What a fix does to the pot, in words. */
-export function potEffect(now: PotForecast, then: PotForecast | null): string {
-  const t = (c: number): string => formatTemperature(Math.round(c), 'C');
+export function potEffect(now: PotForecast, then: PotForecast | null, scale: 'C' | 'F'): string {
+  const t = (c: number): string => formatTemperature(Math.round(c), scale);
   if (then === null) return '';
   return isTooFull(now)
     ? `${formatNumber(100 * now.high, 0)} → ${formatNumber(100 * then.high, 0)} % of the pot`

@@ -1,6 +1,6 @@
 /** When all parcels are hot, and which is the last: in a sentence. */
 import { formatNumber } from '../units/amount';
-import { formatMinutes } from '../units/format';
+import { formatDifference, formatMinutes } from '../units/format';
 import { type CoreForecast } from '../forecast/heat';
 
 /** Less than this of each makes no parcel the last. */
@@ -9,10 +9,9 @@ const WORTH_K = 2;
 
 /** What sets the last parcel apart. */
 function lastOne({ fullerShare, coolerK }: CoreForecast['differs'], scale: 'C' | 'F'): string {
-  const cooler = scale === 'F' ? 1.8 * coolerK : coolerK;
   const marks = [
     ...(fullerShare >= WORTH_SHARE ? [`with ${formatNumber(100 * fullerShare, 0)} % more filling`] : []),
-    ...(coolerK >= WORTH_K ? [`where it is ${formatNumber(cooler, 0)}\u00a0°${scale} cooler`] : []),
+    ...(coolerK >= WORTH_K ? [`where it is ${formatDifference(coolerK, scale)} cooler`] : []),
   ];
   return marks.length === 0
     ? ''

@@ -25,7 +25,7 @@ export function standingOut({ exposure, isTrial, kitchen }: Accounts, judged: Ju
     isPast: isFix && !exposure.isForecast,
     headline: isFix ? 'Cooling: out for too long' : 'Cooling: out for long',
     sentence: isFix
-      ? `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}): ${formatMinutes(exposure.mostMinutes)} is the most. ${exposure.isForecast ? 'Plan it otherwise.' : 'Throw it away.'}`
+      ? `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}): ${formatMinutes(exposure.mostMinutes)} is the most. ${exposure.isForecast ? 'Plan it differently.' : 'Throw it away.'}`
       : `*${formatMinutes(exposure.minutes)}* out of the cold (${partsOf(exposure)}); the rule is ${formatMinutes(exposure.limitMinutes)}. ${exposure.isForecast ? 'Cool it faster, or keep what waits in the fridge.' : 'Cook what is closed now, and don’t keep the rest.'}`,
     figure: formatMinutes(exposure.minutes),
   };

@@ -1,5 +1,6 @@
 /** The thermometer in ice water: what it shows there is its error, and is taken off every reading. */
 import { type Kitchen } from '../stored/kitchen-schema';
+import { formatDifference } from '../units/format';
 
 /** Ice water is 0 °C (by definition of the scale); a thermometer further off than this belongs in the bin, K. House estimate. */
 export const WORST_OFFSET_K = 3;
@@ -15,10 +16,13 @@ export const corrected = (shownC: number, { thermometer }: Thermometer): number 
   Math.round((shownC - (thermometer?.offsetK ?? 0)) * 10) / 10;
 
 /** What is done to a reading, in words; null where nothing is. */
-export function correctionWords({ thermometer }: Thermometer): string | null {
+export function correctionWords({
+  thermometer,
+  temperature,
+}: Pick<Kitchen, 'thermometer' | 'temperature'>): string | null {
   if (thermometer === null || Math.abs(thermometer.offsetK) < NOTHING_K) return null;
-  const by = Math.abs(thermometer.offsetK).toFixed(1);
-  return `In ice water your thermometer showed ${by}\u00a0°C too ${thermometer.offsetK > 0 ? 'much' : 'little'}: that is ${thermometer.offsetK > 0 ? 'taken off' : 'added to'} what you type.`;
+  const by = formatDifference(Math.abs(thermometer.offsetK), temperature, 1);
+  return `In ice water your thermometer showed ${by} too ${thermometer.offsetK > 0 ? 'much' : 'little'}: that’s ${thermometer.offsetK > 0 ? 'taken off' : 'added to'} what you type.`;
 }
 
 /** Whether it is time to try it again. @param nowMs ms */

@@ -3,6 +3,7 @@ import { OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '../heat/liquids';
 import { type Appliance } from '../stored/kitchen-schema';
 import { LIMITS } from '../vocabulary/limits';
 import { highIn, lossOf } from './pot-size';
+import { formatDifference, formatTemperature } from '../units/format';
 
 interface Heating {
   medium: 'oil' | 'water';
@@ -16,6 +17,8 @@ interface Heating {
 /** Less than this between two readings says nothing, K and minutes. House estimates. */
 const LEAST_K = 8;
 const LEAST_MINUTES = 0.5;
+/** Above this water takes up heat as steam, too, °C. House estimate. */
+const HIGHEST_WATER_C = 95;
 
 /**
  * m c ΔT/Δt and what the pot loses half-way, W. The flame must be full and the same all the time.
@@ -24,18 +27,25 @@ const LEAST_MINUTES = 0.5;
 export function fitPower(
   pot: Appliance,
   { medium, liquidG, fromC, toC, minutes, roomC }: Heating,
+  scale: 'C' | 'F',
 ): { ok: true; powerW: number } | { ok: false; problem: string } {
-  if (minutes < LEAST_MINUTES) return { ok: false, problem: 'At least half a minute lies between the two readings.' };
+  if (minutes < LEAST_MINUTES) return { ok: false, problem: 'Leave at least half a minute between the two readings.' };
   if (toC - fromC < LEAST_K) {
-    return { ok: false, problem: `The second is at least ${LEAST_K} °C above the first: heat on, or wait longer.` };
+    return {
+      ok: false,
+      problem: `The second must be at least ${formatDifference(LEAST_K, scale)} above the first. Wait longer, with the heat on.`,
+    };
   }
-  if (medium === 'water' && toC > 95)
-    return { ok: false, problem: 'Water near the boil no longer says it: read it below 95 °C.' };
+  if (medium === 'water' && toC > HIGHEST_WATER_C)
+    return {
+      ok: false,
+      problem: `Near the boil this doesn’t work: take the second reading below ${formatTemperature(HIGHEST_WATER_C, scale)}.`,
+    };
   const capacity = (liquidG / 1000) * (medium === 'oil' ? OIL_HEAT_CAPACITY : WATER_HEAT_CAPACITY);
   const loss = lossOf(pot, highIn(pot, medium, liquidG)) * ((fromC + toC) / 2 - roomC);
   const powerW = Math.round((capacity * (toC - fromC)) / (minutes * 60) + loss);
   const { least, most } = LIMITS.powerW;
   return powerW < least || powerW > most
-    ? { ok: false, problem: `That would be ${powerW} W, more or less than any hob gives. Check the grams and minutes.` }
+    ? { ok: false, problem: `That would be ${powerW} W, and no hob gives that. Check the grams and minutes.` }
     : { ok: true, powerW };
 }

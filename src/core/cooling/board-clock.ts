@@ -157,7 +157,7 @@ export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEv
       {
         id: 'board-near',
         kind: 'near',
-        text: `${BOARD_WARNING} min until the filling has been out for ${hours} in all: the rest into the fridge, or cook.`,
+        text: `${BOARD_WARNING} min until the filling has been out for ${hours} in all: put the rest in the fridge, or cook.`,
       },
     ];
   return [];

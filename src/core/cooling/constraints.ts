@@ -6,6 +6,8 @@ import { goesInRaw } from '../filling/raw';
 import { type Ingredient } from '../food/ingredient';
 import { thermalProperties } from '../food/thermal';
 import { type Dough } from '../wrapper/dough';
+import { formatTemperature } from '../units/format';
+import { type Kitchen } from '../stored/kitchen-schema';
 
 export interface CoolTarget {
   /** The hot part must be no warmer than this, °C. */
@@ -57,7 +59,12 @@ function heatsOf(lines: readonly ResolvedLine[]): { hot: number; cold: number } 
  * Everything that asks for a cold filling, the coldest first, each with its reason.
  * @param coldC temperature of what comes out of the fridge, °C
  */
-export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, coldC: number): CoolTarget[] {
+export function coolConstraints(
+  lines: readonly ResolvedLine[],
+  wrapper: Dough,
+  { fridgeC: coldC, temperature }: Pick<Kitchen, 'fridgeC' | 'temperature'>,
+): CoolTarget[] {
+  const t = (c: number): string => formatTemperature(c, temperature);
   const { hot, cold } = heatsOf(lines);
   // How warm the hot part may be so that the mixture is no warmer: Σ m c T / Σ m c.
   const mixture = (c: number): number => (hot > 0 ? (c * (hot + cold) - cold * coldC) / hot : Infinity);
@@ -77,13 +84,13 @@ export function coolConstraints(lines: readonly ResolvedLine[], wrapper: Dough, 
         HAZARDS[hazard].isFlesh || hazard === 'unknown'
           ? {
               c: mixture(RAW_MIXTURE_C),
-              because: `${name} ${hazard === 'unknown' ? 'could be raw meat: you haven’t said' : 'goes in raw'}: the mixture must be no warmer than ${RAW_MIXTURE_C} °C`,
+              because: `${name} ${hazard === 'unknown' ? 'could be raw meat: you haven’t said' : 'goes in raw'}: the mixture must be no warmer than ${t(RAW_MIXTURE_C)}`,
               mixtureC: RAW_MIXTURE_C,
             }
-          : { c: EGG_C, because: `${name} would set above ${EGG_C} °C, and from then on it is raw food on the bench` },
+          : { c: EGG_C, because: `${name} would set above ${t(EGG_C)}, and from then on it is raw food on the bench` },
       );
     } else if (l.line.stage === 'when-cool' && isTender) {
-      constraints.push({ c: HERB_C, because: `${name} loses its scent above ${HERB_C} °C` });
+      constraints.push({ c: HERB_C, because: `${name} loses its scent above ${t(HERB_C)}` });
     } else if (l.line.stage === 'when-cool' && isCheeseInPieces(l.ingredient)) {
       constraints.push({ c: CHEESE_C, because: `${name} is to stay in pieces` });
     }

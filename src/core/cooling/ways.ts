@@ -11,6 +11,8 @@ import { bestTrays } from './own-trays';
 import { areaFor, depthIn } from './vessels';
 import { LIMITS } from '../vocabulary/limits';
 import { VESSELS } from '../vocabulary/vessels';
+import { formatDifference } from '../units/format';
+import { formatArea, formatLength } from '../units/lengths';
 
 interface Way {
   id: string;
@@ -141,7 +143,7 @@ function ownTrays({ cool, part, kitchen }: Asked): Way | null {
   return (
     spread && {
       id: 'own-trays',
-      label: `Spread to ${Math.round(spread.depthMm)} mm over ${spread.names}`,
+      label: `Spread to ${formatLength(spread.depthMm, kitchen.lengths, 0)} over ${spread.names}`,
       to: {
         ...STILL,
         legs: [],
@@ -156,10 +158,10 @@ function ownTrays({ cool, part, kitchen }: Asked): Way | null {
 }
 
 /** Spread on a tray, here and there. */
-function onTrays({ depthMm, onTray, counter }: Asked): Way[] {
+function onTrays({ depthMm, kitchen, onTray, counter }: Asked): Way[] {
   const steamOff = Math.max(1, Math.ceil(counter.curve.minutesTo(FRIDGE_C) ?? 20));
   const leg: Cool['legs'][number] = { ...STILL, depthMm: null, minutes: steamOff, base: 'rack', place: 'counter' };
-  const spread = `Spread to ${depthMm} mm`;
+  const spread = `Spread to ${formatLength(depthMm, kitchen.lengths, 0)}`;
   return [
     { id: 'tray', label: `${spread} on a tray`, to: onTray, hands: 'on a rack', known: counter },
     { id: 'tray-fan', label: `${spread}, by a fan`, to: { ...onTray, place: 'fan' }, hands: 'a table fan' },
@@ -242,7 +244,7 @@ function needsOf(
 ): Pick<CoolingAlternative, 'needs' | 'isShort'> {
   const { plan } = judged;
   const area = areaFor(plan.massG, part.density, plan.depthMm);
-  const room = `${formatNumber(Math.round(area / 10) * 10, 0)} cm²`;
+  const room = formatArea(area, kitchen.lengths, 10);
   const parts = [`${room}, ${hands}`];
   let isShort = false;
   if (cool.base === 'ice') {
@@ -252,7 +254,7 @@ function needsOf(
     parts.push(`${formatNumber(kg, 1)} kg of ice${short}`);
   }
   const rise = fridgeRiseOf(judged, kitchen);
-  if (rise >= RISE_THAT_MATTERS) parts.push(`warms the fridge by about ${formatNumber(rise, 0)} °C`);
+  if (rise >= RISE_THAT_MATTERS) parts.push(`warms the fridge by about ${formatDifference(rise, kitchen.temperature)}`);
   return { needs: parts.join('; '), isShort };
 }
 

@@ -25,6 +25,7 @@ import { type BatchFacts } from './facts';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows } from './task';
 import { amountsOf } from './words';
+import { formatLength } from '../units/lengths';
 
 /** A preparation that waits so long is a task of its own, minutes. */
 const WAITS = 15;
@@ -186,7 +187,7 @@ function waitOfMixed(raw: readonly ResolvedLine[]): Pick<Follows, 'maxWait' | 'w
 function coolWords({ accounts, coolMinutes, kitchen, mended }: BatchFacts): string {
   const { heat, coolTarget } = accounts;
   if (coolMinutes === null) return 'As planned it never gets cold enough: see Cool.';
-  const depth = heat?.cooling ? `, ${Math.round(heat.cooling.depthMm)} mm deep` : '';
+  const depth = heat?.cooling ? `, ${formatLength(heat.cooling.depthMm, kitchen.lengths, 0)} deep` : '';
   const instead = mended === null ? '' : `${mended.label} (the way you planned breaks the rule). `;
   return coolTarget === null ? '' : `${instead}To ${formatTemperature(coolTarget.c, kitchen.temperature)}${depth}`;
 }

@@ -185,7 +185,7 @@ function heatUp({ facts, place, kind, heatWords, way, make }: Loading): Follows[
 function seenLoad(loading: Loading, k: number, after: readonly Follows[]): DayTask {
   const { facts, count, eachMinutes, heatWords, needs, way, place, make } = loading;
   const { batch, loads } = facts;
-  const into = (place === null ? undefined : INTO[place]) ?? 'into the heat';
+  const into = (place === null ? undefined : INTO[place]) ?? 'on to cook';
   const which = count === 1 ? '' : ` load ${k} of ${count}`;
   const goesIn = make(
     'load-in',

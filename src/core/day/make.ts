@@ -2,12 +2,13 @@
 import { TASK_KINDS, type TaskKind } from '../vocabulary/task-kinds';
 import { type BatchFacts, takenFactor } from './facts';
 import { type DayTask, taskId } from './task';
+import { inScale } from '../units/format';
 
 export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds' | 'about'>>;
 
 /** A task of a batch, as long as such work has lately been on it. */
 export function makeTask(
-  facts: Pick<BatchFacts, 'batch' | 'about' | 'runsSince' | 'warnings'>,
+  facts: Pick<BatchFacts, 'batch' | 'kitchen' | 'about' | 'runsSince' | 'warnings'>,
   kind: TaskKind,
   minutes: number,
   more: Made = {},
@@ -22,7 +23,7 @@ export function makeTask(
     about,
     title: TASK_KINDS[kind].label,
     how: '',
-    doneWhen: TASK_KINDS[kind].doneWhen,
+    doneWhen: inScale(TASK_KINDS[kind].doneWhen, facts.kitchen.temperature),
     minutes: Math.max(1, Math.round(minutes * (hasHands ? takenFactor(facts, kind) : 1))),
     hasHands,
     needs: hasHands ? { hands: 1 } : {},

@@ -82,7 +82,7 @@ export function candidates(worked: WorkedOutDay, planned: DayPlan, id: (n: numbe
   if (day.pins.length > 0)
     add(
       'unpin',
-      'Let what is pinned go',
+      'Unpin what is pinned',
       ofDay(...day.pins.map((p): DayOperation => ({ do: 'pin', taskId: p.taskId, at: null }))),
     );
   // Who is served in the morning gets up for it; else the evening is longer.

@@ -65,7 +65,7 @@ export function accountFat(lines: readonly ResolvedLine[], finishedG: number): F
 
 function sentenceFor(state: FatAccount['state'], per100: number, loose: number): string {
   const has = `Fat *${formatNumber(per100, 1)} g* per 100 g`;
-  if (state === 'lean') return `${has}: lean. Mince like this ends dry, a ball loose in its shell.`;
+  if (state === 'lean') return `${has}: lean. Mince like this comes out dry, a ball loose in its shell.`;
   if (state === 'fatty') return `${has}, of which ${formatNumber(loose, 1)} g melts out and runs: it will weep.`;
   return loose < 0.05 ? `${has}; none of it runs.` : `${has}, of which ${formatNumber(loose, 1)} g melts out and runs.`;
 }
@@ -81,7 +81,7 @@ export function fatFindings(lines: readonly ResolvedLine[], finishedG: number): 
     return [
       {
         lineId: mince.line.id,
-        text: `${mince.ingredient.name} is lean: ${formatNumber(account.per100, 1)} g of fat in 100 g ends dry and dense. Fattier mince, vegetables, starch, or some of it cooked first would help (our estimate).`,
+        text: `${mince.ingredient.name} is lean: ${formatNumber(account.per100, 1)} g of fat in 100 g comes out dry and dense. Fattier mince, vegetables, starch, or some of it cooked first would help (our estimate).`,
         fix: {
           label: `Work in ${grams} g oil`,
           change: [

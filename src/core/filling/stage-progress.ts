@@ -63,7 +63,7 @@ export function forgottenFindings(batch: Batch, nameOf: (ingredientId: string) =
     .filter((l) => !l.ticked && isOver(batch, l.stage))
     .map((l) => ({
       lineId: l.id,
-      text: `${nameOf(l.ingredientId)} has not gone in yet, and its stage is over: is there still a way?`,
+      text: `${nameOf(l.ingredientId)} hasn’t gone in, and its stage is over. Can it still go in?`,
       fix: { label: 'It is in', change: [{ do: 'changeLine', id: l.id, to: { ticked: true } }] },
     }));
 }

@@ -4,6 +4,7 @@ import { type Stage, STAGES } from '../vocabulary/stages';
 import { binderOf } from './binders';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
+import { inScale } from '../units/format';
 
 /** What the other lines make of the pot. */
 interface Setting {
@@ -80,7 +81,7 @@ const RULES: readonly Rule[] = [
 const SALTY = 3;
 
 /** What stands at the wrong stage, each with its reason. */
-export function stageFindings(lines: readonly ResolvedLine[]): Finding[] {
+export function stageFindings(lines: readonly ResolvedLine[], scale: 'C' | 'F'): Finding[] {
   const pan = lines.filter((l) => STAGES[l.line.stage].isInPan);
   const setting: Setting = {
     hot: pan.length > 0,
@@ -90,7 +91,7 @@ export function stageFindings(lines: readonly ResolvedLine[]): Finding[] {
   return lines.flatMap((l) =>
     RULES.filter((rule) => rule.applies(l, setting)).map((rule) => ({
       lineId: l.line.id,
-      text: `${l.ingredient.name} ${rule.why}`,
+      text: `${l.ingredient.name} ${inScale(rule.why, scale)}`,
       fix: fixFor(rule, l),
     })),
   );

@@ -38,7 +38,7 @@ export function uncountedSentence(uncounted: readonly Uncounted[]): string {
   const more = others.length === 0 ? '' : ` (and ${others.length} more)`;
   const what = {
     unknown: `“${first.name}”${more} is not in the larder: say what it’s most like.`,
-    unit: `${first.name}${more} counts nothing in that unit: weigh it.`,
+    unit: `${first.name}${more} isn’t counted in that unit: weigh it.`,
     preparation: `How ${first.name.toLowerCase()}${more} was prepared isn’t known: choose it.`,
   };
   return what[first.why];

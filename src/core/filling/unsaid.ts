@@ -18,7 +18,7 @@ export const unsaidFindings = (
       const hazard = like === 'unknown' ? 'none' : like;
       return {
         lineId: line.id,
-        text: `You haven’t said what “${name}” is raw: until then the strictest rule holds. The Larder asks, too.`,
+        text: `You haven’t said whether “${name}” is meat, fish or egg: until then the strictest rule holds. The Larder asks, too.`,
         fix:
           own === undefined
             ? null

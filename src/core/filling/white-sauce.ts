@@ -25,7 +25,7 @@ export const WHITE_SAUCE: {
     id: 'white-sauce',
     label: 'white sauce, binding',
     needsC: 90,
-    how: 'melt the butter, cook the flour in it 2 minutes, add the milk by and by, boil 3 minutes stirring; cover it to cool',
+    how: 'melt the butter, cook the flour in it 2 minutes, add the milk bit by bit, boil 3 minutes stirring; cover it to cool',
     weepsAfterFreezing: true,
     isStarch: false,
     isEgg: false,

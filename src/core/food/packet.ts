@@ -56,21 +56,21 @@ function figuresOf(packet: Packet): PacketProblems {
   if (packet.name.trim() === '') problems.name = 'Needs a name.';
   for (const part of parts) {
     const value = packet[part];
-    if (!(value >= 0 && value <= 100)) problems[part] = 'In 100 g there are 0 to 100 g of it.';
+    if (!(value >= 0 && value <= 100)) problems[part] = 'Type 0 to 100 g, for 100 g of it.';
   }
   const { least, most } = LIMITS.gPerMl;
   if (!(packet.gPerMl >= least && packet.gPerMl <= most))
     problems.gPerMl = `Between ${least} and ${most} grams in a millilitre.`;
   if (packet.dose !== null && !(packet.dose[0] > 0 && packet.dose[0] < packet.dose[1]))
-    problems.dose = 'From less to more, both above 0, or both left empty.';
-  if (packet.pieceG !== null && !(packet.pieceG > 0)) problems.pieceG = 'More than 0 g, or left empty.';
+    problems.dose = 'Put the smaller first, both above 0, or leave both empty.';
+  if (packet.pieceG !== null && !(packet.pieceG > 0)) problems.pieceG = 'Type more than 0 g, or leave it empty.';
   if (Object.keys(problems).length > 0) return problems;
   const sum = parts.reduce((total, part) => total + packet[part], 0);
   if (sum > 101) return { carbohydrate: `Together ${Math.round(sum)} g in 100 g: one of them is too high.` };
   const energy = energyOf(packet);
   const off = packet.energyKj === null ? 0 : Math.abs(packet.energyKj - energy);
   if (packet.energyKj !== null && off > ENERGY_SLACK_KJ && off > ENERGY_TOLERANCE * energy) {
-    return { energyKj: `These figures make about ${Math.round(energy)} kJ: look again.` };
+    return { energyKj: `These figures make about ${Math.round(energy)} kJ: check them.` };
   }
   return {};
 }

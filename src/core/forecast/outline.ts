@@ -43,7 +43,7 @@ export function outline(batch: Batch, kitchen: Kitchen): Outline {
   const lines = resolveLines(batch, kitchen);
   const wrapper = dough(batch.wrap.dough, batch.wrap.ownDough);
   const isRaw = lines.some(goesInRaw);
-  const constraints = coolConstraints(lines, wrapper, kitchen.fridgeC);
+  const constraints = coolConstraints(lines, wrapper, kitchen);
   const isHot = hotLines(lines).length > 0;
   // So little is hot that what is cold cools it at once.
   const coolsAtOnce = isHot && constraints[0].c >= batch.cool.startC;

@@ -113,7 +113,7 @@ export function nameOf({ kind, id, document }: WholeRecord): string {
     case 'rehearsed-kitchen':
       return 'What belongs to a rehearsal';
     case 'unreadable':
-      return `A text that cannot be read (${id})`;
+      return `A text that can’t be read (${id})`;
     case 'batch':
     case 'day':
       return title ?? id;

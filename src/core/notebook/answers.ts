@@ -19,6 +19,7 @@ import { PURE_SALT } from './causes/seasoning';
 import { sugarWanted } from './causes/sour';
 import { type Cause } from './find-causes';
 import { type BatchNumbers } from './numbers';
+import { formatLength, lengthFigure } from '../units/lengths';
 
 interface Answer {
   id: string;
@@ -130,7 +131,7 @@ function moreSugar({ batch, accounts: { lines } }: BatchNumbers, grams: number):
   const more = Math.max(5, toFive(grams));
   const line = lines.find((l) => l.ingredient.sugar > PURE_SUGAR && l.line.amount > 0 && l.rawG > 0);
   if (line === undefined || batch.lines.every(({ id }) => id !== line.line.id))
-    return [{ id: 'sugar', label: `About ${formatGrams(more)} of sugar with it`, operations: [], check: null }];
+    return [{ id: 'sugar', label: `Add about ${formatGrams(more)} of sugar`, operations: [], check: null }];
   const amount = Math.round((10 * line.line.amount * (line.rawG + more)) / line.rawG) / 10;
   return [
     {
@@ -207,12 +208,12 @@ function lessWater({ batch, accounts: { ledger, lines } }: BatchNumbers, per100:
   ];
 }
 
-const thickness: Answering = ({ batch: { wrap } }) => {
+const thickness: Answering = ({ batch: { wrap }, kitchen }) => {
   const usual = DOUGHS[wrap.dough].usualThicknessMm;
   return [
     {
       id: 'thickness',
-      label: `Roll to ${formatNumber(usual, 1)} mm instead of ${formatNumber(wrap.thicknessMm, 1)}`,
+      label: `Roll to ${formatLength(usual, kitchen.lengths)} instead of ${lengthFigure(wrap.thicknessMm, kitchen.lengths)}`,
       operations: [{ do: 'setWrap', to: { thicknessMm: usual } }],
       check: 'fit',
     },
@@ -231,10 +232,10 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   // What ran beyond what was counted, g per 100 g.
   'wetter-than-counted': (n) => lessWater(n, Math.min(20, (n.lossPercent ?? 0) - 4 - n.accounts.takes.ovenPer100)),
   'too-dry': first(fixes('moisture'), remember('dry', 'Boil less off, or mix in a spoon of stock')),
-  'lean-meat': first(fixes('moisture'), remember('lean', 'Fattier mince, or a fifth of soft vegetables in it')),
+  'lean-meat': first(fixes('moisture'), remember('lean', 'Use fattier mince, or mix in a fifth of soft vegetables')),
   overbound: lessBinder,
   'too-absorbent': lessBinder,
-  fatty: remember('fat', 'Drain the fat off, or leaner meat'),
+  fatty: remember('fat', 'Drain the fat off, or use leaner meat'),
   overfilled: first(
     (n) => portion(n, Math.floor(n.batch.wrap.portionG * (0.95 / Math.max(0.95, fullAsPlanned(n))))),
     WEIGH,
@@ -246,12 +247,12 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'skins-heavy': remember('skins', 'Weigh the pieces of dough'),
   'thick-dough': thickness,
   'thin-dough': thickness,
-  'narrow-rim': ({ batch: { wrap } }) => {
+  'narrow-rim': ({ batch: { wrap }, kitchen }) => {
     const { rimMm } = FORMS[wrap.form].usual;
     return [
       {
         id: 'rim',
-        label: `Keep ${formatNumber(rimMm)} mm of the rim free instead of ${formatNumber(wrap.rimMm)}`,
+        label: `Keep ${formatLength(rimMm, kitchen.lengths)} of the rim free instead of ${lengthFigure(wrap.rimMm, kitchen.lengths)}`,
         operations: [{ do: 'setWrap', to: { rimMm } }],
         check: 'fit',
       },
@@ -280,7 +281,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
           },
         ];
       }),
-  'strong-spices': remember('spice', 'A little less of it, and taste the cooked filling'),
+  'strong-spices': remember('spice', 'Use a little less of it, and taste the cooked filling'),
   'forgotten-line': remember('tick', 'Tick every line as it goes in'),
   'oven-cold': (n) => heatBy(n, Math.min(40, toFive(Math.max(10, -(n.cookFit?.biasK ?? -15))))),
   'oven-hot': (n) => heatBy(n, -Math.min(40, toFive(Math.max(10, n.cookFit?.biasK ?? 15)))),
@@ -316,7 +317,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
     },
     remember('in-time', 'Take it out when its time is up'),
   ),
-  'raw-pieces': remember('softer-pieces', 'Grate it, cut it to 5 mm, or cook it before it goes in'),
+  'raw-pieces': remember('softer-pieces', 'Grate it, cut it finely, or cook it before it goes in'),
   'mostly-dough': first(fixes('fit'), WEIGH),
   'little-sugar': (n) => moreSugar(n, sugarWanted(n)),
   'sour-things': remember('less-sour', 'Use less of the sour things, rinsed or squeezed, and a little sugar'),
@@ -361,7 +362,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'nobody-measured': remember('measure', 'Measure three of the thickest, in the filling'),
   'probe-slipped': remember('probe', 'Push the tip into the middle of the filling, and measure three'),
   'cut-soon': remember('wait', 'Let it stand 15 minutes before cutting'),
-  'lid-off-soon': remember('lid', 'Leave the lid ajar some minutes before it comes off'),
+  'lid-off-soon': remember('lid', 'Leave the lid ajar for a few minutes before you take it off'),
   'wrapped-warm': remember('cool', 'Measure the filling before the first is wrapped'),
   'cools-slowly-here': first(
     (_n, { heat }) =>
@@ -401,7 +402,7 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'little-filling': first(fixes('fit'), (n) => even(n)),
   'starch-into-hot': remember('slurry', 'Stir the starch with cold water first'),
   'prawns-in-salt': remember('late-salt', 'Salt the prawns last, and keep them cold'),
-  'tight-mix': remember('softer', 'Mix some of it cooked, or with vegetables or stock, and stir one way'),
+  'tight-mix': remember('softer', 'Use some of it cooked, or add vegetables or stock, and stir one way'),
 };
 
 /** As many parcels as the filling makes. */

@@ -8,7 +8,10 @@ import { METHODS } from '../vocabulary/methods';
 import { type OutcomeId } from '../vocabulary/outcomes';
 
 type Way = 'dry' | 'oil' | 'wet' | 'pan';
-type Advice = readonly string[] | Partial<Record<Way | 'any', readonly string[]>>;
+type Scale = 'C' | 'F';
+/** What names a temperature is written in the kitchen’s scale. */
+type Said = string | ((scale: Scale) => string);
+type Advice = readonly Said[] | Partial<Record<Way | 'any', readonly Said[]>>;
 
 const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
   soggy: {
@@ -29,7 +32,7 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
     ],
   },
   burst: [
-    'Take less filling, and press the air out.',
+    'Use less filling, and press the air out.',
     'Moisten the rim, and press it twice.',
     'Cook more gently, or cut a vent.',
   ],
@@ -40,7 +43,7 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
   },
   'too-brown': [
     'Lay foil over them for the last third.',
-    'Set it 10 to 15 °C lower.',
+    (scale) => `Set it ${scale === 'C' ? '10 to 15 °C' : '20 to 25 °F'} lower.`,
     'Leave sugar and honey out of the glaze.',
   ],
   tough: [
@@ -60,8 +63,8 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
   ],
   'cold-centre': [
     'Make them smaller or flatter.',
-    'Let the filling come out of the fridge shortly before.',
-    'Measure the thickest, and cook on.',
+    'Take the filling out of the fridge shortly before.',
+    'Measure the thickest, and keep cooking.',
   ],
   watery: [
     'Squeeze, drain or sweat the wet things.',
@@ -72,10 +75,10 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
   'mostly-dough': ['Roll it thinner.', 'Use a spoonful more in each.'],
   dry: [
     'Add a spoon of stock or fat.',
-    'Cook it a little shorter.',
-    'Take fattier mince, or vegetables with water in them.',
+    'Cook it for a little less time.',
+    'Use fattier mince, or vegetables with water in them.',
   ],
-  dense: ['Mix in some stock, in one direction.', 'Add cabbage or crumbs.', 'Take fattier mince, and press it less.'],
+  dense: ['Mix in some stock, in one direction.', 'Add cabbage or crumbs.', 'Use fattier mince, and press it less.'],
   'loose-filling': [
     'Press the skin to the filling before you close it.',
     'Fill it a little fuller.',
@@ -83,23 +86,23 @@ const ADVICE: Readonly<Partial<Record<OutcomeId, Advice>>> = {
   ],
   hollow: ['Press the air out as you close them.', 'Fill them fuller.', 'Cut a vent.'],
   pasty: [
-    'Take less flour or starch.',
+    'Use less flour or starch.',
     'Let it boil up once, then stop.',
     'Mix potatoes gently, and never in a machine.',
   ],
   lumps: ['Stir starch into cold liquid first.', 'Add liquid to flour and fat bit by bit.', 'Pass it through a sieve.'],
-  'tough-prawns': ['Mix them in last, in large pieces.', 'Salt them just before they go in.', 'Cook them shorter.'],
-  greasy: ['Let the fat run off, and lift it cold.', 'Take leaner mince.', 'Add crumbs or cooked rice.'],
+  'tough-prawns': [
+    'Mix them in last, in large pieces.',
+    'Salt them just before they go in.',
+    'Cook them for less time.',
+  ],
+  greasy: ['Let the fat run off, and lift it cold.', 'Use leaner mince.', 'Add crumbs or cooked rice.'],
   bland: ['Salt it, then cook a teaspoonful and taste.', 'Add something sour at the end.', 'Add herbs when it’s cool.'],
   salty: ['Stretch it with something unsalted.', 'Salt the dough less.', 'Rinse what was cured or brined.'],
   sour: ['Add a little sugar or cream.', 'Use less of the sour things.'],
-  'herb-strong': ['Take half of it.', 'Add it later, or dry instead of fresh.'],
+  'herb-strong': ['Use half as much.', 'Add it later, or dry instead of fresh.'],
   forgotten: ['Lay everything out before you begin.', 'Tick each line as it goes in.'],
-  spat: [
-    'Dry them with a cloth.',
-    'Close every seam, and leave out the vent.',
-    'Let frozen ones lose their ice first.',
-  ],
+  spat: ['Dry them with a cloth.', 'Close every seam, and leave out the vent.', 'Shake the ice off frozen ones.'],
   'long-bake': ['Check the oven with a thermometer.', 'Heat it longer before they go in.', 'Bake fewer at once.'],
   'cooled-slowly': ['Spread it thin, on metal.', 'Stand it over ice, and stir.', 'Cool it in two halves.'],
   'dough-tore': ['Chill it for half an hour.', 'Roll it thicker.', 'Let the filling get colder.'],
@@ -122,11 +125,15 @@ function wayOf({ cook, wrap }: Pick<Batch, 'cook' | 'wrap'>): Way {
 }
 
 /** Two or three things that cooks do first; none of what is right. */
-export function commonAdvice(what: OutcomeId, batch: Pick<Batch, 'cook' | 'wrap'>): readonly string[] {
+export function commonAdvice(what: OutcomeId, batch: Pick<Batch, 'cook' | 'wrap'>, scale: Scale): readonly string[] {
+  return adviceFor(what, batch).map((said) => (typeof said === 'string' ? said : said(scale)));
+}
+
+function adviceFor(what: OutcomeId, batch: Pick<Batch, 'cook' | 'wrap'>): readonly Said[] {
   const advice = ADVICE[what];
   if (advice === undefined) return [];
-  if (Array.isArray(advice)) return advice as readonly string[];
-  const by = advice as Partial<Record<Way | 'any', readonly string[]>>;
+  if (Array.isArray(advice)) return advice as readonly Said[];
+  const by = advice as Partial<Record<Way | 'any', readonly Said[]>>;
   const way = wayOf(batch);
   return by[way] ?? (way === 'pan' ? by.dry : undefined) ?? by.any ?? by.dry ?? [];
 }

@@ -7,6 +7,7 @@ import { PLACES } from '../vocabulary/places';
 import { VESSELS } from '../vocabulary/vessels';
 import { formatNumber } from '../units/amount';
 import { learnedFigure, learnedLabel } from './learned-words';
+import { formatDifference } from '../units/format';
 
 export interface LearnedRow {
   key: string;
@@ -61,7 +62,7 @@ const fromCooling = ({ cooling, frozen }: Kitchen): LearnedRow[] =>
     return {
       key,
       label: `How it cools: ${VESSELS[fit.vessel].label}, ${PLACES[fit.place].label}, ${BASES[fit.base].label}${covered}`,
-      value: `${formatNumber(fit.factor, 2)} × as quickly as is usual`,
+      value: `${formatNumber(fit.factor, 2)} × as quickly as usual`,
       estimate: '1 ×',
       from: counted(fit.readings, 'reading'),
       isFrozen,
@@ -72,11 +73,13 @@ const fromCooling = ({ cooling, frozen }: Kitchen): LearnedRow[] =>
     };
   });
 
-/** `0.92 × as strongly as is usual, 8 °C colder than it says` */
+/** `0.92 × as strongly as usual, 8 °C colder than it says` */
 function heatFigure({ factor, biasK }: ApplianceHeat, scale: Kitchen['temperature']): string {
-  const strength = `${formatNumber(factor, 2)} × as strongly as is usual`;
-  const by = Math.round(Math.abs(biasK) * (scale === 'C' ? 1 : 1.8));
-  return by === 0 ? strength : `${strength}, ${by} °${scale} ${biasK < 0 ? 'colder' : 'hotter'} than it says`;
+  const strength = `${formatNumber(factor, 2)} × as strongly as usual`;
+  const by = Math.abs(biasK);
+  return by < 0.5
+    ? strength
+    : `${strength}, ${formatDifference(by, scale)} ${biasK < 0 ? 'colder' : 'hotter'} than it says`;
 }
 
 const fromHeats = ({ appliances, frozen, temperature }: Kitchen): LearnedRow[] =>

@@ -84,7 +84,7 @@ function freeLiquid(looked: readonly Looked[]): Trend {
     digits: 1,
     points,
     aim: null,
-    sentence: `*${of(inside, looked.length)}* inside what their pieces take${wet > 0 ? `, ${wet} wetter` : ''}.`,
+    sentence: `*${of(inside, looked.length)}* within what their pieces take${wet > 0 ? `, ${wet} wetter` : ''}.`,
   };
 }
 

@@ -2,6 +2,7 @@
 import { type FlatSkin } from '../forms/flat';
 import { f, line } from '../forms/paths';
 import { type Pieces } from '../wrapper/pieces';
+import { formatLength, formatSides, MM_PER_INCH, type LengthUnit } from '../units/lengths';
 
 type MatLine = 'outline' | 'rim' | 'filling' | 'folds' | 'ticks';
 export interface MatStroke {
@@ -39,7 +40,11 @@ export interface Mat {
 
 const EDGE = 6;
 const WORDS = 8;
-const RULER_MM = 50;
+/** The ruler that the printer is checked by: how long, how far its ticks stand apart, mm, and what it says. */
+const RULERS: Readonly<Record<LengthUnit, { mm: number; tickMm: number; words: string }>> = {
+  mm: { mm: 50, tickMm: 5, words: '50 mm: check it' },
+  in: { mm: 2 * MM_PER_INCH, tickMm: MM_PER_INCH / 4, words: '2 in: check it' },
+};
 const RULER_ROOM = 16;
 const KINDS: readonly MatLine[] = ['outline', 'rim', 'filling', 'folds', 'ticks'];
 
@@ -66,18 +71,23 @@ function logPiece({ marksMm, thickMm }: Pick<Pieces, 'marksMm' | 'thickMm'>): Fl
 }
 
 /** Lays the pieces one below the other, and below them a log to be cut by its marks. */
-export function matOf(skins: readonly FlatSkin[], divided: Pick<Pieces, 'marksMm' | 'thickMm'> | null = null): Mat {
+export function matOf(
+  skins: readonly FlatSkin[],
+  lengths: LengthUnit,
+  divided: Pick<Pieces, 'marksMm' | 'thickMm'> | null = null,
+): Mat {
+  const ruler = RULERS[lengths];
   const log = divided && logPiece(divided);
   const flats = log ? [...skins, log] : skins;
-  const widthMm = Math.max(RULER_MM + 30, ...flats.map((piece) => piece.widthMm)) + 2 * EDGE;
+  const widthMm = Math.max(ruler.mm + 30, ...flats.map((piece) => piece.widthMm)) + 2 * EDGE;
   let top = EDGE;
   const pieces = flats.map((piece): MatPiece => {
     const y = top + piece.heightMm / 2;
     top += piece.heightMm + WORDS;
     const size =
       Math.abs(piece.widthMm - piece.heightMm) < 0.5
-        ? `${Math.round(piece.widthMm)} mm`
-        : `${Math.round(piece.widthMm)} × ${Math.round(piece.heightMm)} mm`;
+        ? formatLength(piece.widthMm, lengths, 0)
+        : formatSides(piece.widthMm, piece.heightMm, lengths);
     return {
       x: widthMm / 2,
       y,
@@ -87,15 +97,15 @@ export function matOf(skins: readonly FlatSkin[], divided: Pick<Pieces, 'marksMm
     };
   });
   const y = top + 4;
-  const ticks = Array.from({ length: RULER_MM / 5 + 1 }, (_, i) =>
-    line(EDGE + i * 5, y, EDGE + i * 5, y + (i % 2 === 0 ? 4 : 2)),
+  const ticks = Array.from({ length: Math.round(ruler.mm / ruler.tickMm) + 1 }, (_, i) =>
+    line(EDGE + i * ruler.tickMm, y, EDGE + i * ruler.tickMm, y + (i % 2 === 0 ? 4 : 2)),
   );
   return {
     widthMm,
     heightMm: top + RULER_ROOM,
     pieces,
-    ruler: [line(EDGE, y, EDGE + RULER_MM, y), ...ticks].join(' '),
-    rulerWords: { x: EDGE + RULER_MM + 3, y: y + 4, text: '50 mm: check it' },
+    ruler: [line(EDGE, y, EDGE + ruler.mm, y), ...ticks].join(' '),
+    rulerWords: { x: EDGE + ruler.mm + 3, y: y + 4, text: ruler.words },
   };
 }
 

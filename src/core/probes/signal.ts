@@ -58,17 +58,14 @@ export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSigna
     heard: then,
   });
   if (c === null || !Number.isFinite(c)) return refuse('lost', 'No signal from the thermometer.');
-  if (c < LEAST_C || c > MOST_C)
-    return refuse('nonsense', `${Math.round(c)} °C can’t be the filling’s temperature. Check the probe.`);
+  if (c < LEAST_C || c > MOST_C) return refuse('nonsense', 'That can’t be the filling’s temperature. Check the probe.');
   const known: Known = { minute, c };
   const fell = Math.max(0, ...heard.good.map((b) => b.c - c - mayFall(minute - b.minute)));
   if (fell > 0) {
-    const from = heard.good.reduce((most, b) => Math.max(most, b.c), -Infinity);
-    return refuse(
-      'nonsense',
-      `It fell ${Math.round(from - c)} °C at once: the probe has slipped out, or touches the air.`,
-      { ...heard, warmer: [] },
-    );
+    return refuse('nonsense', 'It fell all at once: the probe has slipped out, or touches the air.', {
+      ...heard,
+      warmer: [],
+    });
   }
   const last = heard.good[heard.good.length - 1];
   if (last && c - last.c > mayRise(minute - last.minute)) {
@@ -78,7 +75,7 @@ export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSigna
     const warmer = agree ? [...heard.warmer, known] : [known];
     const isSteady = warmer.length >= STEADY_SIGNALS && minute - warmer[0].minute >= STEADY_MINUTES;
     if (!isSteady) {
-      const why = `It rose ${Math.round(c - last.c)} °C while it cools: look at the probe. If it stays there for a minute, we believe it.`;
+      const why = 'It rose while it should cool: look at the probe. If it stays there for a minute, we’ll believe it.';
       return refuse('nonsense', why, { ...heard, warmer });
     }
     return { judged: { ...signal, state: 'good', why: null }, heard: { good: [known], warmer: [] } };

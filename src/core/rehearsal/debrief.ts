@@ -52,7 +52,7 @@ function verdictsOf(situation: Situation, inside: Inside): Debrief['verdicts'] {
   const t = (c: number): string => formatTemperature(c, kitchen.temperature);
   const out = lastOut(batch);
   if (lowestC === null || out === null)
-    return [{ good: false, text: 'Nothing came out of the heat: nobody has eaten yet.' }];
+    return [{ good: false, text: 'Nothing has been cooked: nobody has eaten yet.' }];
   const isHot = lowestC >= limit.c;
   const { earlyMinutes } = hiddenOf(rehearsal);
   const come = Date.parse(rehearsal.serveAt) - earlyMinutes * 60_000;
@@ -197,7 +197,7 @@ function decisionsOf(situation: Situation, inside: Inside): Decision[] {
     ...(ran !== null && Math.abs(ran - planned) >= 1
       ? [
           {
-            what: `In the heat for ${Math.round(ran)} min, planned ${Math.round(planned)}`,
+            what: `Cooked for ${Math.round(ran)} min, planned ${Math.round(planned)}`,
             did: against({ batch: lasted(batch, planned) }),
           },
         ]

@@ -53,7 +53,7 @@ const LOOKS: Readonly<Record<Look, Looking>> = {
     return only(
       grams < 1
         ? 'Nothing runs out: it only shines.'
-        : `About ${formatGrams(Math.round(grams))} runs out of 100 g. The list counts ${formatGrams(Math.max(0, Math.round(ledger.freePer100)))} free.`,
+        : `About ${formatGrams(Math.round(grams))} runs out of 100 g. The list counts ${formatGrams(Math.max(0, Math.round(ledger.freePer100)))} loose.`,
     );
   },
   'fridge-thermometer': ({ rehearsal, kitchen }) =>
@@ -129,7 +129,7 @@ const weighed = ({ rehearsal, batch }: Situation, what: 'filling' | 'skin', exac
 
 /** A spoonful tasted on its own. */
 const TASTES = {
-  bland: 'Flat: it wants salt.',
+  bland: 'Flat: it needs salt.',
   'little-bland': 'A little flat.',
   right: 'Right.',
   'little-salty': 'A little too salty.',

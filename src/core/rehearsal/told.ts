@@ -2,7 +2,7 @@
 import { mainStep } from '../stored/cooking';
 import { type Look } from '../vocabulary/rehearsals';
 import { formatNumber } from '../units/amount';
-import { formatTemperature } from '../units/format';
+import { formatDifference, formatTemperature } from '../units/format';
 import { type FaultId, faultsOf, hiddenOf } from './hidden';
 import { type Situation } from './inside';
 
@@ -112,7 +112,7 @@ const WAYS: Readonly<Record<FaultId, (situation: Situation) => Way[]>> = {
   },
   'slipped-probe': (s) => [
     {
-      text: `The first push reads ${formatNumber(hiddenOf(s.rehearsal).probeErrorK, 0)} K too much: the tip missed the middle. Two more pieces, or a second push, tell.`,
+      text: `The first push reads ${formatDifference(hiddenOf(s.rehearsal).probeErrorK, s.kitchen.temperature)} too much: the tip missed the middle. Two more pieces, or a second push, tell.`,
       isSeen: s.batch.cook.readings.length > 1,
     },
   ],

@@ -119,7 +119,7 @@ export function coreEvidence<R extends Reading>(
       if (stays.length === 0)
         return notBefore !== null && reading.minute < notBefore ? 'Taken before it can have been cooked.' : null;
       const stay = stayOf(reading);
-      if (stay === undefined) return 'Taken before this load went into the heat.';
+      if (stay === undefined) return 'Taken before this load began to cook.';
       if (stay.outMinute !== null && reading.minute > stay.outMinute + RESTS_MINUTES)
         return `Taken more than ${RESTS_MINUTES} minutes after this load came out.`;
       return reading.minute - stay.inMinute > LONGEST_MINUTES ? 'Taken hours after this load went in.' : null;

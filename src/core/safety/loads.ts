@@ -148,7 +148,7 @@ export function nextWords({ outcome, isOut, needed, count, by }: LoadVerdict, li
       ? `Measure ${needed === 1 ? 'it' : `${needed} of them, the thickest first`}, now, while they are hot.`
       : `Measure ${needed === 1 ? 'the middle' : `${needed} of them, the thickest first`}.`;
   if (outcome === 'fail')
-    return isOut ? `Back into the heat now, then measure ${parcels} again.` : `Cook on, then measure ${parcels} again.`;
+    return isOut ? `Cook it again now, then measure ${parcels} again.` : `Keep cooking, then measure ${parcels} again.`;
   if (outcome === 'incomplete') return `Measure ${needed - count === 1 ? '1 more' : `${needed - count} more`}.`;
   if (outcome === 'hold')
     return `Keep it at ${written(limit.at, scale)} or more for ${limit.holdMinutes} minutes, then measure ${parcels} again.`;

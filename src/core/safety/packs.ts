@@ -162,7 +162,7 @@ export const RULE_PACKS: Record<PackId, RulePack> = {
         warmRoom: WARM_ROOM,
         coldTo: UK_COLD,
         missed:
-          'Cooked food is to be in the fridge within one to two hours. Throw away what has stood out longer. Reheating doesn’t make it good.',
+          'Cooked food belongs in the fridge within one to two hours. Throw away what has stood out longer. Reheating doesn’t make it safe.',
         canReheat: false,
       },
     ],

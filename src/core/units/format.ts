@@ -21,5 +21,18 @@ export const formatWeight = (grams: number): string =>
 export const formatTemperature = (c: number, scale: 'C' | 'F'): string =>
   `${whole(scale === 'C' ? c : (c * 9) / 5 + 32)} °${scale}`;
 
+/** A difference of temperatures: `8 °C`, `14 °F`. @param k kelvin @param digits after the point */
+export const formatDifference = (k: number, scale: 'C' | 'F', digits = 0): string =>
+  `${formatNumber(scale === 'C' ? k : 1.8 * k, digits)} °${scale}`;
+
+/** A fixed sentence with its temperatures in the kitchen's scale: “above 60 °C”, “above 140 °F”. Not for differences. */
+export const inScale = (text: string, scale: 'C' | 'F'): string =>
+  scale === 'C'
+    ? text
+    : text.replace(/(−?)(\d+)([ \u00a0])°C/g, (_, minus: string, c: string, gap: string) => {
+        const f = Math.round((minus === '' ? 1.8 : -1.8) * Number(c) + 32);
+        return `${whole(f)}${gap}°F`;
+      });
+
 /** With a true minus. */
 const whole = (value: number): string => String(Math.round(value)).replace('-', '−');

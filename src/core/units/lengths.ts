@@ -53,6 +53,25 @@ export function lengthFigure(mm: number, unit: LengthUnit, digits?: number): str
 export const formatLength = (mm: number, unit: LengthUnit, digits?: number): string =>
   `${lengthFigure(mm, unit, digits)}${GAP[unit]}${unit}`;
 
+/** Square centimetres in a square inch; by definition. */
+export const CM2_PER_SQUARE_INCH = (MM_PER_INCH / 10) ** 2;
+
+/** A floor: `620 cm²`; `96 sq in`. @param step rounded to so many, of either */
+export const formatArea = (cm2: number, unit: LengthUnit, step = 1): string => {
+  const area = unit === 'mm' ? cm2 : cm2 / CM2_PER_SQUARE_INCH;
+  return `${formatNumber(Math.round(area / step) * step, 0)} ${unit === 'mm' ? 'cm²' : 'sq in'}`;
+};
+
+/** A fixed sentence with its millimetres as the kitchen likes them: “4 to 8 mm”, “5/32 to 5/16 in”. */
+export const inLengths = (text: string, unit: LengthUnit): string =>
+  unit === 'mm'
+    ? text
+    : text.replace(
+        /(?:(\d+) to )?(\d+) mm/g,
+        (_, from: string | undefined, to: string) =>
+          `${from === undefined ? '' : `${lengthFigure(Number(from), unit)} to `}${formatLength(Number(to), unit)}`,
+      );
+
 /** Two lengths of one thing: `160 × 110 mm`; `6¼ × 4⅜ in`. */
 export const formatSides = (longMm: number, wideMm: number, unit: LengthUnit): string =>
   `${lengthFigure(longMm, unit, 0)} × ${lengthFigure(wideMm, unit, 0)}${GAP[unit]}${unit}`;

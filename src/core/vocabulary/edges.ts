@@ -31,7 +31,7 @@ export type EdgeId = keyof typeof EDGES;
 export const EDGE_IDS = idsOf(EDGES);
 
 export const VENTS = recordsOf<Trade>()({
-  none: { label: 'none', trade: 'All juice stays in; in dry heat a wet filling looks for its own way out.' },
+  none: { label: 'none', trade: 'All juice stays in; in an oven or hot oil a wet filling finds its own way out.' },
   slit: { label: 'slit or hole', trade: 'Steam leaves where you want it to; a little juice bubbles up through it.' },
   mouth: {
     label: 'small open mouth',

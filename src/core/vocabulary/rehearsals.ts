@@ -28,7 +28,7 @@ export const REHEARSALS = recordsOf<RehearsalRecord>()({
   'their-spoon': kitchen(
     'middling',
     'Somebody else’s spoon',
-    'Beef and olive half-moons, baked. You scoop with the spoon that lies there.',
+    'Beef and olive half-moons, baked. You scoop with the spoon you find there.',
   ),
   'old-oven': kitchen(
     'middling',
@@ -38,7 +38,7 @@ export const REHEARSALS = recordsOf<RehearsalRecord>()({
   'full-fridge': kitchen(
     'hard',
     'A full fridge',
-    'Braised beef and carrot pockets: the pot comes off the heat now, and the fridge is full of other people’s food.',
+    'Braised beef and carrot pockets: the pot is coming off the heat, and the fridge is full of other people’s food.',
   ),
   'early-guests': kitchen(
     'hard',

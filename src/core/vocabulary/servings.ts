@@ -12,13 +12,13 @@ interface ServingRecord {
 /** Kept hot at 60 °C or more, food is safe for hours (US federal guidance: 140 °F), but crusts soften and skins dry. */
 export const SERVINGS = recordsOf<ServingRecord>()({
   now: {
-    label: 'from the heat to the table',
-    trade: 'Crisp or juicy as it will ever be; the last load comes out just before serving.',
+    label: 'straight to the table',
+    trade: 'As crisp and juicy as it gets; the last load comes out just before serving.',
     holdMinutes: null,
   },
   'carried-warm': {
     label: 'carried over warm',
-    trade: 'Packed hot and eaten within two hours, at 60 °C or more; a crust softens on the way.',
+    trade: 'Packed hot and eaten within two hours, at 60 °C or more; crusts soften on the way.',
     holdMinutes: 120,
   },
   'frozen-ahead': {

@@ -10,9 +10,9 @@ interface TaskKindRecord {
 }
 
 export const TASK_KINDS = recordsOf<TaskKindRecord>()({
-  cut: { label: 'Wash, peel and cut', doneWhen: 'All one size, and the board is dry.', station: 'fill' },
+  cut: { label: 'Wash, peel and cut', doneWhen: 'All one size, and the board dry.', station: 'fill' },
   set: { label: 'Set to drain or soak', doneWhen: 'It stands, covered, where it stays cold.', station: 'fill' },
-  stand: { label: 'Drains or soaks', doneWhen: 'Hardly a drop still comes.', station: null },
+  stand: { label: 'Drains or soaks', doneWhen: 'It has all but stopped dripping.', station: null },
   roast: { label: 'Roasts', doneWhen: 'Soft right through, the edges just catching.', station: null },
   stew: { label: 'Cooks by itself', doneWhen: 'Soft when pressed.', station: null },
   fry: {
@@ -23,7 +23,7 @@ export const TASK_KINDS = recordsOf<TaskKindRecord>()({
   cool: { label: 'Cools', doneWhen: 'A thermometer in the middle, never by the hand.', station: 'cool' },
   mix: {
     label: 'Mix the filling',
-    doneWhen: 'It sticks to the spoon turned over; seasoned for the last time.',
+    doneWhen: 'It clings to an upturned spoon, and is seasoned.',
     station: 'fill',
   },
   dough: { label: 'Make the dough', doneWhen: 'Smooth, and it springs back slowly.', station: 'wrap' },
@@ -32,10 +32,10 @@ export const TASK_KINDS = recordsOf<TaskKindRecord>()({
   roll: { label: 'Roll and cut', doneWhen: 'Even, thinner at the rim, and covered.', station: 'wrap' },
   wrap: { label: 'Fill and close', doneWhen: 'All closed, the rims dry, none torn.', station: 'wrap' },
   rise: { label: 'Pieces rise', doneWhen: 'Pressed with a finger they spring back slowly.', station: null },
-  freeze: { label: 'Freeze on the tray', doneWhen: 'Hard as stones: then into a bag.', station: null },
-  heat: { label: 'Heat up', doneWhen: 'The lamp is out, the water boils.', station: null },
+  freeze: { label: 'Freeze on the tray', doneWhen: 'Hard as stone: then into a bag.', station: null },
+  heat: { label: 'Heat up', doneWhen: 'The oven’s light is out, or the water boils.', station: null },
   load: { label: 'Cook', doneWhen: 'The thermometer says so, in the thickest; never colour alone.', station: 'cook' },
-  'load-in': { label: 'Into the heat', doneWhen: 'Apart from one another, the clock running.', station: 'cook' },
+  'load-in': { label: 'Put on to cook', doneWhen: 'Spaced apart, the clock running.', station: 'cook' },
   'load-out': {
     label: 'Measure, then take out',
     doneWhen: 'Three of the thickest read, in the filling.',

@@ -8,16 +8,16 @@ interface WhereRecord {
 
 /** From the cooling. */
 export const RUN_ENDS = recordsOf<WhereRecord>()({
-  board: { label: 'It is being wrapped' },
-  cold: { label: 'It is in the fridge' },
+  board: { label: 'It’s being wrapped' },
+  cold: { label: 'It’s in the fridge' },
 });
 export type RunEnd = keyof typeof RUN_ENDS;
 export const RUN_END_IDS = idsOf(RUN_ENDS);
 
 /** From the bench. */
 export const BOARD_ENDS = recordsOf<WhereRecord>()({
-  heat: { label: 'They go into the heat' },
-  cold: { label: 'They are in the fridge or freezer' },
+  heat: { label: 'They’re being cooked' },
+  cold: { label: 'They’re in the fridge or freezer' },
 });
 export type BoardEnd = keyof typeof BOARD_ENDS;
 export const BOARD_END_IDS = idsOf(BOARD_ENDS);

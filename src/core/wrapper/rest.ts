@@ -34,7 +34,7 @@ function forFilling(grams: number, { form, isRaw, weeps, density }: RestFacts): 
   const other = anotherForm(grams, density, form);
   return [
     `In the fridge at once, covered: ${days === 1 ? 'a day' : `${days} days`}.`,
-    `Flat in a bag in the freezer: ${FREEZER_MONTHS} months.${weeps ? ' Its starch weeps after freezing: stir it up and bind it anew.' : ''}${isRaw ? ' Only if it was never frozen before.' : ''}`,
+    `Flat in a bag in the freezer: ${FREEZER_MONTHS} months.${weeps ? ' Its starch weeps after freezing: stir it up and bind it again.' : ''}${isRaw ? ' Only if it was never frozen before.' : ''}`,
     ...(other ? [other] : []),
   ];
 }
@@ -51,7 +51,8 @@ function anotherForm(grams: number, density: number, form: FormId): string | nul
 }
 
 function forDough({ dough }: RestFacts): string[] {
-  if (dough.parts.length === 0) return ['Wrapped airtight in the fridge: 3 days; frozen only if they were not thawed.'];
+  if (dough.parts.length === 0)
+    return ['Wrapped airtight in the fridge: 3 days; freeze them only if they were never thawed.'];
   if (isYeasted(dough.parts))
     return ['In the fridge, covered: a day; it keeps rising slowly.', 'Or bake it as small rolls beside the rest.'];
   if (dough.kind === 'noodle')

@@ -224,7 +224,14 @@ const ShownBatch = memo(function ShownBatch({
       <Wrap {...props} part="drawings" />
     ) : station === 'note' ? null : ( // There it is cut open.
       <Measured>
-        {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
+        {(width) => (
+          <SectionDrawing
+            batch={batch}
+            assessment={assessment}
+            width={Math.min(width, 460)}
+            lengths={kitchen.lengths}
+          />
+        )}
       </Measured>
     );
   const cookNow = !isRehearsal(batch.id) && batch.lines.length > 0 && (

@@ -35,7 +35,7 @@ export function FoldedSection(props: ShownProps) {
 }
 
 /** The drawing in a line with a sentence; tapped, as large as there is room. */
-export function DrawingStrip({ batch, assessment, text }: ShownProps & { text: string }) {
+export function DrawingStrip({ batch, kitchen, assessment, text }: ShownProps & { text: string }) {
   const p = usePalette();
   const [isOpen, setOpen] = useState(false);
   return (
@@ -49,7 +49,7 @@ export function DrawingStrip({ batch, assessment, text }: ShownProps & { text: s
       >
         {!isOpen && (
           <View style={{ width: SMALL_PX, height: STRIP_PX, justifyContent: 'flex-end', overflow: 'hidden' }}>
-            <SectionDrawing batch={batch} assessment={assessment} width={SMALL_PX} small />
+            <SectionDrawing batch={batch} assessment={assessment} width={SMALL_PX} lengths={kitchen.lengths} small />
           </View>
         )}
         <Sentence text={text} style={{ flex: 1, paddingVertical: 6 }} />
@@ -57,7 +57,11 @@ export function DrawingStrip({ batch, assessment, text }: ShownProps & { text: s
       </Pressable>
       {isOpen && (
         <View style={{ paddingBottom: 8 }}>
-          <Measured>{(width) => <SectionDrawing batch={batch} assessment={assessment} width={width} />}</Measured>
+          <Measured>
+            {(width) => (
+              <SectionDrawing batch={batch} assessment={assessment} width={width} lengths={kitchen.lengths} />
+            )}
+          </Measured>
         </View>
       )}
     </View>

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { type Planned, type PlanSaid } from '@/core/recipe/plan';
+import { inUnits } from '@/core/recipe/plan/found-words';
 import { useKitchen } from '@/data/hooks';
 import { useAssessment } from '@/data/heat';
 import { Heading } from '@/ui/parts/text';
@@ -22,7 +23,8 @@ interface Props {
 }
 
 export function PlanCard({ planned, batch, onSay, onAnswer, onMend }: Props) {
-  const { assessment, isStale } = useAssessment(batch, useKitchen());
+  const kitchen = useKitchen();
+  const { assessment, isStale } = useAssessment(batch, kitchen);
   return (
     <View role="article" aria-label={batch.title} style={{ gap: 14 }}>
       <Heading level={2}>{batch.title}</Heading>
@@ -34,7 +36,7 @@ export function PlanCard({ planned, batch, onSay, onAnswer, onMend }: Props) {
       <PlanChecks assessment={assessment} isStale={isStale} onMend={onMend} />
       <View role="list" aria-label={phrases.WHAT_WAS_FOUND}>
         {planned.found.map((found) => (
-          <FoundRow key={found.what} found={found} batch={batch} onSay={onSay} />
+          <FoundRow key={found.what} found={inUnits(found, planned.batch, kitchen)} batch={batch} onSay={onSay} />
         ))}
       </View>
       <PlanLines batch={batch} asks={planned.asks} onAnswer={onAnswer} />

@@ -66,7 +66,7 @@ const ShownBatch = memo(function ShownBatch({ batch, kitchen, assessment, isStal
       </View>
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', paddingBottom: 6 }}>
         <View style={{ width: DRAWING, minHeight: 40, justifyContent: 'center', marginVertical: -6 }}>
-          <SectionDrawing batch={batch} assessment={assessment} width={DRAWING} small />
+          <SectionDrawing batch={batch} assessment={assessment} width={DRAWING} lengths={kitchen.lengths} small />
         </View>
         <View style={{ flex: 1, gap: 4 }}>
           {version !== '' && <Small numberOfLines={1}>{version}</Small>}

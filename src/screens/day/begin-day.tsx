@@ -9,7 +9,7 @@ import { MOST } from '@/core/vocabulary/limits';
 import { SERVING_IDS, type Serving, SERVINGS } from '@/core/vocabulary/servings';
 import { hereZone } from '@/data/day-plan';
 import { keepDay } from '@/data/days';
-import { now, restoreDemo, useBatches } from '@/data/hooks';
+import { now, restoreDemo, useBatches, useKitchen } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { Choices, Press, Toggles } from '@/ui/parts/press';
 import { InFoot } from '@/ui/shell/foot';
@@ -18,12 +18,14 @@ import { Body, Small } from '@/ui/parts/text';
 import { ClockField } from './clock-field';
 import { DayImport } from './day-import';
 import * as phrases from './words';
+import { inScale } from '@/core/units/format';
 
 /** Supper, where nobody says otherwise, minutes from midnight. */
 const SUPPER = 19 * 60;
 
 export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void; onCancel?: () => void }) {
   const zone = hereZone();
+  const { temperature } = useKitchen();
   const { data } = useBatches();
   const [title, setTitle] = useState('');
   const [serve, setServe] = useState(() => {
@@ -72,7 +74,7 @@ export function BeginDay({ onBegun, onCancel }: { onBegun: (id: string) => void;
           options={SERVING_IDS.map((value) => ({ value, label: SERVINGS[value].label }))}
           onChange={setHow}
         />
-        <Small>{SERVINGS[how].trade}</Small>
+        <Small>{inScale(SERVINGS[how].trade, temperature)}</Small>
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <InFoot>

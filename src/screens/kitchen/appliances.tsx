@@ -6,7 +6,6 @@ import { type Appliance, type Kitchen } from '@/core/stored/kitchen';
 import { LIMITS, MOST } from '@/core/vocabulary/limits';
 import { APPLIANCE_KINDS, type ApplianceKind, APPLIANCES } from '@/core/vocabulary/appliances';
 import { MEDIA } from '@/core/vocabulary/media';
-import { formatNumber } from '@/core/units/amount';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
 import { AmountField } from '@/ui/parts/amount-field';
@@ -19,15 +18,15 @@ import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { dayWords } from '../dates';
 import * as phrases from './words';
+import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
+import { LengthField } from '@/ui/parts/length-field';
 
 const KIND_OPTIONS = APPLIANCE_KINDS.map((value) => ({ value, label: APPLIANCES[value].label }));
 
 /** `400 × 340 mm`, `⌀ 220 mm, 130 deep`. */
-function sizeOf({ isRound, longMm, wideMm, deepMm, kind, tiers }: Appliance): string {
-  const floor = isRound
-    ? `⌀\u00a0${formatNumber(longMm, 0)}\u00a0mm`
-    : `${formatNumber(longMm, 0)}\u00a0×\u00a0${formatNumber(wideMm, 0)}\u00a0mm`;
-  const deep = APPLIANCES[kind].isPot ? phrases.mmDeep(deepMm) : '';
+function sizeOf({ isRound, longMm, wideMm, deepMm, kind, tiers }: Appliance, lengths: LengthUnit): string {
+  const floor = isRound ? `⌀\u00a0${formatLength(longMm, lengths, 0)}` : formatSides(longMm, wideMm, lengths);
+  const deep = APPLIANCES[kind].isPot ? phrases.alsoDeep(deepMm, lengths) : '';
   const floors = tiers > 1 ? `, ${tiers} ${kind === 'oven' ? 'trays' : 'tiers'}` : '';
   return `${floor}${deep}${floors}`;
 }
@@ -46,7 +45,11 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.appliances.map((appliance) => (
         <View key={appliance.id} style={{ gap: 6 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-            <NameAndSize name={appliance.name} kind={APPLIANCES[appliance.kind].label} size={sizeOf(appliance)} />
+            <NameAndSize
+              name={appliance.name}
+              kind={APPLIANCES[appliance.kind].label}
+              size={sizeOf(appliance, kitchen.lengths)}
+            />
             <IconPress
               icon={open === appliance.id ? 'chevron-up' : 'chevron-down'}
               label={open === appliance.id ? `Close ${appliance.name}` : `Change ${appliance.name}`}
@@ -70,11 +73,13 @@ export function Appliances({ kitchen }: { kitchen: Kitchen }) {
               />
             </View>
           ))}
-          {open === appliance.id && <Fields from={appliance} onKeep={keep} onClose={() => setOpen(null)} />}
+          {open === appliance.id && (
+            <Fields from={appliance} lengths={kitchen.lengths} onKeep={keep} onClose={() => setOpen(null)} />
+          )}
         </View>
       ))}
       {open === '' ? (
-        <Fields from={null} onKeep={keep} onClose={() => setOpen(null)} />
+        <Fields from={null} lengths={kitchen.lengths} onKeep={keep} onClose={() => setOpen(null)} />
       ) : (
         <View style={{ alignItems: 'flex-start' }}>
           <Press title={phrases.ADD_APPLIANCE} icon="plus" onPress={() => setOpen('')} />
@@ -93,10 +98,11 @@ const begin = (kind: ApplianceKind): Omit<Appliance, 'id' | 'name'> => ({
 
 function Fields(props: {
   from: Appliance | null;
+  lengths: LengthUnit;
   onKeep: (appliance: Appliance) => Promise<Outcome>;
   onClose: () => void;
 }) {
-  const { from, onKeep, onClose } = props;
+  const { from, lengths, onKeep, onClose } = props;
   const [name, setName] = useState(from?.name ?? '');
   const [it, setIt] = useState<Omit<Appliance, 'id' | 'name'>>(from ?? begin('pan'));
   const { refusal, answered } = useRefusal();
@@ -138,29 +144,29 @@ function Fields(props: {
       />
       <Form>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
-          <AmountField
+          <LengthField
             label={it.isRound ? 'Across' : 'Long'}
-            unit="mm"
-            value={it.longMm}
+            unit={lengths}
+            mm={it.longMm}
             {...LIMITS.applianceMm}
             step={10}
             onChange={(longMm) => longMm !== null && set({ longMm })}
           />
           {!it.isRound && (
-            <AmountField
+            <LengthField
               label="Wide"
-              unit="mm"
-              value={it.wideMm}
+              unit={lengths}
+              mm={it.wideMm}
               {...LIMITS.applianceMm}
               step={10}
               onChange={(wideMm) => wideMm !== null && set({ wideMm })}
             />
           )}
           {record.isPot && (
-            <AmountField
+            <LengthField
               label="Deep"
-              unit="mm"
-              value={it.deepMm}
+              unit={lengths}
+              mm={it.deepMm}
               {...LIMITS.vesselDeepMm}
               step={10}
               onChange={(deepMm) => deepMm !== null && set({ deepMm })}

@@ -28,7 +28,7 @@ export function IceCheck({ kitchen }: { kitchen: Kitchen }) {
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       {thermometer === null ? (
-        <Small>{phrases.NOT_TRIED_IN_ICE}</Small>
+        <Small>{phrases.notTriedInIce(formatTemperature(0, temperature))}</Small>
       ) : (
         <Small>
           {phrases.inIceWater(

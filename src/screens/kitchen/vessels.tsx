@@ -6,7 +6,7 @@ import { type Kitchen } from '@/core/stored/kitchen';
 import { VESSEL_IDS, VESSELS } from '@/core/vocabulary/vessels';
 import { editKitchen, type Outcome } from '@/data/hooks';
 import { newId } from '@/data/new-id';
-import { AmountField } from '@/ui/parts/amount-field';
+import { LengthField } from '@/ui/parts/length-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { NameAndSize } from './name-and-size';
@@ -15,6 +15,7 @@ import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import * as phrases from './words';
+import { type LengthUnit } from '@/core/units/lengths';
 
 type Vessel = Kitchen['vessels'][number];
 const KINDS = VESSEL_IDS.filter((kind) => kind !== 'own');
@@ -28,11 +29,11 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
           <NameAndSize
             name={vessel.name}
             kind={VESSELS[vessel.kind].label}
-            size={phrases.areaAndDepth(vessel.areaCm2, vessel.deepMm)}
+            size={phrases.areaAndDepth(vessel.areaCm2, vessel.deepMm, kitchen.lengths)}
           />
           <IconPress
             icon="close"
-            label={phrases.takeVesselAway(vessel.name, vessel.areaCm2)}
+            label={phrases.takeVesselAway(vessel.name, vessel.areaCm2, kitchen.lengths)}
             onPress={() => void editKitchen({ do: 'removeVessel', id: vessel.id })}
           />
         </View>
@@ -40,6 +41,7 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.vessels.length === 0 && <Small>{phrases.NO_VESSELS}</Small>}
       {adding ? (
         <NewVessel
+          lengths={kitchen.lengths}
           onKeep={async (vessel) => {
             const outcome = await editKitchen({ do: 'addVessel', vessel }, 'beside');
             if (outcome.ok) setAdding(false);
@@ -56,16 +58,25 @@ export function Vessels({ kitchen }: { kitchen: Kitchen }) {
   );
 }
 
-function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Outcome>; onClose: () => void }) {
+interface NewVesselProps {
+  lengths: LengthUnit;
+  onKeep: (vessel: Vessel) => Promise<Outcome>;
+  onClose: () => void;
+}
+
+/** A floor no shorter and no longer than this, mm. */
+const FLOOR_MM = { least: 60, most: 1200 };
+
+function NewVessel({ lengths, onKeep, onClose }: NewVesselProps) {
   const [name, setName] = useState('');
   const [kind, setKind] = useState<Vessel['kind']>('tray');
-  const [long, setLong] = useState(40);
-  const [wide, setWide] = useState(30);
+  const [longMm, setLong] = useState(400);
+  const [wideMm, setWide] = useState(300);
   const [deepMm, setDeep] = useState(25);
   const { refusal, answered } = useRefusal();
   const { Fields: Form, unread, ifRead } = useFormFields();
   const isRound = kind === 'pot' || kind === 'bowl';
-  const areaCm2 = isRound ? (Math.PI * long ** 2) / 4 : long * wide;
+  const areaCm2 = (isRound ? (Math.PI * longMm ** 2) / 4 : longMm * wideMm) / 100;
   return (
     <View style={{ gap: 12 }}>
       <TextField
@@ -84,37 +95,35 @@ function NewVessel({ onKeep, onClose }: { onKeep: (vessel: Vessel) => Promise<Ou
       />
       <Form>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-          <AmountField
+          <LengthField
             label={isRound ? 'Across' : 'Long'}
-            unit="cm"
-            value={long}
-            least={6}
-            most={120}
-            step={1}
-            onChange={(cm) => cm !== null && setLong(cm)}
+            unit={lengths}
+            mm={longMm}
+            {...FLOOR_MM}
+            step={10}
+            onChange={(mm) => mm !== null && setLong(mm)}
           />
           {!isRound && (
-            <AmountField
+            <LengthField
               label="Wide"
-              unit="cm"
-              value={wide}
-              least={6}
-              most={120}
-              step={1}
-              onChange={(cm) => cm !== null && setWide(cm)}
+              unit={lengths}
+              mm={wideMm}
+              {...FLOOR_MM}
+              step={10}
+              onChange={(mm) => mm !== null && setWide(mm)}
             />
           )}
-          <AmountField
+          <LengthField
             label="Deep"
-            unit="mm"
-            value={deepMm}
+            unit={lengths}
+            mm={deepMm}
             {...LIMITS.vesselDeepMm}
             step={5}
             onChange={(mm) => mm !== null && setDeep(mm)}
           />
         </View>
       </Form>
-      <Small>{phrases.ofFloor(areaCm2)}</Small>
+      <Small>{phrases.ofFloor(areaCm2, lengths)}</Small>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Press
           title="Keep it"

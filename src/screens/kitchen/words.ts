@@ -1,9 +1,10 @@
 /** What Kitchen says: all its sentences in one place, to be read in one go, tested, and translated some day. */
 import { formatNumber } from '@/core/units/amount';
 import { formatTemperature } from '@/core/units/format';
+import { formatArea, formatLength, type LengthUnit } from '@/core/units/lengths';
 
 // What you cook in.
-export const mmDeep = (deepMm: number): string => `, ${formatNumber(deepMm, 0)}\u00a0mm deep`;
+export const alsoDeep = (deepMm: number, lengths: LengthUnit): string => `, ${formatLength(deepMm, lengths, 0)} deep`;
 export const FIRST_OF_KIND = 'A batch that names none takes the first of its kind. Inside measures.';
 export const takeAway = (name: string): string => `Take ${name} away`;
 export const heatsSo = (label: string, heat: string, on: string): string => `${label}: ${heat} On ${on}.`;
@@ -34,8 +35,9 @@ export const LOOK_FOR_FILE = 'Look for “kitchen-….json” in your downloads.
 export const ERASE_EVERYTHING = 'I have the file: erase everything';
 
 // The thermometer in ice water.
-export const NOT_TRIED_IN_ICE =
-  'Not tried yet. A good one shows 0 °C in ice water; what yours shows instead is taken off every reading.';
+/** @param freezing as it is shown */
+export const notTriedInIce = (freezing: string): string =>
+  `Not tried yet. A good one shows ${freezing} in ice water; what yours shows instead is taken off every reading.`;
 /** @param correction what is taken off, a whole sentence; null where nothing is */
 export const inIceWater = (day: string, showed: string, correction: string | null, isDue: boolean): string =>
   `In ice water on ${day} it showed ${showed}. ${correction ?? 'Nothing is taken off.'}${isDue ? ' That was a while ago: try it again.' : ''}`;
@@ -98,14 +100,14 @@ export const TIMES_OF_DAY = 'Times of day';
 export const AS_THE_DEVICE = 'as the device';
 
 // Vessels to cool in.
-export const areaAndDepth = (areaCm2: number, deepMm: number): string =>
-  `${formatNumber(areaCm2, 0)} cm², ${formatNumber(deepMm, 0)} mm deep`;
-export const takeVesselAway = (name: string, areaCm2: number): string =>
-  `Take the ${name} of ${formatNumber(areaCm2, 0)} cm² away`;
+export const areaAndDepth = (areaCm2: number, deepMm: number, lengths: LengthUnit): string =>
+  `${formatArea(areaCm2, lengths)}, ${formatLength(deepMm, lengths, 0)} deep`;
+export const takeVesselAway = (name: string, areaCm2: number, lengths: LengthUnit): string =>
+  `Take the ${name} of ${formatArea(areaCm2, lengths)} away`;
 export const NO_VESSELS = 'None yet. Add your trays, and Cool suggests how to spread the filling over them.';
 export const ADD_VESSEL = 'Add a vessel';
 export const VESSEL_FOR_EXAMPLE = 'big blue tray';
-export const ofFloor = (areaCm2: number): string => `${formatNumber(Math.round(areaCm2), 0)} cm² of floor.`;
+export const ofFloor = (areaCm2: number, lengths: LengthUnit): string => `${formatArea(areaCm2, lengths)} of floor.`;
 
 // Your data.
 export const notSaved = (error: string): string => `Not saved: ${error}`;

@@ -32,7 +32,11 @@ function Sheet({ batch }: { batch: Batch }) {
   useUncover();
   const kitchen = useKitchen(batch.id);
   const { fit, laid, dough } = account(batch, kitchen, null);
-  const mat = matOf(FORMS[batch.wrap.form].flat(fit, laid), wrapperMaking(batch, kitchen, fit, laid, dough).pieces);
+  const mat = matOf(
+    FORMS[batch.wrap.form].flat(fit, laid),
+    kitchen.lengths,
+    wrapperMaking(batch, kitchen, fit, laid, dough).pieces,
+  );
   useEffect(() => {
     document.title = phrases.matTitle(batch.title);
   }, [batch.title]);

@@ -3,7 +3,7 @@ import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from 'react-
 import { useId } from 'react';
 import { View } from 'react-native';
 import { type FlatSkin } from '@/core/forms/flat';
-import { formatNumber } from '@/core/units/amount';
+import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import * as phrases from './words';
@@ -12,7 +12,7 @@ import * as phrases from './words';
 const DIMENSION_PX = 26;
 const EDGE_PX = 2;
 
-export function FlatDrawing({ piece, pxPerMm }: { piece: FlatSkin; pxPerMm: number }) {
+export function FlatDrawing({ piece, pxPerMm, lengths }: { piece: FlatSkin; pxPerMm: number; lengths: LengthUnit }) {
   const p = usePalette();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const width = piece.widthMm * pxPerMm + 2 * EDGE_PX;
@@ -21,8 +21,8 @@ export function FlatDrawing({ piece, pxPerMm }: { piece: FlatSkin; pxPerMm: numb
   const dashed = `${px(5)} ${px(4)}`;
   const size =
     Math.abs(piece.widthMm - piece.heightMm) < 0.5
-      ? `${formatNumber(piece.widthMm, 0)} mm`
-      : phrases.widthByHeight(piece.widthMm, piece.heightMm);
+      ? formatLength(piece.widthMm, lengths, 0)
+      : formatSides(piece.widthMm, piece.heightMm, lengths);
   const words = piece.each > 1 ? `${size}, ${piece.each}×` : size;
   return (
     <View role="img" aria-label={phrases.laidFlat(piece.label, words)}>

@@ -1,5 +1,5 @@
 /**
- * The section: one parcel cut through, to scale, over a ruler in millimetres. Wetter fillings have more drops, overfilling
+ * The section: one parcel cut through, to scale, over a ruler in millimetres or inches. Wetter fillings have more drops, overfilling
  * cracks the seam.
  */
 import { memo, useId } from 'react';
@@ -16,12 +16,14 @@ import { usePalette } from '../theme/use-palette';
 import { Drop, isDrawn, Piece } from './pieces';
 import { scatter } from './scatter';
 import * as phrases from './words';
+import { formatLength, type LengthUnit, MM_PER_INCH } from '@/core/units/lengths';
 
 interface Props {
   batch: Batch;
   assessment: Assessment;
   /** px */
   width: number;
+  lengths: LengthUnit;
   /** Without words and ruler, as on the Bench. */
   small?: boolean;
 }
@@ -41,7 +43,7 @@ const UNDER_PX = 36;
 const TICKS_APART_PX = 5;
 const NUMBERS_APART_PX = 30;
 
-function Drawing({ batch, assessment, width, small = false }: Props) {
+function Drawing({ batch, assessment, width, lengths, small = false }: Props) {
   const p = usePalette();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { fit, ledger } = assessment;
@@ -64,10 +66,11 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
   const cut = fit.state === 'fix' && fit.fillMl > fit.maxMl * 0.5;
   const right = offset - left + shape.widthMm;
   const labelY = board - Math.max(shape.heightMm * 0.72, size(WORDS_APART_PX * 1.65));
+  const across = formatLength(shape.widthMm, lengths, 0);
   const words = { fontFamily: SANS_BOLD, fontSize: size(15), fill: p.ink };
   const softWords = { fontFamily: SANS, fontSize: size(14), fill: p.soft };
   return (
-    <View role="img" aria-label={describe(batch, assessment, shape.widthMm)}>
+    <View role="img" aria-label={describe(batch, assessment, shape.widthMm, lengths)}>
       <Svg width={width} height={heightMm * scale} viewBox={`0 0 ${paperMm} ${heightMm}`} aria-hidden>
         <Defs>
           <Pattern id={hatch} width={2.2} height={2.2} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -91,12 +94,12 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
           <Line x1={0} y1={board} x2={paperMm} y2={board} stroke={p.ink} strokeWidth={size(1.5)} />
         ) : (
           <>
-            <Ruler y={board} lengthMm={paperMm} from={offset - left} size={size} />
+            <Ruler y={board} lengthMm={paperMm} from={offset - left} lengths={lengths} size={size} />
             <Dimension
               x1={offset - left}
               x2={right}
               y={board - shape.heightMm - size(22)}
-              text={shape.isSlice ? phrases.sliceOf(shape.widthMm) : `${formatNumber(shape.widthMm, 0)} mm`}
+              text={shape.isSlice ? phrases.sliceOf(across) : across}
               size={size}
             />
             <Leader
@@ -105,7 +108,7 @@ function Drawing({ batch, assessment, width, small = false }: Props) {
               size={size}
             />
             <SvgText x={right + 7} y={labelY + size(2)} {...words}>
-              {phrases.skinOf(shape.isSlice, batch.wrap.thicknessMm)}
+              {phrases.skinOf(shape.isSlice, formatLength(batch.wrap.thicknessMm, lengths))}
             </SvgText>
             <SvgText x={right + 7} y={labelY + size(20)} {...softWords}>
               {`${formatNumber(fit.wrapperG)} g`}
@@ -137,28 +140,48 @@ type Size = (px: number) => number;
 const stepOf = (steps: readonly number[], px: number, size: Size): number =>
   steps.find((mm) => mm >= size(px)) ?? steps[steps.length - 1];
 
-function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from: number; size: Size }) {
+/** Marks and numbers of a ruler, each from the finest, in its unit; and how long that is, mm. */
+const RULERS: Readonly<Record<LengthUnit, { ticks: readonly number[]; numbers: readonly number[]; mm: number }>> = {
+  mm: { ticks: [2, 5, 10, 20], numbers: [10, 20, 50, 100], mm: 1 },
+  in: { ticks: [1 / 8, 1 / 4, 1 / 2, 1], numbers: [1, 2, 4, 8], mm: MM_PER_INCH },
+};
+
+interface RulerProps {
+  y: number;
+  lengthMm: number;
+  from: number;
+  lengths: LengthUnit;
+  size: Size;
+}
+
+function Ruler({ y, lengthMm, from, lengths, size }: RulerProps) {
   const p = usePalette();
-  const tickMm = stepOf([2, 5, 10, 20], TICKS_APART_PX, size);
-  const numberMm = stepOf([10, 20, 50, 100], NUMBERS_APART_PX, size);
-  const ticks = Array.from({ length: Math.floor((lengthMm - from) / tickMm) + 1 }, (_, i) => i * tickMm);
+  const { ticks: fine, numbers, mm: one } = RULERS[lengths];
+  const inMm = (steps: readonly number[]): number[] => steps.map((step) => step * one);
+  const tickMm = stepOf(inMm(fine), TICKS_APART_PX, size);
+  const numberMm = stepOf(inMm(numbers), NUMBERS_APART_PX, size);
+  const each = Math.round(numberMm / tickMm);
+  const ticks = Array.from({ length: Math.floor((lengthMm - from) / tickMm) + 1 }, (_, i) => ({
+    mm: i * tickMm,
+    isNumbered: i % each === 0,
+  }));
   return (
     <>
       <Line x1={0} y1={y} x2={lengthMm} y2={y} stroke={p.ink} strokeWidth={size(1.6)} />
-      {ticks.map((mm) => (
+      {ticks.map(({ mm, isNumbered }) => (
         <Line
           key={mm}
           x1={from + mm}
           y1={y}
           x2={from + mm}
-          y2={y + size(mm % numberMm === 0 ? 10 : 6)}
+          y2={y + size(isNumbered ? 10 : 6)}
           stroke={p.ink}
-          strokeWidth={size(mm % numberMm === 0 ? 1.4 : 0.8)}
+          strokeWidth={size(isNumbered ? 1.4 : 0.8)}
         />
       ))}
       {ticks
-        .filter((mm) => mm % numberMm === 0 && from + mm < lengthMm - size(22))
-        .map((mm) => (
+        .filter(({ mm, isNumbered }) => isNumbered && from + mm < lengthMm - size(22))
+        .map(({ mm }) => (
           <SvgText
             key={mm}
             x={from + mm + size(2)}
@@ -167,7 +190,7 @@ function Ruler({ y, lengthMm, from, size }: { y: number; lengthMm: number; from:
             fontSize={size(12)}
             fill={p.soft}
           >
-            {mm}
+            {Math.round(mm / one)}
           </SvgText>
         ))}
     </>
@@ -210,7 +233,9 @@ function piecesOf(batch: Batch, { ledger }: Assessment): Family[] {
   return row.map((_, i) => row[(i * 13) % row.length]);
 }
 
-function describe(batch: Batch, { fit, ledger }: Assessment, widthMm: number): string {
+function describe(batch: Batch, { fit, ledger }: Assessment, widthMm: number, lengths: LengthUnit): string {
   const wet = ledger.freePer100 > 0.05 ? phrases.looseLiquid(ledger.freePer100) : phrases.NO_LOOSE_LIQUID;
-  return phrases.sectionInWords(widthMm, batch.wrap.thicknessMm, fit.wrapperG, batch.wrap.portionG, wet);
+  const across = formatLength(widthMm, lengths, 0);
+  const thick = formatLength(batch.wrap.thicknessMm, lengths);
+  return phrases.sectionInWords(across, thick, fit.wrapperG, batch.wrap.portionG, wet);
 }

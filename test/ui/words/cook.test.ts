@@ -96,7 +96,10 @@ readAll(words, {
     ['water', '25 °C', '25 °C'],
     ['oil', '25 °C', '25 °C'],
   ],
-  withinK: [[25]],
+  withinK: [
+    [25, 'C'],
+    [25, 'F'],
+  ],
   hobGivesKept: [[1800, 'ginger']],
   readItTwice: [
     ['water', 120],
@@ -130,6 +133,6 @@ it('says how long as far as it knows, and whose readings they are', () => {
   expect(words.ofOtherLoads(3)).toBe('3 readings are from other loads. They say nothing about this one.');
   expect(words.startLoadClock(1, 'Load 1 of 1', false)).toBe('They are in: start the clock');
   expect(words.startLoadClock(3, 'Load 2 of 3', true)).toBe('Load 2 of 3 is back in: start the clock');
-  expect(words.coldestAndNeeded('68 °C', '74 °C', false, '')).toMatch(/Back into the heat\.$/);
+  expect(words.coldestAndNeeded('68 °C', '74 °C', false, '')).toMatch(/Cook it again\.$/);
   expect(words.hobGives('3 l of water.', 1800, 1750)).not.toContain('estimate');
 });

@@ -21,19 +21,16 @@ readAll(words, {
   missedAgo: [[14.4]],
   whatWasDone: [['US federal guidance', 'when']],
   learnedHere: [[1.5]],
-  readingsDisagree: [[1], [3]],
+  readingsDisagree: [['8 °C']],
   fittedTo: [
     [1, 1.5, 'was', 'is'],
     [3, 1.5, 'was', 'is'],
   ],
-  metWithin: [[1], [3]],
-  warmsFridge: [
-    [1, 'floor'],
-    [3, 'floor'],
-  ],
+  metWithin: [['0.4 °C']],
+  warmsFridge: [['3 °C', '57 °C']],
   liesOn: [
-    [120, 0.3, 310, true],
-    [120, 0.3, 310, false],
+    [120, 0.3, '310 cm²', true],
+    [120, 0.3, '310 cm²', false],
   ],
   restMeanwhile: [['above']],
   leftOut: [[1], [3]],
@@ -51,15 +48,15 @@ readAll(words, {
   legPlace: [[1], [3]],
   legOn: [[1], [3]],
   legLid: [[1], [3]],
-  layDeep: [[60]],
+  layDeep: [['60 mm']],
   notCounted: [['why']],
   removeReading: [
     [25, 'C'],
     [25, 'F'],
   ],
   vesselInWords: [
-    [60, true, 'board', true, 1, true],
-    [60, false, 'metal', false, 3, false],
+    [60, true, 'board', true, 1, true, 'mm'],
+    [60, false, 'metal', false, 3, false, 'in'],
   ],
   deepIn: [
     [60, 'mm', undefined],
@@ -91,8 +88,8 @@ it('says one and several, known and unknown, in their own words', () => {
   expect(words.fittedTo(1, 0.8, '1 h 20', '1 h 40')).toMatch(
     /^By 1 reading it cools \*0\.80\* times as fast as usual: /,
   );
-  expect(words.liesOn(815, 0.5, 310, true)).toContain('(50 % of it)');
-  expect(words.liesOn(1630, 1, 310, false)).not.toContain('% of it');
+  expect(words.liesOn(815, 0.5, '310 cm²', true)).toContain('(50 % of it)');
+  expect(words.liesOn(1630, 1, '310 cm²', false)).not.toContain('% of it');
   expect(words.whatWasDone('US federal guidance', '')).toBe(
     'US federal guidance. Local codes come first. What did you do?',
   );

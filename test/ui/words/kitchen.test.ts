@@ -3,7 +3,7 @@ import * as words from '@/screens/kitchen/words';
 import { readAll } from './read-all';
 
 readAll(words, {
-  mmDeep: [[60]],
+  alsoDeep: [[60, 'mm']],
   takeAway: [['ginger']],
   heatsSo: [['Pork', '16:40', 'on']],
   resetHeats: [['ginger', 'Pork']],
@@ -40,9 +40,13 @@ readAll(words, {
     [1, 'vessel'],
     [3, 'vessel'],
   ],
-  areaAndDepth: [[310, 60]],
-  takeVesselAway: [['ginger', 310]],
-  ofFloor: [[310]],
+  areaAndDepth: [
+    [310, 60, 'mm'],
+    [310, 60, 'in'],
+  ],
+  takeVesselAway: [['tray', 310, 'mm']],
+  ofFloor: [[310, 'in']],
+  notTriedInIce: [['0 °C']],
   notSaved: [['no room']],
   roomTaken: [['used', 'room']],
   recordsOf: [

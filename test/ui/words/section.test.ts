@@ -3,15 +3,14 @@ import * as words from '@/ui/section/words';
 import { readAll } from './read-all';
 
 readAll(words, {
-  widthByHeight: [[60, 60]],
   laidFlat: [['Pork', '16:40']],
-  sliceOf: [[60]],
+  sliceOf: [['60 mm']],
   skinOf: [
-    [true, 60],
-    [false, 60],
+    [true, '3 mm'],
+    [false, '3 mm'],
   ],
   fillingOf: [[120]],
   shareOfBite: [[1.5]],
   looseLiquid: [[1.4]],
-  sectionInWords: [[60, 60, 120, 120, 'wet']],
+  sectionInWords: [['60 mm', '3 mm', 120, 120, 'wet']],
 });

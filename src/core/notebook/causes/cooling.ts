@@ -1,10 +1,10 @@
 /** Causes in the cooling: wrapped too warm, cooled more slowly than thought. */
 import { runEvidence } from '../../cooling/evidence-of';
 import { isRehearsal } from '../../stored/rehearsal-id';
-import { formatNumber } from '../../units/amount';
-import { formatMinutes, formatTemperature } from '../../units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';
 import { type BatchNumbers } from '../numbers';
+import { formatLength } from '../../units/lengths';
 
 interface Cooled {
   /** What it was taken for wrapping at, °C, and whether that was measured; else by the forecast's curve. */
@@ -55,7 +55,7 @@ export const coolingCauses: readonly CauseRule[] = [
       return read(
         ramp(end.endC - target.c, 3, 18),
         'Wrapped too warm',
-        `It was at *${t(end.endC)}* when it was wrapped; ${t(target.c)} is warm enough (${target.because}).`,
+        `It was at *${t(end.endC)}* when it was wrapped; it should be at most ${t(target.c)} (${target.because}).`,
         { evidence: [end.isMeasured ? 'measured' : 'by the forecast'], isMeasured: end.isMeasured },
       );
     },
@@ -69,7 +69,7 @@ export const coolingCauses: readonly CauseRule[] = [
       return read(
         ramp(excess, 3, 12),
         'It cools more slowly here than expected',
-        `Its readings were *${formatNumber(excess, 0)} K* warmer than forecast: another place, a lid, a fuller fridge.`,
+        `Its readings were *${formatDifference(excess, n.kitchen.temperature)}* warmer than forecast: another place, a lid, a fuller fridge.`,
         { evidence: ['by its readings'], isMeasured: true },
       );
     },
@@ -77,7 +77,7 @@ export const coolingCauses: readonly CauseRule[] = [
   {
     id: 'deep',
     of: { 'cooled-slowly': 0.9 },
-    read: ({ accounts: { heat } }) => {
+    read: ({ accounts: { heat }, kitchen }) => {
       const cooling = heat?.cooling ?? null;
       if (cooling === null) return null;
       const isSlow = cooling.stages.some(({ ok }) => !ok);
@@ -85,7 +85,7 @@ export const coolingCauses: readonly CauseRule[] = [
       return read(
         Math.max(isSlow ? 0.7 : 0, ramp(minutes, 60, 240)),
         'Deep in its vessel',
-        `*${formatNumber(cooling.depthMm)} mm* deep it takes ${cooling.minutes === null ? 'more than a day' : formatMinutes(Math.round(minutes))}.`,
+        `At *${formatLength(cooling.depthMm, kitchen.lengths, 0)}* deep it takes ${cooling.minutes === null ? 'more than a day' : formatMinutes(Math.round(minutes))}.`,
         { evidence: ['by the forecast'] },
       );
     },

@@ -6,16 +6,17 @@ import { boiledEnough } from '../../checks/too-long';
 import { colouredAt, GOLDEN_MOST } from '../../checks/pale';
 import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
-import { formatMinutes, formatTemperature } from '../../units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';
 import { plannedHot } from './planned-pan';
 import { type BatchNumbers, noted } from '../numbers';
+import { MOST_FALL_K } from '../../heat/liquids';
 
 const t = (c: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
   formatTemperature(Math.round(c), kitchen.temperature);
 /** A difference of temperatures. */
 const k = (kelvin: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
-  kitchen.temperature === 'C' ? `${Math.round(kelvin)} °C` : `${Math.round(kelvin * 1.8)} °F`;
+  formatDifference(kelvin, kitchen.temperature);
 
 const timed = ({ isTimed }: BatchNumbers): string => (isTimed ? 'by its clock' : 'as planned');
 
@@ -125,7 +126,7 @@ export const heatCauses: readonly CauseRule[] = [
         );
       return read(
         ramp(needs / Math.max(1, n.inHeatMinutes), 1, 1.6),
-        'Cooked too short',
+        'Not cooked long enough',
         `*${formatMinutes(Math.round(n.inHeatMinutes))}* of cooking; the slowest piece needs ${formatMinutes(Math.round(needs))}.`,
         { evidence: [timed(n), 'by the forecast'], against: againstCold(n), isMeasured: n.isTimed },
       );
@@ -154,7 +155,7 @@ export const heatCauses: readonly CauseRule[] = [
     of: { 'too-brown': 1, 'cold-centre': 0.4, tough: 0.4 },
     read: (n) => {
       const { strength, sentence } = plannedHot(n);
-      return read(strength, 'Hotter or longer in the pan than it bears', sentence, { evidence: [timed(n)] });
+      return read(strength, 'Too hot or too long in the pan', sentence, { evidence: [timed(n)] });
     },
   },
   {
@@ -183,7 +184,7 @@ export const heatCauses: readonly CauseRule[] = [
       const until = Math.max(n.inHeatMinutes, hot ?? n.inHeatMinutes);
       return read(
         ramp(until - burnt, 0, 8),
-        'Too hot outside for its middle',
+        'Too brown before the middle is hot',
         `Too brown after *${formatMinutes(Math.round(burnt))}*, hot in the middle after ${hot === null ? 'hours' : formatMinutes(Math.round(hot))}.`,
         { evidence: ['by the forecast', timed(n)] },
       );
@@ -205,7 +206,7 @@ export const heatCauses: readonly CauseRule[] = [
         'Oven too cool or time too short',
         colouredBy === null
           ? `At *${t(n.core.mediumC, n)}* it doesn’t brown in that time.`
-          : `Brown above only after *${formatMinutes(Math.round(colouredBy))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
+          : `Brown on top only after *${formatMinutes(Math.round(colouredBy))}*; it was in for ${formatMinutes(Math.round(n.inHeatMinutes))}.`,
         { evidence: ['by the forecast', timed(n)], isMeasured: n.isTimed },
       );
     },
@@ -232,9 +233,9 @@ export const heatCauses: readonly CauseRule[] = [
         );
       return read(
         factor * ramp(late, 0, 15),
-        'The bottom stayed mild',
+        'The bottom stayed too cool',
         `The bottom is at *${t(at.bottomC, n)}* when it comes out${below.brownAt === null ? ', and does not brown' : `; brown only after ${formatMinutes(Math.round(below.brownAt))}`}.`,
-        { evidence: ['by the forecast; nobody measures there'] },
+        { evidence: ['by the forecast; it can’t be measured there'] },
       );
     },
   },
@@ -259,7 +260,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         Math.max(isTooCold(pot) ? 0.7 : 0, ramp(fall, 12, 35)),
         'The oil fell too far',
-        `${pot.count} at once take the oil from ${t(pot.setC, n)} down to *${t(pot.lowestC, n)}*; ${pot.bears} keep it within 15 °C.`,
+        `${pot.count} at once take the oil from ${t(pot.setC, n)} down to *${t(pot.lowestC, n)}*; ${pot.bears} keep it within ${k(MOST_FALL_K, n)}.`,
         { evidence: ['by the forecast of the pot'] },
       );
     },
@@ -273,7 +274,7 @@ export const heatCauses: readonly CauseRule[] = [
       if (mediumC === null) return null;
       return read(
         0.9 * ramp(mildIn(medium) - mediumC, 0, 20),
-        'The oil was too mild',
+        'The oil was too cool',
         `Set to *${t(mediumC, n)}*; under ${t(mildIn(medium), n)} oil soaks in before the crust has closed (our estimate).`,
         { evidence: ['as planned'] },
       );
@@ -286,7 +287,7 @@ export const heatCauses: readonly CauseRule[] = [
       read(
         n.lowestC === null ? 0.5 : 0,
         'Nobody measured',
-        `It went by minutes and colour: *no reading* of a middle is noted.`,
+        `It went by minutes and colour: *no reading* of the middle was noted.`,
         { evidence: ['no reading'] },
       ),
   },
@@ -330,7 +331,7 @@ export const heatCauses: readonly CauseRule[] = [
         rests ? 0.25 : 0.7,
         'The lid lifted at once',
         rests
-          ? `A rest under the lid is planned; lifted before, ${wrap.form === 'purse' ? 'buns' : 'they'} fall in.`
+          ? `A rest under the lid is planned; if it’s lifted before, ${wrap.form === 'purse' ? 'buns' : 'they'} fall in.`
           : `No *rest* with the lid ajar is planned: steam out at once lets the crumb fall in.`,
         { evidence: [`${METHODS[cook.method].done}, raised dough`] },
       );

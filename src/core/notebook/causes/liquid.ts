@@ -101,7 +101,7 @@ export const liquidCauses: readonly CauseRule[] = [
       return read(
         share * ramp(-percent, -12, -4),
         'Lean meat',
-        `The mince has *${formatNumber(percent, 1)} %* fat; below 10 it ends dry and tight unless starch or vegetables help.`,
+        `The mince has *${formatNumber(percent, 1)} %* fat; below 10 it comes out dry and tight unless starch or vegetables help.`,
         { evidence: [`fat counted, ${formatNumber(fat.per100, 1)} g per 100 g of filling`] },
       );
     },

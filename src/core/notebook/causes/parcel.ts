@@ -8,6 +8,7 @@ import { formatNumber } from '../../units/amount';
 import { formatGrams } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';
 import { type BatchNumbers } from '../numbers';
+import { formatLength, lengthFigure } from '../../units/lengths';
 
 const ofPortion = ({ isWeighed, portions, portionG }: BatchNumbers): string[] =>
   isWeighed ? [`${portions?.count ?? 1} weighed: ${formatGrams(portionG)}`] : ['as planned; none was weighed'];
@@ -101,12 +102,12 @@ export const parcelCauses: readonly CauseRule[] = [
   {
     id: 'thick-dough',
     of: { 'raw-dough': 1, 'mostly-dough': 1, tough: 0.8, 'long-bake': 0.3, pale: 0.1 },
-    read: ({ batch: { wrap } }) => {
+    read: ({ batch: { wrap }, kitchen }) => {
       const usual = DOUGHS[wrap.dough].usualThicknessMm;
       return read(
         ramp(wrap.thicknessMm / usual, 1.3, 2.2),
         'Rolled thick',
-        `*${formatNumber(wrap.thicknessMm, 1)} mm*, where ${formatNumber(usual, 1)} is usual for it.`,
+        `*${formatLength(wrap.thicknessMm, kitchen.lengths)}*, where ${lengthFigure(usual, kitchen.lengths)} is usual for it.`,
         { evidence: ['as planned'] },
       );
     },
@@ -128,12 +129,12 @@ export const parcelCauses: readonly CauseRule[] = [
   {
     id: 'thin-dough',
     of: { 'dough-tore': 1, burst: 0.7, leaked: 0.7, soggy: 0.5, 'skins-dried': 0.3 },
-    read: ({ batch: { wrap } }) => {
+    read: ({ batch: { wrap }, kitchen }) => {
       const usual = DOUGHS[wrap.dough].usualThicknessMm;
       return read(
         ramp(usual / wrap.thicknessMm, 1.3, 2.2),
         'Rolled thin',
-        `*${formatNumber(wrap.thicknessMm, 1)} mm*, where ${formatNumber(usual, 1)} is usual for it.`,
+        `*${formatLength(wrap.thicknessMm, kitchen.lengths)}*, where ${lengthFigure(usual, kitchen.lengths)} is usual for it.`,
         { evidence: ['as planned'] },
       );
     },
@@ -141,13 +142,13 @@ export const parcelCauses: readonly CauseRule[] = [
   {
     id: 'narrow-rim',
     of: { leaked: 0.9, burst: 0.8 },
-    read: ({ batch: { wrap } }) => {
+    read: ({ batch: { wrap }, kitchen }) => {
       const usual = FORMS[wrap.form].usual.rimMm;
       if (usual <= 0) return null;
       return read(
         0.8 * ramp(1 - wrap.rimMm / usual, 0.2, 0.7),
         'A narrow rim',
-        `*${formatNumber(wrap.rimMm)} mm* kept free, where ${formatNumber(usual)} is usual: little dough meets dough.`,
+        `*${formatLength(wrap.rimMm, kitchen.lengths)}* kept free, where ${lengthFigure(usual, kitchen.lengths)} is usual: little dough meets dough.`,
         { evidence: ['as planned'] },
       );
     },

@@ -113,7 +113,7 @@ export const seasoningCauses: readonly CauseRule[] = [
       read(
         uncounted.length === 0 ? 0 : 0.6,
         'Something isn’t counted',
-        `*${uncounted.length}* ${uncounted.length === 1 ? 'line counts' : 'lines count'} nothing: ${uncounted
+        `*${uncounted.length}* ${uncounted.length === 1 ? 'line isn’t' : 'lines aren’t'} counted: ${uncounted
           .slice(0, 3)
           .map(({ name }) => name.toLowerCase())
           .join(', ')}.`,
@@ -160,7 +160,7 @@ export const seasoningCauses: readonly CauseRule[] = [
       return read(
         lines.length === 0 ? 0 : 0.9,
         'Not ticked off',
-        `*${names.join(', ')}*: never ticked, and the filling was finished.`,
+        `*${names.join(', ')}*: never ticked, though the filling was finished.`,
         { evidence: ['by the ticks'], isMeasured: true },
       );
     },

@@ -64,8 +64,8 @@ export const sourCauses: readonly CauseRule[] = [
       const per100 = (100 * acid) / ledger.finishedG;
       return read(
         ramp(per100, TASTED, PLAINLY),
-        `Sour of itself: ${sourest(lines)}`,
-        `*${formatNumber(per100, 1)} g* of acid in 100 g of filling; from ${formatNumber(TASTED, 1)} it is tasted (our estimate).`,
+        `Sour by nature: ${sourest(lines)}`,
+        `*${formatNumber(per100, 1)} g* of acid in 100 g of filling; you taste it from ${formatNumber(TASTED, 1)} (our estimate).`,
         { evidence: ['by the larder'] },
       );
     },

@@ -35,7 +35,7 @@ export const workCauses: readonly CauseRule[] = [
       return read(
         ramp(seen.minutes, 35, 90),
         'Long on the bench',
-        `*${formatMinutes(Math.round(seen.minutes))}* from the first to the last piece: skins dry, and those that are closed soak.`,
+        `*${formatMinutes(Math.round(seen.minutes))}* from the first to the last piece: skins dry out, and closed ones soak through.`,
         { evidence: [seen.isClock ? 'by the bench clock' : 'by what wrapping took'], isMeasured: true },
       );
     },
@@ -76,7 +76,7 @@ export const workCauses: readonly CauseRule[] = [
         dough.parts.length === 0 ? 0 : 0.4,
         'Flour and weather differ',
         'Flours take up *a tenth* more or less water: hold some back, and add it by the spoon.',
-        { evidence: ['our estimate; nothing of it can be read off'] },
+        { evidence: ['our estimate; it can’t be measured here'] },
       ),
   },
   {

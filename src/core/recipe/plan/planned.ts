@@ -3,14 +3,11 @@ import { countInWords, usualCount } from '../../stored/create';
 import { MOST } from '../../vocabulary/limits';
 import { type Batch } from '../../stored/schema';
 import { type DoughId, DOUGHS } from '../../vocabulary/doughs';
-import { type Method, METHODS } from '../../vocabulary/methods';
+import { type Method } from '../../vocabulary/methods';
 import { type Glaze, GLAZES } from '../../vocabulary/edges';
 import { type School, SCHOOLS } from '../../vocabulary/schools';
 import { type FormId, FORMS } from '../../forms';
-import { acrossOf } from '../../forms/skins';
-import { skinWords } from '../../wrapper/skin-words';
 import { type SkinInWords } from '../wrap-in-words';
-import { mainStep, plannedMinutes } from '../../stored/cooking';
 import { lookUp } from '../../food/larder';
 import { findIngredient } from '../../food/search';
 import { normaliseName, singular } from '../../food/singular';
@@ -34,6 +31,7 @@ import { type Part, type Sections } from './sections';
 import { sentencesOf } from './sentences';
 import { type ShapeInWords, shapeInWords } from './shape-in-words';
 import { sized } from './sizes';
+import { heatWords, sizeWords } from './found-words';
 
 interface ToPlan {
   part: Part;
@@ -230,8 +228,7 @@ function foundIn(
   { shape, many, school, wrapper, heat, boils, count, glaze }: Read,
   isBoiledOff: boolean,
 ): Found[] {
-  const { wrap, cook, water } = batch;
-  const { mediumC } = mainStep(cook);
+  const { wrap, water } = batch;
   const made: Found = {
     what: 'dough',
     value: wrapper?.ownDough ? `the recipe’s own, made like ${DOUGHS[wrapper.dough].label}` : DOUGHS[wrap.dough].label,
@@ -249,12 +246,12 @@ function foundIn(
     made,
     {
       what: 'size',
-      value: `${formatGrams(wrap.portionG)} each, skin ${Math.round(acrossOf(wrap.skin))} mm, ${wrap.thicknessMm} mm thick`,
+      value: sizeWords(batch, 'mm'),
       words: null,
     },
     {
       what: 'heat',
-      value: `${METHODS[cook.method].label}${mediumC === null ? '' : `, ${mediumC} °C`}, ${plannedMinutes(cook)} min`,
+      value: heatWords(batch, 'C'),
       words: heat?.words ?? null,
     },
     ...(glaze !== null && wrap.glaze === glaze.glaze
@@ -270,7 +267,7 @@ function otherSkin({ wrap }: Batch, said: SkinInWords | null): string[] {
   if (said === null || (shapes as readonly string[]).includes(said.shape)) return [];
   const made = shapes.filter((shape) => shape !== 'tin').join(' or ');
   return [
-    `The recipe’s skin is ${said.shape}; read as ${label}, which is made from ${made}: ${skinWords(wrap.skin, 'mm')} is taken. Change the form if it is another.`,
+    `The recipe’s skin is ${said.shape}; read as ${label}, which is made from ${made}. Change the form if it’s another.`,
   ];
 }
 

@@ -13,7 +13,7 @@ export const hotWater: DoughRecord = {
   usualThicknessMm: 2,
   steps: [
     {
-      what: 'Pour the boiling water over the flour, stirring; knead when the hand bears it',
+      what: 'Pour the boiling water over the flour, stirring; knead when it’s cool enough to touch',
       handsOnMinutes: 10,
       waitMinutes: [30, 60],
     },

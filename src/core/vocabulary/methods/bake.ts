@@ -20,5 +20,5 @@ export const bake: MethodRecord = {
   },
   dries: true,
   isDry: true,
-  caution: 'Tray and filling stay hotter than they look: dry cloths, and let the juice settle before you cut.',
+  caution: 'Tray and filling stay hotter than they look: use dry cloths, and let the juice settle before you cut.',
 };

@@ -17,5 +17,5 @@ export const fry: MethodRecord = {
   dries: false,
   isDry: true,
   caution:
-    'Oil never above 190 °C, the pot at most half full, never left alone; dry pieces only, for water makes it spit. Water never goes on burning oil: put the lid on (usual advice of fire services).',
+    'Oil never above 190 °C, the pot at most half full, never left alone; dry pieces only: water makes it spit. Never put water on burning oil: put the lid on (usual advice of fire services).',
 };

@@ -19,7 +19,7 @@ export const baked: WayToCookRecord = {
 export const bakedOnStone: WayToCookRecord = {
   label: 'bake on a hot stone',
   method: 'bake',
-  note: 'A stone or heavy tray heated with the oven: a crisp bottom under a wet filling, sooner brown below.',
+  note: 'A stone or heavy tray heated with the oven: a crisp bottom under a wet filling, brown sooner underneath.',
   steps: (size) => [step('stone', heat(size), Math.round(BAKE[size] * (size === 'pan' ? 0.6 : 0.8)))],
 };
 

@@ -20,14 +20,14 @@ export const fried: WayToCookRecord = {
 export const shallowFried: WayToCookRecord = {
   label: 'shallow-fry, turned',
   method: 'fry',
-  note: 'A finger of oil: less to heat and to fear, each side by itself.',
+  note: 'A finger of oil: less to heat and safer, one side at a time.',
   steps: (size) => [step('shallow-oil', 170, FRY[size] * 0.8), step('shallow-oil', 170, FRY[size] * 0.8, true)],
 };
 
 export const friedUnderLid: WayToCookRecord = {
   label: 'shallow-fry under a lid, turned',
   method: 'fry',
-  note: 'Mild and covered, so that a thick or raw filling is hot before the crust is dark; the lid off at the end, and crisp again.',
+  note: 'Gentle and covered, so that a thick or raw filling is hot before the crust is dark; lid off at the end to crisp again.',
   steps: (size) => [
     step('shallow-lid', 160, FRY[size] * 0.9),
     step('shallow-lid', 160, FRY[size] * 0.8, true),
@@ -38,7 +38,7 @@ export const friedUnderLid: WayToCookRecord = {
 export const searedAndSteamed: WayToCookRecord = {
   label: 'sear, then steam with a few spoonfuls of water',
   method: 'sear',
-  note: 'Brown below, soft above; lid on as soon as the water is in, off when the sizzle comes back.',
+  note: 'Brown underneath, soft on top; lid on as soon as the water is in, off when the sizzle comes back.',
   steps: (size) => METHODS.sear.steps(METHODS.sear.usualMinutes[size]),
 };
 
@@ -67,7 +67,7 @@ export const seared: WayToCookRecord = {
 export const griddled: WayToCookRecord = {
   label: 'griddle, turned once',
   method: 'griddle',
-  note: 'Each side once, in peace.',
+  note: 'Each side once, without moving it.',
   steps: (size) => METHODS.griddle.steps(GRIDDLE[size]),
 };
 

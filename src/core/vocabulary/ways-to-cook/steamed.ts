@@ -16,7 +16,7 @@ export const steamed: WayToCookRecord = {
 export const steamedShut: WayToCookRecord = {
   label: 'steam, then leave the lid shut',
   method: 'steam',
-  note: 'Wait some minutes off the heat before lifting the lid. A risen bun collapses in cold air.',
+  note: 'Wait a few minutes off the heat before you lift the lid. A risen bun collapses in cold air.',
   steps: (size) => [step('steam', null, STEAM[size]), step('lid-shut', null, 4)],
 };
 
@@ -43,6 +43,6 @@ const AGAIN = 1.5;
 export const resteamed: WayToCookRecord = {
   label: 're-steam what was cooked',
   method: 'steam',
-  note: 'Straight from the fridge; the skin comes back soft. Cooked before, it must be hot all through again.',
+  note: 'Straight from the fridge; the skin comes back soft. It was cooked before: it must be hot all through again.',
   steps: (size) => [step('steam', null, Math.ceil(STEAM[size] * AGAIN))],
 };

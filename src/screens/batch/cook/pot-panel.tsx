@@ -20,12 +20,11 @@ const FLAME_OPTIONS = FLAME_IDS.map((value) => ({ value, label: FLAMES[value].la
 export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: PotForecast; appliance: Appliance }) {
   const { batch, kitchen, edit } = props;
   const isOil = pot.medium === 'oil';
-  const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
   return (
     <View style={{ gap: 12 }}>
       <Heading level={3}>{isOil ? 'The oil' : 'The water'}</Heading>
       <Sentence text={potWords(pot, kitchen.temperature)} />
-      <PotCurve pot={pot} inScale={inScale} />
+      <PotCurve pot={pot} scale={kitchen.temperature} />
       <AmountField
         label={isOil ? phrases.OIL_IN_POT : phrases.WATER_IN_POT}
         unit="g"
@@ -52,20 +51,21 @@ export function PotPanel({ pot, appliance, ...props }: StationProps & { pot: Pot
 /** Room above what it is set to, and below where it falls to, K. */
 const ROOM_K = 14;
 
-function PotCurve({ pot, inScale }: { pot: PotForecast; inScale: (c: number) => string }) {
+function PotCurve({ pot, scale }: { pot: PotForecast; scale: 'C' | 'F' }) {
+  const shown = (c: number): string => formatTemperature(c, scale);
   const { samples, setC, lowestC, medium } = pot;
   const least = setC - MOST_FALL_K;
   return (
     <Curve
       points={samples.map(({ minute, potC }) => ({ minute, main: potC, second: setC }))}
       labels={{ main: medium === 'oil' ? 'oil' : 'water', second: medium === 'oil' ? phrases.AS_IT_IS_SET : 'boiling' }}
-      label={phrases.liquidFalls(medium, inScale(setC), inScale(lowestC))}
+      label={phrases.liquidFalls(medium, shown(setC), shown(lowestC))}
       height={170}
-      target={{ c: least, side: 'above', text: phrases.withinK(MOST_FALL_K) }}
+      target={{ c: least, side: 'above', text: phrases.withinK(MOST_FALL_K, scale) }}
       marks={[]}
       yMax={setC + ROOM_K}
       yMin={Math.min(least, lowestC) - ROOM_K}
-      formatC={inScale}
+      formatC={shown}
     />
   );
 }

@@ -37,8 +37,8 @@ export function PowerPanel({
     );
   }
   const { medium, liquidG } = pot;
-  const fitted = fitPower(appliance, { medium, liquidG, fromC, toC, minutes, roomC: kitchen.roomC });
   const scale = kitchen.temperature;
+  const fitted = fitPower(appliance, { medium, liquidG, fromC, toC, minutes, roomC: kitchen.roomC }, scale);
   const keep = (powerW: number) => {
     const kept = editKitchen({ do: 'keepAppliance', appliance: { ...appliance, powerW } }, 'beside', batch.id);
     answered(kept);

@@ -1,6 +1,6 @@
 /** What Cook says: all its sentences in one place, to be read in one go, tested, and translated some day. */
 import { formatNumber } from '@/core/units/amount';
-import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '@/core/units/format';
 import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
 
 // Hot enough, or not.
@@ -10,13 +10,13 @@ export const coldestOf = (lowest: string, count: number, needed: string): string
 export const holdsForLoad = (limit: string): string => `It holds for this load. ${limit}`;
 export const WHAT_READINGS_ASK = 'What the readings ask for';
 export const keepItAt = (needed: string): string => `Keep it at ${needed} or more`;
-export const BACK_INTO_HEAT = 'Not hot enough: back into the heat';
-export const COOK_ON = 'Not hot enough: cook on';
+export const BACK_INTO_HEAT = 'Not hot enough: cook again';
+export const COOK_ON = 'Not hot enough: keep cooking';
 export const moreThenMeasure = (more: number): string => `${formatMinutes(Math.ceil(more))} more, then measure again`;
 export const enoughIfHeld = (lowest: string, holdMinutes: number): string =>
   `*${lowest}* is enough if you hold it for ${formatMinutes(holdMinutes)} by the clock.`;
 export const coldestAndNeeded = (lowest: string, needed: string, isOut: boolean, judged: string): string =>
-  `*${lowest}* in the coldest; ${needed} needed. ${isOut ? judged : 'Back into the heat.'}`;
+  `*${lowest}* in the coldest; ${needed} needed. ${isOut ? judged : 'Cook it again.'}`;
 export const measureAgainNow = (pieces: number): string => `Measure ${pieces} again now.`;
 export const loadBackIn = (load: number): string => `Load ${load} is back in: start the clock`;
 export const NEVER_HOT_ENOUGH = 'At this heat it will never get hot enough. More heat, fewer at once, or the lid on.';
@@ -125,7 +125,8 @@ export const hobGives = (pot: string, powerW: number, measuredW: number | null):
 export const AS_IT_IS_SET = 'as it is set';
 export const liquidFalls = (medium: 'water' | 'oil', setC: string, lowestC: string): string =>
   `${medium === 'oil' ? 'Oil' : 'Water'}: from ${setC} it falls to ${lowestC}.`;
-export const withinK = (k: number): string => `within ${k} °C`;
+/** @param k kelvin */
+export const withinK = (k: number, scale: 'C' | 'F'): string => `within ${formatDifference(k, scale)}`;
 
 // The hob.
 export const HOW_STRONG_IS_HOB = 'How strong is your hob?';

@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { RISE_THAT_MATTERS } from '@/core/cooling/fridge';
 import { DANGER } from '@/core/safety/exposure';
-import { formatTemperature } from '@/core/units/format';
+import { formatDifference, formatTemperature } from '@/core/units/format';
 import { Small } from '@/ui/parts/text';
 import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
@@ -25,7 +25,10 @@ export function CoolStation(props: StationProps) {
       <ClockPanel {...props} forecast={forecast} />
       {forecast.fridgeRiseK >= RISE_THAT_MATTERS && (
         <Small style={{ borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 10, color: p.ink }}>
-          {phrases.warmsFridge(forecast.fridgeRiseK, formatTemperature(DANGER.toC, props.kitchen.temperature))}
+          {phrases.warmsFridge(
+            formatDifference(forecast.fridgeRiseK, props.kitchen.temperature),
+            formatTemperature(DANGER.toC, props.kitchen.temperature),
+          )}
         </Small>
       )}
       <View>

@@ -12,6 +12,7 @@ import { Body, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
 import * as phrases from './words';
+import { formatLength, type LengthUnit } from '@/core/units/lengths';
 
 type Cool = Batch['cool'];
 type Leg = Cool['legs'][number];
@@ -60,6 +61,7 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
           key={i}
           leg={leg}
           number={i + 1}
+          lengths={kitchen.lengths}
           onChange={(to) =>
             setLegs(
               cool.legs.map((l, j) => (j === i ? { ...l, ...to } : l)),
@@ -136,8 +138,16 @@ export function PlacePanel({ batch, kitchen, edit }: StationProps) {
   );
 }
 
-function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg>) => void; onRemove: () => void }) {
-  const { leg, number, onChange, onRemove } = props;
+interface LegProps {
+  leg: Leg;
+  number: number;
+  lengths: LengthUnit;
+  onChange: (to: Partial<Leg>) => void;
+  onRemove: () => void;
+}
+
+function LegFields(props: LegProps) {
+  const { leg, number, lengths, onChange, onRemove } = props;
   return (
     <View style={{ gap: 10 }}>
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
@@ -169,7 +179,7 @@ function LegFields(props: { leg: Leg; number: number; onChange: (to: Partial<Leg
         options={LIDS}
         onChange={(value) => onChange({ covered: value === 'covered' })}
       />
-      {leg.depthMm !== null && <Small>{phrases.layDeep(leg.depthMm)}</Small>}
+      {leg.depthMm !== null && <Small>{phrases.layDeep(formatLength(leg.depthMm, lengths, 0))}</Small>}
     </View>
   );
 }

@@ -7,7 +7,7 @@ import { type CoolingForecast } from '@/core/cooling/forecast';
 import { disagrees, keptFit } from '@/core/cooling/learned';
 import { isRehearsal } from '@/core/stored/rehearsal';
 import { isPractice, type Source, sourceWords, TYPED } from '@/core/vocabulary/sources';
-import { formatMinutes, formatTemperature } from '@/core/units/format';
+import { formatDifference, formatMinutes, formatTemperature } from '@/core/units/format';
 import { editKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { latestIn } from '@/data/run-time';
@@ -121,14 +121,14 @@ function Learned({ batch, forecast, kitchen }: Props) {
   if (disagrees(fit)) {
     return (
       <Small role="alert" style={{ color: p.beet }}>
-        {phrases.readingsDisagree(fit.residualK)}
+        {phrases.readingsDisagree(formatDifference(fit.residualK, kitchen.temperature))}
       </Small>
     );
   }
   return (
     <View style={{ gap: 8, alignItems: 'flex-start' }}>
       <Sentence text={phrases.fittedTo(fit.readings, factor, was, is)} />
-      <Small>{phrases.metWithin(fit.residualK)}</Small>
+      <Small>{phrases.metWithin(formatDifference(fit.residualK, kitchen.temperature, 1))}</Small>
       {!fit.isSettled && <Small>{NOT_SETTLED}</Small>}
       <LearnPress of={batch.id} title={phrases.KEEP_FOR_PLACE} onPress={keep} />
     </View>

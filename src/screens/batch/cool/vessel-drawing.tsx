@@ -7,6 +7,7 @@ import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
 import * as phrases from './words';
+import { type LengthUnit } from '@/core/units/lengths';
 
 interface Props {
   depthMm: number;
@@ -15,9 +16,10 @@ interface Props {
   /** Where it stays hottest: 0 the floor, 1 the top. */
   hottest: number;
   stirred: boolean;
+  lengths: LengthUnit;
 }
 
-export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Props) {
+export function VesselDrawing({ depthMm, base, covered, hottest, stirred, lengths }: Props) {
   const p = usePalette();
   const scale = scaleFor(depthMm);
   const fill = depthMm * scale;
@@ -32,7 +34,7 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred }: Prop
   const coldY = isColdBelow ? floor - 5 : floor - fill + 5;
   const words = { fontFamily: SANS, fontSize: 13, fill: p.ink };
   return (
-    <View role="img" aria-label={phrases.vesselInWords(depthMm, covered, base, stirred, hottest, isColdBelow)}>
+    <View role="img" aria-label={phrases.vesselInWords(depthMm, covered, base, stirred, hottest, isColdBelow, lengths)}>
       <Svg
         width="100%"
         height={vesselHigh(depthMm, covered)}

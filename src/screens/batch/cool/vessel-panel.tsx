@@ -8,7 +8,7 @@ import { type Batch } from '@/core/stored/schema';
 import { USUAL_VESSELS, VESSELS } from '@/core/vocabulary/vessels';
 import { DANGER } from '@/core/safety/exposure';
 import { formatTemperature } from '@/core/units/format';
-import { AmountField } from '@/ui/parts/amount-field';
+import { AreaField } from '@/ui/parts/area-field';
 import { LengthField } from '@/ui/parts/length-field';
 import { Fold } from '@/ui/parts/fold';
 import { Choices } from '@/ui/parts/press';
@@ -18,6 +18,7 @@ import { type StationProps } from '../station-props';
 import * as phrases from './words';
 import { VesselDrawing } from './vessel-drawing';
 import { scaleFor } from './vessel-size';
+import { formatArea } from '@/core/units/lengths';
 
 type Props = StationProps & { forecast: CoolingForecast };
 type Cool = Batch['cool'];
@@ -26,7 +27,7 @@ const LEAST_MM = 5;
 const MOST_MM = 150;
 
 /** The vessel from the side, where the section stands at other stations. Its surface can be dragged. */
-export function VesselSection({ batch, assessment, edit }: StationProps) {
+export function VesselSection({ batch, kitchen, assessment, edit }: StationProps) {
   const { cool } = batch;
   const forecast = assessment.heat?.cooling;
   // Until the forecast is there the vessel stands as it is planned, so that nothing moves when it comes.
@@ -38,6 +39,7 @@ export function VesselSection({ batch, assessment, edit }: StationProps) {
         covered={cool.covered}
         hottest={0.5}
         stirred={cool.stirred}
+        lengths={kitchen.lengths}
       />
     );
   const drag = (mm: number) =>
@@ -52,6 +54,7 @@ export function VesselSection({ batch, assessment, edit }: StationProps) {
         covered={cool.covered}
         hottest={underWay.warmestAt}
         stirred={cool.stirred || forecast.isPourable}
+        lengths={kitchen.lengths}
       />
     </Draggable>
   );
@@ -69,7 +72,9 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
   const chosen = all.find((v) => v.kind === cool.vessel.kind && v.areaCm2 === cool.vessel.areaCm2);
   return (
     <Fold title={phrases.WHAT_IT_LIES_IN} figure={phrases.deepIn(forecast.depthMm, kitchen.lengths, chosen?.label)}>
-      <Small>{phrases.liesOn(forecast.massG, cool.share, forecast.areaCm2, forecast.isPourable)}</Small>
+      <Small>
+        {phrases.liesOn(forecast.massG, cool.share, formatArea(forecast.areaCm2, kitchen.lengths), forecast.isPourable)}
+      </Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
         <LengthField
           label="Depth"
@@ -79,10 +84,10 @@ export function VesselPanel({ batch, kitchen, forecast, edit }: Props) {
           step={5}
           onChange={(depthMm) => depthMm !== null && set({ depthMm, vessel: byDepth(cool.vessel) }, 'depth')}
         />
-        <AmountField
+        <AreaField
           label={phrases.ITS_FLOOR}
-          unit="cm²"
-          value={cool.vessel.areaCm2}
+          unit={kitchen.lengths}
+          cm2={cool.vessel.areaCm2}
           {...LIMITS.areaCm2}
           optional
           onChange={(areaCm2) => set({ vessel: { ...cool.vessel, areaCm2 } }, 'area')}

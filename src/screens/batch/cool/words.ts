@@ -1,6 +1,6 @@
 /** What Cool says: all its sentences in one place, to be read in one go, tested, and translated some day. */
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
-import { formatLength } from '@/core/units/lengths';
+import { formatLength, type LengthUnit } from '@/core/units/lengths';
 import { formatNumber } from '@/core/units/amount';
 
 export const START_CLOCK = 'It’s off the heat: start the clock';
@@ -65,21 +65,21 @@ export const whatWasDone = (authority: string, when: string): string =>
 
 export const learnedHere = (times: number): string =>
   `Your kitchen has learned that it cools ${formatNumber(times, 2)} times as fast here as usual.`;
-export const readingsDisagree = (offK: number): string =>
-  `The readings don’t fit this cooling. They are at least ${formatNumber(offK, 0)} °C off. Check the off-heat time, starting temperature and probe.`;
+/** @param off by how much, as it is shown */
+export const readingsDisagree = (off: string): string =>
+  `The readings don’t fit this cooling. They are at least ${off} off. Check the off-heat time, starting temperature and probe.`;
 /** @param was how long it was thought to take; @param is by the readings */
 export const fittedTo = (readings: number, times: number, was: string, is: string): string =>
   `By ${readings} ${readings === 1 ? 'reading' : 'readings'} it cools *${formatNumber(times, 2)}* times as fast as usual: *${is}* instead of ${was}.`;
-export const metWithin = (offK: number): string =>
-  `Least squares through the readings, which it meets within ${formatNumber(offK, 1)} °C.`;
+export const metWithin = (off: string): string => `Least squares through the readings, which it meets within ${off}.`;
 
-/** @param floor below which it may go in, as it is shown */
-export const warmsFridge = (byK: number, floor: string): string =>
-  `So much hot food warms your fridge by about ${formatNumber(byK, 0)} °C for a while, and everything in it (our estimate). Let it fall below ${floor} on the counter first, or use ice.`;
+/** @param by how much warmer; @param floor below which it may go in: both as shown */
+export const warmsFridge = (by: string, floor: string): string =>
+  `So much hot food warms your fridge by about ${by} for a while, and everything in it (our estimate). Let it fall below ${floor} on the counter first, or use ice.`;
 
-/** @param share of the filling, 0 to 1; @param isPourable it mixes itself */
-export const liesOn = (massG: number, share: number, floorCm2: number, isPourable: boolean): string =>
-  `${formatGrams(massG)} ${share < 1 ? `(${formatNumber(100 * share, 0)} % of it) ` : ''}on ${formatNumber(Math.round(floorCm2), 0)} cm². Drag the surface in the drawing, or set the depth.${isPourable ? ' It’s thin enough to mix itself.' : ''}`;
+/** @param share of the filling, 0 to 1; @param floor as it is shown; @param isPourable it mixes itself */
+export const liesOn = (massG: number, share: number, floor: string, isPourable: boolean): string =>
+  `${formatGrams(massG)} ${share < 1 ? `(${formatNumber(100 * share, 0)} % of it) ` : ''}on ${floor}. Drag the surface in the drawing, or set the depth.${isPourable ? ' It’s thin enough to mix itself.' : ''}`;
 /** @param above as it is shown */
 export const restMeanwhile = (above: string): string =>
   `Keep the rest above ${above}, or chill it at once. Take raw halves from the fridge a few at a time while you wrap.`;
@@ -118,7 +118,7 @@ export const takeLegAway = (number: number): string => `Take leg ${number} away`
 export const legPlace = (number: number): string => `Leg ${number}: place`;
 export const legOn = (number: number): string => `Leg ${number}: on`;
 export const legLid = (number: number): string => `Leg ${number}: lid`;
-export const layDeep = (depthMm: number): string => `It lay ${Math.round(depthMm)} mm deep then.`;
+export const layDeep = (deep: string): string => `It lay ${deep} deep then.`;
 
 // Its readings.
 export const WARMEST_NOW = 'Warmest place now';
@@ -140,8 +140,9 @@ export const vesselInWords = (
   stirred: boolean,
   hottest: number,
   isColdBelow: boolean,
+  lengths: LengthUnit,
 ): string =>
-  `The filling lies ${Math.round(depthMm)} mm deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${Math.round(hottest * depthMm)} mm above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`;
+  `The filling lies ${formatLength(depthMm, lengths, 0)} deep${covered ? ', covered' : ''}, on ${base}. ${stirred ? 'Stirred, it is one temperature.' : `It stays hottest ${formatLength(hottest * depthMm, lengths, 0)} above the floor and gets coldest ${isColdBelow ? 'at the floor' : 'at the top'}.`}`;
 
 // Its vessel.
 export const WHAT_IT_LIES_IN = 'What it lies in';

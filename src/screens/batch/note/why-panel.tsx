@@ -35,20 +35,20 @@ export function WhyPanel({ batch, kitchen }: StationProps) {
   return (
     <View style={{ gap: 20 }}>
       {data.explained.filter(isNoted).map((one) => (
-        <Why key={`${one.outcome.what} ${one.outcome.where ?? ''}`} {...one} batch={batch} />
+        <Why key={`${one.outcome.what} ${one.outcome.where ?? ''}`} {...one} batch={batch} kitchen={kitchen} />
       ))}
       {data.changes.length > 0 && <Next batch={batch} kitchen={kitchen} changes={data.changes} />}
     </View>
   );
 }
 
-function Why({ outcome, causes, batch }: Explained & Pick<StationProps, 'batch'>) {
+function Why({ outcome, causes, batch, kitchen }: Explained & Pick<StationProps, 'batch' | 'kitchen'>) {
   const where = outcome.where === null ? '' : ` (${PLACES_IN_PARCEL[outcome.where].label})`;
   const title = phrases.whyOutcome(OUTCOMES[outcome.what].label, where);
   return (
     <View role="region" aria-label={title} style={{ gap: 10 }}>
       <Heading level={2}>{title}</Heading>
-      {causes.length === 0 && <Common advice={commonAdvice(outcome.what, batch)} />}
+      {causes.length === 0 && <Common advice={commonAdvice(outcome.what, batch, kitchen.temperature)} />}
       {causes.slice(0, MOST).map((cause) => (
         <CauseCard key={cause.id} cause={cause} />
       ))}

@@ -24,6 +24,7 @@ import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
 import { later } from '@/core/stored/moments';
 import * as phrases from './words';
+import { formatLength } from '@/core/units/lengths';
 
 const MINUTE = 60_000;
 
@@ -47,7 +48,11 @@ export function BenchPanel(props: StationProps) {
       <>
         <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
           <Body>{phrases.benchForecast(count, seconds, isLearned)}</Body>
-          <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
+          <Frozen
+            minutes={facts?.hardMinutes ?? null}
+            freezer={formatTemperature(kitchen.freezerC, kitchen.temperature)}
+            isKnown={facts !== null}
+          />
         </Fold>
         <InFoot>
           <Press title={phrases.START_BENCH_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
@@ -89,7 +94,9 @@ export function BenchPanel(props: StationProps) {
         {isRisky && clock.parts > 1 && clock.leftMinutes > 0 && (
           <Body>{phrases.tooSlow(PARTS[clock.parts], clock.parts)}</Body>
         )}
-        {facts !== null && <Small>{phrases.assumesFridge(t(facts.fillingC), facts.depthMm)}</Small>}
+        {facts !== null && (
+          <Small>{phrases.assumesFridge(t(facts.fillingC), formatLength(facts.depthMm, kitchen.lengths, 0))}</Small>
+        )}
       </View>
       <Taps closed={clock.closed} left={clock.left} onTap={tap} />
       {board.taps.length > 0 && (
@@ -132,7 +139,11 @@ export function BenchPanel(props: StationProps) {
         }
       />
       <Small>{phrases.DAMP_CLOTH}</Small>
-      <Frozen minutes={facts?.hardMinutes ?? null} freezerC={kitchen.freezerC} isKnown={facts !== null} />
+      <Frozen
+        minutes={facts?.hardMinutes ?? null}
+        freezer={formatTemperature(kitchen.freezerC, kitchen.temperature)}
+        isKnown={facts !== null}
+      />
     </Fold>
   );
 }
@@ -185,7 +196,7 @@ function Taps({ closed, left, onTap }: { closed: number; left: number; onTap: (p
   );
 }
 
-function Frozen({ minutes, freezerC, isKnown }: { minutes: number | null; freezerC: number; isKnown: boolean }) {
+function Frozen({ minutes, freezer, isKnown }: { minutes: number | null; freezer: string; isKnown: boolean }) {
   if (!isKnown) return null;
-  return <Small>{minutes === null ? phrases.freezerTooWarm(freezerC) : phrases.keepRaw(minutes)}</Small>;
+  return <Small>{minutes === null ? phrases.freezerTooWarm(freezer) : phrases.keepRaw(minutes)}</Small>;
 }

@@ -4,7 +4,7 @@ import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg
 import { LIMITS } from '@/core/vocabulary/limits';
 import { formatNumber } from '@/core/units/amount';
 import { type WrapperMaking } from '@/core/wrapper/making';
-import { type LengthUnit } from '@/core/units/lengths';
+import { formatLength, lengthFigure, type LengthUnit, MM_PER_INCH } from '@/core/units/lengths';
 import { LengthField } from '@/ui/parts/length-field';
 import { Fold } from '@/ui/parts/fold';
 import { Measured } from '@/ui/parts/measured';
@@ -46,23 +46,40 @@ function Log({ pieces, unit }: { pieces: NonNullable<WrapperMaking['pieces']>; u
     <View style={{ gap: 8 }}>
       <Heading level={3}>{phrases.CUT_LOG}</Heading>
       <Small>{phrases.logsOf(logs, logMm, unit, thickMm, perLog, each, count)}</Small>
-      <Measured>{(width) => <LogDrawing pieces={pieces} width={width} />}</Measured>
+      <Measured>{(width) => <LogDrawing pieces={pieces} unit={unit} width={width} />}</Measured>
       <Small>{phrases.halveOrBall(count, halvings, then, ballMm, unit)}</Small>
     </View>
   );
 }
 
-/** To scale, over a ruler in mm: to be held against a real one. */
-function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapperMaking['pieces']>; width: number }) {
+interface LogProps {
+  pieces: NonNullable<WrapperMaking['pieces']>;
+  unit: LengthUnit;
+  width: number;
+}
+
+/** Short and long ticks of the ruler under a log, mm. */
+const TICKS: Readonly<Record<LengthUnit, { mm: number; longEach: number }>> = {
+  mm: { mm: 10, longEach: 5 },
+  in: { mm: MM_PER_INCH / 2, longEach: 2 },
+};
+
+/** To scale, over a ruler: to be held against a real one. */
+function LogDrawing({ pieces, unit, width }: LogProps) {
   const p = usePalette();
   const scale = (width - 8) / pieces.logMm;
   const high = Math.min(46, Math.max(18, pieces.thickMm * scale));
   const at = (mm: number): number => 4 + mm * scale;
   const marks = pieces.marksMm;
-  const every = Math.max(1, Math.ceil(30 / (width / (marks.length + 1))));
-  const ticks = Array.from({ length: Math.floor(pieces.logMm / 10) + 1 }, (_, i) => i * 10);
+  const roomPx = unit === 'mm' ? 30 : 44;
+  const every = Math.max(1, Math.ceil(roomPx / (width / (marks.length + 1))));
+  const tick = TICKS[unit];
+  const ticks = Array.from({ length: Math.floor(pieces.logMm / tick.mm) + 1 }, (_, i) => ({
+    mm: i * tick.mm,
+    isLong: i % tick.longEach === 0,
+  }));
   return (
-    <View role="img" aria-label={phrases.cutAt(marks.map((mm) => `${Math.round(mm)} mm`))}>
+    <View role="img" aria-label={phrases.cutAt(marks.map((mm) => formatLength(mm, unit, 0)))}>
       <Svg width={width} height={high + 42} aria-hidden>
         <Rect x={4} y={4} width={width - 8} height={high} rx={high / 2} fill={p.dough} stroke={p.ink} strokeWidth={2} />
         {marks.map((mm) => (
@@ -78,13 +95,13 @@ function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapperMaking['piec
           />
         ))}
         <Line x1={4} x2={width - 4} y1={high + 12} y2={high + 12} stroke={p.ink} strokeWidth={1.4} />
-        {ticks.map((mm) => (
+        {ticks.map(({ mm, isLong }) => (
           <Line
             key={mm}
             x1={at(mm)}
             x2={at(mm)}
             y1={high + 12}
-            y2={high + (mm % 50 === 0 ? 21 : 17)}
+            y2={high + (isLong ? 21 : 17)}
             stroke={p.ink}
             strokeWidth={1}
           />
@@ -93,7 +110,7 @@ function LogDrawing({ pieces, width }: { pieces: NonNullable<WrapperMaking['piec
           .filter((_, i) => (i + 1) % every === 0)
           .map((mm) => (
             <SvgText key={mm} x={at(mm)} y={high + 35} fontFamily={SANS} fontSize={12} fill={p.ink} textAnchor="middle">
-              {Math.round(mm)}
+              {lengthFigure(mm, unit, 0)}
             </SvgText>
           ))}
         {/* The ends of the log are rounded in the hand: the last piece is as long as the others. */}
@@ -150,7 +167,15 @@ function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
             )}
           </Body>
           <Measured>
-            {(width) => <Rounds layout={layout} sheet={sheet} diameterMm={diameterMm} width={Math.min(width, 300)} />}
+            {(width) => (
+              <Rounds
+                layout={layout}
+                sheet={sheet}
+                diameterMm={diameterMm}
+                lengths={kitchen.lengths}
+                width={Math.min(width, 300)}
+              />
+            )}
           </Measured>
           <Small>
             {layout.cutterMm === null
@@ -185,11 +210,13 @@ function Rounds({
   layout,
   sheet,
   diameterMm,
+  lengths,
   width,
 }: {
   layout: NonNullable<WrapperMaking['layout']>;
   sheet: { lengthMm: number; widthMm: number };
   diameterMm: number;
+  lengths: LengthUnit;
   width: number;
 }) {
   const p = usePalette();
@@ -198,7 +225,7 @@ function Rounds({
   const isTurned = sheet.lengthMm >= sheet.widthMm;
   const [w, h] = isTurned ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm];
   return (
-    <View role="img" aria-label={phrases.roundsOnSheet(layout.count, w, h)}>
+    <View role="img" aria-label={phrases.roundsOnSheet(layout.count, w, h, lengths)}>
       <Svg width={w * scale} height={h * scale} aria-hidden>
         <Rect
           x={1}

@@ -6,7 +6,7 @@ import { type SkinOf } from '@/core/forms/skins';
 import { isPan, swapPan } from '@/core/wrapper/pan-swap';
 import { sheetsNeeded } from '@/core/wrapper/sheets';
 import { scaling } from '@/core/filling/scaling';
-import { AmountField } from '@/ui/parts/amount-field';
+import { LengthField } from '@/ui/parts/length-field';
 import { skinWords } from '@/core/wrapper/skin-words';
 import { Fold } from '@/ui/parts/fold';
 import { Choices, Press } from '@/ui/parts/press';
@@ -49,11 +49,11 @@ export function PanPanel({ batch, kitchen, assessment, edit }: StationProps) {
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
         {fields.map((key) => (
-          <AmountField
+          <LengthField
             key={key}
             label={{ diameterMm: 'Across', lengthMm: 'Long', widthMm: 'Wide', depthMm: 'Deep' }[key]}
-            unit="mm"
-            value={size[key]}
+            unit={kitchen.lengths}
+            mm={size[key]}
             {...(key === 'depthMm' ? LIMITS.panDepthMm : LIMITS.skinMm)}
             step={5}
             onChange={(mm) => mm !== null && setSize({ ...size, [key]: mm })}
@@ -71,8 +71,8 @@ export function PanPanel({ batch, kitchen, assessment, edit }: StationProps) {
       />
       <Body>
         {keep === 'depth'
-          ? phrases.timesFilling(swap.factor, swap.portionG, swap.toMm)
-          : phrases.sameFilling(swap.portionG, swap.toMm, swap.fromMm, swap.slower)}
+          ? phrases.timesFilling(swap.factor, swap.portionG, swap.toMm, kitchen.lengths)
+          : phrases.sameFilling(swap.portionG, swap.toMm, swap.fromMm, swap.slower, kitchen.lengths)}
         {wrap.sheet ? phrases.sheetsAPan(sheetsNeeded(to, wrap.sheet).total) : ''}
       </Body>
       {swap.toMm > to.depthMm && <Small>{phrases.DEEPER_THAN_PAN}</Small>}

@@ -1,7 +1,7 @@
 /** What Wrap says: all its sentences in one place, to be read in one go, tested, and translated some day. */
 import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature } from '@/core/units/format';
-import { formatLength } from '@/core/units/lengths';
+import { formatLength, formatSides, lengthFigure, type LengthUnit } from '@/core/units/lengths';
 
 // Filling against dough.
 export const RUN_OUT_TOGETHER = 'they run out together';
@@ -33,8 +33,8 @@ export const untilLimit = (leftMinutes: number, limitMinutes: number, authority:
   `${formatMinutes(Math.floor(leftMinutes))} until it has been out for ${formatMinutes(limitMinutes)} in all. ${authority}; local codes come first.`;
 export const tooSlow = (part: string | undefined, th: number): string =>
   `Too slow to do it all at once: take a ${part ?? `${th}th`} of the rest out at a time.`;
-export const assumesFridge = (fillingC: string, depthMm: number): string =>
-  `Assumes it leaves the fridge at ${fillingC}, ${depthMm} mm deep in its bowl (our estimate).`;
+export const assumesFridge = (fillingC: string, deep: string): string =>
+  `Assumes it leaves the fridge at ${fillingC}, ${deep} deep in its bowl (our estimate).`;
 export const TAKE_LAST_TAP_BACK = 'Not that one: take the last tap back';
 export const BACK_INTO_FRIDGE = 'Filling back into the fridge';
 export const OUT_OF_FRIDGE_AGAIN = 'Out of the fridge again';
@@ -52,8 +52,8 @@ export const ONE_MORE_CLOSED = 'One more closed';
 export const oneMoreClosedNumber = (closed: number): string => `One more closed: number ${closed + 1}`;
 export const trayClosed = (tray: number): string => `A tray of ${tray} closed`;
 export const ON_A_TRAY = 'On a tray';
-export const freezerTooWarm = (freezerC: number): string =>
-  `A freezer at ${formatNumber(freezerC)} °C won’t freeze them hard in a day.`;
+/** @param at as it is shown */
+export const freezerTooWarm = (at: string): string => `A freezer at ${at} won’t freeze them hard in a day.`;
 export const keepRaw = (minutes: number): string =>
   `To keep them raw, freeze them apart on a tray: they’re hard after about ${formatMinutes(5 * Math.ceil(minutes / 5))}. Then bag them; they keep 2 months.`;
 
@@ -66,14 +66,14 @@ export const CUT_LOG = 'Cut the log';
 export const logsOf = (
   logs: number,
   logMm: number,
-  unit: 'in' | 'mm',
+  unit: LengthUnit,
   thickMm: number,
   perLog: number,
   each: string,
   count: number,
 ): string =>
   `${logs === 1 ? 'One log' : `${logs} logs`} of ${formatLength(logMm, unit)}, ${formatLength(thickMm, unit, 0)} thick: ${perLog} ${perLog === 1 ? 'piece' : 'pieces'} of ${each}${logs * perLog > count ? ` (the last log ${count - (logs - 1) * perLog})` : ''}.`;
-export const halveOrBall = (count: number, halvings: number, then: number, ballMm: number, unit: 'in' | 'mm'): string =>
+export const halveOrBall = (count: number, halvings: number, then: number, ballMm: number, unit: LengthUnit): string =>
   `${count > 1 && halvings > 0 ? `Or halve ${halvings === 1 ? 'once' : `${halvings} times`}${then > 1 ? ` and cut every part in ${then}` : ''}. ` : ''}Rolled into a ball, a piece is ${formatLength(ballMm, unit, 0)} across. Keep the others under a damp cloth.`;
 export const cutAt = (marks: readonly string[]): string => `Cut at ${marks.join(', ')}`;
 export const CUT_ROUNDS_INSTEAD = 'Cut rounds from a sheet instead';
@@ -82,7 +82,7 @@ export const ROLLED_WIDE = 'Rolled out wide';
 export const roundsCut = (
   count: number,
   diameterMm: number,
-  lengths: 'in' | 'mm',
+  lengths: LengthUnit,
   kind: 'square' | 'hexagonal',
   trimmingsShare: number,
   rerolled: number,
@@ -90,15 +90,15 @@ export const roundsCut = (
 ): string =>
   `${count} rounds of ${formatLength(diameterMm, lengths, 0)}, ${kind === 'square' ? 'in rows' : 'in staggered rows'}; ${formatNumber(100 * trimmingsShare, 0)} % trimmings${rerolled > 0 ? `; rolled out once more, they give ${rerolled}` : ''}.${sheetsNeeded > 0 ? ` ${sheetsNeeded === 1 ? 'One sheet' : `${sheetsNeeded} sheets`} in all.` : ''}`;
 export const CUTTERS_ARE_KEPT = 'Add your cutters in the Kitchen, and the nearest is named here.';
-export const cutterIsRight = (cutterMm: number, lengths: 'in' | 'mm'): string =>
+export const cutterIsRight = (cutterMm: number, lengths: LengthUnit): string =>
   `Your cutter of ${formatLength(cutterMm, lengths)} is just right.`;
-export const nearestCutter = (cutterMm: number, lengths: 'in' | 'mm'): string =>
+export const nearestCutter = (cutterMm: number, lengths: LengthUnit): string =>
   `Your nearest cutter is ${formatLength(cutterMm, lengths)}.`;
-export const takeCutter = (cutterMm: number, lengths: 'in' | 'mm'): string =>
+export const takeCutter = (cutterMm: number, lengths: LengthUnit): string =>
   `Take the ${formatLength(cutterMm, lengths)} cutter`;
 export const ROLL_EVERY_PIECE = 'No sheet: roll every piece';
-export const roundsOnSheet = (count: number, w: number, h: number): string =>
-  `${count} rounds on a sheet of ${w} by ${h} mm`;
+export const roundsOnSheet = (count: number, w: number, h: number, lengths: LengthUnit): string =>
+  `${count} rounds on a sheet of ${formatSides(w, h, lengths)}`;
 
 // The dough.
 export const makeIt = (dough: string): string => `Make it ${dough}`;
@@ -188,10 +188,16 @@ export const isInLarder = (name: string): string => `“${name}” is in the Lar
 // Another pan.
 export const DEPTH_GIVES = 'the depth: more or less filling';
 export const FILLING_GIVES = 'the filling: deeper or shallower';
-export const timesFilling = (factor: number, portionG: number, toMm: number): string =>
-  `${formatNumber(factor, 2)} times the filling: ${formatGrams(portionG)} a pan, ${formatNumber(toMm, 0)} mm deep as before; about the same minutes.`;
-export const sameFilling = (portionG: number, toMm: number, fromMm: number, slower: number): string =>
-  `The same ${formatGrams(portionG)}, ${formatNumber(toMm, 0)} mm deep instead of ${formatNumber(fromMm, 0)}; about ${formatNumber(slower, 1)} times the minutes to the middle.`;
+export const timesFilling = (factor: number, portionG: number, toMm: number, lengths: LengthUnit): string =>
+  `${formatNumber(factor, 2)} times the filling: ${formatGrams(portionG)} a pan, ${formatLength(toMm, lengths, 0)} deep as before; about the same minutes.`;
+export const sameFilling = (
+  portionG: number,
+  toMm: number,
+  fromMm: number,
+  slower: number,
+  lengths: LengthUnit,
+): string =>
+  `The same ${formatGrams(portionG)}, ${formatLength(toMm, lengths, 0)} deep instead of ${lengthFigure(fromMm, lengths, 0)}; about ${formatNumber(slower, 1)} times the minutes to the middle.`;
 export const sheetsAPan = (total: number): string => ` ${total} of your sheets a pan.`;
 export const DEEPER_THAN_PAN = 'That’s deeper than the pan.';
 export const TAKE_THIS_PAN = 'Take this pan';

@@ -34,17 +34,26 @@ export function WrapDrawings({ batch, kitchen, assessment }: ShownProps) {
       <Answer text={wrapAnswer(batch, kitchen, plan)} />
       {wide && (
         <Measured>
-          {(width) => <SectionDrawing batch={batch} assessment={assessment} width={Math.min(width, 460)} />}
+          {(width) => (
+            <SectionDrawing
+              batch={batch}
+              assessment={assessment}
+              width={Math.min(width, 460)}
+              lengths={kitchen.lengths}
+            />
+          )}
         </Measured>
       )}
-      <Measured>{(width) => <Row batch={batch} assessment={assessment} width={width} withSection={!wide} />}</Measured>
+      <Measured>
+        {(width) => <Row batch={batch} kitchen={kitchen} assessment={assessment} width={width} withSection={!wide} />}
+      </Measured>
       <Legend batch={batch} kitchen={kitchen} assessment={assessment} />
     </View>
   );
 }
 
-function Row(props: Pick<ShownProps, 'batch' | 'assessment'> & { width: number; withSection: boolean }) {
-  const { batch, assessment, width, withSection } = props;
+function Row(props: ShownProps & { width: number; withSection: boolean }) {
+  const { batch, kitchen, assessment, width, withSection } = props;
   const { fit, laid } = assessment;
   const form = FORMS[batch.wrap.form];
   const flats = form.flat(fit, laid);
@@ -62,7 +71,7 @@ function Row(props: Pick<ShownProps, 'batch' | 'assessment'> & { width: number; 
     <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: GAP_PX, flexWrap: 'nowrap' }}>
       {shown.map((piece) => (
         <View key={piece.label} style={{ alignItems: 'center' }}>
-          <FlatDrawing piece={piece} pxPerMm={pxPerMm} />
+          <FlatDrawing piece={piece} pxPerMm={pxPerMm} lengths={kitchen.lengths} />
           {shown.length > 1 && <Small style={{ fontSize: 12 }}>{piece.label}</Small>}
         </View>
       ))}
@@ -72,6 +81,7 @@ function Row(props: Pick<ShownProps, 'batch' | 'assessment'> & { width: number; 
             batch={batch}
             assessment={assessment}
             width={isShared ? sectionMm * pxPerMm : slicePx - GAP_PX}
+            lengths={kitchen.lengths}
             small
           />
           <Small style={{ fontSize: 12 }}>{section.isSlice ? phrases.SLICE_CUT_THROUGH : 'cut through'}</Small>
