@@ -25,6 +25,13 @@ describe('the band', () => {
   });
 });
 
+it('what is right is told with what is right, what is not with what to aim for: no aim stands beside “right”', () => {
+  const of = (salt: string) =>
+    saltOf(['250 g boiled potatoes', '250 g leeks, sweated', `${salt} salt`], 'cooked').checks.salt.sentence;
+  expect(of('5 g')).toMatch(/in the bite; 0\.8 to 1\.8\s% is right\.$/);
+  expect(of('3 g')).toMatch(/in the bite; aim for 1\.\d\d\s%\.$/);
+});
+
 describe('salted and squeezed', () => {
   const CABBAGE = ['500 g minced pork', '300 g napa cabbage, salted and squeezed'];
   it('a spoon of salt that would be too much is the one that drew: most of it ran off, and that is said', () => {

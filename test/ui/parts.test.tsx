@@ -7,6 +7,7 @@ import { Fold } from '@/ui/parts/fold';
 import { HouseWord } from '@/ui/parts/house-word';
 import { Choices, Toggles } from '@/ui/parts/press';
 import { Body } from '@/ui/parts/text';
+import { TemperatureField } from '@/ui/parts/temperature-field';
 import { useHandedOver } from '@/ui/parts/use-handed-over';
 import { LIGHT, DARK, type Palette } from '@/ui/theme/palette';
 import { scatter } from '@/ui/section/scatter';
@@ -21,6 +22,18 @@ jest.mock('@/data/known-words', () => ({
     return Promise.resolve();
   },
 }));
+
+describe('a temperature in °F', () => {
+  const shown = (c: number) => {
+    renderPart(<TemperatureField label="Freezer" c={c} least={-30} most={0} scale="F" onChange={() => undefined} />);
+    return screen.getByLabelText('Freezer, °F').props.value as unknown;
+  };
+  it('set in whole °C is in whole °F, and a zero has no minus', () => {
+    expect(shown(-18)).toBe('0');
+    expect(shown(-17.8)).toBe('0');
+  });
+  it('typed in °F it stays as typed', () => expect(shown(-17.2222)).toBe('1'));
+});
 
 describe('a word of the house', () => {
   const ask = (text: string, known: readonly string[] | undefined) => {

@@ -28,7 +28,7 @@ export function cautionsFor(accounts: Accounts): string[] {
       : 'Raw flour can carry germs: don’t taste raw dough.',
     ...(isSafety && !accounts.goesInRaw
       ? [
-          `Reheat a cooked filling once only, to ${t(limit.c)} all through (${limit.authority}). Don’t keep what’s left.`,
+          `Reheat a cooked filling once only, to ${t(limit.c)} all through (${inScale(limit.authority, kitchen.temperature)}). Don’t keep what’s left.`,
         ]
       : []),
     ...methodsIn(steps, method).map((used) => inScale(METHODS[used].caution, kitchen.temperature)),

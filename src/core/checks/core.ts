@@ -2,7 +2,7 @@
 import { plannedMinutes } from '../stored/cooking';
 import { written } from '../safety/threshold';
 import { formatNumber } from '../units/amount';
-import { formatDifference, formatMinutes, formatTemperature } from '../units/format';
+import { formatDifference, formatMinutes, formatTemperature, inScale } from '../units/format';
 import { type Accounts } from './account';
 import { HOUSE, type Judgement, PLAIN, type Reason } from './check';
 import { cautionsFor } from './cautions';
@@ -55,10 +55,16 @@ function reasons({ batch, kitchen, limit, cooked }: Accounts, forecast: CoreFore
     {
       text: `Needed, because of ${limit.because}`,
       figure: written(limit.at, kitchen.temperature),
-      source: limit.authority,
+      source: inScale(limit.authority, kitchen.temperature),
     },
     ...(limit.holdMinutes > 0
-      ? [{ text: 'held for', figure: formatMinutes(limit.holdMinutes), source: limit.authority }]
+      ? [
+          {
+            text: 'held for',
+            figure: formatMinutes(limit.holdMinutes),
+            source: inScale(limit.authority, kitchen.temperature),
+          },
+        ]
       : []),
     { text: 'Starts at', figure: formatTemperature(batch.cook.startC, kitchen.temperature) },
     ...(forecast

@@ -51,8 +51,18 @@ function judge(accounts: Accounts): Judgement {
     headline: `Salt: ${salt.fillingPercent > high + SLACK ? 'too salty' : salt.fillingPercent < low ? 'bland' : 'right'}`,
     sentence: salt.isSweet
       ? `*${percent(salt.fillingPercent)}* salt. A sweet filling wants a pinch, up to ${percent(high)}.`
-      : `*${percent(salt.fillingPercent)}* salt in the filling, ${percent(salt.bitePercent)} in the bite; aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}.${ranOff(salt)}`,
+      : `*${percent(salt.fillingPercent)}* salt in the filling, ${percent(salt.bitePercent)} in the bite; ${rightSalt(accounts)}.${ranOff(salt)}`,
   };
+}
+
+/** What is right where it is, and what to aim for where it is not: an aim beside “right” reads as if it were wrong. */
+function rightSalt(accounts: Accounts): string {
+  const { salt } = accounts;
+  const { low, high } = bandOf(salt);
+  const aim = `aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}`;
+  return saltState(salt) === 'good'
+    ? `${formatNumber(low, low < 1 ? 1 : 0)} to ${formatNumber(high, 1)} % is right`
+    : aim;
 }
 
 const ranOff = ({ ranOffG }: SaltAccount): string =>

@@ -23,6 +23,7 @@ import { Vessels } from './vessels';
 import { YourData } from './your-data';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import * as phrases from './words';
+import { inScale } from '@/core/units/format';
 
 type Settings = Extract<KitchenOperation, { do: 'setKitchen' }>['to'];
 const set = (to: Settings) => editKitchen({ do: 'setKitchen', to });
@@ -165,7 +166,7 @@ function Cold({ kitchen }: { kitchen: Kitchen }) {
 }
 
 function Rules({ kitchen }: { kitchen: Kitchen }) {
-  const packs = PACK_IDS.map((value) => ({ value, label: RULE_PACKS[value].label }));
+  const packs = PACK_IDS.map((value) => ({ value, label: inScale(RULE_PACKS[value].label, kitchen.temperature) }));
   const chosen = packs.find(({ value }) => value === kitchen.rulePack);
   return (
     <Fold title="Safety rules" figure={chosen?.label ?? phrases.BY_THE_FILLING}>
@@ -177,7 +178,7 @@ function Rules({ kitchen }: { kitchen: Kitchen }) {
       />
       {PACK_IDS.map((id) => (
         <Small key={id}>
-          {RULE_PACKS[id].label}: {RULE_PACKS[id].authority}.
+          {inScale(RULE_PACKS[id].label, kitchen.temperature)}: {RULE_PACKS[id].authority}.
         </Small>
       ))}
       <Small>{phrases.BY_FILLING_MEANS}</Small>

@@ -16,7 +16,11 @@ type Props = Common &
 
 export function TemperatureField(props: Props) {
   const { scale } = props;
-  const shown = (c: number): number => Math.round(convert(c, 'C', scale) * 10) / 10;
+  const shown = (c: number): number => {
+    // What was set in whole °C is whole °F, too: −18 °C is 0 °F, not −0.4. What was typed in °F stays as it was typed.
+    const fine = scale === 'F' && Number.isInteger(c) ? 1 : 10;
+    return Math.round(convert(c, 'C', scale) * fine) / fine + 0;
+  };
   const change = (value: number | null) => {
     if (value !== null) props.onChange(convert(value, scale, 'C'));
     else if (props.optional) props.onChange(null);

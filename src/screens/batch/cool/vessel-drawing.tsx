@@ -7,7 +7,7 @@ import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
 import * as phrases from './words';
-import { type LengthUnit } from '@/core/units/lengths';
+import { lengthFigure, type LengthUnit } from '@/core/units/lengths';
 
 interface Props {
   depthMm: number;
@@ -78,10 +78,10 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred, length
           strokeWidth={1.3}
         />
         <SvgText x={40} y={floor - fill / 2 + 5} textAnchor="end" fontFamily={SANS_BOLD} fontSize={14} fill={p.ink}>
-          {`${Math.round(depthMm)}`}
+          {lengthFigure(depthMm, lengths, 0)}
         </SvgText>
         <SvgText x={40} y={floor - fill / 2 + 20} textAnchor="end" fontFamily={SANS_BOLD} fontSize={12} fill={p.soft}>
-          mm
+          {lengths}
         </SvgText>
         {!stirred && (
           <>
