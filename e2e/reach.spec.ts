@@ -60,6 +60,12 @@ test('with letters twice as large nothing is cut off and no word is broken, on a
       .toBe(2 * usual);
     await page.waitForTimeout(600);
     expect(await misfits(page), screen).toEqual([]);
+    // The screen is no higher than the glass: its bar stays at the foot, and what is between scrolls.
+    expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight), screen).toBeLessThanOrEqual(
+      1,
+    );
+    const bar = page.getByRole('navigation', { name: 'Places' });
+    if ((await bar.count()) > 0) await expect(bar, screen).toBeInViewport({ ratio: 0.9 });
   }
   await expectAccessible(page);
 });

@@ -247,13 +247,13 @@ const ShownBatch = memo(function ShownBatch({
   const answer = answerOf(station, props);
   if (wide) {
     return (
-      <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
+      <View style={{ flex: 1, flexDirection: 'row', flexWrap: 'nowrap', backgroundColor: p.ground }}>
         <PlacesRail>
           <StationRail here={station} onGo={go} />
         </PlacesRail>
         <View style={{ flex: 1 }}>
           <RehearsalMark id={batch.id} />
-          <View role="main" style={{ flex: 1, flexDirection: 'row' }}>
+          <View role="main" style={{ flex: 1, flexDirection: 'row', flexWrap: 'nowrap' }}>
             <Column>
               {header}
               {cookNow}

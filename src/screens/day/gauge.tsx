@@ -8,7 +8,7 @@ import { fullTitle } from '@/core/day/task';
 import { type Day } from '@/core/stored/day';
 import { Measured } from '@/ui/parts/measured';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
-import { isLarge, useTextSize } from '@/ui/theme/text-size';
+import { isLarge, useDrawnText, useTextSize } from '@/ui/theme/text-size';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type Column, COLUMNS, columnsOf, lengthOf, placeOf, type Stretch, stretchesOf } from './gauge-layout';
 import { Rod } from './rod';
@@ -44,6 +44,7 @@ export function Gauge(props: GaugeProps) {
 
 function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { width: number }) {
   const p = usePalette();
+  const drawn = useDrawnText();
   const { tasks } = plan;
   const times = useTextSize();
   const labelX = HANDS + THICK + 12 + day.helpers.length * HELPER;
@@ -62,7 +63,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
   const isUnderWay = nowMinute > plan.startMinute && nowMinute < plan.endMinute;
   const past = isUnderWay ? y(nowMinute) : nowMinute >= plan.endMinute ? height : TOP;
   const served = tasks.filter((t) => t.kind === 'serve');
-  const words = { fontFamily: SANS, fontSize: 12, fill: p.soft };
+  const words = { fontFamily: SANS, fontSize: 12 * drawn, fill: p.soft };
   return (
     <View
       role="group"
@@ -70,7 +71,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
     >
       <Svg width={width} height={height} aria-hidden>
         {past > TOP && <Rect x={RULER} y={TOP} width={width - RULER} height={past - TOP} fill={p.faint} />}
-        <SvgText x={HANDS - 4} y={14} fontFamily={SANS_BOLD} fontSize={13} fill={p.ink}>
+        <SvgText x={HANDS - 4} y={14} fontFamily={SANS_BOLD} fontSize={13 * drawn} fill={p.ink}>
           hands
         </SvgText>
         {used.map((c, i) => (
@@ -111,7 +112,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
         {isUnderWay && (
           <G>
             <Path d={`M${RULER} ${y(nowMinute)} l-16 -8 v16 z`} fill={p.beet} />
-            <SvgText x={0} y={y(nowMinute) - 11} fontFamily={SANS_BOLD} fontSize={13} fill={p.beet}>
+            <SvgText x={0} y={y(nowMinute) - 11} fontFamily={SANS_BOLD} fontSize={13 * drawn} fill={p.beet}>
               {formatClock(nowMinute, zone)}
             </SvgText>
           </G>
@@ -150,6 +151,7 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
 /** Ticks of the ruler every ten minutes, an hour's longer and with its number; where it is shortened, how long nothing is to be done. */
 function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minute: number) => number; zone: string }) {
   const p = usePalette();
+  const drawn = useDrawnText();
   const [first] = stretches;
   const last = stretches[stretches.length - 1];
   if (!first || !last) return null;
@@ -176,7 +178,14 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
               strokeWidth={isHour ? 2 : 1}
             />
             {isHour && (
-              <SvgText x={RULER - 22} y={y(m) + 5} textAnchor="end" fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
+              <SvgText
+                x={RULER - 22}
+                y={y(m) + 5}
+                textAnchor="end"
+                fontFamily={SANS_BOLD}
+                fontSize={15 * drawn}
+                fill={p.ink}
+              >
                 {mark.text}
               </SvgText>
             )}
@@ -195,7 +204,7 @@ function Ruler({ stretches, y, zone }: { stretches: readonly Stretch[]; y: (minu
                 stroke={p.ink}
                 strokeWidth={1.5}
               />
-              <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13} fill={p.soft}>
+              <SvgText x={HANDS} y={middle + 4} fontFamily={SANS} fontSize={13 * drawn} fill={p.soft}>
                 {phrases.ofWaiting(s.to - s.from)}
               </SvgText>
             </G>

@@ -18,6 +18,7 @@ import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 import { formatClock, rulerMark } from './day-clock';
 import * as phrases from './words';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;
@@ -130,6 +131,7 @@ function Drawn(props: GaugeProps & { width: number }) {
 /** Marks of time over the rows: hours, halves, tens of minutes. */
 function Times({ plan, zone, layout: { stretches, x } }: GaugeProps & { layout: Layout }) {
   const p = usePalette();
+  const drawn = useDrawnText();
   const ticks: number[] = [];
   for (let m = Math.ceil(plan.startMinute / 10) * 10; m <= plan.endMinute; m += 10) {
     if (stretches.some((s) => m >= s.from && m <= s.to && !s.isShort)) ticks.push(m);
@@ -148,7 +150,7 @@ function Times({ plan, zone, layout: { stretches, x } }: GaugeProps & { layout: 
           strokeWidth={isHour ? 2 : 1}
         />
         {isHour && (
-          <SvgText x={x(m) + 4} y={TOP - 8} fontFamily={SANS_BOLD} fontSize={15} fill={p.ink}>
+          <SvgText x={x(m) + 4} y={TOP - 8} fontFamily={SANS_BOLD} fontSize={15 * drawn} fill={p.ink}>
             {mark.text}
           </SvgText>
         )}
@@ -160,6 +162,7 @@ function Times({ plan, zone, layout: { stretches, x } }: GaugeProps & { layout: 
 /** Hours in which nothing is done are drawn short, and told. */
 function Pauses({ layout: { stretches, x, y } }: { layout: Layout }) {
   const p = usePalette();
+  const drawn = useDrawnText();
   return stretches
     .filter((s) => s.isShort)
     .map((s) => {
@@ -167,7 +170,7 @@ function Pauses({ layout: { stretches, x, y } }: { layout: Layout }) {
       return (
         <G key={s.from}>
           <Path d={`M${middle - 4} ${TOP + 7} l6 -14 m4 14 l6 -14`} stroke={p.ink} strokeWidth={1.5} />
-          <SvgText x={middle} y={y(0) + 4} textAnchor="middle" fontFamily={SANS} fontSize={12} fill={p.soft}>
+          <SvgText x={middle} y={y(0) + 4} textAnchor="middle" fontFamily={SANS} fontSize={12 * drawn} fill={p.soft}>
             {formatMinutes(s.to - s.from)}
           </SvgText>
         </G>
@@ -178,6 +181,7 @@ function Pauses({ layout: { stretches, x, y } }: { layout: Layout }) {
 function RowDrawn(props: { row: Row; plan: DayPlan; r: number; layout: Layout }) {
   const { row, plan, r, layout } = props;
   const p = usePalette();
+  const drawn = useDrawnText();
   const { x, y } = layout;
   return (
     <G>
@@ -186,7 +190,7 @@ function RowDrawn(props: { row: Row; plan: DayPlan; r: number; layout: Layout })
         y={y(r) + 5}
         textAnchor="end"
         fontFamily={row.isHands ? SANS_BOLD : SANS}
-        fontSize={14}
+        fontSize={14 * drawn}
         fill={row.isHands ? p.ink : p.soft}
       >
         {row.label.length > 15 ? `${row.label.slice(0, 14)}…` : row.label}

@@ -4,6 +4,7 @@ import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import { type CurveProps } from './curve-props';
 import { roundTicks } from './ticks';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 /** Where the package has drawn its curves, px. */
 interface Plot {
@@ -41,6 +42,7 @@ export function OverTheCurve(props: Props) {
     y: (c) => plot.y + ((yMax - c) / (yMax - yMin)) * plot.height,
   };
   const { x, y } = scale;
+  const times = useDrawnText();
   return (
     <G>
       {props.band !== undefined && (
@@ -75,11 +77,12 @@ export function OverTheCurve(props: Props) {
       ))}
       <Word
         x={plot.x + 6}
-        y={(target.side === 'below' ? y(target.c) : plot.y) + 16}
+        y={(target.side === 'below' ? y(target.c) : plot.y) + 16 * times}
         anchor="start"
         color={p.leek}
         ground={p.goodBand}
         text={target.text}
+        room={plot.width - 12}
       />
     </G>
   );
@@ -88,6 +91,7 @@ export function OverTheCurve(props: Props) {
 /** A time under the axis. */
 function Tick({ minute, scale, text }: { minute: number; scale: Scale; text: string }) {
   const p = usePalette();
+  const times = useDrawnText();
   const { plot, end, x } = scale;
   const foot = plot.y + plot.height;
   return (
@@ -95,10 +99,10 @@ function Tick({ minute, scale, text }: { minute: number; scale: Scale; text: str
       <Line x1={x(minute)} x2={x(minute)} y1={foot} y2={foot + 5} stroke={p.ink} strokeWidth={1.2} />
       <SvgText
         x={x(minute)}
-        y={foot + 19}
+        y={foot + 7 + 12 * times}
         textAnchor={minute < end * 0.04 ? 'start' : minute > end * 0.93 ? 'end' : 'middle'}
         fontFamily={SANS}
-        fontSize={12}
+        fontSize={12 * times}
         fill={p.soft}
       >
         {text}
@@ -121,6 +125,7 @@ function Mark({ mark, scale: { plot, x, y }, side }: MarkProps) {
   const color = limit ? p.beet : crust ? p.turmeric : p.ink;
   const at = x(mark.minute);
   const late = at > plot.x + plot.width * 0.6;
+  const times = useDrawnText();
   return (
     <G>
       {limit && (
@@ -145,7 +150,7 @@ function Mark({ mark, scale: { plot, x, y }, side }: MarkProps) {
       <Word
         x={at + (late ? -6 : 6)}
         // One above the other, where two would stand side by side.
-        y={plot.y + (side === 'below' ? 14 : plot.height - ROW[mark.kind])}
+        y={plot.y + (side === 'below' ? 14 * times : plot.height - ROW[mark.kind] * times)}
         anchor={late ? 'end' : 'start'}
         color={color}
         ground={p.ground}
@@ -175,10 +180,18 @@ interface WordProps {
   /** What it stands on: it is kept clear of lines by an edge of that. */
   ground: string;
   text: string;
+  /** px */
+  room?: number;
 }
 
-function Word({ x, y, anchor, color, ground, text }: WordProps) {
-  const font = { x, y, textAnchor: anchor, fontFamily: SANS_BOLD, fontSize: 13 };
+/** About so wide is a letter, as a share of its height. */
+const LETTER = 0.56;
+const WORD_PX = 13;
+
+function Word({ x, y, anchor, color, ground, text, room = Infinity }: WordProps) {
+  const fits = room / (text.length * LETTER * WORD_PX);
+  const times = Math.max(1, Math.min(useDrawnText(), fits));
+  const font = { x, y, textAnchor: anchor, fontFamily: SANS_BOLD, fontSize: WORD_PX * times };
   return (
     <>
       <SvgText {...font} fill={ground} stroke={ground} strokeWidth={HALO} strokeLinejoin="round" aria-hidden>

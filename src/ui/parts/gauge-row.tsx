@@ -6,6 +6,7 @@ import { usePalette } from '../theme/use-palette';
 import { placeOf, type Zone, zoneOf } from './gauge';
 import { Small, Strong } from './text';
 import * as phrases from './words';
+import { isLarge, useTextSize } from '@/ui/theme/text-size';
 
 interface Props {
   label: string;
@@ -25,13 +26,18 @@ const percent = (share: number): `${number}%` => `${100 * share}%`;
 
 export function GaugeRow({ label, figure, unit, value, zones, from }: Props) {
   const p = usePalette();
+  // In large letters there is no room for words between the numbers: the one that holds stands with the figure.
+  const times = useTextSize();
+  const large = isLarge(times);
   const here = zoneOf(value, zones);
   const fill = { good: p.goodBand, watch: p.faint, fix: p.fixBand };
   return (
     <View role="img" aria-label={phrases.gaugeInWords(label, figure, /\d/.test(figure), unit, here.word)}>
       <View style={{ flexDirection: 'row', justifyContent: 'space-between', paddingBottom: 3 }}>
         <Small>{label}</Small>
-        <Strong style={{ fontSize: 14, lineHeight: 20 }}>{figure}</Strong>
+        <Strong style={{ fontSize: 14, lineHeight: 20 }}>
+          {large ? phrases.figureAndWord(figure, here.word) : figure}
+        </Strong>
       </View>
       <View style={{ flexDirection: 'row', borderWidth: 1.5, borderColor: p.ink, height: HEIGHT }}>
         {zones.map((zone, i) => (
@@ -59,12 +65,14 @@ export function GaugeRow({ label, figure, unit, value, zones, from }: Props) {
           }}
         />
       </View>
-      <View style={{ flexDirection: 'row', paddingTop: 2 }}>
+      <View style={{ flexDirection: 'row', paddingTop: 2, minHeight: EDGE_PX * times }}>
         {zones.map((zone, i) => (
           <View key={zone.word} style={{ width: percent(zone.share), alignItems: 'center' }}>
-            <Small numberOfLines={1} style={zone === here ? { color: p.ink, fontFamily: SANS_BOLD } : undefined}>
-              {zone.word}
-            </Small>
+            {!large && (
+              <Small numberOfLines={1} style={zone === here ? { color: p.ink, fontFamily: SANS_BOLD } : undefined}>
+                {zone.word}
+              </Small>
+            )}
             {i < zones.length - 1 && (
               <Small style={EDGE} numberOfLines={1}>
                 {formatNumber(Math.abs(zone.to), Number.isInteger(zone.to) ? 0 : 1)}
@@ -76,6 +84,9 @@ export function GaugeRow({ label, figure, unit, value, zones, from }: Props) {
     </View>
   );
 }
+
+/** As high as a line of edges, px. */
+const EDGE_PX = 20;
 
 /** The number of an edge stands under it, between two words. */
 const EDGE = { position: 'absolute', right: -16, width: 32, textAlign: 'center', fontSize: 12 } as const;

@@ -31,10 +31,10 @@ export function PairTable({
       {note !== undefined && <Small>{note}</Small>}
       <View role="table" aria-label={title} style={{ marginTop: 6 }}>
         {columns !== undefined && (
-          <View role="row" style={{ flexDirection: 'row', justifyContent: 'flex-end' }}>
+          <View role="row" style={{ flexDirection: 'row', justifyContent: 'flex-end', gap: 8 }}>
             <View role="columnheader" aria-label="name" style={{ flex: 1 }} />
             {columns.map((column) => (
-              <View role="columnheader" key={column} style={{ width: 76, alignItems: 'flex-end' }}>
+              <View role="columnheader" key={column} style={{ minWidth: 68, alignItems: 'flex-end' }}>
                 <Small>{column}</Small>
               </View>
             ))}

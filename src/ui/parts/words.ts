@@ -27,6 +27,8 @@ export const notKeptYet = (standing: string): string => `Not kept yet. ${standin
 export const gaugeInWords = (label: string, figure: string, isPlain: boolean, unit: string, word: string): string =>
   `${label}: ${figure}${isPlain ? unit : ''}, ${word}`;
 
+export const figureAndWord = (figure: string, word: string): string => `${figure}: ${word}`;
+
 export const WHILE_YOU_FILL = 'While you fill';
 export const gramsLoose = (grams: string): string => `${grams} g loose`;
 export const gramsRun = (grams: string): string => `${grams} g run`;

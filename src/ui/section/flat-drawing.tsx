@@ -7,13 +7,17 @@ import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
 import * as phrases from './words';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 /** Room below for the dimension line, px. */
 const DIMENSION_PX = 26;
 const EDGE_PX = 2;
+/** Room for its figure, px. */
+const LEAST_PX = 64;
 
 export function FlatDrawing({ piece, pxPerMm, lengths }: { piece: FlatSkin; pxPerMm: number; lengths: LengthUnit }) {
   const p = usePalette();
+  const times = useDrawnText();
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const width = piece.widthMm * pxPerMm + 2 * EDGE_PX;
   const height = piece.heightMm * pxPerMm + 2 * EDGE_PX;
@@ -26,7 +30,7 @@ export function FlatDrawing({ piece, pxPerMm, lengths }: { piece: FlatSkin; pxPe
   const words = piece.each > 1 ? `${size}, ${piece.each}×` : size;
   return (
     <View role="img" aria-label={phrases.laidFlat(piece.label, words)}>
-      <Svg width={Math.max(width, 64)} height={height + DIMENSION_PX} aria-hidden>
+      <Svg width={Math.max(width, LEAST_PX * times)} height={height + DIMENSION_PX * times} aria-hidden>
         <Defs>
           <Pattern id={hatch} width={px(7)} height={px(7)} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <Rect width={px(7)} height={px(7)} fill={p.dough} />
@@ -60,10 +64,10 @@ export function FlatDrawing({ piece, pxPerMm, lengths }: { piece: FlatSkin; pxPe
           <Line key={x} x1={x} x2={x} y1={height + 2} y2={height + 10} stroke={p.ink} strokeWidth={1.2} />
         ))}
         <SvgText
-          x={Math.max(width, 64) / 2}
-          y={height + 24}
+          x={Math.max(width, LEAST_PX * times) / 2}
+          y={height + 10 + 14 * times}
           fontFamily={SANS_BOLD}
-          fontSize={13}
+          fontSize={13 * times}
           fill={p.ink}
           textAnchor="middle"
         >

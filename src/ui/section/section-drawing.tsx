@@ -17,6 +17,7 @@ import { Drop, isDrawn, Piece } from './pieces';
 import { scatter } from './scatter';
 import * as phrases from './words';
 import { formatLength, type LengthUnit, MM_PER_INCH } from '@/core/units/lengths';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 interface Props {
   batch: Batch;
@@ -45,18 +46,21 @@ const NUMBERS_APART_PX = 30;
 
 function Drawing({ batch, assessment, width, lengths, small = false }: Props) {
   const p = usePalette();
+  // Beside the words there is as much room for what they are of.
+  const times = Math.max(1, Math.min(useDrawnText(), (0.55 * width) / WORDS_PX));
   const hatch = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { fit, ledger } = assessment;
   const shape = FORMS[batch.wrap.form].section(fit, batch.wrap);
   const paperMm = small
     ? Math.max(shape.widthMm, shape.heightMm) + 8
-    : ((shape.widthMm + EDGE_MM) * width) / (width - WORDS_PX);
+    : ((shape.widthMm + EDGE_MM) * width) / (width - WORDS_PX * times);
   const scale = width / paperMm;
   const size = (px: number): number => px / scale;
-  const overMm = small ? 3 : size(OVER_PX);
-  const underMm = small ? 2 : size(UNDER_PX);
+  const letter = (px: number): number => size(px * times);
+  const overMm = small ? 3 : letter(OVER_PX);
+  const underMm = small ? 2 : letter(UNDER_PX);
   // Low parcels still leave room for two labels one above the other.
-  const drawnMm = small ? paperMm - 8 : Math.max(shape.heightMm, (2 * WORDS_APART_PX) / scale);
+  const drawnMm = small ? paperMm - 8 : Math.max(shape.heightMm, letter(2 * WORDS_APART_PX));
   const heightMm = drawnMm + overMm + underMm + (small ? 1 : 0);
   const left = shape.leftMm;
   const offset = small ? (paperMm - shape.widthMm) / 2 + left : EDGE_MM / 2 + left;
@@ -65,10 +69,10 @@ function Drawing({ batch, assessment, width, lengths, small = false }: Props) {
   const pieces = piecesOf(batch, assessment);
   const cut = fit.state === 'fix' && fit.fillMl > fit.maxMl * 0.5;
   const right = offset - left + shape.widthMm;
-  const labelY = board - Math.max(shape.heightMm * 0.72, size(WORDS_APART_PX * 1.65));
+  const labelY = board - Math.max(shape.heightMm * 0.72, letter(WORDS_APART_PX * 1.65));
   const across = formatLength(shape.widthMm, lengths, 0);
-  const words = { fontFamily: SANS_BOLD, fontSize: size(15), fill: p.ink };
-  const softWords = { fontFamily: SANS, fontSize: size(14), fill: p.soft };
+  const words = { fontFamily: SANS_BOLD, fontSize: letter(15), fill: p.ink };
+  const softWords = { fontFamily: SANS, fontSize: letter(14), fill: p.soft };
   return (
     <View role="img" aria-label={describe(batch, assessment, shape.widthMm, lengths)}>
       <Svg width={width} height={heightMm * scale} viewBox={`0 0 ${paperMm} ${heightMm}`} aria-hidden>
@@ -94,13 +98,14 @@ function Drawing({ batch, assessment, width, lengths, small = false }: Props) {
           <Line x1={0} y1={board} x2={paperMm} y2={board} stroke={p.ink} strokeWidth={size(1.5)} />
         ) : (
           <>
-            <Ruler y={board} lengthMm={paperMm} from={offset - left} lengths={lengths} size={size} />
+            <Ruler y={board} lengthMm={paperMm} from={offset - left} lengths={lengths} size={size} letter={letter} />
             <Dimension
               x1={offset - left}
               x2={right}
-              y={board - shape.heightMm - size(22)}
+              y={board - shape.heightMm - letter(22)}
               text={shape.isSlice ? phrases.sliceOf(across) : across}
               size={size}
+              letter={letter}
             />
             <Leader
               from={{ x: offset + shape.skinAt.x, y: board + shape.skinAt.y }}
@@ -110,18 +115,18 @@ function Drawing({ batch, assessment, width, lengths, small = false }: Props) {
             <SvgText x={right + 7} y={labelY + size(2)} {...words}>
               {phrases.skinOf(shape.isSlice, formatLength(batch.wrap.thicknessMm, lengths))}
             </SvgText>
-            <SvgText x={right + 7} y={labelY + size(20)} {...softWords}>
+            <SvgText x={right + 7} y={labelY + letter(20)} {...softWords}>
               {`${formatNumber(fit.wrapperG)} g`}
             </SvgText>
             <Leader
               from={{ x: offset + shape.inside.cx + shape.inside.rx * 0.3, y: board + shape.inside.cy }}
-              to={{ x: right + 6, y: labelY + size(WORDS_APART_PX) }}
+              to={{ x: right + 6, y: labelY + letter(WORDS_APART_PX) }}
               size={size}
             />
-            <SvgText x={right + 7} y={labelY + size(WORDS_APART_PX) + size(2)} {...words}>
+            <SvgText x={right + 7} y={labelY + letter(WORDS_APART_PX) + size(2)} {...words}>
               {phrases.fillingOf(batch.wrap.portionG)}
             </SvgText>
-            <SvgText x={right + 7} y={labelY + size(WORDS_APART_PX) + size(20)} {...softWords}>
+            <SvgText x={right + 7} y={labelY + letter(WORDS_APART_PX) + letter(20)} {...softWords}>
               {phrases.shareOfBite(fit.ratio)}
             </SvgText>
           </>
@@ -152,14 +157,15 @@ interface RulerProps {
   from: number;
   lengths: LengthUnit;
   size: Size;
+  letter: Size;
 }
 
-function Ruler({ y, lengthMm, from, lengths, size }: RulerProps) {
+function Ruler({ y, lengthMm, from, lengths, size, letter }: RulerProps) {
   const p = usePalette();
   const { ticks: fine, numbers, mm: one } = RULERS[lengths];
   const inMm = (steps: readonly number[]): number[] => steps.map((step) => step * one);
   const tickMm = stepOf(inMm(fine), TICKS_APART_PX, size);
-  const numberMm = stepOf(inMm(numbers), NUMBERS_APART_PX, size);
+  const numberMm = stepOf(inMm(numbers), NUMBERS_APART_PX, letter);
   const each = Math.round(numberMm / tickMm);
   const ticks = Array.from({ length: Math.floor((lengthMm - from) / tickMm) + 1 }, (_, i) => ({
     mm: i * tickMm,
@@ -180,14 +186,14 @@ function Ruler({ y, lengthMm, from, lengths, size }: RulerProps) {
         />
       ))}
       {ticks
-        .filter(({ mm, isNumbered }) => isNumbered && from + mm < lengthMm - size(22))
+        .filter(({ mm, isNumbered }) => isNumbered && from + mm < lengthMm - letter(22))
         .map(({ mm }) => (
           <SvgText
             key={mm}
             x={from + mm + size(2)}
-            y={y + size(24)}
+            y={y + letter(24)}
             fontFamily={SANS}
-            fontSize={size(12)}
+            fontSize={letter(12)}
             fill={p.soft}
           >
             {Math.round(mm / one)}
@@ -197,18 +203,27 @@ function Ruler({ y, lengthMm, from, lengths, size }: RulerProps) {
   );
 }
 
-function Dimension({ x1, x2, y, text, size }: { x1: number; x2: number; y: number; text: string; size: Size }) {
+interface DimensionProps {
+  x1: number;
+  x2: number;
+  y: number;
+  text: string;
+  size: Size;
+  letter: Size;
+}
+
+function Dimension({ x1, x2, y, text, size, letter }: DimensionProps) {
   const p = usePalette();
   const stroke = { stroke: p.ink, strokeWidth: size(1.2) };
   const middle = (x1 + x2) / 2;
-  const half = size(6 + text.length * 4.2);
+  const half = letter(6 + text.length * 4.2);
   return (
     <>
       <Line x1={x1} y1={y} x2={middle - half} y2={y} {...stroke} />
       <Line x1={middle + half} y1={y} x2={x2} y2={y} {...stroke} />
       <Line x1={x1} y1={y - size(6)} x2={x1} y2={y + size(6)} {...stroke} />
       <Line x1={x2} y1={y - size(6)} x2={x2} y2={y + size(6)} {...stroke} />
-      <SvgText x={middle} y={y + size(5)} fontFamily={SANS_BOLD} fontSize={size(15)} fill={p.ink} textAnchor="middle">
+      <SvgText x={middle} y={y + size(5)} fontFamily={SANS_BOLD} fontSize={letter(15)} fill={p.ink} textAnchor="middle">
         {text}
       </SvgText>
     </>

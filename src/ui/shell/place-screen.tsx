@@ -34,7 +34,8 @@ export function PlaceScreen({
   return (
     <WithFoot>
       {(foot) => (
-        <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
+        // Never wrapped, however large the letters: the screen is as high as it is, and its content scrolls within.
+        <View style={{ flex: 1, flexDirection: 'row', flexWrap: 'nowrap', backgroundColor: p.ground }}>
           {wide && <PlacesRail />}
           <View style={{ flex: 1, minWidth: 0 }}>
             <ScrollView

@@ -55,6 +55,10 @@ function subscribe(tell: () => void): () => void {
 /** Times the usual size: 1, or 2 where the browser is set to letters twice as large. */
 export const useTextSize = (): number => useSyncExternalStore(subscribe, () => size);
 
+/** Words in a drawing grow with the reader’s letters as far as there is room beside what is drawn; all of them stand in text, too. */
+const MOST_DRAWN = 1.5;
+export const useDrawnText = (): number => Math.min(MOST_DRAWN, useTextSize());
+
 export const isLarge = (times: number): boolean => times >= LARGE;
 
 /** A style with its letters so many times as large. */

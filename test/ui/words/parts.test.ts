@@ -19,6 +19,7 @@ readAll(words, {
     ['Pork', 'figure', true, 'g', 'word'],
     ['Pork', 'figure', false, 'g', 'word'],
   ],
+  figureAndWord: [['7.9 g run', 'right']],
   gramsLoose: [['grams']],
   gramsRun: [['grams']],
   stillTakes: [['grams']],

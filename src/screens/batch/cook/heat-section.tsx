@@ -12,6 +12,7 @@ import { SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from '../station-props';
 import * as phrases from './words';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 const WIDTH = 320;
 /** Low parcels still leave room for four numbers. */
@@ -22,6 +23,8 @@ const EDGE = 12;
 const OTHERS = [20, 40, 60];
 /** Numbers stand no nearer than this, px. */
 const APART = 15;
+/** Room for a number, px. */
+const NUMBERS_PX = 58;
 
 export function HeatSection({ batch, assessment, kitchen, forecast }: ShownProps & { forecast: CoreForecast }) {
   const end = forecast.samples[forecast.samples.length - 1].minute;
@@ -73,9 +76,13 @@ interface DrawingProps extends Pick<ShownProps, 'batch' | 'assessment'> {
 
 function Drawing({ batch, assessment, lines, isSlab, inScale, label }: DrawingProps) {
   const p = usePalette();
+  const times = useDrawnText();
   const clip = useId().replace(/[^a-zA-Z0-9]/g, '');
   const shape = FORMS[batch.wrap.form].section(assessment.fit, batch.wrap);
-  const scale = Math.min((WIDTH - 90 - 2 * EDGE) / shape.widthMm, (HIGHEST - 2 * EDGE) / shape.heightMm);
+  const scale = Math.min(
+    (WIDTH - 32 - NUMBERS_PX * times - 2 * EDGE) / shape.widthMm,
+    (HIGHEST - 2 * EDGE) / shape.heightMm,
+  );
   const height = Math.max(LOWEST, shape.heightMm * scale + 2 * EDGE);
   const { cx, cy, rx, ry } = shape.inside;
   // The ellipse is within the filling; its lines reach to the filling's edge.
@@ -86,6 +93,7 @@ function Drawing({ batch, assessment, lines, isSlab, inScale, label }: DrawingPr
   const numbers = apart(
     lines.map((line) => ({ line, y: base + (cy - line.above * fullY) * scale })),
     height,
+    APART * times,
   );
   return (
     <View role="img" aria-label={label}>
@@ -135,13 +143,13 @@ function Drawing({ batch, assessment, lines, isSlab, inScale, label }: DrawingPr
             <Line
               x1={left + cx * scale}
               y1={y}
-              x2={WIDTH - 62}
+              x2={WIDTH - NUMBERS_PX * times - 4}
               y2={textY - 4}
               stroke={p.steam}
               strokeWidth={1}
               strokeDasharray={above >= 1 ? '2 3' : undefined}
             />
-            <SvgText x={WIDTH - 58} y={textY} fontFamily={SANS_BOLD} fontSize={13} fill={p.ink}>
+            <SvgText x={WIDTH - NUMBERS_PX * times} y={textY} fontFamily={SANS_BOLD} fontSize={13 * times} fill={p.ink}>
               {inScale(c)}
             </SvgText>
           </G>
@@ -152,12 +160,16 @@ function Drawing({ batch, assessment, lines, isSlab, inScale, label }: DrawingPr
 }
 
 /** Numbers one below the other, none on another; the line of the hottest is outermost and highest. */
-function apart(marks: { line: Isotherm; y: number }[], height: number): { line: Isotherm; y: number; textY: number }[] {
+function apart(
+  marks: { line: Isotherm; y: number }[],
+  height: number,
+  apartPx: number,
+): { line: Isotherm; y: number; textY: number }[] {
   let last = -Infinity;
   return [...marks]
     .sort((a, b) => a.y - b.y || b.line.c - a.line.c)
     .map((mark) => {
-      last = Math.max(mark.y + 4, last + APART);
+      last = Math.max(mark.y + 4, last + apartPx);
       return { ...mark, textY: Math.min(height - 2, last) };
     });
 }

@@ -7,6 +7,7 @@ import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type LengthUnit } from '@/core/units/lengths';
 import * as phrases from './words';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 const HEIGHT = 210;
 const WIDTH = 320;
@@ -23,6 +24,7 @@ function outlineOf({ outline, longMm: l, wideMm: w }: Footprint): string {
 
 export function LoadDrawing({ plan, lengths }: { plan: LoadsToCook; lengths: LengthUnit }) {
   const p = usePalette();
+  const times = useDrawnText();
   const { appliance, footprint, places, atOnce, floors, fits } = plan;
   const { isRound, longMm, wideMm } = appliance;
   const scale = Math.min((WIDTH - 2 * EDGE) / longMm, (HEIGHT - 2 * EDGE) / wideMm);
@@ -41,7 +43,7 @@ export function LoadDrawing({ plan, lengths }: { plan: LoadsToCook; lengths: Len
         fits,
       )}
     >
-      <Svg width="100%" height={HEIGHT + 18} viewBox={`0 0 ${WIDTH} ${HEIGHT + 18}`} aria-hidden>
+      <Svg width="100%" height={HEIGHT + 18 * times} viewBox={`0 0 ${WIDTH} ${HEIGHT + 18 * times}`} aria-hidden>
         <G x={WIDTH / 2} y={HEIGHT / 2} scale={scale}>
           {isRound ? (
             <Circle r={longMm / 2} fill={p.paper} stroke={p.ink} strokeWidth={2.5 / scale} />
@@ -68,7 +70,14 @@ export function LoadDrawing({ plan, lengths }: { plan: LoadsToCook; lengths: Len
             />
           ))}
         </G>
-        <SvgText x={WIDTH / 2} y={HEIGHT + 12} textAnchor="middle" fontFamily={SANS} fontSize={13} fill={p.soft}>
+        <SvgText
+          x={WIDTH / 2}
+          y={HEIGHT + 12 * times}
+          textAnchor="middle"
+          fontFamily={SANS}
+          fontSize={13 * times}
+          fill={p.soft}
+        >
           {`${size}${floors > 1 ? phrases.oneOfFloors(floors) : ''}`}
         </SvgText>
       </Svg>

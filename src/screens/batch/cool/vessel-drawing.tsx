@@ -8,6 +8,7 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
 import * as phrases from './words';
 import { lengthFigure, type LengthUnit } from '@/core/units/lengths';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 interface Props {
   depthMm: number;
@@ -21,6 +22,7 @@ interface Props {
 
 export function VesselDrawing({ depthMm, base, covered, hottest, stirred, lengths }: Props) {
   const p = usePalette();
+  const times = useDrawnText();
   const scale = scaleFor(depthMm);
   const fill = depthMm * scale;
   const wall = fill + 14;
@@ -32,7 +34,7 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred, length
   const { drawn, mediumC } = BASES[base];
   const isColdBelow = mediumC !== null;
   const coldY = isColdBelow ? floor - 5 : floor - fill + 5;
-  const words = { fontFamily: SANS, fontSize: 13, fill: p.ink };
+  const words = { fontFamily: SANS, fontSize: 13 * times, fill: p.ink };
   return (
     <View role="img" aria-label={phrases.vesselInWords(depthMm, covered, base, stirred, hottest, isColdBelow, lengths)}>
       <Svg
@@ -77,10 +79,24 @@ export function VesselDrawing({ depthMm, base, covered, hottest, stirred, length
           stroke={p.ink}
           strokeWidth={1.3}
         />
-        <SvgText x={40} y={floor - fill / 2 + 5} textAnchor="end" fontFamily={SANS_BOLD} fontSize={14} fill={p.ink}>
+        <SvgText
+          x={40}
+          y={floor - fill / 2 + 5}
+          textAnchor="end"
+          fontFamily={SANS_BOLD}
+          fontSize={14 * times}
+          fill={p.ink}
+        >
           {lengthFigure(depthMm, lengths, 0)}
         </SvgText>
-        <SvgText x={40} y={floor - fill / 2 + 20} textAnchor="end" fontFamily={SANS_BOLD} fontSize={12} fill={p.soft}>
+        <SvgText
+          x={40}
+          y={floor - fill / 2 + 5 + 15 * times}
+          textAnchor="end"
+          fontFamily={SANS_BOLD}
+          fontSize={12 * times}
+          fill={p.soft}
+        >
           {lengths}
         </SvgText>
         {!stirred && (

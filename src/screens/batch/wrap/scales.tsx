@@ -7,20 +7,24 @@ import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from '../station-props';
 import * as phrases from './words';
+import { useDrawnText } from '@/ui/theme/text-size';
 
 const HEIGHT = 150;
+/** Of that the words below a pan, px. */
+const WORDS_PX = 36;
 /** The beam leans no further than this, px at its end. */
 const MOST_LEAN = 24;
 
 export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 'assessment'> & { width: number }) {
   const p = usePalette();
+  const times = useDrawnText();
   const { portion, ledger } = assessment;
   const { count, wrap } = batch;
   // Without dough at hand as much is made as the parcels planned take.
   const dough = portion.fromDough ?? count;
   const lean = Math.max(-1, Math.min(1, (portion.fromFilling - dough) / Math.max(1, count) / 0.5)) * MOST_LEAN;
   const middle = width / 2;
-  const arm = Math.min(130, middle - 56);
+  const arm = Math.min(130, middle - 56 * times);
   const top = 28;
   // Where it comes out even, it is for as many as are planned.
   const isEven = assessment.checks.fit.fits?.even?.state === 'good';
@@ -42,6 +46,8 @@ export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 
       note: wrap.doughG === null ? phrases.toMakeFor(count) : `for ${whole(dough)}`,
     },
   ];
+  // Large words stand below the foot of the scales.
+  const below = 14 * times + (times > 1 ? 14 : 0);
   const stroke = { stroke: p.ink, strokeWidth: 1.5, fill: 'none' };
   return (
     <View
@@ -51,7 +57,7 @@ export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 
         count,
       )}
     >
-      <Svg width={width} height={HEIGHT} aria-hidden>
+      <Svg width={width} height={HEIGHT + (WORDS_PX + 28) * (times - 1)} aria-hidden>
         <Line x1={middle} x2={middle} y1={top} y2={106} stroke={p.ink} strokeWidth={2.5} />
         <Line x1={middle - 34} x2={middle + 34} y1={106} y2={106} stroke={p.ink} strokeWidth={2.5} />
         <Line x1={sides[0].x} x2={sides[1].x} y1={sides[0].y} y2={sides[1].y} stroke={p.ink} strokeWidth={3} />
@@ -72,9 +78,9 @@ export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 
           <SvgText
             key={`${name} words`}
             x={x}
-            y={y + 78}
+            y={y + 64 + below}
             fontFamily={SANS_BOLD}
-            fontSize={14}
+            fontSize={14 * times}
             fill={p.ink}
             textAnchor="middle"
           >
@@ -85,9 +91,9 @@ export function Scales({ batch, assessment, width }: Pick<ShownProps, 'batch' | 
           <SvgText
             key={`${name} note`}
             x={x}
-            y={y + 95}
+            y={y + 64 + 17 * times + below}
             fontFamily={SANS}
-            fontSize={13}
+            fontSize={13 * times}
             fill={p.soft}
             textAnchor="middle"
           >
