@@ -311,6 +311,12 @@ test('yesterday’s reading does not make today’s filling cold, and a clock se
   await page.clock.runFor(4000);
   await expect(page.getByText(/This device’s clock was set back by 2\sh/)).toBeVisible();
   await expect(missed).toBeVisible();
+  // The Bench gives no time back either.
+  await page.goto('/');
+  await page.clock.runFor(4000);
+  await expect(page.getByRole('link', { name: 'Duck and prune pockets. Cooling: limit missed' })).toBeVisible();
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(4000);
   // Said anew, it is right again.
   await page.getByLabel('It came off the heat, min ago').fill('3');
   await page.clock.runFor(3000);
