@@ -62,7 +62,7 @@ test('everything in one file, into an empty browser, letter by letter', async ({
   await other.goto('/kitchen');
   await choose(other, 'Open a kitchen’s file', { name: 'k.json', mimeType: 'application/json', buffer: file });
   const preview = other.getByRole('region', { name: 'What the file would bring' });
-  await expect(preview).toContainText(`New: it comes in: ${Object.keys(before).length}`);
+  await expect(preview).toContainText(`New: it will be added: ${Object.keys(before).length}`);
   await preview.getByRole('button', { name: 'Put it in' }).click();
   await expect(other.getByText(`${Object.keys(before).length} put in.`)).toBeVisible();
   expect(await documents(other)).toEqual(before);

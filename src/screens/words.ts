@@ -28,12 +28,12 @@ export const DATA_NOT_READ =
   'Your data couldn’t be read just now. Nothing was changed. Part of the program may be missing while the server is away.';
 
 // A file that brings everything.
-export const NEW_COMES_IN = 'New: it comes in';
+export const NEW_COMES_IN = 'New: it will be added';
 export const SAME_AS_HERE = 'The same as here';
 export const fileNotRead = (error: string): string => `The file couldn’t be read: ${error}. Nothing was changed.`;
 export const READING_FILE = 'Reading the file …';
 export const FILE_NOT_OPENED = 'The file wasn’t opened; nothing was changed.';
-export const notAllPutIn = (error: string): string => `Not all of it was put in: ${error}`;
+export const notAllPutIn = (error: string): string => `Not everything was put in: ${error}`;
 export const putIn = (put: number, left: number): string =>
   `${put} put in${left > 0 ? `; ${left} of yours ${left === 1 ? 'stays as it is' : 'stay as they are'}` : ''}.`;
 export const leftOut = (slice: readonly string[]): string => `Not read, and left out: ${slice.join('; ')}.`;

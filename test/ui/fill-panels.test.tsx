@@ -67,7 +67,7 @@ describe('the pan', () => {
     press('pan, heat and minutes');
     type('Boiling, lid off, min', '12');
     press('high');
-    type('Pan across, cm', '30');
+    type('Pan across, mm', '300');
     expect(batch().water.estimate).toEqual({ by: 'minutes', panMm: 300, heat: 'high', minutes: 12 });
     expect(screen.getByText(/^About 32 g a minute/)).toBeTruthy();
     // Back to grams, what was estimated stays.

@@ -256,7 +256,7 @@ function reasons({ ledger, lines, takes, steamLeftOut }: Accounts): Reason[] {
     ...(ledger.paste.power > 1
       ? [
           {
-            text: `Its starch could thicken, of ${formatGrams(ledger.paste.liquid)} that it meets`,
+            text: `Liquid its starch could thicken, of the ${formatGrams(ledger.paste.liquid)} there is`,
             figure: formatGrams(ledger.paste.power),
             source: HOUSE,
           },

@@ -46,7 +46,7 @@ export function potFinding(pot: PotForecast, flame: Flame, scale: 'C' | 'F'): Po
     return {
       state: 'watch',
       headline: 'Core: the water stops boiling',
-      sentence: `With ${count} at once it falls to *${t(lowestC)}* and ${backAtMinute === null ? 'does not come back' : `boils again after ${formatMinutes(backAtMinute)}`}: they stick and go soft.`,
+      sentence: `With ${count} at once it falls to *${t(lowestC)}* and ${backAtMinute === null ? 'doesn’t come back' : `boils again after ${formatMinutes(backAtMinute)}`}: they stick and go soft.`,
     };
   }
   return {

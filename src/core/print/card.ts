@@ -99,7 +99,7 @@ function factsOf(batch: Batch, assessment: Assessment, kitchen: Kitchen): Card['
     });
   }
   if (heat?.cooling) {
-    const minutes = heat.cooling.minutes === null ? 'not where it stands' : formatMinutes(heat.cooling.minutes);
+    const minutes = heat.cooling.minutes === null ? 'never, where it stands' : formatMinutes(heat.cooling.minutes);
     facts.push({ name: 'Cool', text: `to ${t(heat.cooling.targetC)}: ${minutes}` });
   } else if (assessment.checks.cooling.pending) facts.push({ name: 'Cool', text: 'being worked out' });
   facts.push(

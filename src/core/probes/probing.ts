@@ -59,14 +59,14 @@ export function judgeProbe(samples: readonly Sample[], boilingC: number): Probed
   // Of a real probe signals come seldom: the latest that is old enough.
   const before = [...since].reverse().find((s) => s.second <= last.second - STILL_S);
   const isIn = last.second - heard[0].second >= LEAST_S;
-  if (!isIn || before === undefined) return { state: 'moving', c, why: 'Wait until it stands still.' };
+  if (!isIn || before === undefined) return { state: 'moving', c, why: 'Wait until it’s steady.' };
   const between = since.filter((s) => s.second >= before.second).map((s) => s.c);
   const moved = Math.max(...between) - Math.min(...between);
   // Taken too soon, a fall is taken for more than there is.
   const earlier = [...since].reverse().find((s) => s.second <= last.second - FALL_S) ?? since[0];
-  if (earlier.c - c > STILL_K) return { state: 'moving', c, why: 'Still falling: wait until it stands still.' };
+  if (earlier.c - c > STILL_K) return { state: 'moving', c, why: 'Still falling: wait until it’s steady.' };
   const allowed = (STILL_K * (last.second - before.second)) / STILL_S + FLICKER_K;
   return moved <= allowed
     ? { state: 'steady', c, why: null }
-    : { state: 'moving', c, why: 'Still rising: wait until it stands still.' };
+    : { state: 'moving', c, why: 'Still rising: wait until it’s steady.' };
 }

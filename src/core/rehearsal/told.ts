@@ -55,7 +55,7 @@ const TELLING_READINGS = 2;
 const WAYS: Readonly<Record<FaultId, (situation: Situation) => Way[]>> = {
   'strong-salt': (s) => [
     {
-      text: `A fried teaspoonful tastes of it: a spoon of this salt weighs ${formatNumber(100 * (hiddenOf(s.rehearsal).saltFactor - 1), 0)} % more than was counted.`,
+      text: `A fried teaspoonful gives it away: a spoon of this salt weighs ${formatNumber(100 * (hiddenOf(s.rehearsal).saltFactor - 1), 0)} % more than was counted.`,
       isSeen: did(s, 'taste'),
     },
   ],

@@ -87,7 +87,7 @@ export function coolingEvidence<R extends Reading>(readings: readonly R[], world
         const minutes = later.minute - reading.minute;
         return minutes >= 0 && later.c - reading.c > RISE.noiseC + RISE.perMinute * minutes;
       })
-        ? 'A later reading is warmer: this one was not of its warmest place.'
+        ? 'A later reading is warmer: this one wasn’t from the warmest place.'
         : null,
   ]);
 }

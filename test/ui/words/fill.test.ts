@@ -36,7 +36,10 @@ readAll(words, {
   ],
   stopAt: [[120]],
   stopWeight: [['16:40']],
-  toGo: [[120, 14.4, '16:40', 60]],
+  toGo: [
+    [120, 14.4, 'medium', 'a 260 mm pan', true],
+    [120, 14.4, 'medium', 'an 11 in pan', false],
+  ],
   nothingBoiledOff: [
     [120, null],
     [120, 120],

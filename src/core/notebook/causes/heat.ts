@@ -34,7 +34,7 @@ const whatHeats = ({ batch }: BatchNumbers): string => MEDIA[mainStep(batch.cook
 
 /** Against an oven that lies: readings that came as forecast. */
 const readAsForecast = ({ against }: BatchNumbers): string[] =>
-  against !== null && against.behindK < 3 && against.aheadK < 4 ? ['its readings came as forecast'] : [];
+  against !== null && against.behindK < 3 && against.aheadK < 4 ? ['its readings were as forecast'] : [];
 
 /** Readings that came as forecast make an oven that lies less likely, though the middle of what is hot says little. House estimate. */
 const doubted = (n: BatchNumbers): number => (readAsForecast(n).length > 0 ? 0.7 : 1);

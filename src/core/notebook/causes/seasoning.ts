@@ -144,7 +144,7 @@ export const seasoningCauses: readonly CauseRule[] = [
       return read(
         // Far above it is said to be so.
         most.ratio > FAR_ABOVE ? 0 : 0.8 * ramp(most.ratio, 0.6, 1.6),
-        `${most.name}, near its most`,
+        `${most.name}, close to the usual most`,
         `${most.name} is at *${formatNumber(100 * most.ratio, 0)} %* of the most that is usual.`,
         { evidence: ['against its usual dose'] },
       );

@@ -19,6 +19,9 @@ import { usePalette } from '@/ui/theme/use-palette';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
 import * as phrases from './words';
+import { formatLength, type LengthUnit } from '@/core/units/lengths';
+import { withArticle } from '@/core/units/article';
+import { LengthField } from '@/ui/parts/length-field';
 
 type Water = Batch['water'];
 type Estimate = Water['estimate'];
@@ -27,7 +30,7 @@ type Estimate = Water['estimate'];
 const USUAL_PAN = { panMm: 260, heat: 'medium', minutes: 10 } as const;
 
 export function PanPanel(props: StationProps) {
-  const { batch, assessment, edit } = props;
+  const { batch, kitchen, assessment, edit } = props;
   const { water } = batch;
   const contents = assessment.panContentsG;
   const set = (to: Partial<Water>, what: string) => edit({ do: 'setWater', to }, what);
@@ -57,7 +60,11 @@ export function PanPanel(props: StationProps) {
           />
           <WeighIns {...props} />
           {water.weighIns.length === 0 && (
-            <EstimateFields estimate={water.estimate} onChange={(estimate) => set({ estimate }, 'estimate')} />
+            <EstimateFields
+              estimate={water.estimate}
+              lengths={kitchen.lengths}
+              onChange={(estimate) => set({ estimate }, 'estimate')}
+            />
           )}
         </>
       )}
@@ -73,13 +80,16 @@ export function PanPanel(props: StationProps) {
 }
 
 /** Grams to go and the stop weight: what the scale reads when enough has boiled off. */
-function Stop({ batch, assessment }: StationProps) {
+function Stop({ batch, kitchen, assessment }: StationProps) {
   const p = usePalette();
   const { stop } = assessment;
   const { panG, estimate } = batch.water;
   if (!stop) return null;
   const what = panG === null ? phrases.FILLING_IN_PAN : phrases.PAN_AND_FILLING;
   const pan = estimate.by === 'minutes' ? estimate : USUAL_PAN;
+  const across = withArticle(`${formatLength(pan.panMm, kitchen.lengths, 0)} pan`);
+  // Where minutes stand below, so does that they are our estimate.
+  const isSaid = estimate.by === 'minutes' && batch.water.weighIns.length === 0;
   const minutes = minutesToBoilOff(stop.toGoG, pan.panMm, pan.heat);
   return (
     <View style={{ borderLeftWidth: 4, borderLeftColor: p.leek, paddingLeft: 12, gap: 2 }}>
@@ -89,7 +99,7 @@ function Stop({ batch, assessment }: StationProps) {
         <>
           <Small>{phrases.stopWeight(what)}</Small>
           <Strong style={{ fontSize: 30, lineHeight: 36 }}>{formatGrams(stop.readsG)}</Strong>
-          <Sentence text={phrases.toGo(stop.toGoG, minutes, pan.heat, pan.panMm)} />
+          <Sentence text={phrases.toGo(stop.toGoG, minutes, pan.heat, across, isSaid)} />
         </>
       )}
     </View>
@@ -145,7 +155,13 @@ function WeighIns({ batch, assessment, edit }: StationProps) {
   );
 }
 
-function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: (estimate: Estimate) => void }) {
+interface EstimateProps {
+  estimate: Estimate;
+  lengths: LengthUnit;
+  onChange: (estimate: Estimate) => void;
+}
+
+function EstimateFields({ estimate, lengths, onChange }: EstimateProps) {
   return (
     <View style={{ gap: 12 }}>
       <Choices
@@ -175,14 +191,13 @@ function EstimateFields({ estimate, onChange }: { estimate: Estimate; onChange: 
       ) : (
         <>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
-            <AmountField
+            <LengthField
               label="Pan across"
-              unit="cm"
-              value={estimate.panMm / 10}
-              least={LIMITS.panMm.least / 10}
-              most={LIMITS.panMm.most / 10}
-              step={2}
-              onChange={(cm) => cm !== null && onChange({ ...estimate, panMm: cm * 10 })}
+              unit={lengths}
+              mm={estimate.panMm}
+              {...LIMITS.panMm}
+              step={20}
+              onChange={(panMm) => panMm !== null && onChange({ ...estimate, panMm })}
             />
             <AmountField
               label={phrases.BOILING_LID_OFF}

@@ -76,8 +76,9 @@ export const FILLING_IN_PAN = 'the filling in the pan';
 export const PAN_AND_FILLING = 'pan and filling';
 export const ENOUGH_IS_OFF = 'Enough has boiled off.';
 export const stopWeight = (what: string): string => `Stop weight: ${what} should read`;
-export const toGo = (toGoG: number, minutes: number, heat: string, panMm: number): string =>
-  `*${formatGrams(toGoG)}* to go, about ${formatMinutes(minutes)} on ${heat} heat in a ${formatNumber(panMm / 10)} cm pan (our estimate).`;
+/** @param pan with its article, as it is shown; @param isSaid that it is an estimate stands below already */
+export const toGo = (toGoG: number, minutes: number, heat: string, pan: string, isSaid: boolean): string =>
+  `*${formatGrams(toGoG)}* to go, about ${formatMinutes(minutes)} on ${heat} heat in ${pan}${isSaid ? '' : ' (our estimate)'}.`;
 export const PAN_NOW = 'Pan with filling now';
 export const WEIGH_EMPTY_PAN = 'Weigh the empty pan too. Without it this weight can’t be used.';
 export const NOTE_WEIGHT = 'Note this weight';
