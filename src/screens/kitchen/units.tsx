@@ -31,7 +31,7 @@ export function Units({ kitchen }: { kitchen: Kitchen }) {
         onChange={(temperature) => set({ temperature })}
       />
       <Choices
-        label={phrases.LENGTHS_OF}
+        label="Lengths"
         value={kitchen.lengths}
         options={[
           { value: 'mm', label: 'millimetres' },

@@ -95,7 +95,6 @@ export const CUPS_AND_SPOONS = 'cups and spoons';
 export const UNITS_AND_LOOK = 'Units and look';
 export const unitsInShort = (temperature: 'C' | 'F', lengths: 'mm' | 'in', hours: number): string =>
   `°${temperature}, ${lengths}, ${hours} h`;
-export const LENGTHS_OF = 'Skins, cutters, pans and thickness';
 export const TIMES_OF_DAY = 'Times of day';
 export const AS_THE_DEVICE = 'as the device';
 

@@ -25,7 +25,7 @@ export const isOutOfLarder = (name: string): string => `“${name}” is out of 
 export const BRING_IT_BACK = 'Bring it back';
 /** @param count null while they are not all read yet */
 export const ingredientsHere = (count: number | null, own: number): string =>
-  `${count ?? 'All'} ingredients${own > 0 ? ` and ${own} of your own` : ''}. Composition from national food tables; releases and minutes are our estimates.`;
+  `${count === null ? 'All' : formatNumber(count, 0)} ingredients${own > 0 ? ` and ${own} of your own` : ''}. Composition from national food tables; releases and minutes are our estimates.`;
 export const ADD_YOUR_OWN = 'Add one of your own';
 export const OPENING_LARDER = 'Opening the Larder …';
 export const nothingCalled = (text: string): string => `Nothing is called “${text}”. Try another name for it.`;

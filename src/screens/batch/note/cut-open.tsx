@@ -35,6 +35,7 @@ const LABELS: Record<PlaceInParcel, { top?: number; left?: number; bottom?: numb
   side: { top: -14 },
   seam: { top: -14 },
 };
+const LIES_ON_OUTLINE: readonly PlaceInParcel[] = ['side', 'seam'];
 
 /** Paper round the parcel, px; a disc that is tapped. */
 const ROUND = 34;
@@ -107,6 +108,8 @@ function Spot({ place, x, y, found, isChosen, onChoose }: SpotProps) {
   const colour = found.length === 0 ? p.ink : isFault ? p.beet : p.leek;
   const said = found.map(({ what }) => OUTCOMES[what].label).join(', ');
   const isFull = isFault || isChosen;
+  // Over the outline a word stands on a tag of paper.
+  const tag = LIES_ON_OUTLINE.includes(place) ? { backgroundColor: p.ground, paddingHorizontal: 4 } : {};
   return (
     <Pressable
       role="button"
@@ -139,7 +142,7 @@ function Spot({ place, x, y, found, isChosen, onChoose }: SpotProps) {
           <Strong style={{ color: isFull ? p.ground : colour, fontSize: 16, lineHeight: 20 }}>{found.length}</Strong>
         )}
       </View>
-      <Small aria-hidden style={{ position: 'absolute', fontSize: 12, lineHeight: 14, ...LABELS[place] }}>
+      <Small aria-hidden style={{ position: 'absolute', fontSize: 12, lineHeight: 14, ...LABELS[place], ...tag }}>
         {PLACES_IN_PARCEL[place].label}
       </Small>
     </Pressable>
