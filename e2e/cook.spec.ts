@@ -41,7 +41,7 @@ test('water for a pan, the piece cut through at a minute, ice water taken off, a
   await page.getByRole('button', { name: 'Try it in ice water' }).click();
   await page.getByLabel('It shows, °C').fill('1.5');
   await page.getByRole('button', { name: 'Keep what it shows in ice water' }).click();
-  await expect(page.getByText(/showed 1\.5\s°C too much: that is taken off/)).toBeVisible();
+  await expect(page.getByText(/showed 1\.5\s°C too much: that’s taken off/)).toBeVisible();
   await page.getByRole('radio', { name: '70 °C for 2 minutes' }).click();
 
   await page.goto(`${TURKEY}/cook`);

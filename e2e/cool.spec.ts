@@ -273,7 +273,7 @@ test('a real probe by its name: a lost signal, an impossible value and a forged 
   await expect(thermometer).toContainText('88 °C');
   await expect(take).toBeEnabled();
   for (let c = 86; c >= 14; c -= 2) await post(c);
-  await expect(thermometer).toContainText(/It fell \d+\s°C at once/);
+  await expect(thermometer).toContainText(/It fell all at once/);
   await expect(take).toBeDisabled();
   await post(87);
   await take.click();

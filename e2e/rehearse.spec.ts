@@ -136,7 +136,7 @@ test('one of the six kitchens: its time stands where it was left, a file of it i
 
   // Ended before anything was cooked: it says so.
   await page.getByRole('button', { name: 'End the rehearsal, and debrief' }).click();
-  await expect(page.getByText(/Nothing came out of the heat/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/Nothing has been cooked/)).toBeVisible({ timeout: 20_000 });
   // The thermometer told: nobody is blamed for not looking through the door as well.
   const told = page.getByRole('region', { name: 'What could have told you' });
   await expect(told).toContainText('A thermometer hung in the oven shows');

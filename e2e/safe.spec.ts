@@ -74,7 +74,7 @@ test('165 °F are 74 °C: a kitchen in Fahrenheit passes at its authority’s ow
   page,
 }) => {
   await page.goto('/kitchen');
-  await page.getByRole('radio', { name: '°F' }).click();
+  await page.getByRole('radio', { name: '°F', exact: true }).click();
   await page.goto(`${TURKEY}/cook`);
   await forecastIsThere(page);
   const read = (f: string) => recordReading(page, f, 'Reading, °F');

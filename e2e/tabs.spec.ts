@@ -87,11 +87,11 @@ test('settings changed in two tabs at once are both kept', async ({ page, contex
   await Promise.all([
     page.getByLabel('Altitude, m').fill('820'),
     other.getByRole('radio', { name: 'fan' }).click(),
-    page.getByRole('radio', { name: '°F' }).click(),
+    page.getByRole('radio', { name: '°F', exact: true }).click(),
   ]);
   for (const tab of [page, other]) {
     await expect(tab.getByLabel('Altitude, m')).toHaveValue('820');
     await expect(tab.getByRole('radio', { name: 'fan' })).toHaveAttribute('aria-checked', 'true');
-    await expect(tab.getByRole('radio', { name: '°F' })).toHaveAttribute('aria-checked', 'true');
+    await expect(tab.getByRole('radio', { name: '°F', exact: true })).toHaveAttribute('aria-checked', 'true');
   }
 });

@@ -34,7 +34,7 @@ test('an update is offered, waits until it is taken, and keeps what was typed', 
   // The server has another program now.
   appendFileSync(path.join(dist, 'sw.js'), '\n// newer\n');
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
-  const offer = page.getByText('A newer Involucrum is here.');
+  const offer = page.getByText('A newer Involucrum is ready.');
   await expect(offer).toBeVisible({ timeout: 30_000 });
   // Nothing happens by itself.
   expect(await worker()).toEqual(['activated', 'installed']);

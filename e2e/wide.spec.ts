@@ -31,7 +31,7 @@ test('section and checks, station, ledger: side by side; keys lead through', asy
 
 test('mending from the list of checks, measured in Fahrenheit', async ({ page }) => {
   await page.goto('/kitchen');
-  await page.getByRole('radio', { name: '°F' }).click();
+  await page.getByRole('radio', { name: '°F', exact: true }).click();
   await page.goto(`${TURKEY}/fill`);
   await page.getByRole('button', { name: /^Core: long enough/ }).click();
   for (const f of ['170', '168', '166']) {
