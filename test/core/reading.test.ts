@@ -262,9 +262,8 @@ it('a recipe whose skin its form is not made from says so, and what is taken', (
   const text =
     'Pork purses, makes 24\n\n400 g pork mince\n150 g leek, sweated\n5 g salt\n\nRoll the dough out and cut 9 cm squares. Fill, gather up and twist shut into purses. Steam for 15 minutes.';
   const { plans } = planOfText(text, { id: (at) => `batch-${at + 1}`, at: '2026-12-05T15:00:00Z' });
-  const [{ batch, notes }] = plans;
+  const [{ batch, notes, found }] = plans;
   expect(batch.wrap.form).toBe('purse');
-  expect(notes.join('\n')).toMatch(
-    /^The recipe’s skin is square; read as purse, which is made from round: \d+ mm skin is taken\./m,
-  );
+  expect(notes.join('\n')).toMatch(/^The recipe’s skin is square; read as purse, which is made from round\./m);
+  expect(found.find(({ what }) => what === 'size')?.value).toMatch(/, skin \d+ mm, /);
 });

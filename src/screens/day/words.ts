@@ -1,5 +1,5 @@
 /** What Day says, its card, sheet and shopping list with it: all its sentences in one place, to be read in one go, tested, and translated some day. */
-import { capital } from '@/core/units/letters';
+import { capital, lowerFirst } from '@/core/units/letters';
 import { weekdayOf } from '@/core/day/clock-words';
 import { formatMinutes } from '@/core/units/format';
 
@@ -156,7 +156,7 @@ export const WHAT_IS_RED = 'What is red';
 export const LOOK_BEFORE_BEGIN = 'Look at these before you begin';
 
 export const plansAnotherWay = (task: string, way: string): string =>
-  `${task}: ${way}. The way you planned breaks the rule, so the plan takes this one.`;
+  `“${task}” is planned another way, since yours breaks the rule: ${lowerFirst(way)}.`;
 
 // The sheet.
 export const BACK_TO_THE_DAY = 'Back to the day';
