@@ -4,7 +4,7 @@ import { FORMS } from '../forms';
 import { usualRimMm } from '../forms/usual-rim';
 import { LIMITS } from '../vocabulary/limits';
 import { type Operation } from '../stored/operations';
-import { scaled, type Skin } from '../forms/skins';
+import { acrossOf, scaled, type Skin } from '../forms/skins';
 import { formatLength, type LengthUnit } from '../units/lengths';
 import { skinWords } from '../wrapper/skin-words';
 import { type Accounts } from './account';
@@ -16,6 +16,8 @@ const INSIDE = 0.2;
 /** Nobody takes a third of the portion or three times it, or makes half or twice as many, because of a skin. House estimates. */
 const MOST_PORTION = 3;
 const MOST_COUNT = 2;
+/** Bought round or square skins come in few sizes: no larger and no smaller than so many times are looked for. House estimate. */
+const MOST_BOUGHT = 1.35;
 /** A rim so many times as wide as is usual for its size is what is in the way. House estimate. */
 const WIDE_RIM = 1.25;
 
@@ -52,15 +54,16 @@ function portions({ batch, fit, density, usableG }: Accounts, portionG: number):
   const shared = sharedG >= 20 ? Math.floor(sharedG) : Math.floor(sharedG * 2) / 2;
   if (shared >= 1 && isNear(shared) && shared / density >= low && shared / density <= high)
     return [{ id: 'portion-shared', label: takes(shared, wrap.portionG), change: [setPortion(shared)] }];
-  if (!isNear(portionG)) return found;
+  // A bought skin is as large as it is: of so much filling more are made, however many that is.
+  const isBought = wrap.dough === 'bought-skin';
+  if (!isNear(portionG) && !isBought) return found;
   found.push({ id: 'portion', label: takes(portionG, wrap.portionG), change: [setPortion(portionG)] });
   const then = Math.floor(usableG / portionG);
   if (
     then >= 1 &&
     then !== count &&
     then <= LIMITS.count.most &&
-    then <= MOST_COUNT * count &&
-    then * MOST_COUNT >= count
+    (isBought || (then <= MOST_COUNT * count && then * MOST_COUNT >= count))
   )
     found.push({
       id: 'portion-count',
@@ -107,19 +110,22 @@ function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number, u
   const holds = (skin: Skin): number => form.maxMl({ ...wrap, skin }, hasMouth);
   const skin = skinFor(wrap.skin, holds, fillMl, (form.comfortable[0] + form.comfortable[1]) / 2);
   if (JSON.stringify(skin) === JSON.stringify(wrap.skin)) return [];
+  const isBought = wrap.dough === 'bought-skin';
+  const times = acrossOf(skin) / acrossOf(wrap.skin);
+  if (isBought && (times > MOST_BOUGHT || times * MOST_BOUGHT < 1)) return [];
   return [
     {
       id: 'skin',
-      label: otherSkinWords(form.sizeWord === 'pan', skin, wrap.skin, unit),
+      label: otherSkinWords(isBought ? 'Buy' : form.sizeWord === 'pan' ? 'Take' : 'Roll', skin, wrap.skin, unit),
       change: [{ do: 'setWrap', to: { skin } }],
     },
   ];
 }
 
-function otherSkinWords(isPan: boolean, skin: Skin, was: Skin, unit: LengthUnit): string {
+function otherSkinWords(verb: 'Buy' | 'Take' | 'Roll', skin: Skin, was: Skin, unit: LengthUnit): string {
   if (skin.shape === 'strip' && was.shape === 'strip')
     return `Cut strips ${formatLength(skin.widthMm, unit)} wide instead of ${formatLength(was.widthMm, unit)}`;
-  return `${isPan ? 'Take' : 'Roll'}: ${skinWords(skin, unit)} instead of ${skinWords(was, unit)}`;
+  return `${verb}: ${skinWords(skin, unit)} instead of ${skinWords(was, unit)}`;
 }
 
 /** So many times as large; a strip stays as long as its sheet. */

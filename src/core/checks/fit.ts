@@ -55,6 +55,9 @@ const isSaidWhenGood = (id: FitFigures['decides']): boolean => id !== 'skin';
 const plain = ({ state, headline, sentence }: Figure): string =>
   state === 'good' ? `${headline[0].toUpperCase()}${headline.slice(1)}.` : sentence.replaceAll('*', '');
 
+/** Small portions are weighed by the half gram. */
+const easyG = (grams: number): number => (grams < 20 ? Math.floor(2 * grams) / 2 : Math.floor(grams));
+
 /** The portion against what the form holds. */
 function closesFigure({ batch, kitchen, fit, density, laid }: Accounts): Figure {
   const form = FORMS[batch.wrap.form];
@@ -74,7 +77,7 @@ function closesFigure({ batch, kitchen, fit, density, laid }: Accounts): Figure 
       sentence:
         fit.fillMl > high
           ? `*${portion}* in ${withArticle(size)}: as much as closes easily.`
-          : `*${portion}* in ${withArticle(size)}; easy up to ${formatNumber(Math.floor(high * density))} g.`,
+          : `*${portion}* in ${withArticle(size)}; easy up to ${formatNumber(easyG(high * density))} g.`,
     };
   }
   const over = fit.fillMl > high;

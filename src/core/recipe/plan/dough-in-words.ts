@@ -25,7 +25,7 @@ const NAMED: readonly [RegExp, DoughId][] = [
   [/\b(?:puff|rough[- ]puff|flaky)\b/i, 'rough-laminated'],
   [/\bhot[- ]water\b/i, 'hot-water'],
   [/\b(?:short(?:crust)?|shortcrust|pie ?crust|pastry discs?|empanada discs?)\b/i, 'short'],
-  [/\b(?:noodle|pasta|pierogi|dumpling) dough\b/i, 'noodle'],
+  [/\b(?:noodle|pasta|pierogi|dumpling) dough\b|\bfresh pasta\b|\b(?:pasta|lasagne) sheets?\b/i, 'noodle'],
   [/\bthin skins\b/i, 'bought-skin'],
   [/\b(?:unleavened|flatbread|wheat) dough\b/i, 'griddle'],
   [/\b(?:steamed[- ]bun|bun) dough\b|\bsteamed buns\b/i, 'steamed-bun'],

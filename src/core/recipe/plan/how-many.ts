@@ -44,10 +44,12 @@ const COUNTS: readonly RegExp[] = [
   // In a title: "Pork dumplings (40)", "Pasties, 4 big ones".
   /\(\s*(\d{1,3})\s*\)\s*$/,
   /\(\s*(?:about|approx\.?|around|roughly)\s+(\d{1,3})\s*\)\s*$/im,
-  /,\s*(?:about\s+)?(\d{1,3})\s+(?:(?:big|large|small)\s+ones|of (?:them|these))\b/i,
+  /,\s*(?:about\s+)?(\d{1,3})\s+(?:(?:big|large|small)(?:\s+ones\b|\s*$)|of (?:them|these)\b)/i,
 ];
 /** At the end of a title: "Khinkali, 20", "Buns – 12 pieces". */
 const AT_THE_END = new RegExp(`[,–—-]\\s+(?:about\\s+)?(\\d{1,3})(?:\\s+(?:pcs|${PARCEL}))?\\s*\\.?$`, 'i');
+/** A title that ends in it: “Turkey turnovers 12”, “Empanadas x 16”. */
+const TITLE_ENDS = new RegExp(`(?:\\b${PARCEL}\\s+(?:x\\s*)?|\\bx\\s*)(\\d{1,3})$`, 'i');
 const SERVES = new RegExp(
   `\\b(?:serves|servings?|feeds|for)\\s*:?\\s*(?:about\\s+)?${NUMBER}\\b(?!\\s*(?:min|hour|days?|g\\b|${PARCEL}))`,
   'i',
@@ -90,7 +92,7 @@ export function howMany(said: readonly string[], steps: readonly string[], lines
       if (Number.isFinite(n)) return { count: dozen ? 12 * n : n, serves: people, words: found[0].trim() };
     }
   }
-  const title = said.map((line) => AT_THE_END.exec(line)).find((found) => found !== null);
+  const title = said.map((line) => AT_THE_END.exec(line) ?? TITLE_ENDS.exec(line)).find((found) => found !== null);
   if (title) return { count: Number(title[1]), serves: people, words: title[0].trim() };
   for (const line of [...lines, ...sentencesOf(steps)]) {
     const found = IN_PACKET.exec(line) ?? WRAPPERS.exec(line);

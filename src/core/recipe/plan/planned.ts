@@ -90,7 +90,10 @@ function readAll({ part, sections: { title, parts, steps, said: stated }, own, s
   const shape = shapeInWords(title ?? '', [...part.lines, ...doughLines, ...stated], steps, method);
   const form = said.form ?? shape.form;
   const [drawing, undrawn] = split(part.lines, (line) => DRAWS.test(line));
-  const [brushed, counted] = split(undrawn, (line) => isBrushed(line, sentences, own));
+  const [brushed, counted] = split(
+    undrawn,
+    (line) => isBrushed(line, sentences, own) || isForSheets(line, part.lines, sentences),
+  );
   const ofFilling = sentences.filter((sentence) => sentence !== inMethod?.words);
   const lines = [...counted, ...foodsInMethod(ofFilling, part.lines, own)];
   const many = howMany([part.name ?? '', ...stated], steps, [...part.lines, ...doughLines, ...stated]);
@@ -297,9 +300,17 @@ function isBrushed(line: string, sentences: readonly string[], own: readonly Own
   return named.length > 0 && named.every((sentence) => BRUSHES.test(sentence));
 }
 
+/** Butter that stands beside thin sheets in the list, and that no sentence uses, goes between them. */
+function isForSheets(line: string, lines: readonly string[], sentences: readonly string[]): boolean {
+  const sheets = lines.findIndex((other) => /\b(?:filo|phyllo|fillo|strudel)\b/i.test(other));
+  const isBeside = sheets >= 0 && Math.abs(lines.indexOf(line) - sheets) === 1;
+  return isBeside && BUTTER.test(line) && !sentences.some((sentence) => BUTTER.test(sentence));
+}
+const BUTTER = /\bbutter\b/i;
+
 /** "Leek pies, makes 12", "Samosas, 24 of them", "Buns – 12 pieces": the number is no part of the name. */
 const HOW_MANY =
-  /[,;:–—-]?\s*\(?\b(?:makes?|yields?|serves|enough for|for)\s+(?:about\s+)?\d+\b.*$|\s*[,;:–—-]\s*(?:about\s+)?\d{1,3}(?:\s+(?:of (?:them|these)|pieces?|pcs|(?:big|large|small) ones))?\s*$/i;
+  /[,;:–—-]?\s*\(?\b(?:makes?|yields?|serves|enough for|for)\s+(?:about\s+)?\d+\b.*$|\s*[,;:–—-]\s*(?:about\s+)?\d{1,3}(?:\s+(?:of (?:them|these)|pieces?|pcs|(?:big|large|small)(?: ones)?))?\s*$|\s+x\s*\d{1,3}\s*$|(?<=\b(?:pies|pasties|buns|turnovers|rolls|pockets|dumplings|half[- ]moons|triangles|purses|samosas|puffs))\s+\d{1,3}\s*$/i;
 
 function titleOf({ title }: Sections, part: Part, isOneOfSeveral: boolean, form: Batch['wrap']['form']): string {
   const usual = FORMS[form].plural;

@@ -39,7 +39,7 @@ const FILLING_WORD = /\b(?:filling|stuffing|mixture|inside|mince|farce)\b/i;
 const HEADING = /^(?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,40}(?:\([^)]{1,40}\))?\s*[:–-]?\s*$/i;
 /** A heading with what belongs to it behind it: "Dough: 350 g flour, 7 g yeast", "filling is 1 kg potatoes, …". */
 const INLINE =
-  /^((?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,30}?(?:\s+for\s+\d+)?\s*(?:\([^)]{1,40}\))?)(?:\s*:\s*|\s*[-–—]\s+|\s+(?:is|are|has|needs|of)\s+(?=[\d½¼¾⅓⅔]|an?\s|half\s))(.+)$/i;
+  /^((?:for\s+(?:the\s+)?|the\s+)?[a-z][a-z &'+-]{1,30}?(?:\s+for\s+\d+)?\s*(?:\([^)]{1,40}\))?)(?:\s*:\s*|\s*[-–—]\s+|\s+(?:is|are|has|needs|of|from|made (?:from|with|of))\s+(?=[\d½¼¾⅓⅔]|an?\s|half\s))(.+)$/i;
 /** Where one food of a list in a sentence ends and the next begins. */
 const NEXT_FOOD =
   /\s*;\s*|\s+\/\s+|,\s*(?:and\s+)?(?=(?:[\d½¼¾⅓⅔]|an?\s|half\s|one\s|two\s|three\s|a few\s|some\s|pinch|bit of|a bit|handful|salt\b|pepper\b|black pepper|nutmeg|oil\b|water\b|juice|zest|knob|clove|bunch|plenty|lots)\s*)|\s+and\s+(?=[\d½¼¾⅓⅔]\s*\S)/i;
@@ -170,10 +170,11 @@ function inLines(text: string): Sections {
       hadBlank = true;
       continue;
     }
-    take(line, hasHeadings || (all[i + 1] ?? '') === '' || COUNT_LINE.test(all[i + 1] ?? ''));
+    const next = all.slice(i + 1).find((other) => other !== '') ?? '';
+    take(line, hasHeadings || (all[i + 1] ?? '') === '' || COUNT_LINE.test(all[i + 1] ?? ''), next);
     hadBlank = false;
   }
-  function take(line: string, isSetApart: boolean): void {
+  function take(line: string, isSetApart: boolean, next: string): void {
     const bare = plain(line.replace(/^#+\s*/, '').replace(/\*\*/g, ''));
     if (ABOUT.test(bare) && !METHOD.test(bare)) {
       out.said.push(bare);
@@ -206,7 +207,8 @@ function inLines(text: string): Sections {
         out.title !== null
       ) {
         isMethod = false;
-        part = open(kindOf(bare), bare.replace(/[:–-]$/, '').trim());
+        if (isBareWrapper(bare, next)) out.parts.push({ kind: 'dough', name: null, lines: [bare] });
+        else part = open(kindOf(bare), bare.replace(/[:–-]$/, '').trim());
         return;
       }
     }
@@ -264,6 +266,12 @@ function inLines(text: string): Sections {
   }
   return { ...out, parts: out.parts.filter(({ lines }) => lines.length > 0).map(asDough) };
 }
+
+/** “Puff pastry”, “dumpling wrappers” in a list: what it is wrapped in, and no heading of a formula that follows. */
+const isBareWrapper = (line: string, next: string): boolean =>
+  !/[:–-]$|^for\b/i.test(line) &&
+  notFilling(line) !== null &&
+  !(AMOUNT.test(plain(next)) && /flour|semolina/i.test(next));
 
 const isWrapperLine = (line: string): boolean =>
   /\b(?:wrappers?|skins?|discs?|rounds?|squares?|sheets?|pastry|dough)\b/i.test(line);
