@@ -29,6 +29,7 @@ it('what is right is told with what is right, what is not with what to aim for: 
   const of = (salt: string) =>
     saltOf(['250 g boiled potatoes', '250 g leeks, sweated', `${salt} salt`], 'cooked').checks.salt.sentence;
   expect(of('5 g')).toMatch(/in the bite; 0\.8 to 1\.8\s% is right\.$/);
+  expect(of('8 g')).toMatch(/^\*(1\.8\d) %\*.*; 0\.8 to \1 % is right\.$/);
   expect(of('3 g')).toMatch(/in the bite; aim for 1\.\d\d\s%\.$/);
 });
 

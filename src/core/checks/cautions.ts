@@ -44,7 +44,7 @@ export function cautionsFor(accounts: Accounts): string[] {
       ? [`Kept hot means ${t(KEPT_HOT_C)} or more in the middle (US federal guidance; local codes come first).`]
       : []),
     ...(lines.some(({ ingredient }) => isCheeseInPieces(ingredient)) && steps.some(({ medium }) => MEDIA[medium].heats)
-      ? ['Molten cheese burns: leave them on the rack for a few minutes first.']
+      ? ['Molten cheese burns: let it cool for a few minutes before anyone bites in.']
       : []),
     ...(lines.some(({ ingredient }) => ingredient.family === 'fish' && ingredient.allergens.includes('fish'))
       ? ['Feel the fish for bones before you wrap it.']

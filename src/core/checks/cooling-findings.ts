@@ -6,11 +6,11 @@ import { type CoolingStage, type SafetyState, warmState } from '../safety/cooled
 import { SHALLOW_MM, WARM_RULE } from '../safety/packs';
 import { isThrownAway, unanswered } from '../stored/runs';
 import { formatMinutes, formatTemperature } from '../units/format';
+import { formatLength } from '../units/lengths';
+import { type Kitchen } from '../stored/kitchen-schema';
 import { type Accounts } from './account';
 import { type CheckState, nothingIn } from './check';
 import { type Finding } from './finding';
-import { formatLength } from '../units/lengths';
-import { type Kitchen } from '../stored/kitchen-schema';
 
 /** Less than this share of a limit to spare is Watch. */
 const SPARE = 0.2;
@@ -67,7 +67,7 @@ const nothingHot: Finding<Accounts> = ({ coolTarget, coolsAtOnce, goesInRaw }) =
         state: 'good',
         headline: coolsAtOnce ? 'Cooling: no need to wait' : 'Cooling: nothing hot goes in',
         sentence: coolsAtOnce
-          ? `Little of it is hot: mixed with what comes out of the fridge, it’s cold enough to wrap.`
+          ? 'Little of it is hot: mixed with what comes out of the fridge, it’s cold enough to wrap.'
           : goesInRaw
             ? 'Keep the raw filling in the fridge until you wrap it.'
             : 'There is nothing to wait for.',

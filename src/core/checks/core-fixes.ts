@@ -8,6 +8,8 @@ import { FORMS } from '../forms';
 import { METHODS } from '../vocabulary/methods';
 import { formatNumber } from '../units/amount';
 import { formatTemperature } from '../units/format';
+import { formatLength, type LengthUnit } from '../units/lengths';
+import { withArticle } from '../units/article';
 import { type Accounts } from './account';
 import { type Candidate, type Judgement, ORDER } from './check';
 import { type CoreForecast } from '../forecast/heat';
@@ -18,8 +20,6 @@ import { isTooCold, isTooFull } from './pot-finding';
 import { tooLong } from './too-long';
 import { type PotForecast } from '../cooking/pot-of';
 import { type Mending } from './rule';
-import { formatLength, type LengthUnit } from '../units/lengths';
-import { withArticle } from '../units/article';
 
 /** Less heat is tried in such steps, K. */
 const LOWER_K = [20, 40];

@@ -40,6 +40,9 @@ export function closing(accounts: Accounts): Candidate[] {
   ];
 }
 
+/** It is as large as it was bought: nobody rolls it. Sheets are cut. */
+const isBoughtSkin = ({ dough }: Accounts['batch']['wrap']): boolean => dough === 'bought-skin';
+
 const wholeGrams = (grams: number): number => Math.max(1, Math.round(grams));
 
 const setPortion = (portionG: number): Operation => ({ do: 'setWrap', to: { portionG } });
@@ -55,7 +58,7 @@ function portions({ batch, fit, density, usableG }: Accounts, portionG: number):
   if (shared >= 1 && isNear(shared) && shared / density >= low && shared / density <= high)
     return [{ id: 'portion-shared', label: takes(shared, wrap.portionG), change: [setPortion(shared)] }];
   // A bought skin is as large as it is: of so much filling more are made, however many that is.
-  const isBought = wrap.dough === 'bought-skin';
+  const isBought = isBoughtSkin(wrap);
   if (!isNear(portionG) && !isBought) return found;
   found.push({ id: 'portion', label: takes(portionG, wrap.portionG), change: [setPortion(portionG)] });
   const then = Math.floor(usableG / portionG);
@@ -110,7 +113,7 @@ function skins({ wrap }: Accounts['batch'], hasMouth: boolean, fillMl: number, u
   const holds = (skin: Skin): number => form.maxMl({ ...wrap, skin }, hasMouth);
   const skin = skinFor(wrap.skin, holds, fillMl, (form.comfortable[0] + form.comfortable[1]) / 2);
   if (JSON.stringify(skin) === JSON.stringify(wrap.skin)) return [];
-  const isBought = wrap.dough === 'bought-skin';
+  const isBought = isBoughtSkin(wrap);
   const times = acrossOf(skin) / acrossOf(wrap.skin);
   if (isBought && (times > MOST_BOUGHT || times * MOST_BOUGHT < 1)) return [];
   return [

@@ -7,12 +7,12 @@ import { skinWords } from '../wrapper/skin-words';
 import { AIR_PERCENT } from '../filling/density';
 import { formatNumber } from '../units/amount';
 import { formatGrams } from '../units/format';
+import { inLengths } from '../units/lengths';
 import { type Accounts } from './account';
 import { type Figure, type FitFigures, HOUSE, type Judgement, PLAIN, type Reason, worse } from './check';
 import { evenFigure } from './fit-even';
 import { skinFigure } from './fit-skin';
 import { type CheckRule } from './rule';
-import { inLengths } from '../units/lengths';
 
 const ml = (value: number): string => formatNumber(value, value < 20 ? 1 : 0);
 

@@ -60,9 +60,10 @@ function rightSalt(accounts: Accounts): string {
   const { salt } = accounts;
   const { low, high } = bandOf(salt);
   const aim = `aim for ${percent(salt.targetPercent)}${isLearned(accounts) ? ' in your kitchen' : ''}`;
-  return saltState(salt) === 'good'
-    ? `${formatNumber(low, low < 1 ? 1 : 0)} to ${formatNumber(high, 1)} % is right`
-    : aim;
+  if (saltState(salt) !== 'good') return aim;
+  // What nobody tastes over the edge is right, too: no figure stands beside a range that it is not in.
+  const upTo = salt.fillingPercent > high ? formatNumber(salt.fillingPercent, 2) : formatNumber(high, 1);
+  return `${formatNumber(Math.floor(10 * low + 1e-9) / 10, 1)} to ${upTo} % is right`;
 }
 
 const ranOff = ({ ranOffG }: SaltAccount): string =>

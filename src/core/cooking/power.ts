@@ -2,8 +2,8 @@
 import { OIL_HEAT_CAPACITY, WATER_HEAT_CAPACITY } from '../heat/liquids';
 import { type Appliance } from '../stored/kitchen-schema';
 import { LIMITS } from '../vocabulary/limits';
-import { highIn, lossOf } from './pot-size';
 import { formatDifference, formatTemperature } from '../units/format';
+import { highIn, lossOf } from './pot-size';
 
 interface Heating {
   medium: 'oil' | 'water';

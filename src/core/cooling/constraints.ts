@@ -57,14 +57,15 @@ function heatsOf(lines: readonly ResolvedLine[]): { hot: number; cold: number } 
 
 /**
  * Everything that asks for a cold filling, the coldest first, each with its reason.
- * @param coldC temperature of what comes out of the fridge, °C
+ * @param kitchen how cold its fridge is, °C, and the scale it is told in
  */
 export function coolConstraints(
   lines: readonly ResolvedLine[],
   wrapper: Dough,
-  { fridgeC: coldC, temperature }: Pick<Kitchen, 'fridgeC' | 'temperature'>,
+  kitchen: Pick<Kitchen, 'fridgeC' | 'temperature'>,
 ): CoolTarget[] {
-  const t = (c: number): string => formatTemperature(c, temperature);
+  const { fridgeC: coldC } = kitchen;
+  const t = (c: number): string => formatTemperature(c, kitchen.temperature);
   const { hot, cold } = heatsOf(lines);
   // How warm the hot part may be so that the mixture is no warmer: Σ m c T / Σ m c.
   const mixture = (c: number): number => (hot > 0 ? (c * (hot + cold) - cold * coldC) / hot : Infinity);

@@ -1,4 +1,6 @@
 /** What the cook could do instead: at least six ways to cool quicker, each with what it needs and what it costs. */
+import { formatDifference } from '../units/format';
+import { formatArea, formatLength } from '../units/lengths';
 import { iceFor, RISE_THAT_MATTERS } from './fridge';
 import { formatNumber } from '../units/amount';
 import { type CoolingAlternative, fridgeRiseOf, type Judged } from './judged';
@@ -11,8 +13,6 @@ import { bestTrays } from './own-trays';
 import { areaFor, depthIn } from './vessels';
 import { LIMITS } from '../vocabulary/limits';
 import { VESSELS } from '../vocabulary/vessels';
-import { formatDifference } from '../units/format';
-import { formatArea, formatLength } from '../units/lengths';
 
 interface Way {
   id: string;

@@ -21,11 +21,11 @@ import {
   STOVE_LEAST,
   STOVE_TOGETHER,
 } from './estimates';
+import { formatLength } from '../units/lengths';
 import { type BatchFacts } from './facts';
 import { type Made, makeTask } from './make';
 import { type DayTask, type Follows } from './task';
 import { amountsOf } from './words';
-import { formatLength } from '../units/lengths';
 
 /** A preparation that waits so long is a task of its own, minutes. */
 const WAITS = 15;

@@ -1,8 +1,8 @@
 /** How a task is put together: what its kind says, and what is known of it. */
 import { TASK_KINDS, type TaskKind } from '../vocabulary/task-kinds';
+import { inScale } from '../units/format';
 import { type BatchFacts, takenFactor } from './facts';
 import { type DayTask, taskId } from './task';
-import { inScale } from '../units/format';
 
 export type Made = Partial<Omit<DayTask, 'id' | 'kind' | 'batchIds' | 'about'>>;
 

@@ -1,10 +1,10 @@
 /** What must not go in when: egg and raw meat into the heat, tender herbs and cheese too early, starch without a slurry. */
 import { HAZARDS } from '../vocabulary/foods';
 import { type Stage, STAGES } from '../vocabulary/stages';
+import { inScale } from '../units/format';
 import { binderOf } from './binders';
 import { type Finding } from './finding';
 import { type ResolvedLine } from './lines';
-import { inScale } from '../units/format';
 
 /** What the other lines make of the pot. */
 interface Setting {

@@ -14,12 +14,12 @@ import { doseFindings } from '../filling/doses';
 import { formatNumber } from '../units/amount';
 import { formatGrams, formatTemperature } from '../units/format';
 import { boiledEnough } from '../checks/too-long';
+import { formatLength, lengthFigure } from '../units/lengths';
 import { dueMinutes } from './causes/heat';
 import { PURE_SALT } from './causes/seasoning';
 import { sugarWanted } from './causes/sour';
 import { type Cause } from './find-causes';
 import { type BatchNumbers } from './numbers';
-import { formatLength, lengthFigure } from '../units/lengths';
 
 interface Answer {
   id: string;

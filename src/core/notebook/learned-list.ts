@@ -6,8 +6,8 @@ import { MEDIA } from '../vocabulary/media';
 import { PLACES } from '../vocabulary/places';
 import { VESSELS } from '../vocabulary/vessels';
 import { formatNumber } from '../units/amount';
-import { learnedFigure, learnedLabel } from './learned-words';
 import { formatDifference } from '../units/format';
+import { learnedFigure, learnedLabel } from './learned-words';
 
 export interface LearnedRow {
   key: string;

@@ -15,10 +15,10 @@ import { Choices, Press, Toggles } from '@/ui/parts/press';
 import { InFoot } from '@/ui/shell/foot';
 import { TextField } from '@/ui/parts/text-field';
 import { Body, Small } from '@/ui/parts/text';
+import { inScale } from '@/core/units/format';
 import { ClockField } from './clock-field';
 import { DayImport } from './day-import';
 import * as phrases from './words';
-import { inScale } from '@/core/units/format';
 
 /** Supper, where nobody says otherwise, minutes from midnight. */
 const SUPPER = 19 * 60;

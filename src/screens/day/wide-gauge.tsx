@@ -11,6 +11,7 @@ import { Measured } from '@/ui/parts/measured';
 import { Small } from '@/ui/parts/text';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
+import { useDrawnText } from '@/ui/theme/text-size';
 import { type GaugeProps } from './gauge';
 import { COLUMNS, columnsOf, lengthOf, placeOf, stretchesOf } from './gauge-layout';
 import { arrowKeys } from './arrow-keys';
@@ -18,7 +19,6 @@ import { Rod } from './rod';
 import { StepHandle } from './step-handle';
 import { formatClock, rulerMark } from './day-clock';
 import * as phrases from './words';
-import { useDrawnText } from '@/ui/theme/text-size';
 
 const SCALE = { perMinute: 1.25, least: 7, pause: 70 };
 const LEFT = 118;

@@ -13,13 +13,13 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { Small } from '@/ui/parts/text';
+import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
+import { LengthField } from '@/ui/parts/length-field';
 import { NameAndSize } from './name-and-size';
 import { TextField } from '@/ui/parts/text-field';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { dayWords } from '../dates';
 import * as phrases from './words';
-import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
-import { LengthField } from '@/ui/parts/length-field';
 
 const KIND_OPTIONS = APPLIANCE_KINDS.map((value) => ({ value, label: APPLIANCES[value].label }));
 

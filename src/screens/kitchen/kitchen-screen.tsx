@@ -14,6 +14,7 @@ import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { PlaceScreen } from '@/ui/shell/place-screen';
 import { BrokenKitchen } from '../broken-kitchen';
+import { inScale } from '@/core/units/format';
 import { Appliances } from './appliances';
 import { AtTheBoard } from './at-the-board';
 import { IceCheck } from './ice-check';
@@ -23,7 +24,6 @@ import { Vessels } from './vessels';
 import { YourData } from './your-data';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import * as phrases from './words';
-import { inScale } from '@/core/units/format';
 
 type Settings = Extract<KitchenOperation, { do: 'setKitchen' }>['to'];
 const set = (to: Settings) => editKitchen({ do: 'setKitchen', to });

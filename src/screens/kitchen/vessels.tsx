@@ -9,13 +9,13 @@ import { newId } from '@/data/new-id';
 import { LengthField } from '@/ui/parts/length-field';
 import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
+import { type LengthUnit } from '@/core/units/lengths';
 import { NameAndSize } from './name-and-size';
 import { useFormFields } from '@/ui/parts/form-fields';
 import { Problem } from '@/ui/parts/problem';
 import { useRefusal } from '@/ui/parts/use-refusal';
 import { TextField } from '@/ui/parts/text-field';
 import * as phrases from './words';
-import { type LengthUnit } from '@/core/units/lengths';
 
 type Vessel = Kitchen['vessels'][number];
 const KINDS = VESSEL_IDS.filter((kind) => kind !== 'own');

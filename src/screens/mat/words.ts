@@ -8,4 +8,4 @@ export const matTitle = (title: string): string => `${title}, mat · Involucrum`
 export const BACK_TO_WRAP = 'Back to Wrap';
 export const SAVE_AS_SVG = 'Save as SVG';
 export const PRINT_AT_FULL_SIZE =
-  'Print at 100 %, not “fit to page”, and hold a real ruler against the 50 mm. Put a sheet of baking paper over it and roll to the line.';
+  'Print at 100 %, not “fit to page”, and hold a real ruler against the one below. Put a sheet of baking paper over it and roll to the line.';

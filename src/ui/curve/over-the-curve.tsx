@@ -2,9 +2,9 @@
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { useDrawnText } from '@/ui/theme/text-size';
 import { type CurveProps } from './curve-props';
 import { roundTicks } from './ticks';
-import { useDrawnText } from '@/ui/theme/text-size';
 
 /** Where the package has drawn its curves, px. */
 interface Plot {

@@ -3,10 +3,10 @@ import { View } from 'react-native';
 import { formatNumber } from '@/core/units/amount';
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { isLarge, useTextSize } from '@/ui/theme/text-size';
 import { placeOf, type Zone, zoneOf } from './gauge';
 import { Small, Strong } from './text';
 import * as phrases from './words';
-import { isLarge, useTextSize } from '@/ui/theme/text-size';
 
 interface Props {
   label: string;

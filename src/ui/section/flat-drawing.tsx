@@ -6,8 +6,8 @@ import { type FlatSkin } from '@/core/forms/flat';
 import { formatLength, formatSides, type LengthUnit } from '@/core/units/lengths';
 import { SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
-import * as phrases from './words';
 import { useDrawnText } from '@/ui/theme/text-size';
+import * as phrases from './words';
 
 /** Room below for the dimension line, px. */
 const DIMENSION_PX = 26;

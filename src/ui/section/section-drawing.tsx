@@ -13,11 +13,11 @@ import { lookUp } from '@/core/food/larder';
 import { formatNumber } from '@/core/units/amount';
 import { SANS, SANS_BOLD } from '../theme/theme';
 import { usePalette } from '../theme/use-palette';
+import { formatLength, type LengthUnit, MM_PER_INCH } from '@/core/units/lengths';
+import { useDrawnText } from '@/ui/theme/text-size';
 import { Drop, isDrawn, Piece } from './pieces';
 import { scatter } from './scatter';
 import * as phrases from './words';
-import { formatLength, type LengthUnit, MM_PER_INCH } from '@/core/units/lengths';
-import { useDrawnText } from '@/ui/theme/text-size';
 
 interface Props {
   batch: Batch;

@@ -8,9 +8,9 @@ import { isTooCold } from '../../checks/pot-finding';
 import { formatNumber } from '../../units/amount';
 import { formatDifference, formatMinutes, formatTemperature } from '../../units/format';
 import { type CauseRule, ramp, read } from '../cause';
+import { MOST_FALL_K } from '../../heat/liquids';
 import { plannedHot } from './planned-pan';
 import { type BatchNumbers, noted } from '../numbers';
-import { MOST_FALL_K } from '../../heat/liquids';
 
 const t = (c: number, { kitchen }: Pick<BatchNumbers, 'kitchen'>): string =>
   formatTemperature(Math.round(c), kitchen.temperature);

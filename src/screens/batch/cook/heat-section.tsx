@@ -11,8 +11,8 @@ import { Sentence } from '@/ui/parts/text';
 import { SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from '../station-props';
-import * as phrases from './words';
 import { useDrawnText } from '@/ui/theme/text-size';
+import * as phrases from './words';
 
 const WIDTH = 320;
 /** Low parcels still leave room for four numbers. */

@@ -6,8 +6,8 @@ import { type LoadsToCook } from '@/core/cooking/loads-to-cook';
 import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type LengthUnit } from '@/core/units/lengths';
-import * as phrases from './words';
 import { useDrawnText } from '@/ui/theme/text-size';
+import * as phrases from './words';
 
 const HEIGHT = 210;
 const WIDTH = 320;

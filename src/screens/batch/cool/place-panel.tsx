@@ -11,8 +11,8 @@ import { Choices, IconPress, Press } from '@/ui/parts/press';
 import { Body, Small } from '@/ui/parts/text';
 import { TemperatureField } from '@/ui/parts/temperature-field';
 import { type StationProps } from '../station-props';
-import * as phrases from './words';
 import { formatLength, type LengthUnit } from '@/core/units/lengths';
+import * as phrases from './words';
 
 type Cool = Batch['cool'];
 type Leg = Cool['legs'][number];

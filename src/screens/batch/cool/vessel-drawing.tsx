@@ -1,14 +1,14 @@
-/** The vessel from the side: the depth of what is in it in millimetres, and where it stays hottest and gets coldest. */
+/** The vessel from the side: the depth of what is in it, and where it stays hottest and gets coldest. */
 import { BASES } from '@/core/vocabulary/bases';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { type Base } from '@/core/vocabulary/bases';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
-import * as phrases from './words';
 import { lengthFigure, type LengthUnit } from '@/core/units/lengths';
 import { useDrawnText } from '@/ui/theme/text-size';
+import { floorAt, scaleFor, vesselHigh, WIDTH } from './vessel-size';
+import * as phrases from './words';
 
 interface Props {
   depthMm: number;

@@ -15,10 +15,10 @@ import { Choices } from '@/ui/parts/press';
 import { Small } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';
 import { type StationProps } from '../station-props';
+import { formatArea } from '@/core/units/lengths';
 import * as phrases from './words';
 import { VesselDrawing } from './vessel-drawing';
 import { scaleFor } from './vessel-size';
-import { formatArea } from '@/core/units/lengths';
 
 type Props = StationProps & { forecast: CoolingForecast };
 type Cool = Batch['cool'];

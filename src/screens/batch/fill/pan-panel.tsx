@@ -18,10 +18,10 @@ import { useRefusal } from '@/ui/parts/use-refusal';
 import { usePalette } from '@/ui/theme/use-palette';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
-import * as phrases from './words';
 import { formatLength, type LengthUnit } from '@/core/units/lengths';
 import { withArticle } from '@/core/units/article';
 import { LengthField } from '@/ui/parts/length-field';
+import * as phrases from './words';
 
 type Water = Batch['water'];
 type Estimate = Water['estimate'];

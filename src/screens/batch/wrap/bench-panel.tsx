@@ -23,8 +23,8 @@ import { AlarmFile } from '../../alarm-words';
 import { clockTime } from '../../clock-time';
 import { type StationProps } from '../station-props';
 import { later } from '@/core/stored/moments';
-import * as phrases from './words';
 import { formatLength } from '@/core/units/lengths';
+import * as phrases from './words';
 
 const MINUTE = 60_000;
 

@@ -6,8 +6,8 @@ import { formatGrams } from '@/core/units/format';
 import { SANS, SANS_BOLD } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
 import { type ShownProps } from '../station-props';
-import * as phrases from './words';
 import { useDrawnText } from '@/ui/theme/text-size';
+import * as phrases from './words';
 
 const HEIGHT = 150;
 /** Of that the words below a pan, px. */
