@@ -22,11 +22,13 @@ module.exports = {
       testEnvironment: 'node',
       setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      testMatch: ['<rootDir>/test/{core,server,cli,background,data}/**/*.test.ts'],
+      testMatch: ['<rootDir>/test/{core,server,cli,background,data,build}/**/*.test.ts'],
       // Published as ES modules only.
       transformIgnorePatterns: ['/node_modules/(?!(ml-levenberg-marquardt|ml-matrix|is-any-array)/)'],
       // Plain TypeScript needs nothing of what makes it run in old browsers.
-      transform: { '\\.[jt]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
+      transform: {
+        '\\.(mjs|[jt]sx?)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
+      },
     },
     {
       displayName: 'ui',

@@ -23,7 +23,7 @@ test('a part that neither comes nor fails: said after a while, and gone when it 
     await held;
     await route.continue();
   });
-  await page.goto('/');
+  await page.goto('/', { waitUntil: 'commit' });
   // The clock runs on by itself, too: a slow machine has some seconds to spare.
   await page.clock.runFor(12_000);
   const said = page.getByRole('heading', { name: 'Involucrum could not be loaded' });
@@ -51,7 +51,7 @@ async function tryAgainUntil(page: Page, isThere: () => Promise<void>): Promise<
 test('a station that is missing: the page says so, and comes when it is there again', async ({ page }) => {
   await page.route(/\/(\[station\]|%5Bstation%5D)-[0-9a-f]+\.js/, (route) => route.abort());
   await page.goto(`${TURKEY}/fill`);
-  await expect(page.getByText(/could not be (shown|loaded)/)).toBeVisible();
+  await expect(page.getByText(/couldn’t be shown|could not be loaded/)).toBeVisible();
   await page.unrouteAll();
   const title = page.getByRole('heading', { name: 'Turkey and celeriac purses' });
   await tryAgainUntil(page, () => expect(title).toBeVisible({ timeout: 3000 }));

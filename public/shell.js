@@ -7,6 +7,15 @@
   let path = window.location.pathname.split('/').filter(Boolean);
   let isBatch = path[0] === 'batch';
 
+  // The first visit, which puts the demo in.
+  function isEmpty() {
+    try {
+      return window.localStorage.getItem('involucrum/opened') === null;
+    } catch {
+      return true;
+    }
+  }
+
   function titleOfBatch() {
     try {
       return JSON.parse(window.localStorage.getItem('involucrum/batch/' + decodeURIComponent(path[1]))).title;
@@ -27,15 +36,92 @@
 
   let here = isBatch ? (path[2] ?? 'fill') : path.length === 0 || path[0] === 'begin' ? 'bench' : path[0];
   document.getElementById('shell-title').textContent = isBatch ? titleOfBatch() : (TITLES[path[0]] ?? 'Bench');
-  // The part that draws a batch is fetched beside the program.
-  let part = document.getElementById('shell').dataset.batch;
-  if (isBatch && part !== undefined) {
-    let ask = document.createElement('link');
-    ask.rel = 'preload';
-    ask.as = 'script';
-    ask.href = part;
-    document.head.append(ask);
-  }
   names('shell-bar', isBatch ? STATIONS : PLACES, here);
   names('shell-rail', ['Involucrum'].concat(PLACES), isBatch ? 'bench' : here);
+
+  // The program: its entry, what all pages need, and what the screen at this address is made of, all fetched at once
+  // (scripts/split.mjs). In the development server there is no such list, and the program begins by itself.
+  let list = document.getElementById('parts');
+  if (list !== null) begin(JSON.parse(list.textContent));
+
+  // A route is an address with [names] for what may be anything.
+  function fits(route) {
+    let parts = route
+      .replace(/(^|\/)index$/, '')
+      .split('/')
+      .filter(Boolean);
+    return (
+      parts.length === path.length &&
+      parts.every(function (part, i) {
+        return part[0] === '[' || part === path[i];
+      })
+    );
+  }
+
+  function load(address) {
+    return new Promise(function (done) {
+      let script = document.createElement('script');
+      script.src = address;
+      // What does not come is asked for once more by who needs it, and said then.
+      script.onload = script.onerror = done;
+      document.head.append(script);
+    });
+  }
+
+  // Until the page has had its turn.
+  function turn() {
+    return new Promise(function (done) {
+      let channel = new MessageChannel();
+      channel.port1.onmessage = done;
+      channel.port2.postMessage(null);
+    });
+  }
+
+  // Runs modules a few at a time: in one go the page would be deaf for a second on a phone.
+  async function run(modules) {
+    let since = performance.now();
+    for (let module of modules) {
+      try {
+        window.__r(module);
+      } catch {
+        // It is asked for again by who needs it, and what is wrong is said there.
+        return;
+      }
+      if (performance.now() - since < 8) continue;
+      await turn();
+      since = performance.now();
+    }
+  }
+
+  async function begin(parts) {
+    let route = Object.keys(parts.places)
+      .filter(fits)
+      .sort(function (one, other) {
+        return one.split('[').length - other.split('[').length;
+      })[0];
+    let place = parts.places[route ?? '+not-found'];
+    let address = function (at) {
+      return parts.urls[at];
+    };
+    // The entry alone first: while the rest is on its way it runs.
+    await load(parts.urls[parts.entry]);
+    let made = isEmpty() ? [place, parts.demo] : [place];
+    let others = Promise.all(
+      parts.always
+        .concat(
+          made.flatMap(function (one) {
+            return one.scripts;
+          }),
+        )
+        .map(address)
+        .map(load),
+    );
+    let start = parts.start.slice();
+    let last = start.pop();
+    await run(start.concat(parts.run.entry));
+    await others;
+    await run(parts.run.layout);
+    for (let one of made) await run(one.run);
+    window.__r(last);
+  }
 })();

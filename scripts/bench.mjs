@@ -12,33 +12,26 @@ const folder = 'dist/_expo/static/js/web';
 const gzip = (file) => gzipSync(readFileSync(file), { level: 9 }).length;
 
 function sizes() {
-  const initial = [...readFileSync('dist/index.html', 'utf8').matchAll(/src="([^"]+\.js)"/g)].map((match) => match[1]);
-  const eager = initial.reduce((sum, file) => sum + gzip(path.join('dist', file)), 0);
-  const chunks = readdirSync(folder).filter((name) => name.endsWith('.js'));
-  // The worker's own entry is the one that index.html does not load.
-  const worker = chunks.find((name) => name.startsWith('entry-') && !initial.some((file) => file.endsWith(name)));
-  if (worker === undefined) throw new Error('the build has no worker');
-  const named = (...starts) =>
-    starts.reduce((sum, start) => {
-      const name = chunks.find((chunk) => chunk.startsWith(start));
-      if (name === undefined) throw new Error(`the build has no ${start} of its own`);
-      return sum + gzip(path.join(folder, name));
-    }, 0);
-  // Several folders have an index: the Bench's is the one that exports it.
-  const bench = chunks.find(
-    (name) =>
-      name.startsWith('index-') && /return \w+\.BenchScreen\b/.test(readFileSync(path.join(folder, name), 'utf8')),
-  );
-  if (bench === undefined) throw new Error('the build has no Bench of its own');
-  // Workers carry the whole larder; the page's first scripts only its usual rows (catalogue/more).
+  const page = readFileSync('dist/index.html', 'utf8');
+  const { runtime, entry, always, places, urls } = JSON.parse(/id="parts">(.*?)<\/script>/s.exec(page)[1]);
+  const loaded = (...parts) => parts.reduce((sum, at) => sum + gzip(path.join('dist', urls[at])), 0);
+  const everyPage = [runtime, entry, ...always];
+  const worker = (start) => {
+    const names = readdirSync(folder).filter((name) => name.startsWith(start));
+    const name = names.find((one) => !urls.some((url) => url.endsWith(one)));
+    if (name === undefined) throw new Error(`the build has no worker ${start}`);
+    return gzip(path.join(folder, name));
+  };
+  const whole = (route) => loaded(...everyPage, ...places[route].scripts);
+  // Workers carry the whole larder; pages only its usual rows (catalogue/more).
   return [
-    { what: 'initial JavaScript (index.html)', bytes: eager, most: 447 * KB },
-    { what: 'the worker', bytes: gzip(path.join(folder, worker)), most: 175 * KB },
-    { what: 'all that the Bench needs', bytes: eager + named(bench, '_layout-'), most: 454 * KB },
-    { what: 'the worker that reads noted batches', bytes: named('notebook-entry-'), most: 205 * KB },
-    { what: 'the planning worker, with all that it judges by', bytes: named('planner-entry-'), most: 182 * KB },
-    { what: 'the validating worker', bytes: named('validator-entry-'), most: 102 * KB },
-    { what: 'all that Fill needs', bytes: eager + named('_layout-', '[station]-'), most: 480 * KB },
+    { what: 'what every page loads', bytes: loaded(...everyPage), most: 357 * KB },
+    { what: 'all that the Bench needs', bytes: whole('index'), most: 455 * KB },
+    { what: 'all that Fill needs', bytes: whole('batch/[id]/[station]'), most: 490 * KB },
+    { what: 'the worker', bytes: worker('entry-'), most: 175 * KB },
+    { what: 'the worker that reads noted batches', bytes: worker('notebook-entry-'), most: 205 * KB },
+    { what: 'the planning worker, with all that it judges by', bytes: worker('planner-entry-'), most: 182 * KB },
+    { what: 'the validating worker', bytes: worker('validator-entry-'), most: 102 * KB },
   ];
 }
 

@@ -3,9 +3,11 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { cacheFolder, installPackages, run } from './prepare.mjs';
+import { split } from './split.mjs';
 
 const SOURCES = [
   'scripts/build.mjs',
+  'scripts/split.mjs',
   'scripts/service-worker.mjs',
   'src',
   'public',
@@ -44,8 +46,7 @@ export async function build() {
     env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
   fingerprintFonts();
-  writeParts();
-  askEarly();
+  writePage(split('dist'));
   await writeServiceWorker('dist');
   writeFileSync(mark, now);
 }
@@ -70,34 +71,29 @@ function fingerprintFonts() {
   writeFileSync('dist/index.html', page.replace('  </head>', `${links.join('')}  </head>`));
 }
 
-/** Lists every script that the page itself does not load, so that it can be fetched before the server is gone. */
-function writeParts() {
-  const page = readFileSync('dist/index.html', 'utf8');
+/**
+ * The page loads the program's entry, what all pages need, and, by shell.js, which knows where it is, what its own screen needs:
+ * all at once, so that nothing is asked for only when what comes before it has run. And a list of all other scripts, so that they
+ * can be fetched before the server is gone.
+ */
+function writePage(parts) {
+  const { runtime, entry, always, urls } = parts;
+  const asked = `    <link rel="preload" as="script" href="${urls[entry]}" />\n`;
+  const page = readFileSync('dist/index.html', 'utf8')
+    .replace(/<script src="\/_expo[^"]*" defer><\/script>/g, '')
+    .replace('  </head>', `${asked}  </head>`)
+    .replace(
+      '<script src="/shell.js"></script>',
+      `<script type="application/json" id="parts">${JSON.stringify(parts)}</script>
+    <script src="${urls[runtime]}"></script>
+    <script src="/shell.js"></script>`,
+    );
+  writeFileSync('dist/index.html', page);
   const scripts = files('dist/_expo/static/js/web')
     .filter((file) => file.endsWith('.js'))
     .map((file) => `/${path.relative('dist', file)}`)
-    .filter((file) => !page.includes(file));
+    .filter((url) => ![runtime, entry, ...always].some((at) => urls[at] === url));
   writeFileSync('dist/parts.json', JSON.stringify(scripts));
-}
-
-/**
- * What every page needs next is asked for with the page, and what its own place needs by the first picture, which knows where
- * it is: else each part is asked for only when the part before it has run.
- */
-function askEarly() {
-  const folder = 'dist/_expo/static/js/web';
-  const [layout, batch] = ['_layout-', '[station]-'].map((start) => {
-    const name = readdirSync(folder).find((file) => file.startsWith(start));
-    if (name === undefined) throw new Error(`the build has no ${start}`);
-    return `/_expo/static/js/web/${name}`;
-  });
-  const page = readFileSync('dist/index.html', 'utf8');
-  writeFileSync(
-    'dist/index.html',
-    page
-      .replace('  </head>', `    <link rel="preload" as="script" href="${layout}" />\n  </head>`)
-      .replace('<div id="shell" ', `<div id="shell" data-batch="${batch}" `),
-  );
 }
 
 /** A trivial screen of the same stack, for comparison. @returns the folder it is in */

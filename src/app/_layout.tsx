@@ -1,13 +1,22 @@
 import { Slot } from 'expo-router';
-import { useEffect } from 'react';
-import { BoardWatch } from '@/screens/board-watch';
-import { CookWatch } from '@/screens/cook-watch';
-import { CoolingWatch } from '@/screens/cooling-watch';
-import { DayWatch } from '@/screens/day-watch';
+import { lazy, Suspense, useEffect } from 'react';
+import { keepForOffline } from '@/data/offline';
+import { useSomethingRuns } from '@/data/something-runs';
+import { whenIdle } from '@/data/when-idle';
 import { Boundary } from '@/ui/shell/boundary';
 import { Root } from '@/ui/shell/root';
-import { keepForOffline } from '@/data/offline';
-import { whenIdle } from '@/data/when-idle';
+
+const Watches = lazy(() => import('@/screens/watches'));
+
+/** Shows nothing; what it watches is no part of the first picture. */
+function Clocks() {
+  const runs = useSomethingRuns();
+  return (
+    <Boundary what="The clocks">
+      <Suspense fallback={null}>{runs && <Watches />}</Suspense>
+    </Boundary>
+  );
+}
 
 export default function Layout() {
   useEffect(() => whenIdle(() => void keepForOffline()), []);
@@ -17,12 +26,7 @@ export default function Layout() {
       <Boundary what="This page">
         <Slot />
       </Boundary>
-      <Boundary what="The clocks">
-        <CoolingWatch />
-        <BoardWatch />
-        <CookWatch />
-        <DayWatch />
-      </Boundary>
+      <Clocks />
     </Root>
   );
 }

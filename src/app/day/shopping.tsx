@@ -1,11 +1,1 @@
-import { lazy, Suspense } from 'react';
-
-const Screen = lazy(() => import('@/screens/day/day-parts').then((m) => ({ default: m.ShoppingScreen })));
-
-export default function Day() {
-  return (
-    <Suspense fallback={null}>
-      <Screen />
-    </Suspense>
-  );
-}
+export { ShoppingScreen as default } from '@/screens/day/shopping-screen';

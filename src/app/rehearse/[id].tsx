@@ -1,13 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lazy, Suspense } from 'react';
-
-const Screen = lazy(() => import('@/screens/batch/rehearsal/parts').then((m) => ({ default: m.DebriefScreen })));
+import { DebriefScreen } from '@/screens/batch/rehearsal/debrief-screen';
 
 export default function Debrief() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return (
-    <Suspense fallback={null}>
-      <Screen id={id} />
-    </Suspense>
-  );
+  return <DebriefScreen id={id} />;
 }

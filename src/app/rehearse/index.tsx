@@ -1,13 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lazy, Suspense } from 'react';
-
-const Screen = lazy(() => import('@/screens/batch/rehearsal/parts').then((m) => ({ default: m.RehearseScreen })));
+import { RehearseScreen } from '@/screens/batch/rehearsal/rehearse-screen';
 
 export default function Rehearse() {
   const { of } = useLocalSearchParams<{ of?: string }>();
-  return (
-    <Suspense fallback={null}>
-      <Screen of={of ?? null} />
-    </Suspense>
-  );
+  return <RehearseScreen of={of ?? null} />;
 }

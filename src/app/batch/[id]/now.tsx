@@ -1,13 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lazy, Suspense } from 'react';
-
-const Screen = lazy(() => import('@/screens/day/day-parts').then((m) => ({ default: m.NowScreen })));
+import { NowScreen } from '@/screens/day/now/now-screen';
 
 export default function Now() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return (
-    <Suspense fallback={null}>
-      <Screen key={id} id={id} />
-    </Suspense>
-  );
+  return <NowScreen key={id} id={id} />;
 }

@@ -6,7 +6,7 @@ import { Boundary } from '@/ui/shell/boundary';
 import { type StationProps } from '../station-props';
 import { type CookPart } from './cook-parts';
 
-const Parts = lazy(() => import('../later-parts').then((m) => ({ default: m.CookParts })));
+const Parts = lazy(() => import('./cook-parts'));
 
 /** About as high as it will be, px. */
 const ROOM: Record<CookPart, number> = { station: 900, curve: 440 };

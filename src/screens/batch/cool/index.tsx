@@ -7,7 +7,7 @@ import { type StationProps } from '../station-props';
 import { type CoolPart } from './cool-parts';
 import { vesselHigh, WIDTH } from './vessel-size';
 
-const Parts = lazy(() => import('../later-parts').then((m) => ({ default: m.CoolParts })));
+const Parts = lazy(() => import('./cool-parts'));
 
 /** About as high as it will be, px; the vessel as its depth asks. */
 const ROOM: Record<Exclude<CoolPart, 'section'>, number> = { curve: 353, station: 400, aside: 600 };

@@ -6,7 +6,7 @@ import { Boundary } from '@/ui/shell/boundary';
 import { type StationProps } from '../station-props';
 import { type WrapPart } from './wrap-parts';
 
-const Parts = lazy(() => import('../later-parts').then((m) => ({ default: m.WrapParts })));
+const Parts = lazy(() => import('./wrap-parts'));
 
 /** About as high as it will be, px. */
 const ROOM: Record<WrapPart, number> = { drawings: 250, scales: 150, station: 600, balance: 300 };
