@@ -2,6 +2,7 @@ import { Slot } from 'expo-router';
 import { lazy, Suspense, useEffect } from 'react';
 import { keepForOffline } from '@/data/offline';
 import { useSomethingRuns } from '@/data/something-runs';
+import { takeInScreens } from '@/data/take-in';
 import { whenIdle } from '@/data/when-idle';
 import { Boundary } from '@/ui/shell/boundary';
 import { Root } from '@/ui/shell/root';
@@ -19,7 +20,7 @@ function Clocks() {
 }
 
 export default function Layout() {
-  useEffect(() => whenIdle(() => void keepForOffline()), []);
+  useEffect(() => whenIdle(() => void keepForOffline().then(takeInScreens)), []);
   useEffect(() => whenIdle(() => void import('@/screens/bench/drop-target').then((m) => m.listenForDrops())), []);
   return (
     <Root>
