@@ -29,3 +29,18 @@ test('a batch that was open before has its name at once', async ({ page }) => {
   await expect(page.locator('#shell-title')).toHaveText('Turkey and celeriac purses');
   await expect(page.locator('#shell-bar .here')).toHaveText('Fill');
 });
+
+test('names come before verdicts: what judges may be late', async ({ page }) => {
+  let comes = (): void => undefined;
+  const held = new Promise<void>((resolve) => (comes = resolve));
+  await page.route(/\/judged-batch-[0-9a-f]+\.js/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/');
+  const turkey = page.getByRole('article', { name: 'Turkey and celeriac purses' });
+  await expect(turkey).toContainText('24 purses, raw filling, steamed');
+  await expect(page.getByRole('link', { name: /^Next for Turkey/ })).toHaveCount(0);
+  comes();
+  await expect(page.getByRole('link', { name: /^Next for Turkey/ })).toBeVisible();
+});

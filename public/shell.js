@@ -68,6 +68,15 @@
     });
   }
 
+  // Only into the browser's cache.
+  function fetchAhead(address) {
+    let link = document.createElement('link');
+    link.rel = 'preload';
+    link.as = 'script';
+    link.href = address;
+    document.head.append(link);
+  }
+
   // Until the page has had its turn.
   function turn() {
     return new Promise(function (done) {
@@ -120,6 +129,7 @@
     let last = start.pop();
     await run(start.concat(parts.run.entry));
     await others;
+    for (let at of place.soon ?? []) fetchAhead(parts.urls[at]);
     await run(parts.run.layout);
     for (let one of made) await run(one.run);
     window.__r(last);

@@ -143,7 +143,7 @@ function slices(roots, modules, isRun) {
 /**
  * Cuts up a build.
  * @returns `urls` of scripts, to which the other fields point: `entry`, `always` what every page loads beside it, `places` what a
- * page's own screen is made of by its route, `needs` what each part wants beside itself by its address; and in `run` the numbers of
+ * page's own screen is made of by its route, and what it wants `soon` after, `needs` what each part wants beside itself by its address; and in `run` the numbers of
  * modules to be run before the program begins, of the entry, of the layout, and of each place; `demo` as a place, for a browser
  * that has nothing yet
  */
@@ -209,6 +209,11 @@ export function split(dist) {
     const [, station] = /^(\w+)-parts-/.exec(file) ?? [];
     if (station !== undefined) places[`batch/[id]/${station}`] = place([routeScripts['batch/[id]/[station]'], file]);
   }
+  // What follows the first words of the Bench is fetched while they are drawn.
+  const judged = [...needed.keys()].find((file) => file.startsWith('judged-batch-'));
+  if (judged === undefined) throw new Error('the build has no judged-batch of its own');
+  const soon = place([judged]).scripts.filter((one) => !places.index.scripts.includes(one));
+  places.index = { ...places.index, soon };
   // The demo is put in at the first visit: its script is the one that brings it.
   const demo = [...rootsByScript(modules)].find(([id]) => /\blanternSupper\b/.test(modules.get(id).text))?.[1];
   if (demo === undefined) throw new Error('the build has no demo');

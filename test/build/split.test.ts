@@ -79,11 +79,12 @@ const usual = () =>
     ],
     {
       '_layout-1.js': [{ id: 20, needs: [1, 10] }],
-      'index-1.js': [{ id: 21, needs: [12], fetches: { 30: 'demo-1.js' } }],
+      'index-1.js': [{ id: 21, needs: [12], fetches: { 30: 'demo-1.js', 41: 'judged-batch-1.js' } }],
       'day-1.js': [{ id: 22, needs: [12, 13, 14] }],
       '[station]-1.js': [{ id: 23, needs: [13, 14], fetches: { 40: 'note-parts-1.js' } }],
       'note-parts-1.js': [{ id: 40, needs: [11] }],
       'demo-1.js': [LANTERN],
+      'judged-batch-1.js': [{ id: 41, needs: [12, 14] }],
     },
   );
 
@@ -120,6 +121,13 @@ describe('a build is cut up', () => {
     expect(named('batch/[id]/[station]').some((address) => address.includes('note-parts'))).toBe(false);
   });
 
+  test('what follows the first words of the Bench is known, without what it has already', () => {
+    const { places, urls } = split(usual());
+    const soon = (places.index as { soon?: number[] }).soon ?? [];
+    expect(soon.some((at) => urls[at].includes('judged-batch'))).toBe(true);
+    expect(soon.filter((at) => places.index.scripts.includes(at))).toEqual([]);
+  });
+
   test('modules run after what they need; of those that need each other one is asked for', () => {
     const { places, run, start } = split(usual());
     expect(start).toEqual([1, 0]);
@@ -139,7 +147,7 @@ describe('a build is cut up', () => {
     const all = files
       .filter((file) => !file.startsWith('worker-'))
       .flatMap((file) => definedIn(dist, `${SCRIPTS}/${file}`));
-    expect(all.sort((a, b) => a - b)).toEqual([0, 1, 2, 10, 11, 12, 13, 14, 15, 20, 21, 22, 23, 30, 40]);
+    expect(all.sort((a, b) => a - b)).toEqual([0, 1, 2, 10, 11, 12, 13, 14, 15, 20, 21, 22, 23, 30, 40, 41]);
   });
 
   test('a script in another form than the packer’s is refused', () => {

@@ -16,8 +16,7 @@ import { CheckBar } from '@/ui/parts/check-bar';
 import { checkElement } from '@/ui/parts/check-body';
 import { CheckPanel } from '@/ui/parts/check-panel';
 import { Measured } from '@/ui/parts/measured';
-import { IconPress, Press } from '@/ui/parts/press';
-import { Heading, Small } from '@/ui/parts/text';
+import { Press } from '@/ui/parts/press';
 import { WaterLine } from '@/ui/parts/water-line';
 import { SectionDrawing } from '@/ui/section/section-drawing';
 import { WithFoot } from '@/ui/shell/foot';
@@ -28,8 +27,8 @@ import { useWide } from '@/ui/shell/use-wide';
 import { usePalette } from '@/ui/theme/use-palette';
 import { LostScreen } from '../lost-screen';
 import { UnreadScreen } from '../unread-screen';
-import { batchLine } from '../batch-line';
 import { AddBar } from './add-bar';
+import { BatchFrame, BatchHeader, Column } from './batch-frame';
 import { CheckList } from './check-list';
 import { Cook } from './cook';
 import { Cool } from './cool';
@@ -91,7 +90,10 @@ function offerBack(batch: Batch): void {
 /** What a batch is judged by; both are read at the same time, and nothing is judged twice. */
 function OpenBatch({ batch, station }: { batch: Batch; station: Station }) {
   const stored = useStoredKitchen(batch.id);
-  return stored && <JudgedBatch batch={batch} kitchen={stored.kitchen} station={station} />;
+  // Its name first: a phone takes a moment to judge it.
+  const isJudged = useDeferredValue(true, false);
+  if (!stored || !isJudged) return <BatchFrame batch={batch} station={station} />;
+  return <JudgedBatch batch={batch} kitchen={stored.kitchen} station={station} />;
 }
 
 /** Reads and edits; what is on screen may lag a moment behind the typing, never hold it up. */
@@ -193,27 +195,7 @@ const ShownBatch = memo(function ShownBatch({
       )}
     </Panel>
   ));
-  const header = (
-    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 4 }}>
-      {!wide &&
-        (isRehearsal(batch.id) ? (
-          <IconPress
-            icon="arrow-left"
-            label={phrases.BACK_TO_REHEARSALS}
-            onPress={() => router.navigate('/rehearse')}
-          />
-        ) : (
-          <IconPress icon="arrow-left" label={phrases.BACK_TO_BENCH} onPress={() => router.navigate('/')} />
-        ))}
-      <View style={{ flex: 1, paddingTop: wide ? 0 : 6 }}>
-        <Heading level={1} style={{ fontSize: 23, lineHeight: 28 }}>
-          {batch.title}
-        </Heading>
-        <Small>{batchLine(batch)}</Small>
-      </View>
-      <IconPress icon="undo-variant" label="Undo" onPress={() => void undo()} disabled={!canUndo} />
-    </View>
-  );
+  const header = <BatchHeader batch={batch} onUndo={() => void undo()} canUndo={canUndo} />;
   // While it cools, what matters is seen in its vessel.
   const section =
     station === 'cool' && (assessment.heat?.cooling || assessment.checks.cooling.pending) ? (
@@ -320,16 +302,4 @@ function answerOf(station: Station, { batch, kitchen, assessment }: ShownProps):
   // Until it is worked out its line is kept free, so that nothing moves when it comes.
   if (station === 'cool') return cooling ? coolAnswer(kitchen, cooling) : assessment.checks.cooling.pending ? '' : null;
   return station === 'cook' ? cookAnswer(batch, assessment, kitchen) : null;
-}
-
-function Column({ children, last = false }: { children: React.ReactNode; last?: boolean }) {
-  const p = usePalette();
-  return (
-    <ScrollView
-      style={{ flex: 1, borderRightWidth: last ? 0 : 1, borderRightColor: p.rule }}
-      contentContainerStyle={{ padding: 22, gap: 18 }}
-    >
-      {children}
-    </ScrollView>
-  );
 }

@@ -10,7 +10,8 @@ import { type Station, STATION_IDS, STATIONS } from '../stations';
 
 interface Props {
   here: Station;
-  assessment: Assessment;
+  /** Null before the batch is judged. */
+  assessment: Assessment | null;
   onGo: (station: Station) => void;
 }
 
@@ -25,9 +26,9 @@ export function StationBar({ here, assessment, onGo }: Props) {
       style={{ flexDirection: 'row', borderTopWidth: 1.5, borderTopColor: p.ink, backgroundColor: p.paper }}
     >
       {STATION_IDS.map((station, i) => {
-        const checks = STATIONS[station].checks.map((id) => assessment.checks[id]);
+        const checks = assessment ? STATIONS[station].checks.map((id) => assessment.checks[id]) : [];
         const on = station === here;
-        const figure = STATIONS[station].showsFigure ? checks[0].figure : '';
+        const figure = STATIONS[station].showsFigure ? (checks[0]?.figure ?? '') : '';
         return (
           <Pressable
             key={station}
