@@ -5,6 +5,7 @@ import {
   expectAccessible,
   expectNoJump,
   forecastIsThere,
+  goOn,
   PUMPKIN,
   test,
   TURKEY,
@@ -54,7 +55,7 @@ const KEYS_AT_ONCE = 20;
 
 test('the keyboard reaches every control', async ({ page }) => {
   for (const screen of ['/', `${TURKEY}/fill`, `${TURKEY}/cook`, '/kitchen']) {
-    await page.goto(screen);
+    await goOn(page, screen);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     // What is worked out is named otherwise when it is there.
     if (screen === '/') await expect(page.getByRole('article')).toHaveCount(6);

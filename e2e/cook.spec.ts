@@ -1,5 +1,5 @@
 /** Cook: a plan in steps, and the crust beside the middle. */
-import { expect, fixOf, forecastIsThere, recordReading, test, TURKEY } from './fixtures';
+import { expect, fixOf, forecastIsThere, goOn, recordReading, test, TURKEY } from './fixtures';
 
 test('frozen into hot oil: dark before it is hot, thawed it is not; a way of cooking is taken, changed and taken back', async ({
   page,
@@ -44,7 +44,7 @@ test('water for a pan, the piece cut through at a minute, ice water taken off, a
   await expect(page.getByText(/showed 1\.5\s°C too much: that’s taken off/)).toBeVisible();
   await page.getByRole('radio', { name: '70 °C for 2 minutes' }).click();
 
-  await page.goto(`${TURKEY}/cook`);
+  await goOn(page, `${TURKEY}/cook`);
   await forecastIsThere(page);
   const cut = page.getByRole('img', { name: /^Cut through after/ });
   await expect(cut).toHaveAccessibleName(/70\s°C has come/);

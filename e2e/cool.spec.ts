@@ -1,6 +1,6 @@
 /** Cool, from "the pan is off the heat" to "wrap now". The clock of the browser is simulated. */
 import { type Locator, type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, forecastIsThere, ownCopy, recordReading, test } from './fixtures';
+import { DUCK, expect, expectAccessible, forecastIsThere, goOn, ownCopy, recordReading, test } from './fixtures';
 
 const START = new Date('2026-12-05T15:00:00');
 /** Moves the clock on, and lets what hangs on it happen. */
@@ -187,7 +187,7 @@ test('what readings taught is kept for the vessel and place, and used the next t
   await page.getByRole('button', { name: 'Keep this for this vessel and place' }).click();
   await page.getByRole('button', { name: /^Remove the reading/ }).click();
   await comes(page, page.getByText(/Your kitchen has learned that it cools 1\.\d+ times as fast/));
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   const learned = page.getByRole('group', { name: 'How it cools: baking tray, counter, rack' });
   await comes(page, learned.getByText(/Our estimate 1\s×; from 1 reading\./));
   await learned.getByRole('button', { name: /^Reset/ }).click();

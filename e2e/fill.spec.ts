@@ -1,4 +1,4 @@
-import { expect, expectAccessible, forecastIsThere, HADDOCK, ownCopy, test, TURKEY } from './fixtures';
+import { expect, expectAccessible, forecastIsThere, goOn, HADDOCK, ownCopy, test, TURKEY } from './fixtures';
 
 test('the pan: weigh-ins are kept, override the estimate, and lead to the stop weight', async ({ page }) => {
   await page.goto(`${HADDOCK}/fill`);
@@ -91,7 +91,7 @@ test('holding back a third, tasting, and the target that learns', async ({ page 
   await expect(page.getByText(/Tasted at 0\.95\s%: wants more salt\. Add 1(\.\d)?\sg salt/)).toBeVisible();
   // Only on a tap; and what a tap has taught, undo takes back.
   await page.getByRole('button', { name: 'Let the kitchen learn from it' }).click();
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   const aim = page.getByRole('group', { name: 'Salt you aim for' });
   await expect(aim).toContainText(/Our estimate 1\.10\s%; from 1 batch\./);
   await aim.getByRole('button', { name: /^Why/ }).click();
@@ -137,7 +137,7 @@ test('lines go out as a table and come in again; a broken table is named and cha
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Lines as a table' }).click();
   const table = await (await saved).path();
-  await page.goto('/begin');
+  await goOn(page, '/begin');
   await page.getByRole('button', { name: /^Dumpling: / }).click();
   await page.getByRole('button', { name: 'Begin', exact: true }).click();
   const open = async (file: string | { name: string; mimeType: string; buffer: Buffer }) => {

@@ -1,7 +1,7 @@
 /** In the hand: on a phone, as it opens, with nothing unfolded; what a new user does with few taps. */
 import { readFileSync } from 'node:fs';
 import { type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, forecastIsThere, HADDOCK, test, TURKEY } from './fixtures';
+import { DUCK, expect, expectAccessible, forecastIsThere, goOn, HADDOCK, test, TURKEY } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, isUnfolded: false });
 
@@ -26,7 +26,7 @@ test('no station is longer than three screens as it opens, and its answer stands
       ['cook', /(loads of|at once)/],
       ['note', null],
     ] as const) {
-      await page.goto(`${batch}/${station}`);
+      await goOn(page, `${batch}/${station}`);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await forecastIsThere(page);
       expect(await screens(page), `${batch}/${station}`).toBeLessThanOrEqual(3);

@@ -1,6 +1,6 @@
 /** Jobs as a new user does them on a phone, with nothing unfolded: done to the end, in so many taps at most. Typing is no tap. */
 import { type Locator, type Page } from '@playwright/test';
-import { expect, test } from './fixtures';
+import { expect, goOn, test } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, isUnfolded: false });
 
@@ -90,7 +90,7 @@ test('a family recipe: pasted, begun, and the formula of its dough in the Larder
   await hand.tap('Keep it in the Larder');
   await expect(page.getByText(/^“Dough of .*” is in the Larder\.$/)).toBeVisible();
   expect(hand.taps).toBeLessThanOrEqual(12);
-  await page.goto('/larder');
+  await goOn(page, '/larder');
   await expect(page.getByText(/plain flour 100.*butter.* 50/)).toBeVisible();
 });
 
@@ -161,7 +161,7 @@ test('one’s own dough and habits: a formula changed and kept, Fahrenheit and c
   await hand.tap('°F', 'radio');
   await hand.tap('cups and spoons', 'radio');
   expect(hand.taps).toBeLessThanOrEqual(11);
-  await page.goto('/batch/demo-pumpkin-half-moons/fill');
+  await goOn(page, '/batch/demo-pumpkin-half-moons/fill');
   await expect(page.getByRole('button', { name: /^Curd cheese, .*cup/ })).toBeVisible();
 });
 

@@ -1,6 +1,6 @@
 /** Nothing is lost: reload in the middle of editing, two tabs, a broken record, a bad file, a full store, deletion. */
 import { readFileSync } from 'node:fs';
-import { expect, fromMenu, PUMPKIN, test, TURKEY } from './fixtures';
+import { expect, fromMenu, goOn, PUMPKIN, test, TURKEY } from './fixtures';
 
 /** Batches of the demo. */
 const DEMO = 6;
@@ -164,7 +164,7 @@ test('a delete that fails does not say deleted; putting the demo in again change
 }) => {
   await page.goto(`${TURKEY}/wrap`);
   await page.getByLabel('Filling in each, g').fill('33');
-  await page.goto('/');
+  await goOn(page, '/');
   await expect(page.getByRole('article')).toHaveCount(DEMO);
   await page.evaluate(() => {
     const { removeItem } = Storage.prototype;
@@ -278,6 +278,6 @@ test('an empty Bench teaches and offers the demo; a lost address says so', async
   await expect(page.getByText(/A batch is one filling in one kind of piece/)).toBeVisible();
   await page.getByRole('button', { name: /^Open the demo/ }).click();
   await expect(page.getByRole('article')).toHaveCount(DEMO);
-  await page.goto('/batch/nobody/fill');
+  await goOn(page, '/batch/nobody/fill');
   await expect(page.getByRole('heading', { name: 'Nothing is here' })).toBeVisible();
 });

@@ -1,5 +1,5 @@
 /** Note, as a cook after the first bite: soggy below, why, two of the changes taken, the next version knows where it comes from. */
-import { expect, expectAccessible, HADDOCK, ownCopy, test, TURKEY } from './fixtures';
+import { expect, expectAccessible, goOn, HADDOCK, ownCopy, test, TURKEY } from './fixtures';
 
 test('soggy below: why, the next version with what was taken, and the old one done', async ({ page }) => {
   await page.goto(`${HADDOCK}/note`);
@@ -55,9 +55,9 @@ test('soggy below: why, the next version with what was taken, and the old one do
   await versions.getByRole('link', { name: 'Version 1' }).click();
   await page.getByRole('button', { name: 'Done: into the Notebook' }).click();
   await expect(page.getByText(/is done and in the Notebook/)).toBeVisible();
-  await page.goto('/');
+  await goOn(page, '/');
   await expect(page.getByRole('article', { name: /haddock/i })).toHaveCount(1);
-  await page.goto('/notebook');
+  await goOn(page, '/notebook');
   const noted = page.getByRole('article');
   await expect(noted.filter({ hasText: 'haddock' })).toHaveCount(1);
   // Found again by any word of it; begun again from there.
@@ -88,7 +88,7 @@ test('what a batch says of the band is learned where the cook says so, said by t
   await expect(learns).toContainText('This batch has taught it already.');
   await page.getByRole('link', { name: /^Fill;/ }).click();
   await expect(page.getByText(/takes 1[67](?:\.\d)? in your kitchen/).first()).toBeVisible();
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   const figure = page.getByRole('group', { name: /^Most loose liquid, a steamed bun/ });
   await expect(figure).toContainText(/Our estimate 18\.0\sg per\s100\sg; from 1 batch\./);
   await figure.getByRole('button', { name: /^Reset/ }).click();

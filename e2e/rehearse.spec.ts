@@ -1,6 +1,6 @@
 /** A soggy bottom noted, two of three changes taken, the next version cooked in a rehearsal, noted good: its kitchen has learned. */
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, test } from './fixtures';
+import { expect, expectAccessible, goOn, test } from './fixtures';
 
 const station = (page: Page, name: string) => page.getByRole('link', { name: new RegExp(`^${name}(;|$)`) }).click();
 const faster = (page: Page) => page.getByRole('radio', { name: '60×' }).click();
@@ -99,13 +99,13 @@ test('soggy below, why, two of three changes, rehearsed, noted good: the kitchen
   await expectAccessible(page);
 
   // Nothing of it is in what is real: not in the Kitchen, not on the Bench, not in the Notebook.
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   await expect(page.getByRole('region', { name: 'What this kitchen has learned' })).not.toContainText(
     'Most loose liquid',
   );
-  await page.goto('/');
+  await goOn(page, '/');
   await expect(page.getByRole('article', { name: 'Chicken and leek pockets' })).toHaveCount(2);
-  await page.goto('/notebook');
+  await goOn(page, '/notebook');
   await expect(page.getByRole('article', { name: 'Chicken and leek pockets' })).toHaveCount(1);
 });
 

@@ -1,6 +1,6 @@
 /** Only a real, recent reading of every load counts: what must never be called good, in a browser. */
 import { type Page } from '@playwright/test';
-import { DUCK, expect, forecastIsThere, recordReading, test, TURKEY } from './fixtures';
+import { DUCK, expect, forecastIsThere, goOn, recordReading, test, TURKEY } from './fixtures';
 
 const START = new Date('2026-12-05T16:00:00Z');
 const heading = (page: Page, name: string | RegExp) => page.getByRole('heading', { name });
@@ -45,9 +45,9 @@ test('the practice probe passes nothing: not the check, not the card, not the ta
   await expect(heading(page, /measured hot enough/)).toHaveCount(0);
   await expect(page.getByText('Hot enough, measured')).toHaveCount(0);
   await expect(page.getByText(/Keep this for/)).toHaveCount(0);
-  await page.goto('/batch/demo-turkey-purses/card');
+  await goOn(page, '/batch/demo-turkey-purses/card');
   await expect(page.getByText(/Practice/).first()).toBeVisible();
-  await page.goto(`${TURKEY}/note`);
+  await goOn(page, `${TURKEY}/note`);
   const saved = page.waitForEvent('download');
   await press(page, 'Readings to a table');
   const { readFileSync } = await import('node:fs');
@@ -75,7 +75,7 @@ test('165 °F are 74 °C: a kitchen in Fahrenheit passes at its authority’s ow
 }) => {
   await page.goto('/kitchen');
   await page.getByRole('radio', { name: '°F', exact: true }).click();
-  await page.goto(`${TURKEY}/cook`);
+  await goOn(page, `${TURKEY}/cook`);
   await forecastIsThere(page);
   const read = (f: string) => recordReading(page, f, 'Reading, °F');
   for (const f of ['165', '165', '165']) await read(f);
@@ -118,9 +118,9 @@ test('a deep covered pot straight into the fridge is not good, under whatever pa
   const names = await packs.allInnerTexts();
   expect(names.length).toBeGreaterThanOrEqual(3);
   for (const [i] of names.entries()) {
-    await page.goto('/kitchen');
+    await goOn(page, '/kitchen');
     await packs.nth(i).click();
-    await page.goto('/batch/demo-pumpkin-half-moons/cool');
+    await goOn(page, '/batch/demo-pumpkin-half-moons/cool');
     await forecastIsThere(page);
     if (i === 0) {
       await page.getByLabel('Depth, mm').fill('120');
@@ -142,7 +142,7 @@ test('mince of one’s own is mince: chosen for it, and never good without a rea
   await page.getByRole('radio', { name: 'like mince' }).click();
   await expect(page.getByRole('radio', { name: 'minced meat' })).toHaveAttribute('aria-checked', 'true');
   await press(page, 'Keep it');
-  await page.goto('/begin');
+  await goOn(page, '/begin');
   await press(page, /^Dumpling: /);
   await press(page, 'Begin');
   await page.getByLabel('Add what goes in').fill('300 g farm mix');

@@ -1,7 +1,7 @@
 /** The whole kitchen in one file and back into an empty browser; photographs, tables of readings, trends, what is done archived. */
 import { readFileSync } from 'node:fs';
 import { type FileChooser, type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, test, TURKEY, unfoldAll } from './fixtures';
+import { DUCK, expect, expectAccessible, goOn, test, TURKEY, unfoldAll } from './fixtures';
 
 /** Every document as it is stored. */
 const documents = (page: Page): Promise<Record<string, string>> =>
@@ -41,7 +41,7 @@ test('everything in one file, into an empty browser, letter by letter', async ({
   await choose(page, 'Another photograph', { name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
   await expect(page.getByText(/The browser can’t read this picture/)).toBeVisible();
 
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   const data = page.getByRole('region', { name: 'Your data' });
   await expect(data.getByRole('group', { name: 'How full the store is' })).toContainText(
     /Photographs: \d+ KB|Photographs: 0\.\d+ MB, 1 record/,
@@ -110,7 +110,7 @@ test('readings as a table; a proposal with another number; trends; what is done 
   await next.getByRole('button', { name: /^Begin the next version with/ }).click();
   await expect(page.getByRole('button', { name: /^Salt, 11\sg/ })).toBeVisible();
 
-  await page.goto('/notebook');
+  await goOn(page, '/notebook');
   await page.getByRole('button', { name: 'Trends' }).click();
   const trends = page.getByRole('region', { name: 'Trends' });
   await expect(trends.getByRole('group', { name: 'Salt of the filling' })).toContainText(/what was aimed for\./, {
@@ -120,7 +120,7 @@ test('readings as a table; a proposal with another number; trends; what is done 
   await expect(trends).toContainText(/Purses: right in \d of \d/);
   await expectAccessible(page);
 
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   const data = page.getByRole('region', { name: 'Your data' });
   await data.getByRole('button', { name: 'Archive what is done: 2 batches into a file' }).click();
   await data.getByRole('button', { name: 'I have the file: take them away here' }).click();

@@ -1,5 +1,5 @@
 /** The same work on a wide screen: three columns, keys, and nothing merely stretched. */
-import { expect, forecastIsThere, HADDOCK, test, TURKEY } from './fixtures';
+import { expect, forecastIsThere, goOn, HADDOCK, test, TURKEY } from './fixtures';
 
 test.use({ viewport: { width: 1280, height: 800 } });
 
@@ -32,7 +32,7 @@ test('section and checks, station, ledger: side by side; keys lead through', asy
 test('mending from the list of checks, measured in Fahrenheit', async ({ page }) => {
   await page.goto('/kitchen');
   await page.getByRole('radio', { name: '°F', exact: true }).click();
-  await page.goto(`${TURKEY}/fill`);
+  await goOn(page, `${TURKEY}/fill`);
   await page.getByRole('button', { name: /^Core: long enough/ }).click();
   for (const f of ['170', '168', '166']) {
     await page.getByLabel('Reading, °F').fill(f);

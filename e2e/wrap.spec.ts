@@ -1,6 +1,6 @@
 /** Wrap, as a new user at the board: from so much filling and so much flour to the last parcel closed with neither left over. */
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, fixOf, forecastIsThere, test } from './fixtures';
+import { expect, expectAccessible, fixOf, forecastIsThere, goOn, test } from './fixtures';
 
 const heading = (page: Page, name: string | RegExp) => page.getByRole('heading', { name, exact: true });
 
@@ -128,7 +128,7 @@ test('a form is changed, its skin is drawn flat, a dough is changed by its formu
   await expect(page.getByText('“oil-and-egg dough, mine” is in the Larder.')).toBeVisible();
   await page.getByRole('button', { name: 'As oil-and-egg dough is made' }).click();
   await expect(heading(page, 'Oil-and-egg dough')).toBeVisible();
-  await page.goto('/larder');
+  await goOn(page, '/larder');
   await expect(page.getByText(/sunflower oil 35.*made like oil-and-egg dough/)).toBeVisible();
 });
 

@@ -65,8 +65,10 @@ function Now({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
         </View>
         <ReadAloud task={now.now} />
       </View>
+      {/* In large letters its steps are longer than the screen, and nothing in them can be tapped: the keyboard scrolls it. */}
       <ScrollView
         role="main"
+        tabIndex={0}
         contentContainerStyle={{ padding: 18, gap: 18, maxWidth: 900, width: '100%', alignSelf: 'center' }}
       >
         {isWorking ? (
