@@ -59,12 +59,13 @@ function said(batch: Batch, kitchen: Kitchen): string[] {
 }
 
 it.each(lanternSupper(AT).map((batch) => [batch.title, batch] as const))('%s', (_title, batch) => {
-  for (const tried of [batch, SPOILT.reduce(apply, batch)]) {
-    const abroad = said(tried, ABROAD);
-    expect(abroad.filter((text) => METRIC.test(text))).toEqual([]);
-    // The test looks at something: at home the same is said in millimetres and °C.
-    expect(said(tried, DEFAULT_KITCHEN).filter((text) => METRIC.test(text)).length).toBeGreaterThan(10);
-  }
+  for (const tried of [batch, SPOILT.reduce(apply, batch)])
+    expect(said(tried, ABROAD).filter((text) => METRIC.test(text))).toEqual([]);
+});
+
+it('the test looks at something: at home the same is said in millimetres and °C', () => {
+  const [batch] = lanternSupper(AT);
+  expect(said(batch, DEFAULT_KITCHEN).filter((text) => METRIC.test(text)).length).toBeGreaterThan(10);
 });
 
 it('so are the steps of a day, carried over warm', () => {

@@ -271,6 +271,15 @@ function dosesOf({ steps }: CookingPlan, face: 'above' | 'below'): (seconds: num
   return (seconds) => (until.find((step) => seconds <= step.end + 1e-6) ?? until[until.length - 1]).dose;
 }
 
+/** Whether anything could be brown after so many minutes: no face gets hotter than the hottest that it meets. */
+function couldBrown({ steps, startC }: CookingPlan, minutes: number): boolean {
+  const hottest = Math.max(startC, ...steps.flatMap(({ above, below }) => [above.mediumC, below.mediumC]));
+  const least = Math.min(
+    ...steps.flatMap(({ browns }) => [browns?.above ?? IN_FAT, browns?.below ?? IN_FAT]).map((d) => d.brown),
+  );
+  return minutes * browningRate(hottest) >= least;
+}
+
 /** When each face is brown; one that is pale to the end, when it would be if the heat went on. Too brown is only what is seen. */
 function facesOf(
   plan: CookingPlan,
@@ -286,6 +295,8 @@ function facesOf(
   const faces = seenIn(shown);
   const isLonger = shown[shown.length - 1].seconds < brownsBy * 60;
   if (!isLonger || (faces.above.brownAt !== null && faces.below.brownAt !== null)) return faces;
+  // In water or steam nothing browns however long it goes on: it is not worked out.
+  if (!couldBrown(plan, brownsBy)) return faces;
   const on = seenIn(statesOf(goingOn(plan), { refinement }, (now) => now.seconds >= brownsBy * 60));
   const later = (face: 'above' | 'below'): Browning => ({
     ...faces[face],
