@@ -63,18 +63,20 @@
       let script = document.createElement('script');
       script.src = address;
       // What does not come is asked for once more by who needs it, and said then.
-      script.onload = script.onerror = done;
+      script.onload = function () {
+        done(true);
+      };
+      script.onerror = function () {
+        done(false);
+      };
       document.head.append(script);
     });
   }
 
-  // Only into the browser's cache.
-  function fetchAhead(address) {
-    let link = document.createElement('link');
-    link.rel = 'preload';
-    link.as = 'script';
-    link.href = address;
-    document.head.append(link);
+  // What a screen wants soon after its first words: a part last, so that it is never there without what it shares.
+  async function loadSoon(addresses) {
+    let shared = await Promise.all(addresses.slice(0, -1).map(load));
+    if (shared.every(Boolean) && addresses.length > 0) await load(addresses[addresses.length - 1]);
   }
 
   // Until the page has had its turn.
@@ -129,7 +131,7 @@
     let last = start.pop();
     await run(start.concat(parts.run.entry));
     await others;
-    for (let at of place.soon ?? []) fetchAhead(parts.urls[at]);
+    void loadSoon((place.soon ?? []).map(address));
     await run(parts.run.layout);
     for (let one of made) await run(one.run);
     window.__r(last);
