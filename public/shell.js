@@ -74,9 +74,9 @@
   }
 
   // What a screen wants soon after its first words: a part last, so that it is never there without what it shares.
-  async function loadSoon(addresses) {
+  async function loadSoon(addresses, modules) {
     let shared = await Promise.all(addresses.slice(0, -1).map(load));
-    if (shared.every(Boolean) && addresses.length > 0) await load(addresses[addresses.length - 1]);
+    if (shared.every(Boolean) && (await load(addresses[addresses.length - 1]))) await run(modules);
   }
 
   // Until the page has had its turn.
@@ -131,7 +131,7 @@
     let last = start.pop();
     await run(start.concat(parts.run.entry));
     await others;
-    void loadSoon((place.soon ?? []).map(address));
+    if (place.soon) void loadSoon(place.soon.scripts.map(address), place.soon.run);
     await run(parts.run.layout);
     for (let one of made) await run(one.run);
     window.__r(last);

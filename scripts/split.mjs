@@ -195,9 +195,9 @@ export function split(dist) {
   const rootOf = (file) => [...rootsByScript(modules)].find(([, script]) => script === file)[0];
   const ofEntry = slices(start, modules, new Set());
   const ofLayout = slices([rootOf(layout)], modules, ofEntry.run);
-  const place = (files) => ({
+  const place = (files, { run } = ofLayout) => ({
     scripts: [...new Set(files.flatMap((file) => [...wants(file), at(file)]))],
-    run: slices(files.map(rootOf), modules, ofLayout.run).order,
+    run: slices(files.map(rootOf), modules, run).order,
   });
   const places = Object.fromEntries(
     Object.entries(routeScripts)
@@ -212,8 +212,9 @@ export function split(dist) {
   // What follows the first words of the Bench is fetched while they are drawn.
   const judged = [...needed.keys()].find((file) => file.startsWith('judged-batch-'));
   if (judged === undefined) throw new Error('the build has no judged-batch of its own');
-  const soon = place([judged]).scripts.filter((one) => !places.index.scripts.includes(one));
-  places.index = { ...places.index, soon };
+  const bench = places.index;
+  const soon = place([judged], slices([rootOf(routeScripts.index)], modules, ofLayout.run));
+  places.index = { ...bench, soon: { ...soon, scripts: soon.scripts.filter((one) => !bench.scripts.includes(one)) } };
   // The demo is put in at the first visit: its script is the one that brings it.
   const demo = [...rootsByScript(modules)].find(([id]) => /\blanternSupper\b/.test(modules.get(id).text))?.[1];
   if (demo === undefined) throw new Error('the build has no demo');

@@ -123,10 +123,11 @@ describe('a build is cut up', () => {
 
   test('what follows the first words of the Bench is known, without what it has already', () => {
     const { places, urls } = split(usual());
-    const soon = (places.index as { soon?: number[] }).soon ?? [];
+    const { scripts: soon, run } = (places.index as unknown as { soon: { scripts: number[]; run: number[] } }).soon;
     // Last: it is never there without what it shares.
     expect(urls[soon[soon.length - 1]]).toContain('judged-batch');
     expect(soon.filter((at) => places.index.scripts.includes(at))).toEqual([]);
+    expect(run).toEqual([14]);
   });
 
   test('modules run after what they need; of those that need each other one is asked for', () => {
