@@ -84,7 +84,7 @@ function writePage(parts) {
     .replace('  </head>', `${asked}  </head>`)
     .replace(
       '<script src="/shell.js"></script>',
-      `<script type="application/json" id="parts">${JSON.stringify(parts)}</script>
+      () => `<script type="application/json" id="parts">${JSON.stringify(parts)}</script>
     <script src="${urls[runtime]}"></script>
     <script src="/shell.js"></script>`,
     );

@@ -20,9 +20,7 @@ const TAIL = /,\s*(\d+),\s*(\[[^[\]]*\]|\{[^{}]*(?:\{[^{}]*\})?[^{}]*\})\);\s*(?
 function readModule(text, file) {
   const tail = TAIL.exec(text);
   if (tail === null) throw new Error(`${file}: a module without a number: …${text.slice(-80)}`);
-  const { paths = {}, ...listed } = Array.isArray(JSON.parse(tail[2]))
-    ? { ...JSON.parse(tail[2]) }
-    : JSON.parse(tail[2]);
+  const { paths = {}, ...listed } = { ...JSON.parse(tail[2]) };
   // What is fetched when it is needed has a path; null is a module that is left out.
   const needs = Object.values(listed).filter((id) => id !== null && !(id in paths));
   return { id: Number(tail[1]), text, needs, fetched: paths };
@@ -143,9 +141,9 @@ function slices(roots, modules, isRun) {
 /**
  * Cuts up a build.
  * @returns `urls` of scripts, to which the other fields point: `entry`, `always` what every page loads beside it, `places` what a
- * page's own screen is made of by its route, and what it wants `soon` after, `needs` what each part wants beside itself by its address; and in `run` the numbers of
- * modules to be run before the program begins, of the entry, of the layout, and of each place; `demo` as a place, for a browser
- * that has nothing yet
+ * page's own screen is made of by its route, and what it wants `soon` after, `needs` what each part wants beside itself by its
+ * address; in `run` the numbers of modules to be run before the program begins, of the entry, of the layout, and of each place;
+ * `demo` as a place, for a browser that has nothing yet
  */
 export function split(dist) {
   const folder = path.join(dist, SCRIPTS);
