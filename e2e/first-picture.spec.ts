@@ -37,10 +37,16 @@ test('names come before verdicts: what judges may be late', async ({ page }) => 
     await held;
     await route.continue();
   });
-  await page.goto('/');
+  // The page counts as loaded only when what is held has come.
+  await page.goto('/', { waitUntil: 'commit' });
   const turkey = page.getByRole('article', { name: 'Turkey and celeriac purses' });
   await expect(turkey).toContainText('24 purses, raw filling, steamed');
   await expect(page.getByRole('link', { name: /^Next for Turkey/ })).toHaveCount(0);
+  await expect(page.getByRole('article')).toHaveCount(6);
+  const heights = () => page.getByRole('article').evaluateAll((all) => all.map((e) => e.getBoundingClientRect().height));
+  const before = await heights();
   comes();
-  await expect(page.getByRole('link', { name: /^Next for Turkey/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Next for/ })).toHaveCount(6);
+  // Nothing moves when they come.
+  (await heights()).forEach((height, i) => expect(Math.abs(height - before[i])).toBeLessThanOrEqual(1));
 });

@@ -8,6 +8,8 @@ import { batchLine, versionLine } from '../batch-line';
 
 /** The drawing beside the words, px: four batches and what begins a fifth are to fit a phone. */
 export const DRAWING = 64;
+/** As high as most drawings are, px: nothing moves when they come. */
+const DRAWN = 67;
 /** A check's disc, px. */
 const DISC = 18;
 
@@ -26,7 +28,7 @@ export function BesideDrawing({
   const version = versionLine(batch);
   return (
     <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center', paddingBottom: 6 }}>
-      <View style={{ width: DRAWING, minHeight: 40, justifyContent: 'center', marginVertical: -6 }}>{drawing}</View>
+      <View style={{ width: DRAWING, minHeight: DRAWN, justifyContent: 'center', marginVertical: -6 }}>{drawing}</View>
       <View style={{ flex: 1, gap: 4 }}>
         {version !== '' && <Small numberOfLines={1}>{version}</Small>}
         <Small numberOfLines={2}>{batchLine(batch)}</Small>
