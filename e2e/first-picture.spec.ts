@@ -43,7 +43,8 @@ test('names come before verdicts: what judges may be late', async ({ page }) => 
   await expect(turkey).toContainText('24 purses, raw filling, steamed');
   await expect(page.getByRole('link', { name: /^Next for Turkey/ })).toHaveCount(0);
   await expect(page.getByRole('article')).toHaveCount(6);
-  const heights = () => page.getByRole('article').evaluateAll((all) => all.map((e) => e.getBoundingClientRect().height));
+  const heights = () =>
+    page.getByRole('article').evaluateAll((all) => all.map((e) => e.getBoundingClientRect().height));
   const before = await heights();
   comes();
   await expect(page.getByRole('link', { name: /^Next for/ })).toHaveCount(6);
