@@ -160,7 +160,10 @@ describe('the bench clock', () => {
     expect(boardEvents(seen(104), seen(106)).map((e) => e.kind)).toEqual(['near']);
     expect(boardEvents(seen(106), seen(107))).toEqual([]);
     expect(boardEvents(seen(119), seen(121)).map((e) => e.id)).toEqual(['board-over']);
-    // Nobody was looking: over is over.
+    // Nobody was looking: what is left is said, and over is over.
+    expect(boardEvents(null, seen(110))).toMatchObject([
+      { id: 'board-near', text: expect.stringMatching(/^10 min until/) },
+    ]);
     expect(boardEvents(null, seen(150)).map((e) => e.kind)).toEqual(['over']);
     // Twice as long is the rule’s last word: thrown away, and said so, once.
     expect(boardEvents(seen(239), seen(241))).toMatchObject([

@@ -132,7 +132,7 @@ interface BoardEvent {
   text: string;
 }
 
-/** What is due on the bench clock between two looks at it; at the first look only what is over already. */
+/** What is due on the bench clock between two looks at it; at the first look, what is near or over by then. */
 export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEvent[] {
   if (!now.isOut) return [];
   const hours = `${now.limitMinutes / 60} h`;
@@ -152,12 +152,13 @@ export function boardEvents(before: BoardClock | null, now: BoardClock): BoardEv
         text: `the filling has been out of the cold for ${hours} in all, cooling and bench together. Cook what is closed now, and don’t keep the rest.`,
       },
     ];
-  if (before !== null && now.leftMinutes <= BOARD_WARNING && before.leftMinutes > BOARD_WARNING)
+  const isNear = (clock: BoardClock): boolean => clock.leftMinutes <= BOARD_WARNING;
+  if (isNear(now) && now.leftMinutes > 0 && (before === null || !isNear(before)))
     return [
       {
         id: 'board-near',
         kind: 'near',
-        text: `${BOARD_WARNING} min until the filling has been out for ${hours} in all: put the rest in the fridge, or cook.`,
+        text: `${Math.ceil(now.leftMinutes)} min until the filling has been out for ${hours} in all: put the rest in the fridge, or cook.`,
       },
     ];
   return [];
