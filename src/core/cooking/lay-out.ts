@@ -42,7 +42,8 @@ type Other = 'none' | 'moved' | 'about-along' | 'about-across';
 /** Rows of a pitch. */
 function rows(floor: Floor, size: Size, pitch: [number, number], other: Other, turned: number): Place[] {
   const [px, py] = pitch;
-  const reach = Math.ceil(floor.longMm / Math.min(px, py)) + 1;
+  // Further out than so the middle of none lies, mm from the middle of the floor.
+  const [farX, farY] = [(floor.longMm - size.w) / 2, ((floor.isRound ? floor.longMm : floor.wideMm) - size.h) / 2];
   let best: Place[] = [];
   // On a rectangle rows begin at its corner; on a round they may lie anywhere.
   const starts = floor.isRound
@@ -53,10 +54,11 @@ function rows(floor: Floor, size: Size, pitch: [number, number], other: Other, t
     : [[(size.w - floor.longMm) / 2, (size.h - floor.wideMm) / 2]];
   for (const [x0, y0] of starts) {
     const places: Place[] = [];
-    for (let row = -reach; row <= reach; row++) {
+    for (let row = Math.floor((-farY - y0) / py); row * py <= farY - y0 + py; row++) {
       const shift = other === 'moved' && row % 2 !== 0 ? px / 2 : 0;
-      for (let i = -reach; i <= reach; i++) {
-        const [x, y] = [x0 + shift + i * px, y0 + row * py];
+      const from = x0 + shift;
+      for (let i = Math.floor((-farX - from) / px); i * px <= farX - from + px; i++) {
+        const [x, y] = [from + i * px, y0 + row * py];
         const isOdd = (other === 'about-along' && i % 2 !== 0) || (other === 'about-across' && row % 2 !== 0);
         if (isOn(floor, size, x, y)) places.push({ x, y, turned: turned + (isOdd ? 180 : 0) });
       }

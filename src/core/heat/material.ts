@@ -1,5 +1,5 @@
 /** Materials as the solver sees them: conductivity and volumetric enthalpy against temperature. */
-import { type Composition } from '../food/composition';
+import { type Composition, COMPONENTS } from '../food/composition';
 import { thermalProperties } from '../food/thermal';
 
 type Row = Float64Array;
@@ -56,16 +56,23 @@ interface FoodOptions {
   conductivityFactor?: number;
 }
 
-/** Tables take about a millisecond to make, and one filling is cooled in a dozen ways. */
-const MADE = new WeakMap<Composition, { density?: number; factor?: number; material: Material }[]>();
+/**
+ * Tables take about a millisecond to make, one filling is cooled in a dozen ways, and the dough of a batch stays the same from
+ * forecast to forecast: the latest are kept, by what goes into them.
+ */
+const MADE = new Map<string, Material>();
+const MOST_MADE = 64;
 
 /** The material of a food: the same composition, taken the same way, gives the same tables. */
 export function foodMaterialOf(composition: Composition, options: FoodOptions = {}): Material {
-  const { density, conductivityFactor } = options;
-  const known = MADE.get(composition)?.find((m) => m.density === density && m.factor === conductivityFactor);
-  if (known) return known.material;
+  const parts = COMPONENTS.map((part) => composition[part]);
+  const key = [...parts, options.density, options.conductivityFactor].join();
+  const known = MADE.get(key);
+  if (known) return known;
   const material = foodMaterial(composition, options);
-  MADE.set(composition, [...(MADE.get(composition) ?? []), { density, factor: conductivityFactor, material }]);
+  const [oldest] = MADE.keys();
+  if (MADE.size >= MOST_MADE) MADE.delete(oldest);
+  MADE.set(key, material);
   return material;
 }
 
