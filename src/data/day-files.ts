@@ -6,7 +6,7 @@ import { createDay, isDayThere } from './day-store';
 import { download, fileName, pickText } from './files';
 import { newId } from './new-id';
 import { parse } from './records';
-import { putBeside } from './repository';
+import { putBeside } from './batch-store';
 import * as validator from './validator';
 
 /** What the file calls itself: a day, and the batches that are made on it. */

@@ -6,15 +6,14 @@ import { type DayOperation } from '@/core/stored/day-operations';
 import { type EditId, holds, withEdit } from '@/core/stored/edits';
 import { DAY_VERSION } from '@/core/vocabulary/formats';
 import { asWritten } from './as-written';
+import { dayKey, PREFIX_OF } from './keys';
 import { inTurn } from './lock';
 import { type BrokenRecord, InvalidError, MissingError, notJson, parse, TakenError } from './records';
 import { keysOf, readText, readToChange, removeText, writeText } from './store';
 import { TAB } from './tab';
 import * as validator from './validator';
 
-const PREFIX = 'involucrum/day/';
-export const dayKey = (id: string): string => `${PREFIX}${id}`;
-export const isDayKey = (key: string): boolean => key.startsWith(PREFIX);
+export const isDayKey = (key: string): boolean => key.startsWith(PREFIX_OF.day);
 
 /** Texts that have been read, and what they are: the same text is the same object. */
 const known = new Map<string, { text: string; day: Day }>();
@@ -48,7 +47,7 @@ export const isDayThere = async (id: string): Promise<boolean> => (await readToC
 
 /** All days, the last changed first, and what could not be read. */
 export async function listDays(): Promise<{ days: Day[]; broken: BrokenRecord[] }> {
-  const keys = await keysOf(PREFIX);
+  const keys = await keysOf(PREFIX_OF.day);
   const texts = await Promise.all(keys.map(readText));
   const records = await Promise.all(texts.flatMap((text, i) => (text === null ? [] : [read(keys[i], text)])));
   const days = records.filter((r): r is Day => !isBrokenDay(r));

@@ -7,7 +7,8 @@ import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
 import { WHOLE_FORMAT } from '@/core/vocabulary/formats';
 import { readFile } from '@/workers/reader';
-import { idOfKey, isBroken, loadBatch } from './repository';
+import { isBroken, loadBatch } from './batch-store';
+import { idOfKey } from './keys';
 
 /** A whole kitchen with its photographs is larger. */
 const MOST_WHOLE_BYTES = 60_000_000;

@@ -1,7 +1,7 @@
 /** Everything that is kept under an id besides the document itself: one place, so that nothing of what is gone stays behind. */
 import { forgetAlarms } from './alarm';
 import { readText, removeText, writeText } from './store';
-import { photographKey, stepsKey } from './repository';
+import { photographKey, stepsKey } from './keys';
 import { forgetTimes } from './run-time';
 import { forget as forgetSteps } from './undo';
 

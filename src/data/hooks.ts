@@ -14,7 +14,13 @@ import { readingList, showInList } from './list-reading';
 import { say } from './notices';
 import { forget } from './forget';
 import { whilePending } from './pending';
-import * as repository from './repository';
+import * as batchStore from './batch-store';
+import * as kitchenStore from './kitchen-store';
+import { idOfKey, KITCHEN_KEY } from './keys';
+import { type Demo, openFirst } from './opening';
+import { type BrokenRecord, InvalidError, MissingError, TakenError } from './records';
+import { storeHeldRecords } from './held-records';
+import { TAB } from './tab';
 import { showHours } from './shown-hours';
 import * as undo from './undo';
 
@@ -22,10 +28,10 @@ import * as undo from './undo';
 export const now = (of?: string): string => nowOf(of);
 
 /** The demo, as it stands now; fetched when it is asked for, which is once. */
-const demo = async (): Promise<repository.Demo> => (await import('./demo')).demo(now());
+const demo = async (): Promise<Demo> => (await import('./demo')).demo(now());
 
 /** The first visit puts the demo in; whatever reads storage waits for that. */
-export const opened = (): Promise<void> => repository.openFirst(demo);
+export const opened = (): Promise<void> => openFirst(demo);
 
 const BATCHES = 'batches';
 export const DAYS = 'days';
@@ -35,7 +41,7 @@ const kitchenOf = (of?: string): string | readonly [string, string] =>
   of !== undefined && isRehearsal(of) ? [KITCHEN, of] : KITCHEN;
 const one = (id: string) => ['batch', id] as const;
 
-type Batches = Awaited<ReturnType<typeof repository.listBatches>>;
+type Batches = Awaited<ReturnType<typeof batchStore.listBatches>>;
 
 /** Hears of other tabs' writes: only what was written is read again. Mounted once, at the root. */
 export function useOtherTabs(): void {
@@ -45,11 +51,11 @@ export function useOtherTabs(): void {
         void mutate(() => true);
         return;
       }
-      const id = repository.idOfKey(key);
+      const id = idOfKey(key);
       if (id !== null) {
         void mutate(one(id));
         void mutate(BATCHES);
-      } else if (key.startsWith(repository.KITCHEN_KEY)) void mutate(KITCHEN);
+      } else if (key.startsWith(KITCHEN_KEY)) void mutate(KITCHEN);
       else if (isDayKey(key)) void mutate(DAYS);
     };
     const leaving = () => undo.keepAll();
@@ -67,7 +73,7 @@ export function useBatches() {
   return useSWR<Batches, Error>(BATCHES, () =>
     readingList(BATCHES, async () => {
       await opened();
-      const list = await repository.listBatches();
+      const list = await batchStore.listBatches();
       const wanted = rowsWanted(list.batches);
       if (wanted !== null) await wanted;
       return list;
@@ -77,23 +83,23 @@ export function useBatches() {
 
 /** One batch: undefined while loading, null where there is none. */
 export function useBatch(id: string) {
-  return useSWR<Batch | repository.BrokenRecord | null, Error>(one(id), async () => {
+  return useSWR<Batch | BrokenRecord | null, Error>(one(id), async () => {
     await opened();
     if (isRehearsal(id)) await (await import('./rehearsal-store')).openRehearsal(id);
-    const batch = await repository.loadBatch(id);
-    if (batch === null || repository.isBroken(batch)) return batch;
+    const batch = await batchStore.loadBatch(id);
+    if (batch === null || batchStore.isBroken(batch)) return batch;
     const wanted = rowsWanted([batch]);
     if (wanted !== null) await wanted;
-    await undo.recall(batch, repository.WRITER);
+    await undo.recall(batch, TAB);
     return batch;
   });
 }
 
 /** The kitchen as it is stored, with what of it could not be read; undefined until storage has answered. */
-export const useStoredKitchen = (of?: string): repository.StoredKitchen | undefined =>
+export const useStoredKitchen = (of?: string): kitchenStore.StoredKitchen | undefined =>
   useSWR(kitchenOf(of), async () => {
     await opened();
-    const stored = await repository.loadKitchen(of);
+    const stored = await kitchenStore.loadKitchen(of);
     showHours(stored.kitchen.hours);
     return stored;
   }).data;
@@ -128,7 +134,7 @@ async function show(batch: Batch): Promise<void> {
   if (isRehearsal(batch.id)) return;
   await showInList<Batches>(BATCHES, (known) => ({
     ...known,
-    batches: repository.newestFirst([...known.batches.filter((b) => b.id !== batch.id), batch]),
+    batches: batchStore.newestFirst([...known.batches.filter((b) => b.id !== batch.id), batch]),
   }));
 }
 
@@ -155,7 +161,7 @@ export async function editKitchen(
       return refused([DEMO_TEACHES_NOTHING], where);
     const at = now(of);
     const changed = await whilePending({ kitchen: list, at, of }, null, (edit) =>
-      inOrder(() => repository.changeKitchen(list, at, of, edit)),
+      inOrder(() => kitchenStore.changeKitchen(list, at, of, edit)),
     );
     // Read again, with what was set aside.
     void mutate(kitchenOf(of));
@@ -175,9 +181,9 @@ export async function editBatch(
   const list = ([] as Operation[]).concat(operations);
   try {
     const at = now(id);
-    return await whilePending({ batchId: id, operations: list, at }, repository.revisionOf(id), (edit) =>
+    return await whilePending({ batchId: id, operations: list, at }, batchStore.revisionOf(id), (edit) =>
       inOrder(async () => {
-        const { before, after } = await repository.changeBatch(id, list, at, edit);
+        const { before, after } = await batchStore.changeBatch(id, list, at, edit);
         if (!after.ok) return refused(after.problems, where);
         const isNew = after.document !== before;
         const step = isNew ? undo.remember(before, after.document, list, what, Date.now()) : null;
@@ -186,7 +192,7 @@ export async function editBatch(
       }),
     );
   } catch (error) {
-    if (error instanceof repository.MissingError) void mutate(one(id));
+    if (error instanceof MissingError) void mutate(one(id));
     return refused([messageOf(error)], where);
   }
 }
@@ -203,7 +209,7 @@ export const takeBack = (id: string, stepId?: number): Promise<boolean> =>
       const at = now(id);
       const { base: back, operations, expected } = left;
       const replayed = await whilePending({ back, operations, expected, at }, expected.revision, (edit) =>
-        repository.replayBatch(back, operations, expected, at, edit),
+        batchStore.replayBatch(back, operations, expected, at, edit),
       );
       if (!replayed.ok) {
         if (replayed.isForeign) undo.forget(id);
@@ -242,12 +248,12 @@ export function useEditor(id: string) {
 /** Stores a batch that is new here. @returns whether it was stored: nothing that is there is overwritten */
 export async function keepBatch(batch: Batch): Promise<boolean> {
   try {
-    await repository.createBatch(batch);
-    const kept = await repository.loadBatch(batch.id);
-    if (kept !== null && !repository.isBroken(kept)) await show(kept);
+    await batchStore.createBatch(batch);
+    const kept = await batchStore.loadBatch(batch.id);
+    if (kept !== null && !batchStore.isBroken(kept)) await show(kept);
     return true;
   } catch (error) {
-    const isFinal = error instanceof repository.TakenError || error instanceof repository.InvalidError;
+    const isFinal = error instanceof TakenError || error instanceof InvalidError;
     // An offer that failed stays: trying once more may help where storage or a part of the program was away.
     say({
       text: messageOf(error),
@@ -262,7 +268,7 @@ export async function keepBatch(batch: Batch): Promise<boolean> {
 export async function discardBatch(batch: Batch): Promise<void> {
   let photographBack: () => Promise<void>;
   try {
-    await repository.deleteBatch(batch.id);
+    await batchStore.deleteBatch(batch.id);
     photographBack = await forget(batch.id);
   } catch (error) {
     sayProblem(messageOf(error));
@@ -278,9 +284,9 @@ export async function discardBatch(batch: Batch): Promise<void> {
 }
 
 /** Removes a record that cannot be read, after it was offered for download. */
-export async function discardBroken(record: repository.BrokenRecord): Promise<void> {
+export async function discardBroken(record: BrokenRecord): Promise<void> {
   try {
-    await repository.removeRecord(record.key);
+    await batchStore.removeRecord(record.key);
   } catch (error) {
     sayProblem(messageOf(error));
   }
@@ -291,7 +297,7 @@ export async function discardBroken(record: repository.BrokenRecord): Promise<vo
 /** Tries to store what is only in this page's memory. */
 export async function storeAgain(): Promise<void> {
   try {
-    const left = await repository.storeAgain();
+    const left = await storeHeldRecords();
     void mutate(() => true);
     if (left === 0) say({ text: 'All of it is stored now.', kind: 'done' });
   } catch (error) {
@@ -301,10 +307,10 @@ export async function storeAgain(): Promise<void> {
 
 /** Puts the demo's batches in; what is there stays as it is. */
 export async function restoreDemo(): Promise<void> {
-  let count: Awaited<ReturnType<typeof repository.putBeside>>;
+  let count: Awaited<ReturnType<typeof batchStore.putBeside>>;
   try {
     const { batches, days } = await demo();
-    count = await repository.putBeside(batches);
+    count = await batchStore.putBeside(batches);
     for (const day of days) await putDayBeside(day);
   } catch (error) {
     sayProblem(messageOf(error));

@@ -8,7 +8,7 @@ import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
 import { editBatch, now, takeBack } from './hooks';
 import { inTurn } from './lock';
-import { stepsKey } from './repository';
+import { stepsKey } from './keys';
 import { say } from './notices';
 import { readText, writeText } from './store';
 

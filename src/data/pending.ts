@@ -9,6 +9,7 @@ import { type EditId } from '@/core/stored/edits';
 import { type KitchenOperation } from '@/core/stored/kitchen-operations';
 import { type Operation } from '@/core/stored/operations';
 import { type Batch } from '@/core/stored/schema';
+import { PREFIX_OF } from './keys';
 import { beHere } from './lock';
 import { newId } from './new-id';
 
@@ -23,18 +24,16 @@ export type Asked =
 /** The same with its number, and the revision that it began from, as far as the page knew. */
 export type PendingEdit = Asked & { edit: EditId; from: number | null };
 
-export const PENDING_PREFIX = 'involucrum/pending/';
-
 /** Who this page is: a reload is another page, and counts anew. */
 let page = newId();
 let count = 0;
 beHere(page);
 
 /** The page that an edit's key names. */
-export const pageOf = (key: string): string => key.slice(PENDING_PREFIX.length).split('/')[0];
+export const pageOf = (key: string): string => key.slice(PREFIX_OF.pending.length).split('/')[0];
 
 /** Keys in the order of a page's edits. */
-const keyOf = ({ by, number }: EditId): string => `${PENDING_PREFIX}${by}/${String(number).padStart(9, '0')}`;
+const keyOf = ({ by, number }: EditId): string => `${PREFIX_OF.pending}${by}/${String(number).padStart(9, '0')}`;
 
 /** Runs an edit. It is written down before anything is waited for; in the browser, before this call returns. */
 export async function whilePending<Result>(

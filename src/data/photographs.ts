@@ -2,7 +2,7 @@
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import useSWR, { mutate } from 'swr';
 import { say } from './notices';
-import { photographKey } from './repository';
+import { photographKey } from './keys';
 import { readText, removeText } from './store';
 
 const one = (batchId: string) => ['photograph', batchId] as const;

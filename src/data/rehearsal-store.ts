@@ -1,12 +1,10 @@
 /** Rehearsals as they are stored: read, and their clock set where it was left. */
 import { type Rehearsal } from '@/core/stored/rehearsal';
 import { isClockOf, setClock } from './clock';
+import { rehearsalKey } from './keys';
 import { parse } from './records';
 import { readText } from './store';
 import * as validator from './validator';
-
-export const REHEARSALS = 'involucrum/rehearsal/';
-export const rehearsalKey = (id: string): string => `${REHEARSALS}${id}`;
 
 /** What a text says; null where it is none, or none that can be read. */
 export async function readRehearsal(text: string | null): Promise<Rehearsal | null> {

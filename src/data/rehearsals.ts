@@ -23,9 +23,11 @@ import { editBatch, opened } from './hooks';
 import { inTurn } from './lock';
 import { newId } from './new-id';
 import { InvalidError, MissingError, parse } from './records';
-import { readRehearsal as read, rehearsalKey as keyOf, REHEARSALS } from './rehearsal-store';
+import { readRehearsal as read } from './rehearsal-store';
 import { setRehearsed } from './rehearsed';
-import * as repository from './repository';
+import * as batchStore from './batch-store';
+import * as kitchenStore from './kitchen-store';
+import { batchKey, kitchenKey, PREFIX_OF, rehearsalKey } from './keys';
 import { keysOf, readText, readToChange, removeText, writeText } from './store';
 import * as validator from './validator';
 
@@ -36,14 +38,14 @@ const LIST = 'rehearsals';
 export const useRehearsal = (id: string) =>
   useSWR<Rehearsal | null, Error>(one(id), async () => {
     await opened();
-    return read(await readText(keyOf(id)));
+    return read(await readText(rehearsalKey(id)));
   });
 
 /** All rehearsals, the latest begun first; what cannot be read is left out, and stays where it is. */
 export const useRehearsals = () =>
   useSWR<Rehearsal[], Error>(LIST, async () => {
     await opened();
-    const texts = await Promise.all((await keysOf(REHEARSALS)).map(readText));
+    const texts = await Promise.all((await keysOf(PREFIX_OF.rehearsal)).map(readText));
     const all = await Promise.all(texts.map(read));
     return all.filter((r) => r !== null).sort((a, b) => b.begun.updatedAt.localeCompare(a.begun.updatedAt));
   });
@@ -51,10 +53,10 @@ export const useRehearsals = () =>
 /** Changes a rehearsal. @throws MissingError */
 async function change(id: string, ...operations: RehearsalOperation[]): Promise<Rehearsal> {
   const after = await inTurn(async () => {
-    const before = await read(await readToChange(keyOf(id)));
+    const before = await read(await readToChange(rehearsalKey(id)));
     if (before === null) throw new MissingError('This rehearsal is gone.');
     const rehearsal = operations.reduce(applyToRehearsal, before);
-    await writeText(keyOf(id), JSON.stringify(rehearsal));
+    await writeText(rehearsalKey(id), JSON.stringify(rehearsal));
     return rehearsal;
   });
   await mutate(one(id), after, { revalidate: false });
@@ -77,8 +79,8 @@ interface Situation {
 /** A rehearsal as it stands now. @throws MissingError */
 async function situationOf(id: string): Promise<Situation> {
   const rehearsal = await keepTime(id);
-  const [batch, { kitchen }] = await Promise.all([repository.loadBatch(id), repository.loadKitchen(id)]);
-  if (batch === null || repository.isBroken(batch)) throw new MissingError('The batch of this rehearsal is gone.');
+  const [batch, { kitchen }] = await Promise.all([batchStore.loadBatch(id), kitchenStore.loadKitchen(id)]);
+  if (batch === null || batchStore.isBroken(batch)) throw new MissingError('The batch of this rehearsal is gone.');
   return { rehearsal, batch, kitchen };
 }
 
@@ -153,10 +155,10 @@ async function store(rehearsal: Rehearsal, kitchen: Kitchen): Promise<string> {
   const checked = await validator.readRehearsal(rehearsal);
   if (!checked.ok) throw new InvalidError(`Not begun: ${checked.problems.slice(0, 3).map(problemWords).join('; ')}.`);
   await inTurn(async () => {
-    await writeText(repository.kitchenKey(id), JSON.stringify(kitchen));
-    await writeText(keyOf(id), JSON.stringify(rehearsal));
+    await writeText(kitchenKey(id), JSON.stringify(kitchen));
+    await writeText(rehearsalKey(id), JSON.stringify(rehearsal));
   });
-  await repository.createBatch(begun);
+  await batchStore.createBatch(begun);
   void mutate(LIST);
   return id;
 }
@@ -205,7 +207,7 @@ export async function takeUp(text: string, own: Kitchen): Promise<{ id: string }
 /** Removes a rehearsal with all that belongs to it. */
 export async function discard(id: string): Promise<void> {
   await inTurn(async () => {
-    for (const key of [repository.batchKey(id), repository.kitchenKey(id), keyOf(id)]) await removeText(key);
+    for (const key of [batchKey(id), kitchenKey(id), rehearsalKey(id)]) await removeText(key);
   });
   await forget(id);
   await mutate(one(id), null, { revalidate: false });

@@ -1,7 +1,6 @@
 /** How full this browser's store is, and of what. */
 import { keysOf, readText } from './store';
-import { photographKey } from './repository';
-import { REHEARSALS } from './rehearsal-store';
+import { KITCHEN_KEY, PREFIX_OF } from './keys';
 
 /** Browsers give a page about so many letters. */
 export const ROOM = 5_000_000;
@@ -16,11 +15,11 @@ interface Room {
 }
 
 const GROUPS: readonly [what: string, prefix: string][] = [
-  ['Batches', 'involucrum/batch/'],
-  ['Photographs', photographKey('')],
-  ['Days', 'involucrum/day/'],
-  ['The kitchen', 'involucrum/kitchen'],
-  ['Rehearsals', REHEARSALS.slice(0, -1)],
+  ['Batches', PREFIX_OF.batch],
+  ['Photographs', PREFIX_OF.photograph],
+  ['Days', PREFIX_OF.day],
+  ['The kitchen', KITCHEN_KEY],
+  ['Rehearsals', PREFIX_OF.rehearsal.slice(0, -1)],
 ];
 const REST = 'Undo steps and the like';
 

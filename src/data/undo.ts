@@ -6,6 +6,7 @@ import { type Batch } from '@/core/stored/schema';
 import { apply, type Operation } from '@/core/stored/operations';
 import AsyncStorage from '@react-native-async-storage/async-storage';
 import { useSyncExternalStore } from 'react';
+import { undoKey } from './keys';
 
 interface Step {
   id: number;
@@ -35,7 +36,6 @@ interface Without {
 const JOIN_MS = 1500;
 const MOST = 100;
 const MOST_KEPT = 20;
-const keyOf = (id: string): string => `involucrum/undo/${id}`;
 
 const histories = new Map<string, History>();
 const listeners = new Set<() => void>();
@@ -118,7 +118,7 @@ export function takenBack(stored: Batch, stepId: number): void {
 export function forget(id: string): void {
   histories.delete(id);
   listeners.forEach((tell) => tell());
-  AsyncStorage.removeItem(keyOf(id)).catch(ONLY_CONVENIENCE);
+  AsyncStorage.removeItem(undoKey(id)).catch(ONLY_CONVENIENCE);
 }
 
 /** Whether there is anything to undo. */
@@ -151,7 +151,7 @@ function keep(id: string): void {
   const history = histories.get(id);
   if (!history) return;
   const kept = { ...shortened(history.base, history.steps, MOST_KEPT), made: history.made };
-  AsyncStorage.setItem(keyOf(id), JSON.stringify(kept)).catch(ONLY_CONVENIENCE);
+  AsyncStorage.setItem(undoKey(id), JSON.stringify(kept)).catch(ONLY_CONVENIENCE);
 }
 
 /** Stores at once what is still waiting: the page is about to go. */
@@ -161,7 +161,7 @@ export const keepAll = (): void => [...waiting.keys()].forEach(keep);
 export async function recall(batch: Batch, tab: string): Promise<void> {
   if (histories.has(batch.id) || batch.writer !== tab) return;
   try {
-    const text = await AsyncStorage.getItem(keyOf(batch.id));
+    const text = await AsyncStorage.getItem(undoKey(batch.id));
     const kept = text === null ? null : (JSON.parse(text) as History);
     if (!kept || histories.has(batch.id) || !leadsTo(kept, batch) || !Array.isArray(kept.steps)) return;
     lastId = Math.max(lastId, ...kept.steps.map((s) => s.id));

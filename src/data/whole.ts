@@ -20,12 +20,21 @@ import { type Batch } from '@/core/stored/schema';
 import { download } from './files';
 import { forget } from './forget';
 import { now } from './hooks';
+import {
+  batchKey,
+  dayKey,
+  KITCHEN_KEY,
+  kitchenKey,
+  OPENED_KEY,
+  photographKey,
+  PREFIX,
+  PREFIX_OF,
+  rehearsalKey,
+} from './keys';
 import { inTurn } from './lock';
 import { newId } from './new-id';
 import { parse } from './records';
-import { rehearsalKey, REHEARSALS } from './rehearsal-store';
-import { batchKey, KITCHEN_KEY, kitchenKey, photographKey } from './repository';
-import { dayKey } from './day-store';
+
 import { say } from './notices';
 import { keysOf, readText, readToChange, removeText, writeText, writeTexts } from './store';
 import * as validator from './validator';
@@ -41,14 +50,8 @@ const KEYS: Readonly<Record<RecordKind, (id: string) => string>> = {
   photograph: photographKey,
   unreadable: (id) => id,
 };
-const PREFIXES: readonly [RecordKind, string][] = [
-  ['batch', 'involucrum/batch/'],
-  ['day', dayKey('')],
-  ['rehearsal', REHEARSALS],
-  ['rehearsed-batch', 'involucrum/rehearsal-batch/'],
-  ['rehearsed-kitchen', 'involucrum/rehearsal-kitchen/'],
-  ['photograph', photographKey('')],
-];
+const KINDS = ['batch', 'day', 'rehearsal', 'rehearsed-batch', 'rehearsed-kitchen', 'photograph'] as const;
+const PREFIXES = KINDS.map((kind) => [kind, PREFIX_OF[kind]] as const);
 
 const KITCHEN = ['kitchen', KITCHEN_KEY] as const;
 /** Bookkeeping: it is of this browser alone. */
@@ -58,7 +61,7 @@ const keyOf = ({ kind, id }: WholeRecord): string => KEYS[kind](id);
 
 /** Every document that is kept here. */
 async function allRecords(): Promise<WholeRecord[]> {
-  const keys = (await keysOf('involucrum/')).sort();
+  const keys = (await keysOf(PREFIX)).sort();
   const records = await Promise.all(
     keys.map(async (key) => {
       const [kind, prefix] = KITCHEN_KEY === key ? KITCHEN : (PREFIXES.find(([, p]) => key.startsWith(p)) ?? OTHER);
@@ -207,12 +210,9 @@ export async function removeBatches(batches: readonly Pick<Batch, 'id'>[]): Prom
     );
 }
 
-/** What says that this browser has been opened before: without it the demo would come again. */
-const OPENED_KEY = 'involucrum/opened';
-
 /** Erases everything that this browser keeps. @returns what puts it back, as long as the page is open */
 export async function eraseAll(): Promise<() => Promise<void>> {
-  const keys = (await keysOf('involucrum/')).filter((key) => key !== OPENED_KEY);
+  const keys = (await keysOf(PREFIX)).filter((key) => key !== OPENED_KEY);
   const texts: { key: string; text: string }[] = [];
   await inTurn(async () => {
     for (const key of keys) {

@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { problemWords } from '@/core/stored/problem';
 import { download } from '@/data/files';
-import { type BrokenRecord } from '@/data/repository';
+import { type BrokenRecord } from '@/data/records';
 import { Press } from '@/ui/parts/press';
 import { Body, Heading, Small } from '@/ui/parts/text';
 import { usePalette } from '@/ui/theme/use-palette';

@@ -3,7 +3,10 @@ import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { readKitchen } from '@/core/stored/read';
 import { demo, lanternSupper } from '@/data/demo';
 import { listDays } from '@/data/day-store';
-import * as repository from '@/data/repository';
+import * as batchStore from '@/data/batch-store';
+import * as kitchenStore from '@/data/kitchen-store';
+import { batchKey, KITCHEN_KEY } from '@/data/keys';
+import { openFirst } from '@/data/opening';
 import { forgetHeld } from '@/data/store';
 import { MemoryStorage } from './memory-storage';
 
@@ -47,20 +50,20 @@ jest.mock('@/data/validator', () => {
 });
 
 const [turkey] = lanternSupper(AT);
-const key = repository.batchKey(turkey.id);
+const key = batchKey(turkey.id);
 const altered = (text: string) => text.replace('"count":24', '"count":23');
 
 beforeAll(async () => {
   Object.assign(globalThis, { indexedDB: {} });
   forgetHeld();
-  await repository.openFirst(() => demo(AT));
+  await openFirst(() => demo(AT));
   mockAsked.length = 0;
 });
 
 it('the first visit, and every document of it, needs no validator', async () => {
-  expect((await repository.listBatches()).batches.length).toBeGreaterThan(6);
+  expect((await batchStore.listBatches()).batches.length).toBeGreaterThan(6);
   expect((await listDays()).days).toHaveLength(1);
-  const { kitchen } = await repository.loadKitchen();
+  const { kitchen } = await kitchenStore.loadKitchen();
   expect(readKitchen(JSON.parse(JSON.stringify(kitchen)))).toEqual({ ok: true, value: kitchen });
   expect(kitchen).not.toEqual(DEFAULT_KITCHEN);
   expect(mockAsked).toEqual([]);
@@ -69,12 +72,12 @@ it('the first visit, and every document of it, needs no validator', async () => 
 it('what somebody else has changed is checked, and what is of a version before is read as such', async () => {
   const text = mockStorage.texts.get(key) ?? '';
   mockStorage.texts.set(key, altered(text));
-  expect(await repository.loadBatch(turkey.id)).toMatchObject({ count: 23 });
+  expect(await batchStore.loadBatch(turkey.id)).toMatchObject({ count: 23 });
   expect(mockAsked).toEqual(['readBatch']);
   // Written by this program, in the words of the version before.
-  const old = JSON.stringify({ ...JSON.parse(mockStorage.texts.get(repository.KITCHEN_KEY) ?? ''), version: 9 });
-  mockStorage.texts.set(repository.KITCHEN_KEY, old);
-  mockPrints.set(repository.KITCHEN_KEY, (await import('@/data/fresh')).printOf(old));
-  await repository.loadKitchen();
+  const old = JSON.stringify({ ...JSON.parse(mockStorage.texts.get(KITCHEN_KEY) ?? ''), version: 9 });
+  mockStorage.texts.set(KITCHEN_KEY, old);
+  mockPrints.set(KITCHEN_KEY, (await import('@/data/fresh')).printOf(old));
+  await kitchenStore.loadKitchen();
   expect(mockAsked).toEqual(['readBatch', 'readKitchen']);
 });

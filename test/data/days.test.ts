@@ -8,11 +8,12 @@ import { applyToDay } from '@/core/stored/day-operations';
 import { DEFAULT_KITCHEN } from '@/core/stored/kitchen';
 import { type Batch } from '@/core/stored/schema';
 import { lanternSupper } from '@/data/demo';
-import { dayKey, listDays } from '@/data/day-store';
+import { listDays } from '@/data/day-store';
+import { dayKey } from '@/data/keys';
 import { beginTask, endTask, leaveOut, moreTime } from '@/data/day-run';
 import { discardDay, editDay, keepDay, undoDay } from '@/data/days';
 import { currentNotice, say } from '@/data/notices';
-import * as repository from '@/data/repository';
+import * as batchStore from '@/data/batch-store';
 import { forgetHeld } from '@/data/store';
 import { MemoryStorage } from './memory-storage';
 
@@ -41,8 +42,8 @@ const stored = async (): Promise<Day> => {
 /** What has been begun, and whether it is over. */
 const did = async () => (await stored()).run?.did.map(({ taskId, endedAt }) => [taskId, endedAt !== null]);
 const batch = async (): Promise<Batch> => {
-  const there = await repository.loadBatch(duck.id);
-  if (there === null || repository.isBroken(there)) throw new Error('not readable');
+  const there = await batchStore.loadBatch(duck.id);
+  if (there === null || batchStore.isBroken(there)) throw new Error('not readable');
   return there;
 };
 
@@ -50,7 +51,7 @@ beforeEach(async () => {
   forgetHeld();
   mockStorage.empty();
   say(null);
-  await repository.createBatch(duck);
+  await batchStore.createBatch(duck);
   expect(await keepDay(supper)).toBe(true);
 });
 

@@ -6,7 +6,8 @@ import { type EditId } from '@/core/stored/edits';
 import { type Operation } from '@/core/stored/operations';
 import { lanternSupper } from '@/data/demo';
 import { beAnotherPage, pageOf, whilePending } from '@/data/pending';
-import * as repository from '@/data/repository';
+import * as batchStore from '@/data/batch-store';
+import { openFirst } from '@/data/opening';
 import { forgetHeld } from '@/data/store';
 import { randomRuns } from '../random-runs';
 
@@ -72,19 +73,19 @@ function openPage(): (n: number) => Promise<unknown> {
   return (n) =>
     whilePending(
       { batchId: turkey.id, operations: [weighed(n)], at: AT },
-      repository.revisionOf(turkey.id),
+      batchStore.revisionOf(turkey.id),
       (edit: EditId) => {
-        const turn = last.then(() => repository.changeBatch(turkey.id, [weighed(n)], AT, edit));
+        const turn = last.then(() => batchStore.changeBatch(turkey.id, [weighed(n)], AT, edit));
         last = turn.catch(() => undefined);
         return turn;
       },
     );
 }
-const nextPage = (): Promise<void> => repository.openFirst(() => ({ batches: [], days: [], kitchen: [] }));
+const nextPage = (): Promise<void> => openFirst(() => ({ batches: [], days: [], kitchen: [] }));
 
 const gramsIn = async (): Promise<number[]> => {
-  const batch = await repository.loadBatch(turkey.id);
-  if (batch === null || repository.isBroken(batch)) throw new Error('not readable');
+  const batch = await batchStore.loadBatch(turkey.id);
+  if (batch === null || batchStore.isBroken(batch)) throw new Error('not readable');
   return batch.water.weighIns.map(({ grams }) => grams);
 };
 const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
@@ -96,7 +97,7 @@ beforeEach(async () => {
   mockTurn = Promise.resolve();
   mockStorage.left = Infinity;
   mockStorage.texts.clear();
-  await repository.createBatch(turkey);
+  await batchStore.createBatch(turkey);
 });
 
 it(`killed at any step, ${RUNS} times: what was written down is there once, in its order`, async () => {
@@ -106,7 +107,7 @@ it(`killed at any step, ${RUNS} times: what was written down is there once, in i
     mockStorage.texts.clear();
     mockStorage.left = Infinity;
     mockTurn = Promise.resolve();
-    await repository.createBatch(turkey);
+    await batchStore.createBatch(turkey);
     const edit = openPage();
     const many = 1 + Math.floor(4 * random());
     mockStorage.left = Math.floor(9 * many * random());
@@ -138,7 +139,7 @@ it('a page that is opened while another works does its edits for it, and neither
   for (let seed = 1; seed <= 100; seed++) {
     const random = dice(seed);
     mockStorage.texts.clear();
-    await repository.createBatch(turkey);
+    await batchStore.createBatch(turkey);
     const edit = openPage();
     const done: Promise<unknown>[] = [];
     for (let n = 1; n <= 5; n++) {

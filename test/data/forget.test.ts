@@ -2,7 +2,8 @@
 import { type Batch } from '@/core/stored/schema';
 import { forget } from '@/data/forget';
 import { lanternSupper } from '@/data/demo';
-import * as repository from '@/data/repository';
+import * as batchStore from '@/data/batch-store';
+import { photographKey, stepsKey } from '@/data/keys';
 import { forgetHeld } from '@/data/store';
 import { MemoryStorage } from './memory-storage';
 
@@ -25,12 +26,9 @@ beforeEach(async () => {
   forgetHeld();
   mockStorage.empty();
   for (const batch of [turkey, haddock]) {
-    await repository.createBatch(batch);
-    mockStorage.texts.set(repository.photographKey(batch.id), PICTURE);
-    mockStorage.texts.set(
-      repository.stepsKey(batch.id),
-      JSON.stringify([{ id: `${batch.id} cut`, start: 1, end: null }]),
-    );
+    await batchStore.createBatch(batch);
+    mockStorage.texts.set(photographKey(batch.id), PICTURE);
+    mockStorage.texts.set(stepsKey(batch.id), JSON.stringify([{ id: `${batch.id} cut`, start: 1, end: null }]));
   }
   mockStorage.texts.set('involucrum/raised', JSON.stringify([`${turkey.id} missed`, `${haddock.id} missed`]));
   // Times seen in a run, as a page before this one left them.
@@ -40,7 +38,7 @@ beforeEach(async () => {
 
 it('takes photograph, times and alarms along, and leaves the other batch as it was', async () => {
   const others = traces(haddock.id).sort();
-  await repository.deleteBatch(turkey.id);
+  await batchStore.deleteBatch(turkey.id);
   await forget(turkey.id);
   expect(traces(turkey.id)).toEqual([]);
   expect(traces(haddock.id).sort()).toEqual(others);
@@ -48,7 +46,7 @@ it('takes photograph, times and alarms along, and leaves the other batch as it w
 
 it('gives back what puts the photograph back, for whoever undoes it', async () => {
   const back = await forget(turkey.id);
-  expect(mockStorage.texts.has(repository.photographKey(turkey.id))).toBe(false);
+  expect(mockStorage.texts.has(photographKey(turkey.id))).toBe(false);
   await back();
-  expect(mockStorage.texts.get(repository.photographKey(turkey.id))).toBe(PICTURE);
+  expect(mockStorage.texts.get(photographKey(turkey.id))).toBe(PICTURE);
 });

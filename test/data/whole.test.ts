@@ -5,7 +5,10 @@ import { rehearsalId } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
 import { demo } from '@/data/demo';
 import { forget } from '@/data/forget';
-import * as repository from '@/data/repository';
+import * as batchStore from '@/data/batch-store';
+import * as kitchenStore from '@/data/kitchen-store';
+import { batchKey, photographKey } from '@/data/keys';
+import { openFirst } from '@/data/opening';
 import { begin } from '@/data/rehearsals';
 import { measureRoom, ROOM } from '@/data/room';
 import { forgetHeld } from '@/data/store';
@@ -49,11 +52,11 @@ const counts = async (text: string): Promise<Record<string, number>> =>
 async function lived(): Promise<Batch[]> {
   forgetHeld();
   mockStorage.empty();
-  await repository.openFirst(() => demo(AT));
-  const { batches } = await repository.listBatches();
+  await openFirst(() => demo(AT));
+  const { batches } = await batchStore.listBatches();
   const [one] = batches;
-  await repository.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Mine now – “½ tsp”' } }], AT, nextEdit());
-  await repository.changeKitchen(
+  await batchStore.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Mine now – “½ tsp”' } }], AT, nextEdit());
+  await kitchenStore.changeKitchen(
     [
       { do: 'setKitchen', to: { altitudeM: 640 } },
       {
@@ -67,10 +70,10 @@ async function lived(): Promise<Batch[]> {
     undefined,
     nextEdit(),
   );
-  mockStorage.texts.set(repository.photographKey(one.id), JSON.stringify(PICTURE));
+  mockStorage.texts.set(photographKey(one.id), JSON.stringify(PICTURE));
   await begin('as-it-seems', { of: one, own: DEFAULT_KITCHEN, seed: 5 });
   mockStorage.texts.set('involucrum/batch/broken', '{not json');
-  return (await repository.listBatches()).batches;
+  return (await batchStore.listBatches()).batches;
 }
 
 describe('the whole kitchen', () => {
@@ -90,9 +93,9 @@ describe('the whole kitchen', () => {
   it('what is here in another state stays, or is kept beside the file’s', async () => {
     const [one] = await lived();
     const file = await saved();
-    const theirs = mockStorage.texts.get(repository.batchKey(one.id));
-    await repository.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Changed since' } }], AT, nextEdit());
-    await repository.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 10 } }], AT, undefined, nextEdit());
+    const theirs = mockStorage.texts.get(batchKey(one.id));
+    await batchStore.changeBatch(one.id, [{ do: 'setNote', to: { words: 'Changed since' } }], AT, nextEdit());
+    await kitchenStore.changeKitchen([{ do: 'setKitchen', to: { altitudeM: 10 } }], AT, undefined, nextEdit());
     const changed = (await preview(file)).filter(({ standing }) => standing === 'changed');
     expect(changed.map(({ name }) => name).sort()).toEqual(['The kitchen, with what it has learned', one.title].sort());
 
@@ -101,11 +104,11 @@ describe('the whole kitchen', () => {
     expect(documents()).toEqual(mine);
 
     expect(await restoreWhole(await preview(file), 'theirs')).toMatchObject({ put: 2, refused: [] });
-    expect(mockStorage.texts.get(repository.batchKey(one.id))).toBe(theirs);
-    const { batches } = await repository.listBatches();
+    expect(mockStorage.texts.get(batchKey(one.id))).toBe(theirs);
+    const { batches } = await batchStore.listBatches();
     const kept = batches.find(({ title }) => title.endsWith('(as it was here)'));
     expect(kept?.note.words).toBe('Changed since');
-    const kitchen = await repository.loadKitchen();
+    const kitchen = await kitchenStore.loadKitchen();
     expect(kitchen.kitchen.altitudeM).toBe(640);
     expect(kitchen.setAside.map(({ text }) => (JSON.parse(text) as { altitudeM: number }).altitudeM)).toEqual([10]);
   });
@@ -114,12 +117,12 @@ describe('the whole kitchen', () => {
     await lived();
     const file = await saved();
     mockStorage.empty();
-    await repository.openFirst(() => demo('2026-12-06T15:00:00.000Z'));
+    await openFirst(() => demo('2026-12-06T15:00:00.000Z'));
     await restoreWhole(await preview(file), 'mine');
-    const { batches } = await repository.listBatches();
+    const { batches } = await batchStore.listBatches();
     expect(batches.filter(({ title }) => title.includes('as it was here'))).toEqual([]);
     expect(batches.some(({ note }) => note.words.startsWith('Mine now'))).toBe(true);
-    const { kitchen, setAside } = await repository.loadKitchen();
+    const { kitchen, setAside } = await kitchenStore.loadKitchen();
     expect(kitchen.altitudeM).toBe(640);
     expect(setAside).toEqual([]);
   });
@@ -140,7 +143,7 @@ describe('the whole kitchen', () => {
   it('a photograph that differs beside the same batch stays: there is nowhere to keep it', async () => {
     const all = await lived();
     const file = await saved();
-    const key = all.map(({ id }) => repository.photographKey(id)).find((k) => mockStorage.texts.has(k)) ?? '';
+    const key = all.map(({ id }) => photographKey(id)).find((k) => mockStorage.texts.has(k)) ?? '';
     const mine = JSON.stringify(`${PICTURE}BBBB`);
     mockStorage.texts.set(key, mine);
     expect(await restoreWhole(await preview(file), 'theirs')).toMatchObject({ put: 0, left: 1 });
@@ -180,17 +183,17 @@ describe('the whole kitchen', () => {
     const before = new Map(mockStorage.texts);
     const back = await eraseAll();
     expect([...mockStorage.texts.keys()].filter((key) => key.startsWith('involucrum/'))).toEqual(['involucrum/opened']);
-    await repository.openFirst(() => demo(AT));
-    expect((await repository.listBatches()).batches).toEqual([]);
+    await openFirst(() => demo(AT));
+    expect((await batchStore.listBatches()).batches).toEqual([]);
     await back();
     for (const [key, text] of before) expect(mockStorage.texts.get(key)).toBe(text);
   });
 
   it('a deleted batch takes its photograph along, and brings it back', async () => {
     const all = await lived();
-    const one = all.find(({ id }) => mockStorage.texts.has(repository.photographKey(id)));
-    const key = repository.photographKey(one?.id ?? '');
-    await repository.deleteBatch(one?.id ?? '');
+    const one = all.find(({ id }) => mockStorage.texts.has(photographKey(id)));
+    const key = photographKey(one?.id ?? '');
+    await batchStore.deleteBatch(one?.id ?? '');
     const back = await forget(one?.id ?? '');
     expect(mockStorage.texts.has(key)).toBe(false);
     expect([...mockStorage.texts.keys()].filter((k) => k.endsWith(`/${one?.id}`))).toEqual([]);
@@ -204,9 +207,9 @@ describe('what is rehearsed', () => {
     const before = await lived();
     const id = await begin('drawn', { of: before[0], own: DEFAULT_KITCHEN, seed: 9 });
     expect(id.startsWith(rehearsalId(''))).toBe(true);
-    expect((await repository.listBatches()).batches).toEqual(before);
-    const { kitchen } = await repository.loadKitchen();
-    await repository.changeKitchen(
+    expect((await batchStore.listBatches()).batches).toEqual(before);
+    const { kitchen } = await kitchenStore.loadKitchen();
+    await kitchenStore.changeKitchen(
       [
         {
           do: 'learn',
@@ -219,10 +222,10 @@ describe('what is rehearsed', () => {
       id,
       nextEdit(),
     );
-    expect((await repository.loadKitchen()).kitchen).toEqual(kitchen);
-    expect((await repository.loadKitchen(id)).kitchen.learned).toMatchObject([{ what: 'waste' }]);
-    await repository.changeBatch(id, [{ do: 'setNote', to: { words: 'only practice' } }], AT, nextEdit());
-    expect(JSON.stringify((await repository.listBatches()).batches)).not.toContain('only practice');
+    expect((await kitchenStore.loadKitchen()).kitchen).toEqual(kitchen);
+    expect((await kitchenStore.loadKitchen(id)).kitchen.learned).toMatchObject([{ what: 'waste' }]);
+    await batchStore.changeBatch(id, [{ do: 'setNote', to: { words: 'only practice' } }], AT, nextEdit());
+    expect(JSON.stringify((await batchStore.listBatches()).batches)).not.toContain('only practice');
   });
 });
 

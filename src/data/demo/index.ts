@@ -6,7 +6,7 @@ import { potatoFlatRounds } from './potato-flat-rounds';
 import { pumpkinHalfMoons } from './pumpkin-half-moons';
 import { turkeyPast } from './turkey-past';
 import { turkeyPurses } from './turkey-purses';
-import { type Demo } from '../repository';
+import { type Demo } from '../opening';
 import { lanternDay } from './lantern-day';
 import { venisonHalfMoons } from './venison-half-moons';
 

@@ -10,7 +10,7 @@ import { type Batch } from '@/core/stored/schema';
 import { useAssessment } from '@/data/heat';
 import { keepBatch, type Outcome, useBatch, useEditor, useStoredKitchen } from '@/data/hooks';
 import { currentNotice, say } from '@/data/notices';
-import { isBroken } from '@/data/repository';
+import { isBroken } from '@/data/batch-store';
 import { Answer } from '@/ui/parts/answer';
 import { CheckBar } from '@/ui/parts/check-bar';
 import { checkElement } from '@/ui/parts/check-body';

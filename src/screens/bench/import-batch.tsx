@@ -8,7 +8,7 @@ import { readDropped } from '@/data/dropped';
 import { pickBatch, readBatchFile } from '@/data/files';
 import { keepBatch, now } from '@/data/hooks';
 import { newId } from '@/data/new-id';
-import { loadBatch } from '@/data/repository';
+import { loadBatch } from '@/data/batch-store';
 import { Press } from '@/ui/parts/press';
 import { Body, Small, Strong } from '@/ui/parts/text';
 import { useStable } from '@/ui/parts/use-stable';

@@ -8,7 +8,7 @@ import { type Batch } from '@/core/stored/schema';
 import { batchCard, type Card } from '@/core/print/card';
 import { useAssessment } from '@/data/heat';
 import { useBatch, useKitchen } from '@/data/hooks';
-import { isBroken } from '@/data/repository';
+import { isBroken } from '@/data/batch-store';
 import { Disc, signOf } from '@/ui/parts/disc';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Body, Heading, Small, Strong } from '@/ui/parts/text';

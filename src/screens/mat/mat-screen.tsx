@@ -10,7 +10,7 @@ import { MAT_STROKES, matOf, matSvg } from '@/core/print/mat';
 import { wrapperMaking } from '@/core/wrapper/making';
 import { saveBeside } from '@/data/files';
 import { useBatch, useKitchen } from '@/data/hooks';
-import { isBroken } from '@/data/repository';
+import { isBroken } from '@/data/batch-store';
 import { IconPress, Press } from '@/ui/parts/press';
 import { Heading, Small } from '@/ui/parts/text';
 import { useUncover } from '@/ui/shell/uncover';

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import { storeAgain } from '@/data/hooks';
 import { saveHeld } from '@/data/files';
-import { idOfKey } from '@/data/repository';
+import { idOfKey } from '@/data/keys';
 import { useHeldKeys } from '@/data/store';
 import { Body } from '../parts/text';
 import { Press } from '../parts/press';

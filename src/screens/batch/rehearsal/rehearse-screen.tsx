@@ -10,7 +10,7 @@ import { pickText } from '@/data/files';
 import { messageOf, useBatch, useKitchen } from '@/data/hooks';
 import { say } from '@/data/notices';
 import { begin, takeUp, useRehearsals } from '@/data/rehearsals';
-import { isBroken } from '@/data/repository';
+import { isBroken } from '@/data/batch-store';
 import { TextLink } from '@/ui/parts/text-link';
 import { Press } from '@/ui/parts/press';
 import { Problem } from '@/ui/parts/problem';

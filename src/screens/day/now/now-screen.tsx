@@ -9,7 +9,7 @@ import { type Batch } from '@/core/stored/schema';
 import { useAssessment } from '@/data/heat';
 import { useBatch, useStoredKitchen } from '@/data/hooks';
 import { useSteps } from '@/data/one-steps';
-import { isBroken } from '@/data/repository';
+import { isBroken } from '@/data/batch-store';
 import { useNow } from '@/data/use-now';
 import { useWakeLock } from '@/data/use-wake-lock';
 import { IconPress, Press } from '@/ui/parts/press';
