@@ -69,8 +69,10 @@ export function formatNumber(value: number, digits?: number): string {
   const size = Math.abs(value);
   const places = digits ?? (size >= 20 ? 0 : size >= 1 ? 1 : 2);
   const fixed = size.toFixed(places);
-  const [whole, fraction] = fixed.split('.');
-  const kept = fraction === undefined ? '' : digits === undefined ? fraction.replace(/0+$/, '') : fraction;
+  const point = places > 0 ? fixed.indexOf('.') : -1;
+  const whole = point < 0 ? fixed : fixed.slice(0, point);
+  const fraction = point < 0 ? '' : fixed.slice(point + 1);
+  const kept = digits === undefined && fraction.endsWith('0') ? fraction.replace(/0+$/, '') : fraction;
   const sign = Number(fixed) === 0 ? '' : value < 0 ? '−' : '';
   const grouped = whole.length > 3 ? whole.replace(/\B(?=(\d{3})+$)/g, '\u202f') : whole;
   return `${sign}${grouped}${kept === '' ? '' : `.${kept}`}`;
