@@ -12,6 +12,8 @@ let passed = 0;
 let failed = 0;
 /** Every test with the time it took, s. */
 const timed = [];
+/** What failed, by name: said once more at the end, where it is found. */
+const broken = [];
 
 /** Runs a command; its words are shown together when it ends, so that two can run side by side. */
 function run(name, command, args) {
@@ -33,7 +35,10 @@ function run(name, command, args) {
 /** A step that passes or fails as a whole. */
 async function step(name, command, args) {
   if ((await run(name, command, args)) === 0) passed += 1;
-  else failed += 1;
+  else {
+    failed += 1;
+    broken.push(name);
+  }
 }
 
 /** A test runner that leaves a report; without one, or with none run, it has failed. */
@@ -45,8 +50,12 @@ async function suite(name, command, args, report, count) {
   passed += result.passed;
   failed += result.failed;
   timed.push(...(result.timed ?? []));
+  broken.push(...(result.broken ?? []));
   // A runner that broke before it could count its tests is a failure of its own.
-  if (result.failed === 0 && (status !== 0 || result.passed === 0)) failed += 1;
+  if (result.failed === 0 && (status !== 0 || result.passed === 0)) {
+    failed += 1;
+    broken.push(name);
+  }
 }
 
 /** Tests of nested suites, each with its time. */
@@ -56,8 +65,10 @@ const browserTests = (suites) =>
     ...(suite.specs ?? []).map((spec) => ({
       seconds: spec.tests.flatMap((test) => test.results).reduce((sum, result) => sum + result.duration, 0) / 1000,
       name: `e2e/${spec.file}: ${spec.title}`,
+      isBroken: spec.tests.some((test) => test.status === 'unexpected' || test.status === 'flaky'),
     })),
   ]);
+const namesOfBroken = (tests) => tests.filter(({ isBroken }) => isBroken).map(({ name }) => name);
 
 const node = process.execPath;
 // Two lanes for the two cores of an ordinary machine, about as long as each other.
@@ -79,16 +90,22 @@ const unit = (name, projects, workers) => {
     '--json',
     `--outputFile=${cache}/${report}`,
   ];
-  return suite(name, 'npx', args, report, (r) => ({
-    passed: r.numPassedTests,
-    failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
-    timed: r.testResults.flatMap((file) =>
+  return suite(name, 'npx', args, report, (r) => {
+    const tests = r.testResults.flatMap((file) =>
       file.assertionResults.map((test) => ({
         seconds: (test.duration ?? 0) / 1000,
         name: `${path.relative('.', file.name)}: ${test.fullName}`,
+        isBroken: test.status === 'failed',
       })),
-    ),
-  }));
+    );
+    const unread = r.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0);
+    return {
+      passed: r.numPassedTests,
+      failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+      timed: tests,
+      broken: [...namesOfBroken(tests), ...unread.map((file) => path.relative('.', file.name))],
+    };
+  });
 };
 const made = async () => {
   await step('build', node, ['scripts/build.mjs']);
@@ -98,17 +115,22 @@ const made = async () => {
 };
 await Promise.all([read(), made()]);
 await unit('unit tests of the core', ['core'], 2);
-await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => ({
-  passed: r.stats.expected,
-  failed: r.stats.unexpected + r.stats.flaky,
-  timed: browserTests(r.suites),
-}));
+await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => {
+  const timed = browserTests(r.suites);
+  return {
+    passed: r.stats.expected,
+    failed: r.stats.unexpected + r.stats.flaky,
+    timed,
+    broken: namesOfBroken(timed),
+  };
+});
 
 const SHOWN = 10;
 console.log('\nThe slowest:');
 for (const { seconds, name } of timed.sort((a, b) => b.seconds - a.seconds).slice(0, SHOWN))
   console.log(`${seconds.toFixed(1).padStart(6)} s  ${name.slice(0, 110)}`);
 
+if (broken.length > 0) console.log(`\nWhat failed:\n${broken.map((name) => `  ${name}`).join('\n')}`);
 console.log(`\nin ${Math.round((Date.now() - began) / 1000)} s`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
