@@ -71,22 +71,31 @@ const browserTests = (suites) =>
 const namesOfBroken = (tests) => tests.filter(({ isBroken }) => isBroken).map(({ name }) => name);
 
 const node = process.execPath;
-// Two lanes for the two cores of an ordinary machine, about as long as each other.
 const read = async () => {
   await step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
-  await step('types', 'npx', ['tsc', '--noEmit']);
+  await step('types', 'npx', ['tsc', '--noEmit', '--incremental', '--tsBuildInfoFile', `${cache}/types`]);
   await step('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', `${cache}/eslint`]);
-  await step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+  await step('format', 'npx', [
+    'prettier',
+    '--check',
+    '--log-level',
+    'warn',
+    '--cache',
+    '--cache-location',
+    `${cache}/format`,
+    '.',
+  ]);
   await step('import rules', 'npm', ['run', '--silent', 'layers']);
 };
-/** Some of the unit tests, by project. */
-const unit = (name, projects, workers) => {
-  const report = `unit-tests-${projects[0]}.json`;
+/** Some of the unit tests, by project and, where there are many, by part. */
+const unit = (name, projects, part = '1/1') => {
+  const report = `unit-tests-${projects[0]}-${part.replace('/', '-of-')}.json`;
   const args = [
     'jest',
     '--selectProjects',
     ...projects,
-    `--maxWorkers=${workers}`,
+    `--shard=${part}`,
+    '--maxWorkers=1',
     '--json',
     `--outputFile=${cache}/${report}`,
   ];
@@ -111,10 +120,20 @@ const made = async () => {
   await step('build', node, ['scripts/build.mjs']);
   await step('bundle size', node, ['scripts/bench.mjs', '--sizes']);
   await step('schemas in docs are current', node, ['--import', 'tsx', 'scripts/write-schemas.ts', '--check']);
-  await unit('unit tests of the interface', ['ui', 'web'], 1);
+  await unit('unit tests of the interface', ['ui', 'web']);
 };
-await Promise.all([read(), made()]);
-await unit('unit tests of the core', ['core'], 2);
+/** Tests of the core, in parts about as long as each other. */
+const PARTS = 4;
+const core = Array.from(
+  { length: PARTS },
+  (_, i) => () => unit('unit tests of the core', ['core'], `${i + 1}/${PARTS}`),
+);
+// Two lanes for the two cores of an ordinary machine: whichever is free takes what comes next.
+const tasks = [read, made, ...core];
+const lane = async () => {
+  for (let task = tasks.shift(); task !== undefined; task = tasks.shift()) await task();
+};
+await Promise.all([lane(), lane()]);
 await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => {
   const timed = browserTests(r.suites);
   return {
