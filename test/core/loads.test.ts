@@ -76,6 +76,22 @@ describe('pieces side by side', () => {
     );
   });
 
+  it('on a tray never fewer than a plain grid has, whichever way the tray lies', () => {
+    const along = (room: number, each: number, gap: number): number => Math.floor((room + gap + 1e-9) / (each + gap));
+    fc.assert(
+      fc.property(floors, prints, fc.integer({ min: 0, max: 25 }), ({ longMm, wideMm }, print, gap) => {
+        const { longMm: l, wideMm: w } = print.outline === 'round' ? { ...print, wideMm: print.longMm } : print;
+        const grid = Math.max(
+          along(longMm, l, gap) * along(wideMm, w, gap),
+          along(longMm, w, gap) * along(wideMm, l, gap),
+        );
+        const places = layOut({ isRound: false, longMm, wideMm }, { ...print, longMm: l, wideMm: w }, gap);
+        expect(places.length).toBeGreaterThanOrEqual(grid);
+      }),
+      { numRuns: randomRuns(150), seed: 21 },
+    );
+  });
+
   it('rounds on a round: one, two, three, seven, as a hand lays them; on a tray as rows do at least', () => {
     const round = (across: number): Floor => ({ isRound: true, longMm: across, wideMm: across });
     const of = (mm: number): Footprint => ({ outline: 'round', longMm: mm, wideMm: mm });
