@@ -5,6 +5,7 @@
  */
 import { fetchParts, savesData } from './fetch-parts';
 import { say } from './notices';
+import { takeOver } from './take-over';
 import { keepAll } from './undo';
 
 const canHaveOne = (): boolean => 'serviceWorker' in navigator && window.isSecureContext;
@@ -19,14 +20,12 @@ export async function keepForOffline(): Promise<void> {
   try {
     const { Workbox } = await import('workbox-window');
     const workbox = new Workbox('/sw.js');
-    const take = (): void => {
-      workbox.addEventListener('controlling', () => {
+    const take = (): void =>
+      takeOver(workbox, () => {
         // What was just typed is written down already; its steps back are kept, too.
         keepAll();
         window.location.reload();
       });
-      workbox.messageSkipWaiting();
-    };
     workbox.addEventListener('waiting', () =>
       say({
         text: 'A newer Involucrum is ready. Switch when nothing is half typed.',
