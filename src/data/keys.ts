@@ -1,4 +1,4 @@
-/** Under which keys everything lies that this browser keeps. */
+/** Under which keys documents lie, and what lies beside them. What one module alone keeps it names itself. */
 import { isRehearsal } from '@/core/stored/rehearsal';
 
 export const PREFIX = 'involucrum/';

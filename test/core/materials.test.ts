@@ -15,7 +15,7 @@ it('the same composition taken the same way has the same tables; another composi
   expect(airy.k(20)).toBeCloseTo(risen.k(20) / 2, 6);
 });
 
-it('what has not been asked for lately is made anew, and is the same', () => {
+it('of very many those made first are made anew when they are asked for, and are the same', () => {
   const before = foodMaterialOf(filling);
   for (let i = 1; i <= 100; i++) foodMaterialOf({ ...filling, water: 0.7 - i / 1000, ash: 0.01 + i / 1000 });
   const again = foodMaterialOf(filling);

@@ -59,19 +59,16 @@ function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: 
   const mending = MENDING[id];
   const stays = (candidate: Candidate): boolean => mending.staysFirst?.(candidate) ?? false;
   const guess = guessFrom(accounts);
-  const guessed = new Map<Candidate, Accounts>();
   const tried = mending.candidates(accounts, now[id]).flatMap((candidate): Tried[] => {
-    const then = accountAfter(accounts, candidate, guess);
-    if (then === null) return [];
-    guessed.set(candidate, then);
-    return [{ candidate, then: judgeAlone(then) }];
+    const guessed = accountAfter(accounts, candidate, guess);
+    return guessed === null ? [] : [{ candidate, guessed, then: judgeAlone(guessed) }];
   });
   return (
     mending
       .choose(tried, now[id])
-      .flatMap(({ candidate }): Fix[] => {
-        const after = forecast === null ? guessed.get(candidate) : accountAfter(accounts, candidate, forecast);
-        if (!after) return [];
+      .flatMap(({ candidate, guessed }): Fix[] => {
+        const after = forecast === null ? guessed : accountAfter(accounts, candidate, forecast);
+        if (after === null) return [];
         const then = judge(after);
         const promise = then[id].value;
         if (promise === null || mending.helps?.(now[id], then[id]) === false) return [];

@@ -2,9 +2,10 @@
 import { type Accounts } from './account';
 import { type Candidate, type Judgement } from './check';
 
-/** A candidate tried out: the check as it then stands. */
+/** A candidate tried out: the accounts after it, their heat a guess from the present forecast, and the check as it then stands. */
 export interface Tried {
   candidate: Candidate;
+  guessed: Accounts;
   then: Judgement;
 }
 

@@ -58,7 +58,7 @@ interface FoodOptions {
 
 /**
  * Tables take about a millisecond to make, one filling is cooled in a dozen ways, and the dough of a batch stays the same from
- * forecast to forecast: the latest are kept, by what goes into them.
+ * forecast to forecast: those made last are kept, by what goes into them.
  */
 const MADE = new Map<string, Material>();
 const MOST_MADE = 64;
