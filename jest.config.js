@@ -4,6 +4,28 @@
 const transformed =
   '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation|ml-levenberg-marquardt|is-any-array|ml-matrix';
 
+/**
+ * Tests run in a context of their own, where every look at a global goes through an interceptor: these are handed in instead.
+ * Measured side by side over all tests of the core: a fifth less.
+ */
+const sandboxInjectedGlobals = [
+  ...[
+    'Array',
+    'Boolean',
+    'Date',
+    'Error',
+    'Float64Array',
+    'Infinity',
+    'Intl',
+    'JSON',
+    'Map',
+    'Math',
+    'Number',
+    'Object',
+  ],
+  ...['Promise', 'RegExp', 'Set', 'String', 'Symbol', 'Uint8Array'],
+];
+
 /** What both projects that draw the interface share. */
 const drawn = {
   setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
@@ -20,6 +42,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
+      sandboxInjectedGlobals,
       setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
       testMatch: ['<rootDir>/test/{core,server,cli,background,data,build}/**/*.test.ts'],

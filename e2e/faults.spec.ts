@@ -1,9 +1,11 @@
 /** What breaks: a missing part of the program, a worker that dies, a server that is killed. Never a blank page, never for ever. */
 import { type Page, test as bare } from '@playwright/test';
-import { DUCK, expect, forecastIsThere, TURKEY, withServer } from './fixtures';
+import { DUCK, expect, forecastIsThere, TURKEY, unfoldAll, withServer } from './fixtures';
+import { NOTHING_KNOWN } from './worked-out';
 
 /** What fails here is meant to: the console may say so. */
 const test = bare;
+test.use({ storageState: NOTHING_KNOWN });
 
 test('a part that is missing at the start: said, with a way to try again', async ({ page }) => {
   await page.route(/\/_layout-[0-9a-f]+\.js/, (route) => route.fulfill({ status: 404, body: 'gone' }));
@@ -102,6 +104,28 @@ test('a worker that dies once is started again, unseen', async ({ page }) => {
   await page.goto(`${DUCK}/cool`);
   await expect(page.getByRole('heading', { name: 'Cooling: too slow' })).toBeVisible();
   expect(times).toBeGreaterThan(1);
+});
+
+test('what was worked out is there when the page is opened again, whatever has become of the worker', async ({
+  page,
+}) => {
+  const heading = page.getByRole('heading', { name: 'Cooling: too slow' });
+  await page.addInitScript(unfoldAll);
+  const ways = page.getByRole('button', { name: /; loses \d+\sg as steam$/ });
+  await page.goto(`${DUCK}/cool`);
+  await forecastIsThere(page);
+  await expect.poll(() => ways.count()).toBeGreaterThanOrEqual(6);
+  const offered = await ways.allTextContents();
+  let asked = 0;
+  await breakWorker(page, () => Promise.resolve(`throw new Error("spoilt ${++asked}")`));
+  await page.reload();
+  await expect(heading).toBeVisible();
+  await expect.poll(() => ways.allTextContents()).toEqual(offered);
+  expect(asked).toBe(0);
+  // Another plan is worked out, and that fails: the old figures do not stand for it.
+  await page.getByLabel('Depth, mm').fill('70');
+  await expect(page.getByText(/The heat forecast failed/)).toBeVisible();
+  await expect(heading).toBeHidden();
 });
 
 test('all parts are there before they are needed: the server stops, and every station still opens', async ({

@@ -13,7 +13,7 @@ const gzip = (file) => gzipSync(readFileSync(file), { level: 9 }).length;
 
 function sizes() {
   const page = readFileSync('dist/index.html', 'utf8');
-  const { runtime, entry, always, places, urls } = JSON.parse(/id="parts">(.*?)<\/script>/s.exec(page)[1]);
+  const { runtime, entry, always, places, urls } = JSON.parse(/id="parts"[^>]*>(.*?)<\/script>/s.exec(page)[1]);
   const loaded = (...parts) => parts.reduce((sum, at) => sum + gzip(path.join('dist', urls[at])), 0);
   const everyPage = [runtime, entry, ...always];
   const worker = (start) => {

@@ -78,13 +78,15 @@ function fingerprintFonts() {
  */
 function writePage(parts) {
   const { runtime, entry, always, urls } = parts;
+  // Every script's name carries its content: all names together are the program.
+  const program = createHash('md5').update(files('dist/_expo/static/js/web').sort().join()).digest('hex');
   const asked = `    <link rel="preload" as="script" href="${urls[entry]}" />\n`;
   const page = readFileSync('dist/index.html', 'utf8')
     .replace(/<script src="\/_expo[^"]*" defer><\/script>/g, '')
     .replace('  </head>', `${asked}  </head>`)
     .replace(
       '<script src="/shell.js"></script>',
-      () => `<script type="application/json" id="parts">${JSON.stringify(parts)}</script>
+      () => `<script type="application/json" id="parts" data-program="${program}">${JSON.stringify(parts)}</script>
     <script src="${urls[runtime]}"></script>
     <script src="/shell.js"></script>`,
     );

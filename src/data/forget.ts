@@ -4,12 +4,17 @@ import { readText, removeText, writeText } from './store';
 import { photographKey, stepsKey } from './keys';
 import { forgetTimes } from './run-time';
 import { forget as forgetSteps } from './undo';
+import { forgetWorkedOut } from './worked-out';
 
-/** Takes it away: steps back, photograph, times seen, alarms raised, steps taken. @returns what puts the photograph back */
+/**
+ * Takes it away: steps back, photograph, times seen, alarms raised, steps taken, forecasts.
+ * @returns what puts the photograph back
+ */
 export async function forget(id: string): Promise<() => Promise<void>> {
   forgetSteps(id);
   await forgetTimes(id);
   await forgetAlarms(id);
+  await forgetWorkedOut(id);
   await removeText(stepsKey(id));
   const photograph = await readText(photographKey(id));
   if (photograph === null) return () => Promise.resolve();

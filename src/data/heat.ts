@@ -4,6 +4,7 @@ import useSWR, { unstable_serialize, useSWRConfig } from 'swr';
 import { type Assessment, judgement } from '@/core/checks/judgement';
 import { type Proposals } from '@/core/checks/check';
 import { type HeatForecast } from '@/core/forecast/heat';
+import { heatKey } from '@/core/forecast/heat-key';
 import { type Kitchen } from '@/core/stored/kitchen';
 import { minutesSince } from '@/core/stored/runs';
 import { type Batch } from '@/core/stored/schema';
@@ -14,6 +15,7 @@ import { heatVersion } from './heat-version';
 import { say } from './notices';
 import { useMinute, useRunTime } from './run-time';
 import { whenIdle } from './when-idle';
+import { workedOut } from './worked-out';
 
 const FORECAST = {
   keepPreviousData: true,
@@ -71,7 +73,9 @@ export function useHeat(
   const ask = (what: 'first' | 'all') => () =>
     batch === null
       ? Promise.reject(new Error('no batch'))
-      : forecastHeat(version, batch, kitchen, what, what === 'first' ? 0 : elapsed);
+      : workedOut(batch.id, what, [heatKey(batch, kitchen), what === 'first' ? 0 : elapsed], () =>
+          forecastHeat(version, batch, kitchen, what, what === 'first' ? 0 : elapsed),
+        );
   const id = batch?.id ?? '';
   const first = useAnswer<HeatForecast>(batch && ['heat', id, version], ask('first'));
   const all = useAnswer<HeatForecast>(batch && depth === 'all' ? ['ways', id, version, elapsed] : null, ask('all'));
@@ -110,13 +114,26 @@ export function useBoard(batch: Batch, kitchen: Kitchen): BoardForecast | null {
   return isReal(error) ? null : (data ?? null);
 }
 
+/** A document without its bookkeeping, on which nothing that could be done hangs. */
+const contentOf = (document: Batch | Kitchen) => ({
+  ...document,
+  revision: 0,
+  writer: '',
+  edits: null,
+  createdAt: '',
+  updatedAt: '',
+});
+
 /** What could be done, from the worker, for just this batch; until it has come, what could be done before, which is stale. */
 function useProposals(batch: Batch, kitchen: Kitchen, isWanted: boolean): { proposals?: Proposals; isStale: boolean } {
   const elapsed = useElapsed(batch);
   const stored = [batch.revision, batch.writer, kitchen.revision, kitchen.writer].join(' ');
   const { data, isLoading, error } = useAnswer<Proposals>(
     isWanted ? ['proposals', batch.id, stored, elapsed] : null,
-    () => propose(heatVersion(batch, kitchen), batch, kitchen, elapsed),
+    () =>
+      workedOut(batch.id, 'proposals', [contentOf(batch), contentOf(kitchen), elapsed], () =>
+        propose(heatVersion(batch, kitchen), batch, kitchen, elapsed),
+      ),
   );
   // Without a forecast nothing is promised; that it failed is said already.
   return { proposals: isReal(error) ? undefined : data, isStale: isLoading };

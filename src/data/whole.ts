@@ -19,6 +19,7 @@ import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
 import { download } from './files';
 import { forget } from './forget';
+import { forgetAllWorkedOut } from './worked-out';
 import { now } from './hooks';
 import {
   batchKey,
@@ -221,6 +222,7 @@ export async function eraseAll(): Promise<() => Promise<void>> {
       await removeText(key);
     }
   });
+  await forgetAllWorkedOut();
   await mutate(() => true);
   return async () => {
     await inTurn(() => writeTexts(texts));

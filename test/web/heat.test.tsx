@@ -39,13 +39,17 @@ const open = (batch: Batch) =>
     wrapper: fresh,
     initialProps: { shown: batch },
   });
+/** Whether the worker has been asked of a kind: it is, a moment after it is known that the answer is not kept. */
+const isAsked = (what: string) => waitFor(() => expect(mockAsked.map((asked) => asked.what)).toContain(what));
 /** Lets the worker answer what it has been asked of a kind. */
-const answer = (what: string) =>
-  act(async () => {
+const answer = async (what: string) => {
+  await isAsked(what);
+  await act(async () => {
     mockAsked.filter((asked) => asked.what === what).forEach((asked) => asked.answer());
     for (const asked of [...mockAsked]) if (asked.what === what) mockAsked.splice(mockAsked.indexOf(asked), 1);
     await Promise.resolve();
   });
+};
 const edited = (batch: Batch, change: Operation): Batch => ({ ...apply(batch, change), revision: batch.revision + 1 });
 
 beforeEach(() => {
@@ -93,11 +97,14 @@ it('words alone ask for no new forecast, only for what could be done', async () 
   await waitFor(() => expect(result.current.isStale).toBe(false));
   mockAsked.length = 0;
   rerender({ shown: edited(haddock, { do: 'setNote', to: { words: 'Quick.' } }) });
+  await isAsked('proposals');
   expect(mockAsked.map((asked) => asked.what)).toEqual(['proposals']);
 });
 
 it('a worker that died is said: Cooling and Core are never Good then, and trying again asks anew', async () => {
   const { result } = open(haddock);
+  await isAsked('first');
+  await isAsked('all');
   await act(async () => {
     mockAsked.forEach((asked) => asked.fail(new WorkerDied('it broke')));
     await Promise.resolve();

@@ -1,0 +1,110 @@
+/** What the worker has found is there when the page is opened again, as long as nothing that it hangs on is another. */
+import 'fake-indexeddb/auto';
+import { anotherPage } from './another-page';
+
+const newPage = () => anotherPage(() => jest.requireActual<typeof import('@/data/worked-out')>('@/data/worked-out'));
+
+/** The page says which program it is; the development server's does not. */
+const isProgram = (program: string | null) =>
+  Object.defineProperty(globalThis, 'document', {
+    configurable: true,
+    value: { getElementById: (id: string) => (id === 'parts' ? { dataset: { program: program ?? undefined } } : null) },
+  });
+/** A page of this browser, and a worker that counts what it is asked. */
+function open(program: string | null = 'one') {
+  isProgram(program);
+  const { workedOut, forgetWorkedOut, forgetAllWorkedOut } = newPage();
+  const work = jest.fn((answer: unknown) => Promise.resolve(answer));
+  return {
+    work,
+    ask: (id: string, filling: string, answer: unknown = filling) =>
+      workedOut(id, 'first', [filling], () => work(answer)),
+    askAll: (id: string, filling: string) => workedOut(id, 'all', [filling], () => work(`all of ${filling}`)),
+    forgetWorkedOut,
+    forgetAllWorkedOut,
+  };
+}
+/** Keeping is not waited for by who asks: until what has been begun has come to its end. */
+const settled = () => new Promise((resolve) => setTimeout(resolve, 50));
+
+beforeEach(async () => {
+  await open().forgetAllWorkedOut();
+});
+afterAll(() => void Reflect.deleteProperty(globalThis, 'document'));
+
+it('is worked out once; the page opened again has all of it, numbers that JSON does not know among it', async () => {
+  const curve = { minutes: [0, 1, Infinity], limit: undefined };
+  expect(await open().ask('purses', 'turkey', curve)).toEqual(curve);
+  await settled();
+  const { ask, work } = open();
+  expect(await ask('purses', 'turkey')).toEqual(curve);
+  expect(work).not.toHaveBeenCalled();
+});
+
+it('another question, batch, filling or program is another answer', async () => {
+  await open().ask('purses', 'turkey');
+  await settled();
+  const { ask, askAll, work } = open();
+  expect(await askAll('purses', 'turkey')).toBe('all of turkey');
+  expect(await ask('pockets', 'turkey', 'of the pockets')).toBe('of the pockets');
+  expect(await ask('purses', 'duck')).toBe('duck');
+  expect(work).toHaveBeenCalledTimes(3);
+  await settled();
+  const newer = open('two');
+  expect(await newer.ask('purses', 'duck', 'found otherwise')).toBe('found otherwise');
+});
+
+it('of a question the last answer is kept, and no other', async () => {
+  await open().ask('purses', 'turkey');
+  await settled();
+  await open().ask('purses', 'duck');
+  await settled();
+  const { ask, work } = open();
+  await ask('purses', 'duck');
+  expect(work).not.toHaveBeenCalled();
+  await ask('purses', 'turkey');
+  expect(work).toHaveBeenCalledTimes(1);
+});
+
+it('what failed is asked again', async () => {
+  isProgram('one');
+  const { workedOut } = newPage();
+  const failing = () => Promise.reject(new Error('the worker died'));
+  await expect(workedOut('purses', 'first', ['turkey'], failing)).rejects.toThrow('the worker died');
+  expect(await open().ask('purses', 'turkey')).toBe('turkey');
+});
+
+it('a batch that is gone leaves none of it behind, and the others theirs', async () => {
+  const page = open();
+  await page.ask('purses', 'turkey');
+  await page.askAll('purses', 'turkey');
+  await page.ask('pockets', 'duck');
+  await settled();
+  await page.forgetWorkedOut('purses');
+  const { ask, askAll, work } = open();
+  await ask('pockets', 'duck');
+  expect(work).not.toHaveBeenCalled();
+  await ask('purses', 'turkey');
+  await askAll('purses', 'turkey');
+  expect(work).toHaveBeenCalledTimes(2);
+});
+
+it('the development server’s program keeps nothing: it changes under the same name', async () => {
+  await open(null).ask('purses', 'turkey');
+  await settled();
+  const { ask, work } = open(null);
+  await ask('purses', 'turkey');
+  expect(work).toHaveBeenCalledTimes(1);
+});
+
+it('where the database refuses, all is worked out as it would be the first time', async () => {
+  const refuses = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
+    throw new DOMException('closed', 'SecurityError');
+  });
+  const { ask, work, forgetWorkedOut } = open();
+  expect(await ask('purses', 'turkey')).toBe('turkey');
+  expect(await ask('purses', 'turkey')).toBe('turkey');
+  expect(work).toHaveBeenCalledTimes(2);
+  await expect(forgetWorkedOut('purses')).resolves.toBeUndefined();
+  refuses.mockRestore();
+});
