@@ -66,10 +66,10 @@ function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: 
   return (
     mending
       .choose(tried, now[id])
-      .flatMap(({ candidate, guessed }): Fix[] => {
+      .flatMap(({ candidate, guessed, then: alone }): Fix[] => {
         const after = forecast === null ? guessed : accountAfter(accounts, candidate, forecast);
         if (after === null) return [];
-        const then = judge(after);
+        const then = judge(after, after === guessed ? alone : undefined);
         const promise = then[id].value;
         if (promise === null || mending.helps?.(now[id], then[id]) === false) return [];
         return [
