@@ -4,7 +4,7 @@ import { readText, removeText, writeText } from './store';
 import { photographKey, stepsKey } from './keys';
 import { forgetTimes } from './run-time';
 import { forget as forgetSteps } from './undo';
-import { forgetWorkedOut } from './worked-out';
+import { forgetAnswers } from './answers';
 
 /**
  * Takes it away: steps back, photograph, times seen, alarms raised, steps taken, forecasts.
@@ -14,7 +14,7 @@ export async function forget(id: string): Promise<() => Promise<void>> {
   forgetSteps(id);
   await forgetTimes(id);
   await forgetAlarms(id);
-  await forgetWorkedOut(id);
+  await forgetAnswers(id);
   await removeText(stepsKey(id));
   const photograph = await readText(photographKey(id));
   if (photograph === null) return () => Promise.resolve();

@@ -3,19 +3,14 @@
  * wait for that (measured here: of 400 counts by two tabs under one lock 39 were lost). So each write leaves the print of
  * its text in a database that all tabs see the same; who is to change a text waits until it is the one that was written last.
  */
-import { createStore, delMany, entries, get, getMany, set, setMany, type UseStore } from 'idb-keyval';
+import { delMany, entries, get, getMany, set, setMany } from 'idb-keyval';
+import { database } from './database';
 
 /** Waited so long at most, ms: a text that was changed by other means, by hand for example, never gets that print. */
 const PATIENCE_MS = 400;
 const LOOK_EVERY_MS = 4;
 
-let prints: UseStore | null | undefined;
-
-/** The database of prints; null where the browser has none. */
-function store(): UseStore | null {
-  if (prints === undefined) prints = typeof indexedDB === 'undefined' ? null : createStore('involucrum', 'prints');
-  return prints;
-}
+const using = database('involucrum', 'prints');
 
 /** The print of what was removed. */
 const REMOVED = '-';
@@ -29,76 +24,44 @@ export function printOf(text: string | null): string {
 }
 
 /** Leaves the print of what has been written; null: removed. */
-export async function leavePrint(key: string, text: string | null): Promise<void> {
-  const known = store();
-  if (known === null) return;
-  try {
-    await set(key, printOf(text), known);
-  } catch {
-    // No database in this window: as good as it was without one.
-    prints = null;
-  }
-}
+export const leavePrint = (key: string, text: string | null) => using((prints) => set(key, printOf(text), prints));
 
 /** The same of many texts at once. */
-export async function leavePrints(texts: readonly { key: string; text: string }[]): Promise<void> {
-  const known = store();
-  if (known === null) return;
-  try {
-    await setMany(
+export const leavePrints = (texts: readonly { key: string; text: string }[]) =>
+  using((prints) =>
+    setMany(
       texts.map(({ key, text }) => [key, printOf(text)]),
-      known,
-    );
-  } catch {
-    prints = null;
-  }
-}
+      prints,
+    ),
+  );
 
 /**
  * Lets the prints of what was removed go. They tell other tabs for a moment that a text is gone; a page that opens later needs
  * none of them.
  * @param isThere whether something is kept under a key now
  */
-export async function purgePrints(isThere: (key: string) => Promise<boolean>): Promise<void> {
-  const known = store();
-  if (known === null) return;
-  try {
-    const removed = (await entries<string, string>(known)).filter(([, print]) => print === REMOVED).map(([key]) => key);
+export const purgePrints = (isThere: (key: string) => Promise<boolean>) =>
+  using(async (prints) => {
+    const removed = (await entries<string, string>(prints))
+      .filter(([, print]) => print === REMOVED)
+      .map(([key]) => key);
     const there = await Promise.all(removed.map(isThere));
     await delMany(
       removed.filter((_, i) => !there[i]),
-      known,
+      prints,
     );
-  } catch {
-    prints = null;
-  }
-}
+  });
 
 /** Of some texts, whether each is what was written last under its key: this program has written it, and had read it before. */
 export async function areAsWritten(texts: readonly { key: string; text: string }[]): Promise<boolean[]> {
-  const known = store();
-  if (known === null) return texts.map(() => false);
-  try {
-    const written = await getMany<string>(
-      texts.map(({ key }) => key),
-      known,
-    );
-    return texts.map(({ text }, i) => written[i] === printOf(text));
-  } catch {
-    prints = null;
-    return texts.map(() => false);
-  }
+  const keys = texts.map(({ key }) => key);
+  const written = await using((prints) => getMany<string>(keys, prints));
+  return texts.map(({ text }, i) => written?.[i] === printOf(text));
 }
 
 /** Reads a text, waiting for the one that was written last. To be used where it is going to be changed. */
 export async function readNewest(key: string, read: () => Promise<string | null>): Promise<string | null> {
-  const known = store();
-  let expected: string | undefined;
-  try {
-    expected = known === null ? undefined : await get<string>(key, known);
-  } catch {
-    prints = null;
-  }
+  const expected = await using((prints) => get<string>(key, prints));
   let text = await read();
   for (let waited = 0; expected !== undefined && printOf(text) !== expected; waited += LOOK_EVERY_MS) {
     if (waited >= PATIENCE_MS) {

@@ -19,7 +19,7 @@ import { isRehearsal } from '@/core/stored/rehearsal';
 import { type Batch } from '@/core/stored/schema';
 import { download } from './files';
 import { forget } from './forget';
-import { forgetAllWorkedOut } from './worked-out';
+import { forgetAllAnswers } from './answers';
 import { now } from './hooks';
 import {
   batchKey,
@@ -222,7 +222,7 @@ export async function eraseAll(): Promise<() => Promise<void>> {
       await removeText(key);
     }
   });
-  await forgetAllWorkedOut();
+  await forgetAllAnswers();
   await mutate(() => true);
   return async () => {
     await inTurn(() => writeTexts(texts));

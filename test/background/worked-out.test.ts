@@ -2,7 +2,11 @@
 import 'fake-indexeddb/auto';
 import { anotherPage } from './another-page';
 
-const newPage = () => anotherPage(() => jest.requireActual<typeof import('@/data/worked-out')>('@/data/worked-out'));
+const newPage = () =>
+  anotherPage(() => ({
+    ...jest.requireActual<typeof import('@/data/worked-out')>('@/data/worked-out'),
+    ...jest.requireActual<typeof import('@/data/answers')>('@/data/answers'),
+  }));
 
 /** The page says which program it is; the development server's does not. */
 const isProgram = (program: string | null) =>
@@ -13,22 +17,22 @@ const isProgram = (program: string | null) =>
 /** A page of this browser, and a worker that counts what it is asked. */
 function open(program: string | null = 'one') {
   isProgram(program);
-  const { workedOut, forgetWorkedOut, forgetAllWorkedOut } = newPage();
+  const { workedOut, forgetAnswers, forgetAllAnswers } = newPage();
   const work = jest.fn((answer: unknown) => Promise.resolve(answer));
   return {
     work,
     ask: (id: string, filling: string, answer: unknown = filling) =>
       workedOut(id, 'first', [filling], () => work(answer)),
     askAll: (id: string, filling: string) => workedOut(id, 'all', [filling], () => work(`all of ${filling}`)),
-    forgetWorkedOut,
-    forgetAllWorkedOut,
+    forgetAnswers,
+    forgetAllAnswers,
   };
 }
 /** Keeping is not waited for by who asks: until what has been begun has come to its end. */
 const settled = () => new Promise((resolve) => setTimeout(resolve, 50));
 
 beforeEach(async () => {
-  await open().forgetAllWorkedOut();
+  await open().forgetAllAnswers();
 });
 afterAll(() => void Reflect.deleteProperty(globalThis, 'document'));
 
@@ -80,7 +84,7 @@ it('a batch that is gone leaves none of it behind, and the others theirs', async
   await page.askAll('purses', 'turkey');
   await page.ask('pockets', 'duck');
   await settled();
-  await page.forgetWorkedOut('purses');
+  await page.forgetAnswers('purses');
   const { ask, askAll, work } = open();
   await ask('pockets', 'duck');
   expect(work).not.toHaveBeenCalled();
@@ -101,10 +105,10 @@ it('where the database refuses, all is worked out as it would be the first time'
   const refuses = jest.spyOn(indexedDB, 'open').mockImplementation(() => {
     throw new DOMException('closed', 'SecurityError');
   });
-  const { ask, work, forgetWorkedOut } = open();
+  const { ask, work, forgetAnswers } = open();
   expect(await ask('purses', 'turkey')).toBe('turkey');
   expect(await ask('purses', 'turkey')).toBe('turkey');
   expect(work).toHaveBeenCalledTimes(2);
-  await expect(forgetWorkedOut('purses')).resolves.toBeUndefined();
+  await expect(forgetAnswers('purses')).resolves.toBeUndefined();
   refuses.mockRestore();
 });

@@ -14,6 +14,10 @@ jest.mock('@react-native-async-storage/async-storage', () => ({
     return mockStorage;
   },
 }));
+const mockForgotten: string[] = [];
+jest.mock('@/data/answers', () => ({
+  forgetAnswers: (id: string) => Promise.resolve(void mockForgotten.push(id)),
+}));
 
 const AT = '2026-12-05T15:00:00.000Z';
 const [turkey, haddock]: Batch[] = lanternSupper(AT);
@@ -25,6 +29,7 @@ const traces = (id: string): string[] =>
 beforeEach(async () => {
   forgetHeld();
   mockStorage.empty();
+  mockForgotten.length = 0;
   for (const batch of [turkey, haddock]) {
     await batchStore.createBatch(batch);
     mockStorage.texts.set(photographKey(batch.id), PICTURE);
@@ -36,12 +41,13 @@ beforeEach(async () => {
   mockStorage.texts.set('involucrum/seen', JSON.stringify(seen));
 });
 
-it('takes photograph, times and alarms along, and leaves the other batch as it was', async () => {
+it('takes photograph, times, alarms and what was worked out along, and leaves the other batch as it was', async () => {
   const others = traces(haddock.id).sort();
   await batchStore.deleteBatch(turkey.id);
   await forget(turkey.id);
   expect(traces(turkey.id)).toEqual([]);
   expect(traces(haddock.id).sort()).toEqual(others);
+  expect(mockForgotten).toEqual([turkey.id]);
 });
 
 it('gives back what puts the photograph back, for whoever undoes it', async () => {

@@ -24,6 +24,11 @@ jest.mock('@react-native-async-storage/async-storage', () => ({
 }));
 const mockFiles = new Map<string, string>();
 jest.mock('@/data/files', () => ({ download: (name: string, text: string) => mockFiles.set(name, text) }));
+const mockForgetAllAnswers = jest.fn(() => Promise.resolve());
+jest.mock('@/data/answers', () => ({
+  forgetAnswers: () => Promise.resolve(),
+  forgetAllAnswers: () => mockForgetAllAnswers(),
+}));
 jest.mock('@/workers/notebook-client', () => ({ askNotebook: () => Promise.reject(new Error('not asked here')) }));
 
 let edits = 0;
@@ -182,6 +187,7 @@ describe('the whole kitchen', () => {
     await lived();
     const before = new Map(mockStorage.texts);
     const back = await eraseAll();
+    expect(mockForgetAllAnswers).toHaveBeenCalledTimes(1);
     expect([...mockStorage.texts.keys()].filter((key) => key.startsWith('involucrum/'))).toEqual(['involucrum/opened']);
     await openFirst(() => demo(AT));
     expect((await batchStore.listBatches()).batches).toEqual([]);

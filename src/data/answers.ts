@@ -1,0 +1,24 @@
+/** Where the worker's answers lie (worked-out): a database of its own, cleared with the batch that they are about. */
+import { clear, delMany } from 'idb-keyval';
+import { database } from './database';
+
+const QUESTIONS = ['first', 'all', 'proposals'] as const;
+export type Question = (typeof QUESTIONS)[number];
+
+/** Which program this is, from the build; what another one has found may not be what this one would. */
+export const program = (): string | undefined => document.getElementById('parts')?.dataset.program;
+
+/** The development server's program changes unnamed: of that nothing is kept. */
+export const answers = database('involucrum-worked-out', 'answers', () => program() !== undefined);
+
+/** Of a batch that is gone nothing is kept. */
+export const forgetAnswers = (id: string) =>
+  answers((known) =>
+    delMany(
+      QUESTIONS.map((question) => `${question} ${id}`),
+      known,
+    ),
+  );
+
+/** Nothing is kept any more. */
+export const forgetAllAnswers = () => answers(clear);
