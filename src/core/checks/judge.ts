@@ -13,15 +13,11 @@ import { salt } from './salt';
 /** The checks, in the order in which they are shown. */
 export const CHECKS: Readonly<Record<CheckId, CheckRule>> = { moisture, salt, cooling, fit, core };
 
-/**
- * Judges the accounts.
- * @param known one check as it judges just these accounts alone, where that is known already
- */
-export function judge(accounts: Accounts, known?: Judgement): Judgements {
+/** Judges the accounts. */
+export function judge(accounts: Accounts): Judgements {
   const ends = endsOf(accounts);
-  const alone = (id: CheckId): Judgement => (known?.id === id ? known : CHECKS[id].judge(accounts));
   return Object.fromEntries(
-    CHECK_IDS.map((id): [CheckId, Judgement] => [id, withoutIgnorance(alone(id), accounts, ends)]),
+    CHECK_IDS.map((id): [CheckId, Judgement] => [id, withoutIgnorance(CHECKS[id].judge(accounts), accounts, ends)]),
   ) as Judgements;
 }
 

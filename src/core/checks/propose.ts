@@ -66,10 +66,10 @@ function proposeFor(id: CheckId, accounts: Accounts, now: Judgements, forecast: 
   return (
     mending
       .choose(tried, now[id])
-      .flatMap(({ candidate, guessed, then: alone }): Fix[] => {
+      .flatMap(({ candidate, guessed }): Fix[] => {
         const after = forecast === null ? guessed : accountAfter(accounts, candidate, forecast);
         if (after === null) return [];
-        const then = judge(after, after === guessed ? alone : undefined);
+        const then = judge(after);
         const promise = then[id].value;
         if (promise === null || mending.helps?.(now[id], then[id]) === false) return [];
         return [
