@@ -37,6 +37,24 @@ test('a part that neither comes nor fails: said after a while, and gone when it 
   await expect(said).toHaveCount(0);
 });
 
+test('what begins the program comes after it was said that nothing comes: it begins all the same', async ({ page }) => {
+  await page.clock.install();
+  let comes = (): void => undefined;
+  const held = new Promise<void>((resolve) => (comes = resolve));
+  await page.route('**/shell.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/', { waitUntil: 'commit' });
+  await page.locator('#shell').waitFor();
+  await page.clock.runFor(21_000);
+  const said = page.getByRole('heading', { name: 'Involucrum could not be loaded' });
+  await expect(said).toBeVisible();
+  comes();
+  await expect(page.getByRole('article')).toHaveCount(6);
+  await expect(said).toHaveCount(0);
+});
+
 /** It may have tried again by itself in the meantime: then there is nothing left to tap. */
 async function tryAgainUntil(page: Page, isThere: () => Promise<void>): Promise<void> {
   const again = page.getByRole('button', { name: 'Try again' });

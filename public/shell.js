@@ -35,9 +35,12 @@
   }
 
   let here = isBatch ? (path[2] ?? 'fill') : path.length === 0 || path[0] === 'begin' ? 'bench' : path[0];
-  document.getElementById('shell-title').textContent = isBatch ? titleOfBatch() : (TITLES[path[0]] ?? 'Bench');
-  names('shell-bar', isBatch ? STATIONS : PLACES, here);
-  names('shell-rail', ['Involucrum'].concat(PLACES), isBatch ? 'bench' : here);
+  // Where this comes very late, the page has said so in its place (boot.js): the program begins all the same.
+  if (document.getElementById('shell') !== null) {
+    document.getElementById('shell-title').textContent = isBatch ? titleOfBatch() : (TITLES[path[0]] ?? 'Bench');
+    names('shell-bar', isBatch ? STATIONS : PLACES, here);
+    names('shell-rail', ['Involucrum'].concat(PLACES), isBatch ? 'bench' : here);
+  }
 
   // The program: its entry, what all pages need, and what the screen at this address is made of, all fetched at once
   // (scripts/split.mjs). In the development server there is no such list, and the program begins by itself.
