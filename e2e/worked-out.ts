@@ -3,7 +3,7 @@
  * browser has it as one has it that was there before. Tests of what is worked out, and of what fails in it, begin without
  * (`NOTHING_KNOWN`).
  */
-import { chromium, type BrowserContextOptions } from '@playwright/test';
+import { type Browser, type BrowserContextOptions, chromium } from '@playwright/test';
 import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { chromium as installed } from '../scripts/prepare.mjs';
@@ -41,6 +41,15 @@ const countKept = (name: string): Promise<number> =>
 
 export default async function workOut(): Promise<void> {
   const browser = await chromium.launch({ executablePath: installed(), args: ['--no-sandbox', '--disable-gpu'] });
+  try {
+    writeFileSync(WORKED_OUT, JSON.stringify({ cookies: [], origins: await allWorkedOut(browser) }));
+  } finally {
+    await browser.close();
+  }
+}
+
+/** Waits until the demo is worked out. @returns what the browser keeps of it, by address */
+async function allWorkedOut(browser: Browser) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${process.env.E2E_PORT}/`);
@@ -53,11 +62,9 @@ export default async function workOut(): Promise<void> {
     await page.waitForTimeout(250);
   }
   const { origins } = handedOver.parse(await context.storageState({ indexedDB: true }));
-  const known = origins.map(({ origin, indexedDB: databases }) => ({
+  return origins.map(({ origin, indexedDB: databases }) => ({
     origin,
     localStorage: [],
     indexedDB: databases.filter(({ name }) => name === DATABASE),
   }));
-  writeFileSync(WORKED_OUT, JSON.stringify({ cookies: [], origins: known }));
-  await browser.close();
 }

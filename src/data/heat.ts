@@ -70,15 +70,18 @@ export function useHeat(
   const version = batch === null ? '' : heatVersion(batch, kitchen);
   // Alternatives begin now: they are worked out again every few minutes while the clock runs.
   const elapsed = useElapsed(batch);
-  const ask = (what: 'first' | 'all') => () =>
+  const ask = (what: 'first' | 'all', begins: number) => () =>
     batch === null
       ? Promise.reject(new Error('no batch'))
-      : workedOut(batch.id, what, [heatKey(batch, kitchen), what === 'first' ? 0 : elapsed], () =>
-          forecastHeat(version, batch, kitchen, what, what === 'first' ? 0 : elapsed),
+      : workedOut(batch.id, what, [heatKey(batch, kitchen), begins], () =>
+          forecastHeat(version, batch, kitchen, what, begins),
         );
   const id = batch?.id ?? '';
-  const first = useAnswer<HeatForecast>(batch && ['heat', id, version], ask('first'));
-  const all = useAnswer<HeatForecast>(batch && depth === 'all' ? ['ways', id, version, elapsed] : null, ask('all'));
+  const first = useAnswer<HeatForecast>(batch && ['heat', id, version], ask('first', 0));
+  const all = useAnswer<HeatForecast>(
+    batch && depth === 'all' ? ['ways', id, version, elapsed] : null,
+    ask('all', elapsed),
+  );
   const error = [first.error, all.error].find(isReal);
   const mutateFirst = first.mutate;
   const mutateAll = all.mutate;

@@ -5,6 +5,8 @@
  */
 import { get, set } from 'idb-keyval';
 import { answers, program, type Question } from './answers';
+import { batchKey } from './keys';
+import { readText } from './store';
 
 interface Kept {
   asked: string;
@@ -26,6 +28,11 @@ export async function workedOut<Answer>(
   const kept = await answers((known) => get<Kept>(key, known));
   if (kept?.asked === text) return kept.answer as Answer;
   const answer = await work();
-  void answers((known) => set(key, { asked: text, answer } satisfies Kept, known));
+  void keep(id, key, { asked: text, answer });
   return answer;
+}
+
+/** Only of a batch that is kept itself: not of a draft that was pasted, nor of one that is gone since it was asked about. */
+async function keep(id: string, key: string, kept: Kept): Promise<void> {
+  if ((await readText(batchKey(id))) !== null) await answers((known) => set(key, kept, known));
 }

@@ -1,7 +1,13 @@
 /** What the worker has found is there when the page is opened again, as long as nothing that it hangs on is another. */
 import 'fake-indexeddb/auto';
+import { batchKey } from '@/data/keys';
 import { anotherPage } from './another-page';
 
+/** Batches that are kept. */
+const mockStored = new Set<string>();
+jest.mock('@/data/store', () => ({
+  readText: (key: string) => Promise.resolve(mockStored.has(key) ? '{}' : null),
+}));
 const newPage = () =>
   anotherPage(() => ({
     ...jest.requireActual<typeof import('@/data/worked-out')>('@/data/worked-out'),
@@ -32,6 +38,7 @@ function open(program: string | null = 'one') {
 const settled = () => new Promise((resolve) => setTimeout(resolve, 50));
 
 beforeEach(async () => {
+  for (const id of ['purses', 'pockets']) mockStored.add(batchKey(id));
   await open().forgetAllAnswers();
 });
 afterAll(() => void Reflect.deleteProperty(globalThis, 'document'));
@@ -90,6 +97,19 @@ it('a batch that is gone leaves none of it behind, and the others theirs', async
   expect(work).not.toHaveBeenCalled();
   await ask('purses', 'turkey');
   await askAll('purses', 'turkey');
+  expect(work).toHaveBeenCalledTimes(2);
+});
+
+it('of a draft nothing is kept, nor of a batch that went while it was worked out', async () => {
+  await open().ask('draft', 'turkey');
+  const page = open();
+  await page.ask('pockets', 'duck');
+  mockStored.delete(batchKey('pockets'));
+  await page.askAll('pockets', 'duck');
+  await settled();
+  const { ask, askAll, work } = open();
+  await ask('draft', 'turkey');
+  await askAll('pockets', 'duck');
   expect(work).toHaveBeenCalledTimes(2);
 });
 
