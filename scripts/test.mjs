@@ -73,7 +73,7 @@ const namesOfBroken = (tests) => tests.filter(({ isBroken }) => isBroken).map(({
 const node = process.execPath;
 const read = async () => {
   await step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
-  await step('types', 'npx', ['tsc', '--noEmit', '--incremental', '--tsBuildInfoFile', `${cache}/types`]);
+  await step('types', 'npm', ['run', '--silent', 'typecheck']);
   await step('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', '--cache-location', `${cache}/eslint`]);
   await step('format', 'npx', [
     'prettier',
