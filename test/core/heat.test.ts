@@ -4,6 +4,7 @@ import { MEDIA } from '@/core/vocabulary/media';
 import { cookingCurve, type CookingPlan } from '@/core/heat/cooking';
 import { coolingCurve } from '@/core/cooling/curve';
 import { type CoolingPlan } from '@/core/cooling/stretches';
+import { HeatedParcel } from '@/core/heat/parcel';
 import { boilingPoint, evaporation, saturationPressure } from '@/core/heat/surfaces';
 import { dough } from '@/core/wrapper/dough';
 import { fitParcel } from '@/core/wrapper/fit';
@@ -170,6 +171,31 @@ describe('core forecast', () => {
     expect(to74({ ...moon, startC: 1 })).toBeGreaterThan(to74(moon));
     expect(to74({ ...moon, parcel: parcel('half-moon', 'noodle', 90, 1.2, 16) })).toBeGreaterThan(to74(moon));
     expect(to74({ ...moon, parcel: parcel('half-moon', 'noodle', 90, 2.5, 13) })).toBeGreaterThan(to74(moon));
+  });
+
+  it('what takes longer than planned goes on from there: not cooked a second time, and found as if planned so', () => {
+    const oven = MEDIA.oven.faces({ setC: 190, boilingC: 100, roomC: 21, fanOven: false });
+    const baked = (minutes: number): CookingPlan => ({
+      ...moon,
+      parcel: parcel('half-moon', 'short', 130, 3, 55),
+      steps: [{ minutes, ...oven, turn: false, heats: true }],
+    });
+    const target = { at: 'centre', c: 74 } as const;
+    const steps = jest.spyOn(HeatedParcel.prototype, 'advance');
+    const counted = (cook: () => ReturnType<typeof cookingCurve>) => {
+      steps.mockClear();
+      return { curve: cook(), steps: steps.mock.calls.length };
+    };
+    const planned = counted(() => cookingCurve(baked(90), target));
+    const longer = counted(() => cookingCurve(baked(8), target, { brownsBy: 90 }));
+    steps.mockRestore();
+    expect(longer.steps).toBeLessThan(1.1 * planned.steps);
+    expect(longer.curve.minutesTo(74)).toBeCloseTo(planned.curve.minutesTo(74) ?? 0, 1);
+    // Known to a step of the solver.
+    expect(longer.curve.above.brownAt).toBeCloseTo(planned.curve.above.brownAt ?? 0, 0);
+    expect(longer.curve.profile.at).toHaveLength(0);
+    const inside = cookingCurve(baked(8), target, { inside: true, brownsBy: 90 }).profile.at;
+    expect(inside[inside.length - 1].minute).toBeCloseTo(longer.curve.samples[60].minute, 6);
   });
 
   it('the dough is done before the middle of the filling is as hot', () => {

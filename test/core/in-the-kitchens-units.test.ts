@@ -38,12 +38,12 @@ const SPOILT: readonly Operation[] = [
   { do: 'setCool', to: { depthMm: 90, covered: true } },
 ];
 
-function said(batch: Batch, kitchen: Kitchen): string[] {
+function said(batch: Batch, kitchen: Kitchen, depth: 'first' | 'all' = 'all'): string[] {
   const noted = OUTCOME_IDS.filter((what) => !isGood(what)).reduce(
     (b, what) => apply(b, { do: 'noteOutcome', outcome: { what, much: 'clearly', where: null }, at: AT }),
     batch,
   );
-  const heat = forecastHeat(noted, kitchen, 'all');
+  const heat = forecastHeat(noted, kitchen, depth);
   const { checks, findings } = assess(noted, kitchen, heat);
   const numbers = numbersOf(noted, kitchen, heat);
   const explained = findCauses(numbers);
@@ -59,8 +59,9 @@ function said(batch: Batch, kitchen: Kitchen): string[] {
 }
 
 it.each(lanternSupper(AT).map((batch) => [batch.title, batch] as const))('%s', (_title, batch) => {
-  for (const tried of [batch, SPOILT.reduce(apply, batch)])
-    expect(said(tried, ABROAD).filter((text) => METRIC.test(text))).toEqual([]);
+  // All ways to cool are told of the one that cools badly.
+  const all = [...said(batch, ABROAD, 'first'), ...said(SPOILT.reduce(apply, batch), ABROAD)];
+  expect(all.filter((text) => METRIC.test(text))).toEqual([]);
 });
 
 it('the test looks at something: at home the same is said in millimetres and °C', () => {

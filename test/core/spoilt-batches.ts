@@ -39,7 +39,8 @@ export const FAULTS: readonly Fault[] = [
     name: 'steam weak',
     is: ['oven-cold'],
     fits: (b) => b.cook.method === 'steam',
-    truth: (m) => ({ heatFactor: between(0.35, 0.3, m) }),
+    // With a third of the usual heat it shows in one of twelve such batches only, by a tenth of a degree.
+    truth: (m) => ({ heatFactor: between(0.28, 0.2, m) }),
   },
   {
     name: 'wet food',

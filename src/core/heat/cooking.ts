@@ -5,7 +5,7 @@ import { foodMaterialOf } from './material';
 import { type HeatedParcel, type ParcelInput, type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
-import { type HeatStep, heatInSteps, type SteppedPlan } from './stepped';
+import { type HeatStep, heatingRun, type SteppedPlan } from './stepped';
 import { walled } from './walled';
 
 export interface ParcelBody {
@@ -141,19 +141,28 @@ function steppedFrom(plan: CookingPlan): SteppedPlan {
   };
 }
 
-/** The states of a plan, the wall of its pan counted in. */
-function statesOf(plan: CookingPlan, options: { refinement?: number; cells?: number }, ...seen: Seen): ParcelState[] {
-  const states = heatInSteps({ ...steppedFrom(plan), ...options }, ...seen);
-  if (plan.wallRadiusMm === undefined) return states;
-  return walled(states, {
-    radius: plan.wallRadiusMm / 1000,
-    material: layersOf(plan)[0].material,
-    boilingC: plan.boilingC,
-    steps: plan.steps.map(({ minutes, below, heats }) => ({ minutes, heats, mediumC: below.mediumC, h: below.h })),
-  });
-}
+type IsEnough = (now: ParcelState) => boolean;
+/** A plan as it is cooked: all states until enough is seen, or it is over; asked again, it goes on from there. */
+type Run = (isEnough?: IsEnough, untilS?: number) => ParcelState[];
 
-type Seen = [isEnough?: (now: ParcelState) => boolean, watch?: (body: HeatedParcel, now: ParcelState) => void];
+/** The wall of its pan counted in. */
+function runOf(
+  plan: CookingPlan,
+  options: { refinement?: number; cells?: number },
+  watch?: (body: HeatedParcel, now: ParcelState) => void,
+): Run {
+  const run = heatingRun({ ...steppedFrom(plan), ...options }, watch);
+  return (...until) => {
+    const states = run(...until);
+    if (plan.wallRadiusMm === undefined) return states;
+    return walled(states, {
+      radius: plan.wallRadiusMm / 1000,
+      material: layersOf(plan)[0].material,
+      boilingC: plan.boilingC,
+      steps: plan.steps.map(({ minutes, below, heats }) => ({ minutes, heats, mediumC: below.mediumC, h: below.h })),
+    });
+  };
+}
 
 /** The plan with its last step that heats, a finish apart, going on for as long as anything is computed, and nothing after it. */
 function goingOn(plan: CookingPlan): CookingPlan {
@@ -176,8 +185,8 @@ export function minutesUntilDone(plan: CookingPlan, target: CookingTarget, cells
   const isOver = (now: ParcelState): boolean => isThere(now) || now.seconds >= LONGEST * 60;
   // Where nothing follows the step that goes on, the plan as it is is the beginning of that: solved once.
   const isBeginning = whole.steps.length === plan.steps.length && minutesOf(plan) <= LONGEST;
-  const planned = isBeginning ? null : crossing(statesOf(plan, { cells }, isThere), place, target.c, 'up');
-  return planned ?? crossing(statesOf(whole, { cells }, isOver), place, target.c, 'up');
+  const planned = isBeginning ? null : crossing(runOf(plan, { cells })(isThere), place, target.c, 'up');
+  return planned ?? crossing(runOf(whole, { cells })(isOver), place, target.c, 'up');
 }
 
 const minutesOf = ({ steps }: CookingPlan): number => steps.reduce((sum, step) => sum + step.minutes, 0);
@@ -186,7 +195,7 @@ const minutesOf = ({ steps }: CookingPlan): number => steps.reduce((sum, step) =
 export function coreAt(plan: CookingPlan, minutes: readonly number[], cells?: number): number[] {
   const until = Math.min(LONGEST, Math.max(...minutes)) * 60;
   const whole = minutesOf(plan) * 60 >= until ? plan : goingOn(plan);
-  const states = statesOf(whole, { cells }, (now) => now.seconds >= until);
+  const states = runOf(whole, { cells })(undefined, until);
   return minutes.map((minute) => stateAt(states, Math.min(minute * 60, until)).coldestC);
 }
 
@@ -211,23 +220,25 @@ export function cookingCurve(
   const watch = (body: HeatedParcel, now: ParcelState): void => {
     if (inside) seen.push({ minute: now.seconds / 60, c: body.profile(SHARES) });
   };
-  const planned = statesOf(plan, { refinement }, undefined, watch);
-  const isThere = planned.some((now) => now[place] >= target.c) && planned[planned.length - 1].seconds >= atLeast * 60;
-  if (!isThere) seen.length = 0;
+  // Where nothing follows the step that goes on, more time only makes the plan longer: it is not cooked a second time.
+  const whole = goingOn(plan);
+  const isOnlyLonger = whole.steps.length === plan.steps.length;
+  const onward = runOf(whole, { refinement }, watch);
+  const run = isOnlyLonger ? onward : runOf(plan, { refinement }, watch);
+  const plannedS = minutesOf(plan) * 60;
+  const planned = run(undefined, plannedS);
+  const isThere = planned.some((now) => now[place] >= target.c) && plannedS >= atLeast * 60;
+  if (!isThere && !isOnlyLonger) seen.length = 0;
   const shown = isThere
     ? planned
-    : statesOf(
-        goingOn(plan),
-        { refinement },
-        (now) => (now[place] >= target.c && now.seconds >= atLeast * 60) || now.seconds >= LONGEST * 60,
-        watch,
-      );
+    : onward((now) => (now[place] >= target.c && now.seconds >= atLeast * 60) || now.seconds >= LONGEST * 60);
+  const profile = { shares: SHARES, at: evenly(seen, plan.startC) };
   const end = shown[shown.length - 1];
   return {
     samples: Array.from({ length: INTERVALS + 1 }, (_, i) => sampleAt(shown, (end.seconds * i) / INTERVALS, isSlab)),
-    profile: { shares: SHARES, at: evenly(seen, plan.startC) },
+    profile,
     minutesTo: (c) => crossing(shown, place, c, 'up'),
-    ...facesOf(plan, shown, isSlab, brownsBy, refinement),
+    ...facesOf(plan, shown, isSlab, brownsBy, onward),
     residual: end.residual,
   };
 }
@@ -248,19 +259,12 @@ function evenly(seen: readonly Profile['at'][number][], startC: number): Profile
 
 function sampleAt(states: readonly ParcelState[], seconds: number, isSlab: boolean): CookingSample {
   const now = stateAt(states, seconds);
-  const after = Math.max(
-    1,
-    states.findIndex((s) => s.seconds >= seconds),
-  );
-  const [a, b] = [states[after - 1], states[after] ?? states[after - 1]];
-  const part = b.seconds > a.seconds ? (now.seconds - a.seconds) / (b.seconds - a.seconds) : 0;
-  const face = (key: 'outerFaceC' | 'innerFaceC'): number => a[key] + (b[key] - a[key]) * part;
   return {
     minute: seconds / 60,
     centreC: now.coldestC,
     wrapperC: now.wrapperC,
-    surfaceC: face('outerFaceC'),
-    bottomC: isSlab ? face('innerFaceC') : face('outerFaceC'),
+    surfaceC: now.outerFaceC,
+    bottomC: isSlab ? now.innerFaceC : now.outerFaceC,
   };
 }
 
@@ -286,7 +290,7 @@ function facesOf(
   shown: readonly ParcelState[],
   isSlab: boolean,
   brownsBy: number,
-  refinement: number,
+  onward: Run,
 ): { above: Browning; below: Browning } {
   const seenIn = (states: readonly ParcelState[]): { above: Browning; below: Browning } => {
     const top = browningOf(states, 'outerFaceC', dosesOf(plan, 'above'));
@@ -297,7 +301,7 @@ function facesOf(
   if (!isLonger || (faces.above.brownAt !== null && faces.below.brownAt !== null)) return faces;
   // In water or steam nothing browns however long it goes on: it is not worked out.
   if (!couldBrown(plan, brownsBy)) return faces;
-  const on = seenIn(statesOf(goingOn(plan), { refinement }, (now) => now.seconds >= brownsBy * 60));
+  const on = seenIn(onward(undefined, brownsBy * 60));
   const later = (face: 'above' | 'below'): Browning => ({
     ...faces[face],
     brownAt: faces[face].brownAt ?? on[face].brownAt,

@@ -115,10 +115,8 @@ export class HeatedParcel {
 
   /** Its surroundings are a little warmer or colder than they were. */
   drift(mediumC: number): void {
-    this.around = {
-      outer: { ...this.around.outer, mediumC },
-      ...(this.around.inner ? { inner: { ...this.around.inner, mediumC } } : {}),
-    };
+    const { outer, inner } = this.around;
+    this.around = { outer: { ...outer, mediumC }, inner: inner && { ...inner, mediumC } };
     this.faceAnew();
   }
 

@@ -1,29 +1,16 @@
 /** Reading between the solver's steps, which are short enough for a straight line. */
 import { type State } from './problem';
 
+type Numbers<T> = State & Record<keyof T, number>;
+
 /** A state part of the way (0 to 1) from one step to the next. */
-export function interpolate(a: State, b: State, part: number): State {
-  const between = (key: keyof State): number => a[key] + (b[key] - a[key]) * part;
-  return {
-    seconds: between('seconds'),
-    centreC: between('centreC'),
-    surfaceC: between('surfaceC'),
-    meanC: between('meanC'),
-    warmestC: between('warmestC'),
-    warmestAt: between('warmestAt'),
-    wrapperC: between('wrapperC'),
-    coldestC: between('coldestC'),
-    vapour: between('vapour'),
-    innerC: between('innerC'),
-    boiledOuter: between('boiledOuter'),
-    boiledInner: between('boiledInner'),
-    heatLost: between('heatLost'),
-    heatLeft: between('heatLeft'),
-  };
+export function interpolate<T extends Numbers<T>>(a: T, b: T, part: number): T {
+  const keys = Object.keys(a) as (keyof T)[];
+  return Object.assign({ ...a }, Object.fromEntries(keys.map((key) => [key, a[key] + (b[key] - a[key]) * part])));
 }
 
 /** The state at a time; the first before the start, the last after the end. */
-export function stateAt(states: readonly State[], seconds: number): State {
+export function stateAt<T extends Numbers<T>>(states: readonly T[], seconds: number): T {
   const after = states.findIndex((state) => state.seconds >= seconds);
   if (after < 0) return states[states.length - 1];
   if (after === 0) return states[0];

@@ -16,31 +16,44 @@ export interface SteppedPlan extends Omit<ParcelInput, 'around'> {
   steps: readonly [HeatStep, ...HeatStep[]];
 }
 
+type IsEnough = (now: ParcelState) => boolean;
+
 /**
- * Every state of the solver from the start to the end of the last step, or until it has seen enough.
- * A parcel that meets anything from below in one of its steps has two faces in all of them.
+ * Heating that can be looked at, and goes on from there. A parcel that meets anything from below in one of its steps has two
+ * faces in all of them.
+ * @returns all states from the start until enough is seen, so many seconds have passed, or the last step is over
  */
-export function heatInSteps(
+export function heatingRun(
   { steps, ...parcel }: SteppedPlan,
-  isEnough: (now: ParcelState) => boolean = () => false,
-  watch: (body: HeatedParcel, now: ParcelState) => void = () => undefined,
-): ParcelState[] {
+  watch?: (body: HeatedParcel, now: ParcelState) => void,
+): (isEnough?: IsEnough, untilS?: number) => ParcelState[] {
   const hasInner = steps.some(({ inner }) => inner !== undefined);
-  const around = ({ outer, inner }: HeatStep): Around => ({ outer, ...(hasInner ? { inner: inner ?? outer } : {}) });
+  const around = ({ outer, inner }: HeatStep): Around => ({ outer, inner: hasInner ? (inner ?? outer) : undefined });
   const body = new HeatedParcel({ ...parcel, around: around(steps[0]) });
-  const states: ParcelState[] = [body.state()];
-  let end = 0;
-  for (const [i, step] of steps.entries()) {
-    if (i > 0) body.put(around(step));
-    if (step.turn) body.turn();
-    const began = end;
-    end += step.minutes * 60;
-    for (let now = states[states.length - 1]; end - now.seconds > 1e-6; states.push(now)) {
-      if (isEnough(now)) return states;
-      if (step.path) body.drift(step.path(now.seconds - began));
-      now = body.advance(Math.min(end - now.seconds, step.path ? STRIDE_S : Infinity));
-      watch(body, now);
+  let now = body.state();
+  const states = [now];
+  let [at, began, end] = [-1, 0, 0];
+  const isOver = (): boolean => {
+    while (end - now.seconds <= 1e-6) {
+      if (++at === steps.length) return true;
+      if (at > 0) body.put(around(steps[at]));
+      if (steps[at].turn) body.turn();
+      began = end;
+      end += steps[at].minutes * 60;
     }
-  }
-  return states;
+    return false;
+  };
+  return (isEnough, untilS = Infinity) => {
+    while (at < steps.length && untilS - now.seconds > 1e-6 && !isEnough?.(now) && !isOver()) {
+      const { path } = steps[at];
+      if (path) body.drift(path(now.seconds - began));
+      now = body.advance(Math.min(Math.min(end, untilS) - now.seconds, path ? STRIDE_S : Infinity));
+      watch?.(body, now);
+      states.push(now);
+    }
+    return states.slice();
+  };
 }
+
+/** Every state of the solver from the start to the end of the last step, or until it has seen enough. */
+export const heatInSteps = (plan: SteppedPlan, isEnough?: IsEnough): ParcelState[] => heatingRun(plan)(isEnough);
