@@ -5,7 +5,7 @@ import { foodMaterialOf } from './material';
 import { type HeatedParcel, type ParcelInput, type ParcelState, type Surroundings } from './parcel';
 import { type Layer } from './problem';
 import { crossing, stateAt } from './states';
-import { type HeatStep, heatingRun, type SteppedPlan } from './stepped';
+import { type HeatingRun, heatingRun, type HeatStep, type SteppedPlan } from './stepped';
 import { walled } from './walled';
 
 export interface ParcelBody {
@@ -141,16 +141,12 @@ function steppedFrom(plan: CookingPlan): SteppedPlan {
   };
 }
 
-type IsEnough = (now: ParcelState) => boolean;
-/** A plan as it is cooked: all states until enough is seen, or it is over; asked again, it goes on from there. */
-type Run = (isEnough?: IsEnough, untilS?: number) => ParcelState[];
-
-/** The wall of its pan counted in. */
+/** A plan as it is cooked, the wall of its pan counted in. */
 function runOf(
   plan: CookingPlan,
   options: { refinement?: number; cells?: number },
   watch?: (body: HeatedParcel, now: ParcelState) => void,
-): Run {
+): HeatingRun {
   const run = heatingRun({ ...steppedFrom(plan), ...options }, watch);
   return (...until) => {
     const states = run(...until);
@@ -290,7 +286,7 @@ function facesOf(
   shown: readonly ParcelState[],
   isSlab: boolean,
   brownsBy: number,
-  onward: Run,
+  onward: HeatingRun,
 ): { above: Browning; below: Browning } {
   const seenIn = (states: readonly ParcelState[]): { above: Browning; below: Browning } => {
     const top = browningOf(states, 'outerFaceC', dosesOf(plan, 'above'));

@@ -18,15 +18,17 @@ export interface SteppedPlan extends Omit<ParcelInput, 'around'> {
 
 type IsEnough = (now: ParcelState) => boolean;
 
+/** All states from the start until enough is seen, so many seconds have passed, or the last step is over; asked again, it goes on. */
+export type HeatingRun = (isEnough?: IsEnough, untilS?: number) => ParcelState[];
+
 /**
  * Heating that can be looked at, and goes on from there. A parcel that meets anything from below in one of its steps has two
  * faces in all of them.
- * @returns all states from the start until enough is seen, so many seconds have passed, or the last step is over
  */
 export function heatingRun(
   { steps, ...parcel }: SteppedPlan,
   watch?: (body: HeatedParcel, now: ParcelState) => void,
-): (isEnough?: IsEnough, untilS?: number) => ParcelState[] {
+): HeatingRun {
   const hasInner = steps.some(({ inner }) => inner !== undefined);
   const around = ({ outer, inner }: HeatStep): Around => ({ outer, inner: hasInner ? (inner ?? outer) : undefined });
   const body = new HeatedParcel({ ...parcel, around: around(steps[0]) });
