@@ -85,14 +85,6 @@ export function cook(input: CookInput): CookResult {
 
 /** The face as it is, crust included. */
 function toSample(states: readonly ParcelState[], seconds: number): CookSample {
-  const { centreC, meanC, ...now } = stateAt(states, seconds);
-  const after = states.findIndex((s) => s.seconds >= seconds);
-  const [a, b] = after <= 0 ? [states[0], states[0]] : [states[after - 1], states[after]];
-  const part = b.seconds > a.seconds ? (now.seconds - a.seconds) / (b.seconds - a.seconds) : 0;
-  return {
-    minute: seconds / 60,
-    centreC,
-    surfaceC: a.outerFaceC + (b.outerFaceC - a.outerFaceC) * part,
-    meanC,
-  };
+  const { centreC, meanC, outerFaceC } = stateAt(states, seconds);
+  return { minute: seconds / 60, centreC, surfaceC: outerFaceC, meanC };
 }
