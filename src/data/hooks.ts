@@ -31,7 +31,7 @@ export const now = (of?: string): string => nowOf(of);
 const demo = async (): Promise<Demo> => (await import('./demo')).demo(now());
 
 /** The first visit puts the demo in; whatever reads storage waits for that. */
-export const opened = (): Promise<void> => openFirst(demo);
+export const opened = (): Promise<void> => openFirst(demo, () => void mutate(() => true));
 
 const BATCHES = 'batches';
 export const DAYS = 'days';

@@ -39,3 +39,6 @@ export async function pagesHere(): Promise<ReadonlySet<string>> {
   const { held = [] } = await navigator.locks.query();
   return new Set(held.flatMap(({ name }) => (name?.startsWith(HERE) ? [name.slice(HERE.length)] : [])));
 }
+
+/** Waits until a page that is here has gone, whatever way it went. */
+export const whenGone = (page: string): Promise<void> => navigator.locks.request(HERE + page, () => undefined);

@@ -10,10 +10,13 @@ import { keysOf, readText, readToChange, writeTexts } from './store';
 import { TAB } from './tab';
 import { finishPending } from './unfinished';
 
-/** At the very first visit, stores what is given. Later visits find the mark and store nothing. */
-export const openFirst = (demo: () => Promise<Demo> | Demo): Promise<void> =>
+/**
+ * At the very first visit, stores what is given. Later visits find the mark and store nothing.
+ * @param late told when what a page has left was done after this
+ */
+export const openFirst = (demo: () => Promise<Demo> | Demo, late?: () => void): Promise<void> =>
   inTurn(async () => {
-    await finishPending();
+    await finishPending(late);
     await purgePrints(async (key) => (await readText(key)) !== null);
     if ((await readToChange(OPENED_KEY)) !== null) return;
     const { batches, days } = await demo();

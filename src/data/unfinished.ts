@@ -4,18 +4,30 @@ import { batchToChange, isBroken, putChanged } from './batch-store';
 import { putChangedDay } from './day-store';
 import { PREFIX_OF } from './keys';
 import { putKitchen } from './kitchen-store';
-import { pagesHere } from './lock';
+import { inTurn, pagesHere, whenGone } from './lock';
 import { pageOf, type PendingEdit } from './pending';
 import { MissingError, parse } from './records';
 import { keysOf, readText, removeText } from './store';
 
+/** Pages that are here with edits on their way: as soon as one goes, what it leaves is done. */
+const watched = new Set<string>();
+
 /**
  * Does the edits that another page had on their way when it went: in their order, and none that a document holds already. One
- * that is still here does its own, and can take them back.
+ * that is still here does its own, and can take them back; one that is going just now is waited for, but by nobody.
+ * @param late told when something was done after all
  */
-export async function finishPending(): Promise<void> {
+export async function finishPending(late?: () => void): Promise<void> {
   const here = await pagesHere();
-  const keys = (await keysOf(PREFIX_OF.pending)).filter((key) => !here.has(pageOf(key))).sort();
+  const keys = (await keysOf(PREFIX_OF.pending)).sort().filter((key) => {
+    const page = pageOf(key);
+    const isHere = here.has(page);
+    if (isHere && !watched.has(page)) {
+      watched.add(page);
+      void whenGone(page).then(() => inTurn(() => finishPending(late)).then(late));
+    }
+    return !isHere;
+  });
   const texts = await Promise.all(keys.map(readText));
   const left = keys.flatMap((key, i) => pendingIn(key, texts[i]).map((pending) => ({ key, pending })));
   // In the order of time; of one page and moment, in its own.

@@ -42,7 +42,10 @@ jest.mock('@react-native-async-storage/async-storage', () => ({
 let mockTurn: Promise<unknown> = Promise.resolve();
 /** The pages that say they are here; none where the browser has no locks. */
 const mockHere = new Set<string>();
+/** What waits for a page to go. */
+const mockWaiting = new Map<string, () => void>();
 jest.mock('@/data/lock', () => ({
+  whenGone: (page: string) => new Promise<void>((gone) => mockWaiting.set(page, gone)),
   beHere: () => undefined,
   pagesHere: () => Promise.resolve(mockHere),
   inTurn: (run: () => Promise<unknown>) => {
@@ -81,7 +84,7 @@ function openPage(): (n: number) => Promise<unknown> {
       },
     );
 }
-const nextPage = (): Promise<void> => openFirst(() => ({ batches: [], days: [], kitchen: [] }));
+const nextPage = (late?: () => void): Promise<void> => openFirst(() => ({ batches: [], days: [], kitchen: [] }), late);
 
 const gramsIn = async (): Promise<number[]> => {
   const batch = await batchStore.loadBatch(turkey.id);
@@ -153,18 +156,41 @@ it('a page that is opened while another works does its edits for it, and neither
   }
 });
 
-it('a page that is here keeps its own edits, so that it can take them back', async () => {
-  const edit = openPage();
-  mockStorage.left = 1;
-  void edit(1);
-  mockStorage.left = Infinity;
+/** A page that writes an edit down and gets no further. @returns where it is written down */
+async function leaveUnfinished(n: number): Promise<string> {
+  beAnotherPage();
+  const { id } = turkey;
+  const asked = { batchId: id, operations: [weighed(n)], at: AT };
+  void whilePending(asked, batchStore.revisionOf(id), () => new Promise(() => undefined));
+  await breathe();
   const [key] = [...mockStorage.texts.keys()].filter((name) => name.startsWith('involucrum/pending/'));
+  return key;
+}
+
+it('a page that is here keeps its own edits, so that it can take them back', async () => {
+  const key = await leaveUnfinished(1);
   mockHere.add(pageOf(key));
   await nextPage();
   expect(await gramsIn()).toEqual([]);
   expect(written()).toBe(1);
   mockHere.clear();
   await nextPage();
+  expect(await gramsIn()).toEqual([1]);
+  expect(written()).toBe(0);
+});
+
+it('a page that goes only after the next one has opened: its edit is done then, once, and the next one is told', async () => {
+  const key = await leaveUnfinished(1);
+  const going = pageOf(key);
+  mockHere.add(going);
+  beAnotherPage();
+  const told = new Promise<void>((late) => void nextPage(late).then(() => nextPage(late)));
+  await breathe();
+  await breathe();
+  expect(await gramsIn()).toEqual([]);
+  mockHere.clear();
+  mockWaiting.get(going)?.();
+  await told;
   expect(await gramsIn()).toEqual([1]);
   expect(written()).toBe(0);
 });
