@@ -1,6 +1,13 @@
 // Three projects. The core, storage, what runs beside the page, server and command line in plain Node; the parts of the
 // interface under jest-expo, as React Native draws them; hooks, keys and what is in the page as a browser has it, in jsdom
 // under jest-expo/web.
+const { readFileSync } = require('node:fs');
+
+/** For `npm test` many files are put together into few (scripts/together.mjs); by itself Jest runs each. */
+const together = process.env.TESTS_TOGETHER ? JSON.parse(readFileSync(process.env.TESTS_TOGETHER, 'utf8')) : null;
+const testsOf = (project, each) =>
+  together ? [...together[project].alone, ...together[project].parts].map((file) => `<rootDir>/${file}`) : each;
+
 const transformed =
   '(jest-)?react-native|@react-native|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|@rneui|@react-native-vector-icons|standard-navigation|ml-levenberg-marquardt|is-any-array|ml-matrix';
 
@@ -32,7 +39,7 @@ module.exports = {
       sandboxInjectedGlobals,
       setupFilesAfterEnv: ['<rootDir>/test/setup-each.js'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      testMatch: ['<rootDir>/test/{core,server,cli,background,data,build}/**/*.test.ts'],
+      testMatch: testsOf('core', ['<rootDir>/test/{core,server,cli,background,data,build}/**/*.test.ts']),
       // Published as ES modules only.
       transformIgnorePatterns: ['/node_modules/(?!(ml-levenberg-marquardt|ml-matrix|is-any-array)/)'],
       // Plain TypeScript needs nothing of what makes it run in old browsers.
@@ -43,13 +50,13 @@ module.exports = {
     {
       displayName: 'ui',
       preset: 'jest-expo/ios',
-      testMatch: ['<rootDir>/test/ui/**/*.test.{ts,tsx}'],
+      testMatch: testsOf('ui', ['<rootDir>/test/ui/**/*.test.{ts,tsx}']),
       ...drawn,
     },
     {
       displayName: 'web',
       preset: 'jest-expo/web',
-      testMatch: ['<rootDir>/test/web/**/*.test.{ts,tsx}'],
+      testMatch: testsOf('web', ['<rootDir>/test/web/**/*.test.{ts,tsx}']),
       ...drawn,
     },
   ],

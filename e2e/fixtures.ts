@@ -1,7 +1,8 @@
 /** Every browser test fails on a console error, a broken content policy, or a request to another host. */
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, type Locator, type Page, test as base } from '@playwright/test';
+import { type ConsoleMessage, expect, type Locator, type Page, type Request, test as base } from '@playwright/test';
 import { serve } from '../scripts/serve.mjs';
+import { beginAnew, leave, RESTING } from './kept-page';
 
 export { expect };
 
@@ -22,34 +23,77 @@ interface Options {
   isUnfolded: boolean;
 }
 
-export const test = base.extend<{ clean: void } & Options>({
+/** In every page, before its own scripts: data are saved, so that no service worker answers for the server. */
+const watchPolicy = (): void => {
+  Object.defineProperty(navigator, 'connection', { value: { saveData: true }, configurable: true });
+  document.addEventListener('securitypolicyviolation', (event) =>
+    console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`),
+  );
+};
+
+/** A page and browser of the test's own: for a clock, a script before the page's own, a second tab. */
+export const alone = base.extend<{ clean: void } & Options>({
   isUnfolded: [true, { option: true }],
   clean: [
     async ({ page, baseURL, isUnfolded }, use) => {
       if (isUnfolded) await page.context().addInitScript(unfoldAll);
-      const wrong: string[] = [];
-      page.on('console', (message) => {
-        if (message.type() === 'error' || message.type() === 'warning')
-          wrong.push(`${message.type()}: ${message.text()}`);
-      });
-      page.on('pageerror', (error) => wrong.push(`error: ${error.message}`));
-      page.on('request', (request) => {
-        const url = request.url();
-        if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:'))
-          wrong.push(`other host: ${url}`);
-      });
-      await page.addInitScript(() => {
-        Object.defineProperty(navigator, 'connection', { value: { saveData: true }, configurable: true });
-        document.addEventListener('securitypolicyviolation', (event) =>
-          console.error(`policy: ${event.violatedDirective} ${event.blockedURI}`),
-        );
-      });
-      await use();
-      expect(wrong).toEqual([]);
+      await page.addInitScript(watchPolicy);
+      await expectClean(page, baseURL, use);
     },
     { auto: true },
   ],
 });
+
+/** What would stay with the page, and be there for the tests after. */
+const needsItsOwn = (): Promise<never> => Promise.reject(new Error('Not in a page of many tests: take `alone`.'));
+
+/** A test whose page is as in a browser just installed; the browser is the same one for many. */
+export const test = base.extend<{ clean: void } & Options, { kept: Page }>({
+  isUnfolded: [true, { option: true }],
+  kept: [
+    async ({ browser }, use, { project }) => {
+      const { baseURL, storageState, extraHTTPHeaders, viewport } = project.use;
+      const context = await browser.newContext({ baseURL, storageState, extraHTTPHeaders, viewport });
+      await context.addInitScript(watchPolicy);
+      const page = await context.newPage();
+      Object.assign(page.clock, { install: needsItsOwn, setFixedTime: needsItsOwn, setSystemTime: needsItsOwn });
+      await use(page);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ kept }, use) => use(kept.context()),
+  page: async ({ kept, viewport, isUnfolded }, use) => {
+    await beginAnew(kept);
+    if (viewport !== null) await kept.setViewportSize(viewport);
+    const unfolding = isUnfolded ? await kept.addInitScript(unfoldAll) : undefined;
+    const { addInitScript } = kept;
+    kept.addInitScript = needsItsOwn;
+    await use(kept);
+    kept.addInitScript = addInitScript;
+    await unfolding?.dispose();
+    await leave(kept);
+  },
+  clean: [async ({ page, baseURL }, use) => expectClean(page, baseURL, use), { auto: true }],
+});
+
+/** Nothing is said on the console that is wrong, and no other host is asked. */
+async function expectClean(page: Page, baseURL: string | undefined, run: () => Promise<void>): Promise<void> {
+  const wrong: string[] = [];
+  const hear = (message: ConsoleMessage) => {
+    if (message.type() === 'error' || message.type() === 'warning') wrong.push(`${message.type()}: ${message.text()}`);
+  };
+  const thrown = (error: Error) => wrong.push(`error: ${error.message}`);
+  const asked = (request: Request) => {
+    const url = request.url();
+    if (!url.startsWith(`${baseURL}/`) && !url.startsWith('data:') && !url.startsWith('blob:'))
+      wrong.push(`other host: ${url}`);
+  };
+  page.on('console', hear).on('pageerror', thrown).on('request', asked);
+  await run();
+  page.off('console', hear).off('pageerror', thrown).off('request', asked);
+  expect(wrong).toEqual([]);
+}
 
 /** A server of the test's own, which can be killed and started again at its address. */
 export interface OwnServer {
@@ -76,7 +120,7 @@ export async function withServer(visit: (server: OwnServer) => Promise<void>, di
 }
 
 /** A test at a server of its own, kept by the browser for when the server is gone. */
-export const testWithServer = test.extend<{ server: OwnServer }>({
+export const testWithServer = alone.extend<{ server: OwnServer }>({
   server: async ({ browserName: _any }, give) => withServer(give),
   baseURL: async ({ server }, give) => give(server.address),
 });
@@ -91,7 +135,7 @@ export const PUMPKIN = '/batch/demo-pumpkin-half-moons';
  * opens is what is tested, or what another tab or the test itself has stored, it is loaded (`page.goto`).
  */
 export async function goOn(page: Page, to: string): Promise<void> {
-  if (page.url() === 'about:blank') {
+  if (page.url() === 'about:blank' || page.url().endsWith(RESTING)) {
     await page.goto(to);
     return;
   }

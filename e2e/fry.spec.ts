@@ -1,6 +1,16 @@
 /** Frying in loads: the oil falls, fewer at once; three are measured, one is too cold, two more minutes; the pan is remembered. */
 import { type Page } from '@playwright/test';
-import { expect, expectAccessible, fixOf, forecastIsThere, fromMenu, ownCopy, recordReading, test } from './fixtures';
+import {
+  alone,
+  expect,
+  expectAccessible,
+  fixOf,
+  forecastIsThere,
+  fromMenu,
+  ownCopy,
+  recordReading,
+  test,
+} from './fixtures';
 
 const VENISON = '/batch/demo-venison-half-moons';
 
@@ -16,7 +26,7 @@ async function read(page: Page, c: number): Promise<void> {
   await pass(page, 1);
 }
 
-test('a frying planned in loads, measured, and its pan remembered by the next batch', async ({ page }) => {
+alone('a frying planned in loads, measured, and its pan remembered by the next batch', async ({ page }) => {
   test.slow();
   await page.clock.install({ time: new Date('2026-12-05T17:00:00Z') });
   await page.goto(`${await ownCopy(page, VENISON)}/cook`);

@@ -1,7 +1,7 @@
 /** In the hand: on a phone, as it opens, with nothing unfolded; what a new user does with few taps. */
 import { readFileSync } from 'node:fs';
 import { type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, forecastIsThere, goOn, HADDOCK, test, TURKEY } from './fixtures';
+import { alone, DUCK, expect, expectAccessible, forecastIsThere, goOn, HADDOCK, test, TURKEY } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, isUnfolded: false });
 
@@ -105,7 +105,7 @@ test('weeknight dumplings typed from memory: sure things on Enter, the unsure as
   await expect(page.getByText('Snozzle')).toBeVisible();
 });
 
-test('cook this now: one thing at a time, one tap for done, and all of it there after a reload', async ({ page }) => {
+alone('cook this now: one thing at a time, one tap for done, and all of it there after a reload', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-12-05T16:00:00Z') });
   await page.addInitScript(() => {
     const said: string[] = [];
@@ -147,7 +147,7 @@ test('cook this now: one thing at a time, one tap for done, and all of it there 
   await expectAccessible(page);
 });
 
-test('the Bench shows a clock that runs: which load, how much is left, and what then', async ({ page }) => {
+alone('the Bench shows a clock that runs: which load, how much is left, and what then', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-12-05T16:00:00Z') });
   await page.goto(`${TURKEY}/cook`);
   await press(page, 'Load 1 of 2 is in: start the clock');

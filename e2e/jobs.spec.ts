@@ -1,6 +1,6 @@
 /** Jobs as a new user does them on a phone, with nothing unfolded: done to the end, in so many taps at most. Typing is no tap. */
 import { type Locator, type Page } from '@playwright/test';
-import { expect, goOn, test } from './fixtures';
+import { alone, expect, goOn, test } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, isUnfolded: false });
 
@@ -187,7 +187,7 @@ test('a day later: all of it saved, erased, and brought back from the file', asy
   expect(hand.taps).toBeLessThanOrEqual(8);
 });
 
-test('the easiest rehearsal: tasted, salted less, cooked, and told the truth', async ({ page }) => {
+alone('the easiest rehearsal: tasted, salted less, cooked, and told the truth', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-12-05T09:00:00Z') });
   const hand = new Hand(page);
   await page.goto('/');

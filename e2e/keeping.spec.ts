@@ -1,6 +1,6 @@
 /** Nothing is lost: reload in the middle of editing, two tabs, a broken record, a bad file, a full store, deletion. */
 import { readFileSync } from 'node:fs';
-import { expect, fromMenu, goOn, PUMPKIN, test, TURKEY } from './fixtures';
+import { alone, expect, fromMenu, goOn, PUMPKIN, test, TURKEY } from './fixtures';
 
 /** Batches of the demo. */
 const DEMO = 6;
@@ -128,7 +128,7 @@ test('a full store is said before anything is lost', async ({ page }) => {
   expect(await page.evaluate((key) => localStorage.getItem(key), KEY)).toContain('"portionG":31');
 });
 
-test('a store that is closed at the first visit is said, and everything works in memory', async ({ page }) => {
+alone('a store that is closed at the first visit is said, and everything works in memory', async ({ page }) => {
   await page.addInitScript(() => {
     Object.defineProperty(window, 'localStorage', {
       get: () => {

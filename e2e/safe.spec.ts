@@ -1,6 +1,6 @@
 /** Only a real, recent reading of every load counts: what must never be called good, in a browser. */
 import { type Page } from '@playwright/test';
-import { DUCK, expect, forecastIsThere, goOn, recordReading, test, TURKEY } from './fixtures';
+import { alone, DUCK, expect, forecastIsThere, goOn, recordReading, test, TURKEY } from './fixtures';
 
 const START = new Date('2026-12-05T16:00:00Z');
 const heading = (page: Page, name: string | RegExp) => page.getByRole('heading', { name });
@@ -19,7 +19,7 @@ async function cooling(page: Page, c: string): Promise<void> {
   await pass(page, 0);
 }
 
-test('the practice probe passes nothing: not the check, not the card, not the table', async ({ page }) => {
+alone('the practice probe passes nothing: not the check, not the card, not the table', async ({ page }) => {
   test.slow();
   await page.clock.install({ time: START });
   await page.goto(`${TURKEY}/cook`);
@@ -54,7 +54,7 @@ test('the practice probe passes nothing: not the check, not the card, not the ta
   expect(readFileSync(await (await saved).path(), 'utf8')).not.toContain('practice');
 });
 
-test('load 1 taken out at 58 °C, load 2 hot: the check says load 1, and what to do now', async ({ page }) => {
+alone('load 1 taken out at 58 °C, load 2 hot: the check says load 1, and what to do now', async ({ page }) => {
   await page.clock.install({ time: START });
   await page.goto(`${TURKEY}/cook`);
   await pass(page, 0);
@@ -86,7 +86,7 @@ test('165 °F are 74 °C: a kitchen in Fahrenheit passes at its authority’s ow
   await expect(heading(page, 'Core: load 2 not hot enough')).toBeVisible();
 });
 
-test('“wrap now” wants a reading that still holds, and no limit missed', async ({ page }) => {
+alone('“wrap now” wants a reading that still holds, and no limit missed', async ({ page }) => {
   await page.clock.install({ time: START });
   await page.goto(`${DUCK}/cool`);
   await pass(page, 0);
@@ -166,7 +166,7 @@ test('what the larder does not have is asked after: Enter takes nothing that is 
   await expect(add).toHaveValue('200 g limpets');
 });
 
-test('an alarm is shown through the service worker, and one file has all of them', async ({ browser }) => {
+alone('an alarm is shown through the service worker, and one file has all of them', async ({ browser }) => {
   test.slow();
   // Not told to save data: it keeps its service worker. A browser without a screen allows no notification: what is asked
   // of the registration is written down instead.
@@ -210,7 +210,7 @@ test('an alarm is shown through the service worker, and one file has all of them
   await page.close();
 });
 
-test('a page closed while edits are on their way: none is lost, none is done twice', async ({ page, context }) => {
+alone('a page closed while edits are on their way: none is lost, none is done twice', async ({ page, context }) => {
   test.slow();
   await page.goto(`${TURKEY}/wrap`);
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('28');

@@ -1,6 +1,6 @@
 /** Several tabs of one browser: nothing of either is lost, whatever they do at once. */
 import { type Page } from '@playwright/test';
-import { expect, fromMenu, test, TURKEY } from './fixtures';
+import { alone, expect, fromMenu, TURKEY } from './fixtures';
 
 const KEY = 'involucrum/batch/demo-turkey-purses';
 interface Stored {
@@ -11,7 +11,7 @@ interface Stored {
 }
 const stored = (page: Page) => page.evaluate((key) => JSON.parse(localStorage.getItem(key) ?? 'null') as Stored, KEY);
 
-test('two tabs editing one batch at the same moment keep every edit', async ({ page, context }) => {
+alone('two tabs editing one batch at the same moment keep every edit', async ({ page, context }) => {
   await page.goto(`${TURKEY}/cook`);
   const other = await context.newPage();
   await other.goto(`${TURKEY}/cook`);
@@ -46,7 +46,7 @@ test('two tabs editing one batch at the same moment keep every edit', async ({ p
   expect((await stored(page)).revision).toBe(60);
 });
 
-test('undo takes back its own, and never what the other tab did', async ({ page, context }) => {
+alone('undo takes back its own, and never what the other tab did', async ({ page, context }) => {
   await page.goto(`${TURKEY}/wrap`);
   const other = await context.newPage();
   await other.goto(`${TURKEY}/note`);
@@ -67,7 +67,7 @@ test('undo takes back its own, and never what the other tab did', async ({ page,
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('30');
 });
 
-test('what one tab deletes, the other’s typing does not revive; it is offered back', async ({ page, context }) => {
+alone('what one tab deletes, the other’s typing does not revive; it is offered back', async ({ page, context }) => {
   await page.goto(`${TURKEY}/note`);
   await page.getByLabel('In your own words').fill('half a thought');
   const other = await context.newPage();
@@ -80,7 +80,7 @@ test('what one tab deletes, the other’s typing does not revive; it is offered 
   await expect(other.getByRole('article')).toHaveCount(6);
 });
 
-test('settings changed in two tabs at once are both kept', async ({ page, context }) => {
+alone('settings changed in two tabs at once are both kept', async ({ page, context }) => {
   await page.goto('/kitchen');
   const other = await context.newPage();
   await other.goto('/kitchen');

@@ -2,10 +2,10 @@
 import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { expect, type OwnServer, test as base, TURKEY, withServer } from './fixtures';
+import { alone, expect, type OwnServer, TURKEY, withServer } from './fixtures';
 
 /** A server with a build of its own, which changes under the page. */
-const test = base.extend<{ dist: string; server: OwnServer }>({
+const test = alone.extend<{ dist: string; server: OwnServer }>({
   dist: async ({ browserName: _any }, give) => {
     const dist = mkdtempSync(path.join(tmpdir(), 'involucrum-dist-'));
     cpSync('dist', dist, { recursive: true });

@@ -1,7 +1,7 @@
 /** The whole kitchen in one file and back into an empty browser; photographs, tables of readings, trends, what is done archived. */
 import { readFileSync } from 'node:fs';
 import { type FileChooser, type Page } from '@playwright/test';
-import { DUCK, expect, expectAccessible, goOn, test, TURKEY, unfoldAll } from './fixtures';
+import { alone, DUCK, expect, expectAccessible, goOn, test, TURKEY, unfoldAll } from './fixtures';
 
 /** Every document as it is stored. */
 const documents = (page: Page): Promise<Record<string, string>> =>
@@ -32,7 +32,7 @@ async function choose(page: Page, button: string, file: Parameters<FileChooser['
   await (await chosen).setFiles(file);
 }
 
-test('everything in one file, into an empty browser, letter by letter', async ({ page, browser, baseURL }) => {
+alone('everything in one file, into an empty browser, letter by letter', async ({ page, browser, baseURL }) => {
   await page.goto(`${TURKEY}/note`);
   await choose(page, 'Add a photograph', { name: 'p.png', mimeType: 'image/png', buffer: await picture(page) });
   await expect(page.getByRole('img', { name: /^Photograph of Turkey/ })).toBeVisible();

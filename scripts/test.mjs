@@ -3,10 +3,12 @@ import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { cacheFolder, installChromium, installPackages } from './prepare.mjs';
+import { putTogether } from './together.mjs';
 
 installPackages();
 installChromium();
 const cache = cacheFolder();
+const unitTests = putTogether(cache);
 const began = Date.now();
 let passed = 0;
 let failed = 0;
@@ -19,7 +21,7 @@ const broken = [];
 function run(name, command, args) {
   const start = Date.now();
   const child = spawn(command, args, {
-    env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', FORCE_COLOR: '0' },
+    env: { ...process.env, CI: '1', EXPO_NO_TELEMETRY: '1', FORCE_COLOR: '0', TESTS_TOGETHER: unitTests.file },
   });
   let words = '';
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (words += text));
@@ -87,23 +89,16 @@ const read = async () => {
   ]);
   await step('import rules', 'npm', ['run', '--silent', 'layers']);
 };
-/** Some of the unit tests, by project and, where there are many, by part. */
-const unit = (name, projects, part = '1/1') => {
-  const report = `unit-tests-${projects[0]}-${part.replace('/', '-of-')}.json`;
-  const args = [
-    'jest',
-    '--selectProjects',
-    ...projects,
-    `--shard=${part}`,
-    '--maxWorkers=1',
-    '--json',
-    `--outputFile=${cache}/${report}`,
-  ];
+/** Some of the unit tests. */
+const unit = (name, files) => {
+  const report = `${name.replaceAll(' ', '-').replace('/', '-of-')}.json`;
+  const args = ['jest', '--maxWorkers=1', '--json', `--outputFile=${cache}/${report}`, '--runTestsByPath', ...files];
   return suite(name, 'npx', args, report, (r) => {
     const tests = r.testResults.flatMap((file) =>
       file.assertionResults.map((test) => ({
         seconds: (test.duration ?? 0) / 1000,
-        name: `${path.relative('.', file.name)}: ${test.fullName}`,
+        // One of several files put together names its own.
+        name: /^test\//.test(test.fullName) ? test.fullName : `${path.relative('.', file.name)}: ${test.fullName}`,
         isBroken: test.status === 'failed',
       })),
     );
@@ -120,14 +115,14 @@ const made = async () => {
   await step('build', node, ['scripts/build.mjs']);
   await step('bundle size', node, ['scripts/bench.mjs', '--sizes']);
   await step('schemas in docs are current', node, ['--import', 'tsx', 'scripts/write-schemas.ts', '--check']);
-  await unit('unit tests of the interface', ['ui', 'web']);
+  const { ui, web } = unitTests.list;
+  await unit('unit tests of the interface', [...ui.alone, ...ui.parts, ...web.alone, ...web.parts]);
 };
-/** Tests of the core, in parts about as long as each other. */
-const PARTS = 4;
-const core = Array.from(
-  { length: PARTS },
-  (_, i) => () => unit('unit tests of the core', ['core'], `${i + 1}/${PARTS}`),
-);
+const { parts, alone } = unitTests.list.core;
+const core = [
+  ...parts.map((file, i) => () => unit(`unit tests of the core ${i + 1}/${parts.length}`, [file])),
+  () => unit('unit tests of what keeps and serves', alone),
+];
 // Two lanes for the two cores of an ordinary machine: whichever is free takes what comes next.
 const tasks = [read, made, ...core];
 const lane = async () => {
