@@ -39,4 +39,10 @@ config.resolver.resolveRequest = (context, name, platform) => {
   }
   return context.resolveRequest(context, name, platform);
 };
+// A second look at what the first has made smaller.
+const { minifierConfig } = config.transformer;
+config.transformer.minifierConfig = {
+  ...minifierConfig,
+  compress: { ...minifierConfig.compress, passes: 2, ecma: 2020 },
+};
 module.exports = config;

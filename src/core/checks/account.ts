@@ -11,19 +11,14 @@ import { drawLedger, type Ledger } from '../filling/ledger';
 import { accountSalt, type SaltAccount } from '../filling/salt';
 import { type Takes, takesOf, withBroth } from '../filling/takes';
 import { laidOf } from '../wrapper/laid';
-import { type Exposure, exposureOf } from '../cooling/exposure-of';
-import { wrapMinutesOf } from '../cooling/board-clock';
-import { type Fastest, fastestOf } from '../cooking/fastest';
-import { type CookedLoad, cookedLoads } from '../cooking/load-evidence';
-import { FRIDGE_AFTER, type LoadsToCook, loadsToCook } from '../cooking/loads-to-cook';
-import { judgeLoads, type Verdict } from '../safety/loads';
-import { FORMS } from '../forms';
 import { balance, type Balance } from '../wrapper/balance';
 import { type Fit, fitParcel } from '../wrapper/fit';
 import { type HeatForecast } from '../forecast/heat';
 import { type Outline, outline } from '../forecast/outline';
+import { type LoadAccounts, loadAccounts } from './load-accounts';
+import { once } from './once';
 
-export interface Accounts extends Outline {
+export interface Accounts extends Outline, LoadAccounts {
   batch: Batch;
   kitchen: Kitchen;
   ledger: Ledger;
@@ -42,14 +37,6 @@ export interface Accounts extends Outline {
   takes: Takes;
   /** g of steam that is not counted on: of a cooling that is too slow. */
   steamLeftOut: number;
-  /** In how many loads it is cooked; null where in nothing of the kitchen's. */
-  loads: LoadsToCook | null;
-  /** Loads as they were cooked and measured. */
-  cooked: readonly CookedLoad[];
-  /** The verdict on what was measured, load by load. */
-  verdict: Verdict;
-  /** How long it has been out of the cold, and will be. */
-  exposure: Exposure;
   heat: HeatForecast | null;
   /** Why there is no forecast and will be none. */
   problem: string | null;
@@ -59,10 +46,24 @@ export interface Accounts extends Outline {
   now: string | null;
 }
 
-/** Worked out when it is first asked for, once: of a change that is tried out for one check the others' accounts are not needed. */
-function once<T>(make: () => T): () => T {
-  let made: { value: T } | null = null;
-  return () => (made ??= { value: make() }).value;
+/** A parcel as it is laid and filled, and how many of them there will be. */
+function parcelOf({ wrap, count }: Batch, { lines, dough }: Outline, ledger: Ledger, usableG: number) {
+  const laid = laidOf(wrap, dough);
+  const density = once(() => (lines.length > 0 ? fillingDensity(ledger.composition) : ORDINARY_DENSITY));
+  const fit = once(() =>
+    fitParcel({
+      form: wrap.form,
+      laid,
+      dough,
+      fillingG: wrap.portionG,
+      density: density(),
+      hasMouth: wrap.vent === 'mouth',
+    }),
+  );
+  const balanced = once(() =>
+    balance({ fillingG: usableG, portionG: wrap.portionG, count, doughG: wrap.doughG, skinG: fit().wrapperG }),
+  );
+  return { laid, density, fit, balance: balanced };
 }
 
 /**
@@ -82,94 +83,30 @@ export function account(
 ): Accounts {
   const o = outline(batch, kitchen);
   const { wrap, cook } = batch;
-  const usual = takesOf(
-    kindOf(o.lines),
-    {
-      form: wrap.form,
-      vent: wrap.vent,
-      method: cook.method,
-      dough: o.dough.kind,
-    },
-    kitchen.learned,
-  );
+  const { form, vent } = wrap;
+  const usual = takesOf(kindOf(o.lines), { form, vent, method: cook.method, dough: o.dough.kind }, kitchen.learned);
   const steamG = heat?.cooling?.soundSteamG ?? 0;
   const ledger = drawLedger(o.lines, batch.water, steamG, usual.ovenPer100);
-  const takes = withBroth(usual, wrap.form, ledger);
-  const density = once(() => (o.lines.length > 0 ? fillingDensity(ledger.composition) : ORDINARY_DENSITY));
-  const laid = laidOf(wrap, o.dough);
-  const fit = once(() =>
-    fitParcel({
-      form: wrap.form,
-      laid,
-      dough: o.dough,
-      fillingG: wrap.portionG,
-      density: density(),
-      hasMouth: wrap.vent === 'mouth',
-    }),
-  );
+  const takes = withBroth(usual, form, ledger);
   const usableG = ledger.finishedG * (1 - wasteShare(kitchen));
-  const balanced = once(() =>
-    balance({
-      fillingG: usableG,
-      portionG: wrap.portionG,
-      count: batch.count,
-      doughG: wrap.doughG,
-      skinG: fit().wrapperG,
-    }),
-  );
+  const parcel = parcelOf(batch, o, ledger, usableG);
   const fat = once(() => accountFat(o.lines, ledger.finishedG));
   const salt = once(() =>
     accountSalt(o.lines, {
       finishedG: ledger.finishedG,
       portionG: wrap.portionG,
-      wrapperG: fit().wrapperG,
+      wrapperG: parcel.fit().wrapperG,
       wrapperPercent: o.doughSaltPercent,
       aimPercent: saltAim(kitchen),
     }),
   );
-  const loads = once(() =>
-    loadsToCook(batch, kitchen, { dough: o.dough, fit: fit(), bears: heat?.core?.pot?.bears ?? null }),
-  );
-  // A bun that is filled afterwards is cooked alone: its filling is measured where it is cooked.
-  const isFilledAfter = FORMS[wrap.form].isFilledAfter;
-  const fastest = once((): Fastest | null =>
-    heat?.core && !isFilledAfter ? fastestOf(heat.core.samples, o.limit.c) : null,
-  );
-  const cooked = once(() => {
-    const atOnce = loads()?.atOnce ?? batch.count;
-    if (!isFilledAfter) return cookedLoads(batch, atOnce, fastest()?.soonest ?? null);
-    return cookedLoads({ ...batch, cook: { ...cook, run: null, earlierRuns: [] } }, batch.count, null);
-  });
-  const read = once(() =>
-    judgeLoads(
-      cooked().loads.map((load) => ({ ...load, isOut: load.isOut && !isFilledAfter })),
-      o.limit,
-      cooked().toCome,
-      fastest()?.heating,
-    ),
-  );
-  const exposed = once(() => {
-    const waits = loads()?.lastWaits ?? 0;
-    return exposureOf(
-      batch,
-      {
-        perishable: o.perishable,
-        cooling: heat?.cooling ?? null,
-        wrapMinutes: wrapMinutesOf(batch, kitchen),
-        // What waits for longer goes back into the fridge: so it is said.
-        waitMinutes: waits < FRIDGE_AFTER ? waits : 0,
-        roomC: kitchen.roomC,
-        toCome: cooked().toCome,
-      },
-      now,
-    );
-  });
+  const inLoads = loadAccounts(o, { batch, kitchen, heat, now, fit: parcel.fit });
   return {
     ...o,
     batch,
     kitchen,
     ledger,
-    laid,
+    laid: parcel.laid,
     takes,
     usableG,
     steamLeftOut: Math.max(0, (heat?.cooling?.evaporatedG ?? 0) - steamG),
@@ -184,25 +121,25 @@ export function account(
       return salt();
     },
     get density() {
-      return density();
+      return parcel.density();
     },
     get fit() {
-      return fit();
+      return parcel.fit();
     },
     get balance() {
-      return balanced();
+      return parcel.balance();
     },
     get loads() {
-      return loads();
+      return inLoads.loads;
     },
     get cooked() {
-      return cooked().loads;
+      return inLoads.cooked;
     },
     get verdict() {
-      return read();
+      return inLoads.verdict;
     },
     get exposure() {
-      return exposed();
+      return inLoads.exposure;
     },
   };
 }
