@@ -1,5 +1,6 @@
 /** axe on every screen, light and dark; the keyboard reaches every control. */
 import {
+  alone,
   DUCK,
   expect,
   expectAccessible,
@@ -25,7 +26,7 @@ test.describe('as it opens', () => {
     ['places', SCREENS],
     ['stations', STATIONS],
   ] as const) {
-    test(`nothing jumps, and axe finds nothing serious: ${what}`, async ({ page }) => {
+    alone(`nothing jumps, and axe finds nothing serious: ${what}`, async ({ page }) => {
       await watchShifts(page);
       for (const screen of screens) {
         await test.step(screen, async () => {

@@ -10,7 +10,7 @@ import { formatNumber } from '@/core/units/amount';
 import { formatGrams, formatMinutes, formatTemperature, formatWeight } from '@/core/units/format';
 import { capital } from '@/core/units/letters';
 import { shownGrams } from '@/core/filling/shown-amount';
-import { doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
+import { type DoughAmounts, doughAmounts, doughOfFlour } from '@/core/wrapper/amounts';
 import { isFlour } from '@/core/wrapper/formula';
 import { type WrapperMaking } from '@/core/wrapper/making';
 import { isKeptDough, VARIANT_ID } from '@/core/wrapper/kept-dough';
@@ -116,14 +116,13 @@ export function DoughPanel(props: Props) {
 const copied = (parts: readonly DoughPart[]) =>
   parts.map(({ name, share, formula }) => ({ name, share, formula: formula.map((line) => ({ ...line })) }));
 
-function Made({ batch, kitchen, assessment, plan, edit }: Props) {
-  const { wrap, count } = batch;
+function Made(props: Props) {
+  const { batch, kitchen, assessment, plan, edit } = props;
+  const { wrap } = batch;
   const { amounts, water, neededG } = plan;
   const [flourG, setFlourG] = useState<number | null>(null);
   const [unit, setUnit] = useState<'g' | 'cup'>('g');
   if (!amounts) return null;
-  const tables =
-    amounts.parts.length > 0 ? amounts.parts : [{ name: '', grams: amounts.totalG, ingredients: amounts.ingredients }];
   const t = (c: number) => formatTemperature(c, kitchen.temperature);
   const set = (to: Partial<Batch['wrap']>, what: string) => edit({ do: 'setWrap', to }, what);
   // Spooned and levelled, by the larder's own figure.
@@ -136,29 +135,7 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
   };
   return (
     <View style={{ gap: 12 }}>
-      {tables.map(({ name, grams, ingredients }) => (
-        <PairTable
-          key={name}
-          title={name === '' ? phrases.doughFor(count) : capital(name)}
-          note={
-            name === ''
-              ? phrases.doughSum(count, assessment.fit.wrapperG, plan.spareShare, plan.spareShare > wrap.spareShare)
-              : undefined
-          }
-          columns={['of flour', kitchen.amounts === 'spoons' ? 'measure' : 'weigh']}
-          rows={[
-            ...ingredients.map((i) => ({
-              name: ingredientName(i.ingredientId),
-              note: i.ingredientId === amounts.heldBack ? phrases.holdBackWater(amounts.heldBackG) : undefined,
-              figures: [
-                `${formatNumber(i.percent, 1)} %`,
-                shownGrams(i.grams, ingredientById(i.ingredientId), kitchen),
-              ],
-            })),
-            { name: 'Together', figures: ['', formatGrams(grams)], sum: true },
-          ]}
-        />
-      ))}
+      <Formulas {...props} amounts={amounts} />
       {water && (
         <Sentence
           text={
@@ -224,25 +201,58 @@ function Made({ batch, kitchen, assessment, plan, edit }: Props) {
         ]}
         onChange={setUnit}
       />
-      {plan.rise && (
-        <Choices
-          label="It rises"
-          value={wrap.riseC === null ? 'kitchen' : wrap.riseC <= COLD_RISE_C ? 'fridge' : 'warm'}
-          options={[
-            { value: 'kitchen', label: phrases.IN_KITCHEN },
-            { value: 'warm', label: 'somewhere warm' },
-            { value: 'fridge', label: phrases.SLOWLY_IN_FRIDGE },
-          ]}
-          onChange={(school) =>
-            set({ riseC: school === 'kitchen' ? null : school === 'warm' ? WARM_RISE_C : kitchen.fridgeC }, 'rise')
-          }
-        />
-      )}
+      {plan.rise && <Rising wrap={wrap} kitchen={kitchen} onChange={(riseC) => void set({ riseC }, 'rise')} />}
       {wrap.doughG !== null && (
         <Small>{phrases.doughAndNeed(wrap.doughG, inWords(assessment, wrap.doughG), neededG)}</Small>
       )}
     </View>
   );
+}
+
+/** A table for each part of the dough. */
+function Formulas({ batch: { wrap, count }, kitchen, assessment, plan, amounts }: Props & { amounts: DoughAmounts }) {
+  const tables =
+    amounts.parts.length > 0 ? amounts.parts : [{ name: '', grams: amounts.totalG, ingredients: amounts.ingredients }];
+  return tables.map(({ name, grams, ingredients }) => (
+    <PairTable
+      key={name}
+      title={name === '' ? phrases.doughFor(count) : capital(name)}
+      note={
+        name === ''
+          ? phrases.doughSum(count, assessment.fit.wrapperG, plan.spareShare, plan.spareShare > wrap.spareShare)
+          : undefined
+      }
+      columns={['of flour', kitchen.amounts === 'spoons' ? 'measure' : 'weigh']}
+      rows={[
+        ...ingredients.map((i) => ({
+          name: ingredientName(i.ingredientId),
+          note: i.ingredientId === amounts.heldBack ? phrases.holdBackWater(amounts.heldBackG) : undefined,
+          figures: [`${formatNumber(i.percent, 1)} %`, shownGrams(i.grams, ingredientById(i.ingredientId), kitchen)],
+        })),
+        { name: 'Together', figures: ['', formatGrams(grams)], sum: true },
+      ]}
+    />
+  ));
+}
+
+/** Where it rises: each place at its own temperature. */
+function Rising({ wrap, kitchen, onChange }: RisingProps) {
+  return (
+    <Choices
+      label="It rises"
+      value={wrap.riseC === null ? 'kitchen' : wrap.riseC <= COLD_RISE_C ? 'fridge' : 'warm'}
+      options={[
+        { value: 'kitchen', label: phrases.IN_KITCHEN },
+        { value: 'warm', label: 'somewhere warm' },
+        { value: 'fridge', label: phrases.SLOWLY_IN_FRIDGE },
+      ]}
+      onChange={(school) => onChange(school === 'kitchen' ? null : school === 'warm' ? WARM_RISE_C : kitchen.fridgeC)}
+    />
+  );
+}
+
+interface RisingProps extends Pick<Batch, 'wrap'>, Pick<Props, 'kitchen'> {
+  onChange: (riseC: number | null) => void;
 }
 
 function inWords({ dough }: StationProps['assessment'], totalG: number): string {

@@ -87,62 +87,17 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
       />
       <Small>{phrases.FLOUR_IS_HUNDRED}</Small>
       <Form>
-        {parts.map((part, i) => {
-          return (
-            <View key={part.name} style={{ gap: 8 }}>
-              {part.name !== '' && <Small>{part.name}</Small>}
-              <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
-                {part.formula.map((line) => {
-                  const key = `${i} ${line.ingredientId}`;
-                  return way === 'percent' ? (
-                    <AmountField
-                      key={key}
-                      label={ingredientName(line.ingredientId)}
-                      unit="%"
-                      value={Math.round(line.percent * 100) / 100}
-                      {...LIMITS.doughPercent}
-                      onChange={(percent) =>
-                        percent !== null &&
-                        change(
-                          i,
-                          part.formula.map((l) => (l === line ? { ...l, percent } : l)),
-                          key,
-                        )
-                      }
-                    />
-                  ) : (
-                    <AmountField
-                      key={`${key} g`}
-                      label={ingredientName(line.ingredientId)}
-                      unit="g"
-                      value={gramsOf(i, line)}
-                      least={0}
-                      most={20_000}
-                      onChange={(grams) => grams !== null && setWeighed({ ...weighed, [key]: grams })}
-                    />
-                  );
-                })}
-              </View>
-              {way === 'weighed' && (
-                <Press
-                  title={phrases.TAKE_GRAMS}
-                  onPress={() =>
-                    void change(i, inPercent(part.formula.map((l) => ({ ...l, percent: gramsOf(i, l) }))), 'weighed')
-                  }
-                />
-              )}
-              <Choices
-                label={phrases.ADD_TO_IT}
-                value=""
-                options={MORE.filter((id) => !part.formula.some((l) => l.ingredientId === id)).map((value) => ({
-                  value,
-                  label: ingredientName(value).toLowerCase(),
-                }))}
-                onChange={(ingredientId) => void change(i, [...part.formula, { ingredientId, percent: 1 }], 'formula')}
-              />
-            </View>
-          );
-        })}
+        {parts.map((part, i) => (
+          <FormulaPart
+            key={part.name}
+            part={part}
+            way={way}
+            keyOf={({ ingredientId }) => `${i} ${ingredientId}`}
+            gramsOf={(line) => gramsOf(i, line)}
+            onWeighed={(key, grams) => setWeighed({ ...weighed, [key]: grams })}
+            onChange={(formula, what) => void change(i, formula, what)}
+          />
+        ))}
       </Form>
       <TextField
         label="Called"
@@ -161,6 +116,72 @@ export function FormulaEditor({ batch, plan, edit }: StationProps & { plan: Wrap
           onPress={() => void edit({ do: 'setWrap', to: { ownDough: null } }, 'formula')}
         />
       </View>
+    </View>
+  );
+}
+
+type Formula = Parts[number]['formula'];
+
+interface PartProps {
+  part: Parts[number];
+  way: Way;
+  keyOf: (line: Formula[number]) => string;
+  gramsOf: (line: Formula[number]) => number;
+  onWeighed: (key: string, grams: number) => void;
+  onChange: (formula: Formula, what: string) => void;
+}
+
+/** One part of it: a field for each ingredient, and what else could go in. */
+function FormulaPart({ part: { name, formula }, way, keyOf, gramsOf, onWeighed, onChange }: PartProps) {
+  return (
+    <View style={{ gap: 8 }}>
+      {name !== '' && <Small>{name}</Small>}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+        {formula.map((line) => {
+          const key = keyOf(line);
+          return way === 'percent' ? (
+            <AmountField
+              key={key}
+              label={ingredientName(line.ingredientId)}
+              unit="%"
+              value={Math.round(line.percent * 100) / 100}
+              {...LIMITS.doughPercent}
+              onChange={(percent) =>
+                percent !== null &&
+                onChange(
+                  formula.map((l) => (l === line ? { ...l, percent } : l)),
+                  key,
+                )
+              }
+            />
+          ) : (
+            <AmountField
+              key={`${key} g`}
+              label={ingredientName(line.ingredientId)}
+              unit="g"
+              value={gramsOf(line)}
+              least={0}
+              most={20_000}
+              onChange={(grams) => grams !== null && onWeighed(key, grams)}
+            />
+          );
+        })}
+      </View>
+      {way === 'weighed' && (
+        <Press
+          title={phrases.TAKE_GRAMS}
+          onPress={() => onChange(inPercent(formula.map((l) => ({ ...l, percent: gramsOf(l) }))), 'weighed')}
+        />
+      )}
+      <Choices
+        label={phrases.ADD_TO_IT}
+        value=""
+        options={MORE.filter((id) => !formula.some((l) => l.ingredientId === id)).map((value) => ({
+          value,
+          label: ingredientName(value).toLowerCase(),
+        }))}
+        onChange={(ingredientId) => onChange([...formula, { ingredientId, percent: 1 }], 'formula')}
+      />
     </View>
   );
 }
