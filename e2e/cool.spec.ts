@@ -28,6 +28,15 @@ const comes = (page: Page, what: Locator) =>
     await page.clock.runFor(500);
     await expect(what).toBeVisible({ timeout: 200 });
   }).toPass({ timeout: 25_000 });
+/** Spread on a tray, off the heat, its clock runs. */
+async function spreadAndStart(page: Page): Promise<void> {
+  await page.clock.install({ time: START });
+  await page.goto(`${DUCK}/cool`);
+  await page.clock.runFor(3000);
+  await page.getByRole('button', { name: /^Spread to 20\smm on a tray/ }).click();
+  await page.clock.runFor(2000);
+  await page.getByRole('button', { name: /start the clock/ }).click();
+}
 const timer = (page: Page) => page.getByRole('timer', { name: 'Cooling clock' });
 const typed = (page: Page, celsius: string) => recordReading(page, celsius, 'Warmest place now, °C');
 
@@ -50,12 +59,7 @@ test('too slow as the demo opens, mended by one tap, undone by another', async (
 alone(
   'off the heat to wrap now: the clock, a reload, readings that change it, ledger and curve agreeing',
   async ({ page }) => {
-    await page.clock.install({ time: START });
-    await page.goto(`${DUCK}/cool`);
-    await page.clock.runFor(3000);
-    await page.getByRole('button', { name: /^Spread to 20\smm on a tray/ }).click();
-    await page.clock.runFor(2000);
-    await page.getByRole('button', { name: /start the clock/ }).click();
+    await spreadAndStart(page);
     await comes(page, timer(page).getByText('to wrap-ready'));
     await expect(timer(page)).toContainText('to the limit at 17:00');
     const minutes = async () => {
@@ -298,12 +302,7 @@ testWithServer(
 alone(
   'yesterday’s reading does not make today’s filling cold, and a clock set back gives no time back',
   async ({ page }) => {
-    await page.clock.install({ time: START });
-    await page.goto(`${DUCK}/cool`);
-    await page.clock.runFor(3000);
-    await page.getByRole('button', { name: /^Spread to 20\smm on a tray/ }).click();
-    await page.clock.runFor(2000);
-    await page.getByRole('button', { name: /start the clock/ }).click();
+    await spreadAndStart(page);
     await pass(page, 100);
     await typed(page, '22');
     await comes(page, page.getByRole('heading', { name: 'Wrap now' }));

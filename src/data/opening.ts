@@ -12,11 +12,11 @@ import { finishPending } from './unfinished';
 
 /**
  * At the very first visit, stores what is given. Later visits find the mark and store nothing.
- * @param late told when what a page has left was done after this
+ * @param gone told when a page that was still here has gone, and what it left is done
  */
-export const openFirst = (demo: () => Promise<Demo> | Demo, late?: () => void): Promise<void> =>
+export const openFirst = (demo: () => Promise<Demo> | Demo, gone?: () => void): Promise<void> =>
   inTurn(async () => {
-    await finishPending(late);
+    await finishPending(gone);
     await purgePrints(async (key) => (await readText(key)) !== null);
     if ((await readToChange(OPENED_KEY)) !== null) return;
     const { batches, days } = await demo();

@@ -9,25 +9,26 @@ import { pageOf, type PendingEdit } from './pending';
 import { MissingError, parse } from './records';
 import { keysOf, readText, removeText } from './store';
 
-/** Pages that are here with edits on their way: as soon as one goes, what it leaves is done. */
+/** Pages that were here with edits on their way when this one looked. */
 const watched = new Set<string>();
+
+/** As soon as such a page has gone, what it leaves is done. */
+function watch(page: string, gone?: () => void): void {
+  if (watched.has(page)) return;
+  watched.add(page);
+  void whenGone(page).then(() => inTurn(() => finishPending(gone)).then(gone));
+}
 
 /**
  * Does the edits that another page had on their way when it went: in their order, and none that a document holds already. One
- * that is still here does its own, and can take them back; one that is going just now is waited for, but by nobody.
- * @param late told when something was done after all
+ * that is still here does its own, and can take them back; where it goes before that, they are done then.
+ * @param gone told when such a page has gone, and what it left is done
  */
-export async function finishPending(late?: () => void): Promise<void> {
+export async function finishPending(gone?: () => void): Promise<void> {
   const here = await pagesHere();
-  const keys = (await keysOf(PREFIX_OF.pending)).sort().filter((key) => {
-    const page = pageOf(key);
-    const isHere = here.has(page);
-    if (isHere && !watched.has(page)) {
-      watched.add(page);
-      void whenGone(page).then(() => inTurn(() => finishPending(late)).then(late));
-    }
-    return !isHere;
-  });
+  const written = (await keysOf(PREFIX_OF.pending)).sort();
+  for (const key of written) if (here.has(pageOf(key))) watch(pageOf(key), gone);
+  const keys = written.filter((key) => !here.has(pageOf(key)));
   const texts = await Promise.all(keys.map(readText));
   const left = keys.flatMap((key, i) => pendingIn(key, texts[i]).map((pending) => ({ key, pending })));
   // In the order of time; of one page and moment, in its own.

@@ -130,16 +130,16 @@ export function account(
       return parcel.balance();
     },
     get loads() {
-      return inLoads.loads;
+      return inLoads.loads();
     },
     get cooked() {
-      return inLoads.cooked;
+      return inLoads.cooked();
     },
     get verdict() {
-      return inLoads.verdict;
+      return inLoads.verdict();
     },
     get exposure() {
-      return inLoads.exposure;
+      return inLoads.exposure();
     },
   };
 }

@@ -33,11 +33,8 @@ interface Made {
   fit: () => Fit;
 }
 
-/** Draws them up, each when it is first asked for. */
-export function loadAccounts(
-  { dough, limit, perishable }: Outline,
-  { batch, kitchen, heat, now, fit }: Made,
-): LoadAccounts {
+/** Each is drawn up when it is first asked for. */
+export function loadAccounts({ dough, limit, perishable }: Outline, { batch, kitchen, heat, now, fit }: Made) {
   // A bun that is filled afterwards is cooked alone: its filling is measured where it is cooked.
   const { isFilledAfter } = FORMS[batch.wrap.form];
   const loads = once(() => loadsToCook(batch, kitchen, { dough, fit: fit(), bears: heat?.core?.pot?.bears ?? null }));
@@ -73,18 +70,5 @@ export function loadAccounts(
       now,
     );
   });
-  return {
-    get loads() {
-      return loads();
-    },
-    get cooked() {
-      return cooked().loads;
-    },
-    get verdict() {
-      return verdict();
-    },
-    get exposure() {
-      return exposure();
-    },
-  };
+  return { loads, cooked: () => cooked().loads, verdict, exposure };
 }

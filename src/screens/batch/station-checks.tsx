@@ -40,12 +40,13 @@ export function StationChecks({ station, isStale, ...props }: Props) {
       isShort={!wide}
       onFix={(fix) => void onFix(check, fix)}
     >
-      <Shown check={check} wide={wide} {...props} />
+      <Picture check={check} wide={wide} {...props} />
     </Panel>
   ));
 }
 
-function Shown({ check, wide, ...props }: StationProps & { check: CheckId; wide: boolean }) {
+/** What shows a check best, in its panel. */
+function Picture({ check, wide, ...props }: StationProps & { check: CheckId; wide: boolean }) {
   const { batch, assessment } = props;
   // On a phone the curve is the first thing to see at Cool; on a wide screen it has its own column.
   if (check === 'cooling' && !wide) return <Cool {...props} part="curve" />;
