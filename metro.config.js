@@ -39,10 +39,13 @@ config.resolver.resolveRequest = (context, name, platform) => {
   }
   return context.resolveRequest(context, name, platform);
 };
-// A second look at what the first has made smaller.
-const { minifierConfig } = config.transformer;
+config.transformer.minifierPath = require.resolve('./scripts/minify.js');
 config.transformer.minifierConfig = {
-  ...minifierConfig,
-  compress: { ...minifierConfig.compress, passes: 2, ecma: 2020 },
+  ecma: 2020,
+  module: false,
+  // A second look at what the first has made smaller.
+  compress: { passes: 2, ecma: 2020, reduce_funcs: false },
+  mangle: { toplevel: false },
+  format: { asciiOnly: true, wrapIife: true },
 };
 module.exports = config;

@@ -9,6 +9,7 @@ const SOURCES = [
   'scripts/build.mjs',
   'scripts/split.mjs',
   'scripts/service-worker.mjs',
+  'scripts/minify.js',
   'src',
   'public',
   'types',
