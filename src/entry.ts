@@ -22,7 +22,7 @@ interface Parts {
 /** Beside each part what it shares with others (scripts/split.mjs): first that, so that a part is never there without it. */
 function loadWhatIsShared(load: Load, { urls, needs }: Parts): Load {
   return async (part) => {
-    await Promise.all((needs[urls.indexOf(part)] ?? []).map((at) => load(urls[at])));
+    await Promise.all((needs[urls.indexOf(part)] ?? []).map((index) => load(urls[index])));
     return load(part);
   };
 }

@@ -13,10 +13,10 @@ export const answers = database('involucrum-worked-out', 'answers', () => progra
 
 /** Of a batch that is gone nothing is kept. */
 export const forgetAnswers = (id: string) =>
-  answers((known) =>
+  answers((store) =>
     delMany(
       QUESTIONS.map((question) => `${question} ${id}`),
-      known,
+      store,
     ),
   );
 

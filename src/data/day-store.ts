@@ -16,22 +16,22 @@ import * as validator from './validator';
 export const isDayKey = (key: string): boolean => key.startsWith(PREFIX_OF.day);
 
 /** Texts that have been read, and what they are: the same text is the same object. */
-const known = new Map<string, { text: string; day: Day }>();
+const lastRead = new Map<string, { text: string; day: Day }>();
 
 const isBrokenDay = (record: Day | BrokenRecord): record is BrokenRecord => 'problems' in record;
 
 async function read(key: string, text: string): Promise<Day | BrokenRecord> {
-  const before = known.get(key);
+  const before = lastRead.get(key);
   if (before?.text === text) return before.day;
   const [ours] = await asWritten<Day>([{ key, text }], DAY_VERSION);
   if (ours !== null) {
-    known.set(key, { text, day: ours });
+    lastRead.set(key, { text, day: ours });
     return ours;
   }
   const json = parse(text);
   const result = json === undefined ? { ok: false as const, problems: [notJson()] } : await validator.readDay(json);
   if (!result.ok) return { key, text, problems: result.problems };
-  known.set(key, { text, day: result.value });
+  lastRead.set(key, { text, day: result.value });
   return result.value;
 }
 
@@ -39,7 +39,7 @@ async function read(key: string, text: string): Promise<Day | BrokenRecord> {
 function putDay(day: Day): Promise<boolean> {
   const key = dayKey(day.id);
   const text = JSON.stringify(day);
-  known.set(key, { text, day });
+  lastRead.set(key, { text, day });
   return writeText(key, text);
 }
 

@@ -22,7 +22,7 @@ export function useDays() {
 }
 
 const show = (day: Day): Promise<void> =>
-  showInList<Days>(DAYS, (known) => ({ ...known, days: [day, ...known.days.filter((d) => d.id !== day.id)] }));
+  showInList<Days>(DAYS, (list) => ({ ...list, days: [day, ...list.days.filter((d) => d.id !== day.id)] }));
 
 /** Earlier states of days, and what stood after each: a step back is taken only where nothing else has come. */
 const earlier: { day: Day; after: Pick<Day, 'revision' | 'writer'> }[] = [];

@@ -12,15 +12,15 @@ interface Known {
 
 /** So many versions are remembered: of a few batches the present one and the one before it. */
 const REMEMBERED = 12;
-let known: Known[] = [];
+let versions: Known[] = [];
 let count = 0;
 
 /** The version of a batch as heat sees it: the same name for the same forecast. */
 export function heatVersion(batch: Batch, kitchen: Kitchen): string {
-  const same = known.find((k) => k.batch === batch && k.kitchen === kitchen);
+  const same = versions.find((k) => k.batch === batch && k.kitchen === kitchen);
   if (same) return same.version;
   const text = `${batch.id} ${heatKey(batch, kitchen)}`;
-  const version = known.find((k) => k.text === text)?.version ?? `v${++count}`;
-  known = [{ batch, kitchen, text, version }, ...known.filter((k) => k.text !== text)].slice(0, REMEMBERED);
+  const version = versions.find((k) => k.text === text)?.version ?? `v${++count}`;
+  versions = [{ batch, kitchen, text, version }, ...versions.filter((k) => k.text !== text)].slice(0, REMEMBERED);
   return version;
 }

@@ -132,9 +132,9 @@ async function show(batch: Batch): Promise<void> {
   await mutate(one(batch.id), batch, { revalidate: false });
   // What is rehearsed is in no list.
   if (isRehearsal(batch.id)) return;
-  await showInList<Batches>(BATCHES, (known) => ({
-    ...known,
-    batches: batchStore.newestFirst([...known.batches.filter((b) => b.id !== batch.id), batch]),
+  await showInList<Batches>(BATCHES, (list) => ({
+    ...list,
+    batches: batchStore.newestFirst([...list.batches.filter((b) => b.id !== batch.id), batch]),
   }));
 }
 

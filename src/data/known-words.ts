@@ -13,7 +13,7 @@ async function read(): Promise<string[]> {
 export const useKnownWords = (): readonly string[] | undefined => useSWR(KEY, read).data;
 
 export async function learnWord(id: string): Promise<void> {
-  const known = [...new Set([...(await read()), id])];
-  await writeText(KEY, known.join(' '));
-  await mutate(KEY, known, { revalidate: false });
+  const words = [...new Set([...(await read()), id])];
+  await writeText(KEY, words.join(' '));
+  await mutate(KEY, words, { revalidate: false });
 }

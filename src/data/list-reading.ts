@@ -20,6 +20,6 @@ export async function readingList<List>(key: string, read: () => Promise<List>):
 /** Shows a change in a list without reading it all again, unless a reading was on its way. */
 export async function showInList<List>(key: string, change: (known: List) => List): Promise<void> {
   const wasRead = (onTheWay.get(key) ?? 0) > 0;
-  await mutate<List>(key, (known) => known && change(known), { revalidate: false });
+  await mutate<List>(key, (list) => list && change(list), { revalidate: false });
   if (wasRead) void mutate(key);
 }

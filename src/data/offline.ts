@@ -20,7 +20,7 @@ export async function keepForOffline(): Promise<void> {
   try {
     const { Workbox } = await import('workbox-window');
     const workbox = new Workbox('/sw.js');
-    const take = (): void =>
+    const switchOver = (): void =>
       takeOver(workbox, () => {
         // What was just typed is written down already; its steps back are kept, too.
         keepAll();
@@ -30,7 +30,7 @@ export async function keepForOffline(): Promise<void> {
       say({
         text: 'A newer Involucrum is ready. Switch when nothing is half typed.',
         kind: 'problem',
-        action: { label: 'Take it', run: take },
+        action: { label: 'Take it', run: switchOver },
       }),
     );
     await workbox.register();

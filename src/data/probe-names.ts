@@ -17,7 +17,7 @@ export function useProbeNames(isAsked: boolean): readonly string[] {
     if (!isAsked) return undefined;
     return listenToProbes({
       onEvent: ({ probe, simulated }) => {
-        if (!simulated) setNames((known) => (known.includes(probe) ? known : [...known, probe].sort()));
+        if (!simulated) setNames((before) => (before.includes(probe) ? before : [...before, probe].sort()));
       },
       onLink: () => undefined,
     });

@@ -175,15 +175,15 @@ export async function begin(
   { of, own, seed = drawSeed() }: { of: Batch | null; own: Kitchen; seed?: number },
 ): Promise<string> {
   const id = rehearsalId(newId());
-  const at = twoToday();
+  const atTwo = twoToday();
   if (bringsItsBatch(kitchen)) {
-    const { batch, minutes } = await askNotebook((remote) => remote.batchIn(kitchen, { id, at }));
-    return store(beginRehearsal(batch, { kitchen, seed, at, minutes }), practiceKitchen(own));
+    const { batch, minutes } = await askNotebook((remote) => remote.batchIn(kitchen, { id, at: atTwo }));
+    return store(beginRehearsal(batch, { kitchen, seed, at: atTwo, minutes }), practiceKitchen(own));
   }
   if (of === null) throw new InvalidError('Not begun: there is no batch to rehearse.');
   // It is a version like the one it is made from; a rehearsed one of the same line is told by its id.
-  const batch: Batch = { ...duplicateBatch(of, { id, title: of.title, at }), lineage: of.lineage };
-  return store(beginRehearsal(batch, { kitchen, seed, at }), own);
+  const batch: Batch = { ...duplicateBatch(of, { id, title: of.title, at: atTwo }), lineage: of.lineage };
+  return store(beginRehearsal(batch, { kitchen, seed, at: atTwo }), own);
 }
 
 /** The same again: the same kitchen, the same batch as it was at the beginning, or as it is now. */

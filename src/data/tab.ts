@@ -5,8 +5,8 @@ const KEY = 'involucrum/tab';
 
 function nameOfTab(): string {
   try {
-    const known = window.sessionStorage.getItem(KEY);
-    if (known !== null) return known;
+    const stored = window.sessionStorage.getItem(KEY);
+    if (stored !== null) return stored;
     const fresh = newId();
     window.sessionStorage.setItem(KEY, fresh);
     return fresh;

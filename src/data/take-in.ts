@@ -20,7 +20,7 @@ function scriptsOfPlaces(): string[] {
   const { urls, places } = JSON.parse(list) as Parts;
   const isHere = new Set([...document.scripts].map((script) => script.getAttribute('src')));
   const wanted = new Set(Object.values(places).flatMap(({ scripts }) => scripts));
-  return [...wanted].map((at) => urls[at]).filter((url) => !isHere.has(url));
+  return [...wanted].map((index) => urls[index]).filter((url) => !isHere.has(url));
 }
 
 /** Takes them in one after another, each when there is time to spare. What does not come is asked for again when it is needed. */

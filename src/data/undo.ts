@@ -62,9 +62,9 @@ export function remember(
   what: string,
   at: number,
 ): number {
-  const known = histories.get(before.id);
+  const history = histories.get(before.id);
   // After another tab's edit what was done before it cannot be taken back without taking that, too.
-  const { base, steps } = known && leadsTo(known, before) ? known : { base: before, steps: [] };
+  const { base, steps } = history && leadsTo(history, before) ? history : { base: before, steps: [] };
   const made = { revision: after.revision, writer: after.writer };
   const last = steps[steps.length - 1];
   if (last && what !== '' && last.what === what && at - last.at < JOIN_MS) {

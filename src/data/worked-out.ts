@@ -25,7 +25,7 @@ export async function workedOut<Answer>(
 ): Promise<Answer> {
   const key = `${question} ${id}`;
   const text = JSON.stringify([program(), ...asked]);
-  const kept = await answers((known) => get<Kept>(key, known));
+  const kept = await answers((store) => get<Kept>(key, store));
   if (kept?.asked === text) return kept.answer as Answer;
   const answer = await work();
   void keep(id, key, { asked: text, answer });
@@ -34,5 +34,5 @@ export async function workedOut<Answer>(
 
 /** Only of a batch that is kept itself: not of a draft that was pasted, nor of one that is gone since it was asked about. */
 async function keep(id: string, key: string, kept: Kept): Promise<void> {
-  if ((await readText(batchKey(id))) !== null) await answers((known) => set(key, kept, known));
+  if ((await readText(batchKey(id))) !== null) await answers((store) => set(key, kept, store));
 }

@@ -5,8 +5,10 @@ import * as phrases from './words';
 
 /** The day and hour at the end of a dated key, where there is one. */
 function dateIn(key: string): string {
-  const at = Date.parse(key.slice(key.lastIndexOf('/') + 1));
-  return Number.isNaN(at) ? '' : ` on ${new Date(at).toLocaleString([], { dateStyle: 'long', timeStyle: 'short' })}`;
+  const savedAt = Date.parse(key.slice(key.lastIndexOf('/') + 1));
+  return Number.isNaN(savedAt)
+    ? ''
+    : ` on ${new Date(savedAt).toLocaleString([], { dateStyle: 'long', timeStyle: 'short' })}`;
 }
 
 export function BrokenKitchen() {

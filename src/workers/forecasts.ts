@@ -16,9 +16,13 @@ interface Kept {
 let kept: Kept[] = [];
 
 function keptFor(version: string, batch: Batch, kitchen: Kitchen): Kept {
-  const known = kept.find((k) => k.version === version) ?? { version, worked: workOutHeat(batch, kitchen), full: null };
-  kept = [known, ...kept.filter((k) => k !== known)].slice(0, KEPT);
-  return known;
+  const remembered = kept.find((k) => k.version === version) ?? {
+    version,
+    worked: workOutHeat(batch, kitchen),
+    full: null,
+  };
+  kept = [remembered, ...kept.filter((k) => k !== remembered)].slice(0, KEPT);
+  return remembered;
 }
 
 function fullOf(entry: Kept, elapsed: number): HeatForecast {

@@ -59,7 +59,7 @@ export async function planDay(
   const run = planning(of.problem, { like });
   const began = Date.now();
   let best: Progress | null = null;
-  let said = '';
+  let told = '';
   for (let stretch = Date.now(); ;) {
     const { value, done } = run.next();
     best = value ?? best;
@@ -71,9 +71,9 @@ export async function planDay(
     if (now - stretch < STRETCH_MS) continue;
     if (best !== null) {
       const what = JSON.stringify(best.schedule.tasks);
-      if (what !== said)
+      if (what !== told)
         void onBetter({ plan: dayPlan(day, tasks, of, best.schedule, false), remedies: [], stage: 'planning' });
-      said = what;
+      told = what;
     }
     await breathe();
     if (isOld()) return null;

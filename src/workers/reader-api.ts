@@ -18,8 +18,8 @@ export const readerApi = {
     text: string,
     { id, at }: { id: string; at: string },
     own: readonly OwnIngredient[],
-    said: readonly PlanSaid[],
-  ): RecipePlan => planOfText(text, { id: (n) => (n === 0 ? id : `${id}-${n + 1}`), at }, own, said),
+    corrections: readonly PlanSaid[],
+  ): RecipePlan => planOfText(text, { id: (n) => (n === 0 ? id : `${id}-${n + 1}`), at }, own, corrections),
   readTable: (text: string) => linesFromCsv(text, checkLine),
   readLines: (texts: readonly string[], school: School, own: readonly OwnIngredient[]) =>
     texts.map((text) => readLines(text, school, own)),

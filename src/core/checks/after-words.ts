@@ -34,14 +34,14 @@ export function afterWords(
   const last = cook.steps[cook.steps.length - 1];
   const { kind } = DOUGHS[wrap.dough];
   const isPan = FORMS[wrap.form].size === 'pan';
-  const said = cook.steps.map(({ medium }) => medium);
+  const media = cook.steps.map(({ medium }) => medium);
   const out: string[] = [];
-  if (kind === 'yeasted' && said.includes('steam') && !said.includes('lid-shut')) {
+  if (kind === 'yeasted' && media.includes('steam') && !media.includes('lid-shut')) {
     out.push(
       `Off the heat leave the lid shut for *${LID_MINUTES} min*, then open it a crack: risen buns collapse in cold air.`,
     );
   }
-  if (isPan && said.some((m) => MEDIA[m].appliance === 'oven') && last.medium !== 'rest') {
+  if (isPan && media.some((m) => MEDIA[m].appliance === 'oven') && last.medium !== 'rest') {
     out.push(`Let it stand for *${STANDS_MINUTES} min*: its juice is taken up, and it slices.`);
   }
   const planned = plannedMinutes(cook);

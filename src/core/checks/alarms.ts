@@ -26,8 +26,12 @@ export function alarmsOf(
   now: string,
   beforeMinutes: number,
 ): Alarm[] {
-  const said = [...cooling(batch, kitchen, heat, now), ...board(batch, kitchen, now, beforeMinutes), ...heating(batch)];
-  return said
+  const alarms = [
+    ...cooling(batch, kitchen, heat, now),
+    ...board(batch, kitchen, now, beforeMinutes),
+    ...heating(batch),
+  ];
+  return alarms
     .filter(({ at }) => Date.parse(at) > Date.parse(now))
     .map((alarm) => ({ ...alarm, id: `${batch.id} ${alarm.id}`, text: `${batch.title}: ${alarm.text}` }));
 }

@@ -20,8 +20,8 @@ const really =
   ({ core }: HeatForecast, triedOut: TriedOut): Forecaster =>
   (batch, kitchen) => {
     const key = `${core?.differs.deviations?.join() ?? ''} ${heatKey(batch, kitchen)}`;
-    const known = triedOut.get(key);
-    const heat = known ?? workOutHeat(batch, kitchen, core).heat;
+    const remembered = triedOut.get(key);
+    const heat = remembered ?? workOutHeat(batch, kitchen, core).heat;
     triedOut.delete(key);
     triedOut.set(key, heat);
     const [oldest] = triedOut.keys();

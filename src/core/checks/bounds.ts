@@ -69,9 +69,9 @@ function batchAt(accounts: Accounts, end: End, most: boolean): Batch {
   const lines = batch.lines.map((line, i): Line => {
     if (!isOpen(accounts, line)) return line;
     const grams = gramsOf(line, end)[most ? 1 : 0];
-    const known = lookUp(batch.ingredients, line.ingredientId);
+    const ingredient = lookUp(batch.ingredients, line.ingredientId);
     // What is known and only not weighed is open in its weight alone.
-    if (known) return { ...line, amount: grams, unit: 'g' };
+    if (ingredient) return { ...line, amount: grams, unit: 'g' };
     const made = standIn(end, `own-open-${i}`, `${lineName(line, undefined)} ${line.note}`);
     added.push(made);
     return { ...line, ingredientId: made.id, amount: grams, unit: 'g', preparation: 'raw', weighed: 'ready' };

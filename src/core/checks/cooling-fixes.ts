@@ -14,8 +14,8 @@ const LEAST_SAVED = 0.05;
 /** What asks least of the kitchen comes first, of what keeps the rule. */
 const EASIEST_FIRST: readonly string[] = ['last-stretch', 'uncover', 'own-trays', 'tray', 'tray-fridge', 'tray-ice'];
 const handling = (id: string): number => {
-  const at = EASIEST_FIRST.indexOf(id);
-  return at < 0 ? EASIEST_FIRST.length : at;
+  const rank = EASIEST_FIRST.indexOf(id);
+  return rank < 0 ? EASIEST_FIRST.length : rank;
 };
 
 const keeps = (stages: readonly CoolingStage[]): number => Number(stages.every((stage) => stage.ok));

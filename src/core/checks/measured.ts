@@ -101,8 +101,8 @@ function unmeasured({ verdict, limit, kitchen, cooked }: Accounts): Said | null 
 
 /** Minutes on the forecast curve from a temperature to the target; null where the curve does not say. */
 function moreMinutes(forecast: CoreForecast, fromC: number): number | null {
-  const at = forecast.leastDone.find((sample) => sample.centreC >= fromC);
-  return at && forecast.leastDoneMinutes !== null ? Math.max(0, forecast.leastDoneMinutes - at.minute) : null;
+  const reached = forecast.leastDone.find((sample) => sample.centreC >= fromC);
+  return reached && forecast.leastDoneMinutes !== null ? Math.max(0, forecast.leastDoneMinutes - reached.minute) : null;
 }
 
 /** Readings that do not count, and why, in a sentence; empty where there are none. */

@@ -8,7 +8,7 @@ const sooner = (forecast: CoreForecast): number =>
 type Sample = CoreForecast['samples'][number];
 
 /** Where the limit is looked at, °C, at a minute; as it was last where it is not computed. */
-function at(samples: readonly Sample[], minute: number, key: 'centreC' | 'wrapperC'): number {
+function valueAt(samples: readonly Sample[], minute: number, key: 'centreC' | 'wrapperC'): number {
   const after = samples.findIndex((s) => s.minute >= minute);
   if (after < 0) return samples[samples.length - 1][key];
   if (after === 0) return samples[0][key];
@@ -30,8 +30,8 @@ export function bandOf(
   const key = forecast.at === 'centre' ? 'centreC' : 'wrapperC';
   const times = steps === 1 ? sooner(forecast) : 1;
   const samples = forecast.samples.map(({ minute, [key]: c }) => {
-    const low = Math.min(c, at(forecast.leastDone, minute, key));
-    return { minute, lowC: low, highC: Math.max(c, at(forecast.samples, minute / times, key)) };
+    const low = Math.min(c, valueAt(forecast.leastDone, minute, key));
+    return { minute, lowC: low, highC: Math.max(c, valueAt(forecast.samples, minute / times, key)) };
   });
   return { label: 'all pieces, to the slowest', samples };
 }

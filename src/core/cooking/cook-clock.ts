@@ -52,8 +52,8 @@ export function cookEvents({ steps }: Pick<Batch['cook'], 'steps'>): CookEvent[]
 export function cookClock(cook: Pick<Batch['cook'], 'steps'>, elapsed: number): CookClock {
   const events = cookEvents(cook);
   const next = events.find(({ minute }) => minute > elapsed) ?? null;
-  const at = next === null ? events.length - 1 : events.indexOf(next);
-  return { elapsed, step: at, left: events[at].minute - elapsed, next };
+  const index = next === null ? events.length - 1 : events.indexOf(next);
+  return { elapsed, step: index, left: events[index].minute - elapsed, next };
 }
 
 /** Minutes since the load went in. */

@@ -33,8 +33,8 @@ export function cookedLoads(
     const stays = runs
       .filter((run) => run.load === load)
       .map(({ inAt, outAt }) => ({ inMinute: minuteOf(inAt), outMinute: outAt === null ? null : minuteOf(outAt) }));
-    const said = runs.find((run) => run.load === load && run.parcels !== null)?.parcels ?? null;
-    const parcels = said ?? Math.max(1, Math.min(atOnce, left));
+    const noted = runs.find((run) => run.load === load && run.parcels !== null)?.parcels ?? null;
+    const parcels = noted ?? Math.max(1, Math.min(atOnce, left));
     left -= parcels;
     const readings = readingsOfLoad(cook, load).map((reading): LoadReading => ({
       ...reading,
@@ -58,11 +58,11 @@ export function cookedLoads(
 
 /** Before it was wrapped nothing can have been cooked: where no load's clock was started, the others tell. */
 function notBefore({ run, earlierRuns }: Batch['cool'], { board, earlierBoards }: Batch['wrap']): number | null {
-  const known = [
+  const beginnings = [
     ...[...earlierRuns, ...(run ? [run] : [])].map(({ offHeatAt }) => offHeatAt),
     ...[...earlierBoards, ...(board ? [board] : [])].flatMap(({ taps }) => taps.slice(0, 1).map(({ at }) => at)),
   ].map(minuteOf);
-  return known.length === 0 ? null : Math.max(...known);
+  return beginnings.length === 0 ? null : Math.max(...beginnings);
 }
 
 /** Readings of a load that count, in minutes since it went in: for a fit and for the curve. None where no clock was started. */

@@ -132,12 +132,12 @@ const SAMPLES = 120;
 
 /** The pot's heat at any second of the step, from its samples; afterwards as it was last. */
 export function pathOf(samples: PotForecast['samples']): (seconds: number) => number {
-  let at = 0;
+  let index = 0;
   return (seconds) => {
     const minute = seconds / 60;
-    if (minute < samples[at].minute) at = 0;
-    while (at < samples.length - 2 && samples[at + 1].minute <= minute) at += 1;
-    const [a, b] = [samples[at], samples[at + 1] ?? samples[at]];
+    if (minute < samples[index].minute) index = 0;
+    while (index < samples.length - 2 && samples[index + 1].minute <= minute) index += 1;
+    const [a, b] = [samples[index], samples[index + 1] ?? samples[index]];
     const part = b.minute > a.minute ? Math.min(1, (minute - a.minute) / (b.minute - a.minute)) : 0;
     return a.potC + (b.potC - a.potC) * part;
   };

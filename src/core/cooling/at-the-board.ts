@@ -30,7 +30,7 @@ const BOWL_G = 800;
 export function workOutBoard(
   batch: Batch,
   kitchen: Kitchen,
-  known: {
+  parcel: {
     composition: Composition;
     finishedG: number;
     fit: Fit;
@@ -40,7 +40,7 @@ export function workOutBoard(
     fillingC: number;
   },
 ): BoardForecast {
-  const { composition, finishedG, fit, dough, thicknessMm, fillingC } = known;
+  const { composition, finishedG, fit, dough, thicknessMm, fillingC } = parcel;
   const depthMm = Math.max(15, Math.round(BOWL_MM * Math.min(1, Math.cbrt(finishedG / BOWL_G))));
   const { fridgeC, roomC, freezerC } = kitchen;
   const curve = warmingCurve(

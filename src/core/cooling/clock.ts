@@ -64,14 +64,14 @@ export function coolingClock(
   const { run, legs } = batch.cool;
   if (run === null) return null;
   const { minutes, readings } = forecast;
-  const said = minutesSince(run, now);
-  const elapsed = Math.max(0, said, minutesSince(run, latest), endOf(readings));
+  const byClock = minutesSince(run, now);
+  const elapsed = Math.max(0, byClock, minutesSince(run, latest), endOf(readings));
   const deadlines = [
     ...forecast.deadlines.map((deadline) => onClock(deadline, forecast, elapsed)),
     ...warmTooLong(forecast, elapsed),
   ].sort((a, b) => a.atMinute - b.atMinute);
   const missed = deadlines.filter((d) => d.state === 'missed');
-  const isOver = said < elapsed - PUT_RIGHT;
+  const isOver = byClock < elapsed - PUT_RIGHT;
   let end = run.past.reduce((sum, leg) => sum + leg.minutes, 0);
   return {
     elapsed,
@@ -85,7 +85,7 @@ export function coolingClock(
       end += leg.minutes;
       return { inMinutes: end - elapsed, place: legs[i + 1]?.place ?? batch.cool.place };
     }),
-    setBackMinutes: isOver ? elapsed - said : 0,
+    setBackMinutes: isOver ? elapsed - byClock : 0,
   };
 }
 
@@ -111,20 +111,20 @@ function isKept(
   { readings, coldAtMinute, depthMm }: CoolingForecast,
   elapsed: number,
 ): boolean {
-  const known = ruleById(rule)?.rule;
-  if (known === undefined) return false;
-  if (known.kind === 'fall') return readings.some((r) => r.minute <= atMinute && isAtMost(r.c, known.to));
+  const limit = ruleById(rule)?.rule;
+  if (limit === undefined) return false;
+  if (limit.kind === 'fall') return readings.some((r) => r.minute <= atMinute && isAtMost(r.c, limit.to));
   const isThere = coldAtMinute !== null && coldAtMinute <= Math.min(atMinute, elapsed);
   return (
-    (isThere && depthMm <= SHALLOW_MM) || readings.some((r) => r.minute <= atMinute && isAtMost(r.c, known.coldTo))
+    (isThere && depthMm <= SHALLOW_MM) || readings.some((r) => r.minute <= atMinute && isAtMost(r.c, limit.coldTo))
   );
 }
 
 /** By the forecast it was cold enough by then: as cold as the rule asks, and no other temperature. */
 function isForecast({ rule, atMinute }: Deadline, { track, coldAtMinute }: CoolingForecast): boolean {
-  const known = ruleById(rule)?.rule;
-  if (known === undefined) return false;
-  if (known.kind === 'fall') return isAtMost(temperatureAt(track, atMinute), known.to);
+  const limit = ruleById(rule)?.rule;
+  if (limit === undefined) return false;
+  if (limit.kind === 'fall') return isAtMost(temperatureAt(track, atMinute), limit.to);
   // A deep pot in the fridge has not met it, nor is it thrown away for that: what holds whatever the pack decides.
   return coldAtMinute !== null && coldAtMinute <= atMinute;
 }

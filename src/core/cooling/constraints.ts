@@ -37,8 +37,8 @@ export const isCheeseInPieces = ({ family, liquid, composition, release, binder 
 
 /** Heat that a line gives off for each degree, J/K; a line is worked out once, whatever else of the batch is tried. */
 function heatOf(l: ResolvedLine): number {
-  const known = HEATS.get(l);
-  if (known !== undefined) return known;
+  const remembered = HEATS.get(l);
+  if (remembered !== undefined) return remembered;
   const heat = (l.readyG / 1000) * thermalProperties(l.composition, AROUND_C).heatCapacity;
   HEATS.set(l, heat);
   return heat;

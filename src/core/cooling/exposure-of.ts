@@ -57,14 +57,14 @@ interface Known {
 /** Reads the exposure clock. @param now ISO 8601; null where only what is stored is asked */
 export function exposureOf(
   batch: Pick<Batch, 'id' | 'cool' | 'wrap' | 'cook'>,
-  known: Known,
+  circumstances: Known,
   now: string | null,
 ): Exposure {
-  const limits = standingIn(known.roomC);
-  const { counts, why } = known.perishable;
-  const outs = counts ? outsOf(batch, known.cooling) : [];
-  const worst = counts ? longestOf(batch, outs, known.toCome, now) : NOTHING;
-  const planned = counts ? plannedBeside(batch, known, outs, worst, limits.limitMinutes) : NOT_PLANNED;
+  const limits = standingIn(circumstances.roomC);
+  const { counts, why } = circumstances.perishable;
+  const outs = counts ? outsOf(batch, circumstances.cooling) : [];
+  const worst = counts ? longestOf(batch, outs, circumstances.toCome, now) : NOTHING;
+  const planned = counts ? plannedBeside(batch, circumstances, outs, worst, limits.limitMinutes) : NOT_PLANNED;
   const sum = {
     coolingMinutes: worst.cooling + planned.cooling,
     boardMinutes: worst.board + planned.board,

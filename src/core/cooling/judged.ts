@@ -56,8 +56,8 @@ export function stallOf(plan: CoolingPlan, curve: CoolingCurve, targetC: number)
 
 /** The rise of the fridge's air when it goes in, K. */
 export function fridgeRiseOf({ plan, curve, minutes }: Judged, kitchen: Kitchen): number {
-  const at = [...(plan.legs ?? []), plan].some((leg) => leg.place === 'fridge') ? inTheColdAt(plan) : null;
-  if (at === null) return 0;
-  const kj = heatBetween(plan, curve.at(at).meanC, kitchen.fridgeC);
-  return fridgeRise(kj, Math.max(30, (minutes ?? 240) - at), kitchen.fridgeLitres);
+  const coldAtMinute = [...(plan.legs ?? []), plan].some((leg) => leg.place === 'fridge') ? inTheColdAt(plan) : null;
+  if (coldAtMinute === null) return 0;
+  const kj = heatBetween(plan, curve.at(coldAtMinute).meanC, kitchen.fridgeC);
+  return fridgeRise(kj, Math.max(30, (minutes ?? 240) - coldAtMinute), kitchen.fridgeLitres);
 }

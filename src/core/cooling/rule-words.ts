@@ -25,9 +25,9 @@ const UNKNOWN = { missed: 'Throw it away.', canReheat: false } as const;
 
 /** Who set a limit, what is to be done where it was missed, and whether it may then be reheated and cooled again. */
 export function adviceOf(id: string): { authority: string; advice: string; canReheat: boolean } {
-  const known = ruleById(id);
-  const { missed, canReheat } = id === WARM_RULE.id ? WARM_RULE : (known?.rule ?? UNKNOWN);
-  const authority = id === WARM_RULE.id ? WARM_RULE.authority : (known?.authority ?? '');
+  const found = ruleById(id);
+  const { missed, canReheat } = id === WARM_RULE.id ? WARM_RULE : (found?.rule ?? UNKNOWN);
+  const authority = id === WARM_RULE.id ? WARM_RULE.authority : (found?.authority ?? '');
   return { authority, advice: missed, canReheat };
 }
 
@@ -39,6 +39,6 @@ export const warmRange = (scale: 'C' | 'F'): string =>
 export function wordsOfRule(id: string, scale: 'C' | 'F', limitMinutes?: number): string {
   if (id === WARM_RULE.id)
     return `never more than ${formatMinutes(WARM_RULE.limitMinutes)} between ${warmRange(scale)}`;
-  const known = ruleById(id);
-  return known === null ? id : ruleWords(known.rule, scale, limitMinutes);
+  const found = ruleById(id);
+  return found === null ? id : ruleWords(found.rule, scale, limitMinutes);
 }

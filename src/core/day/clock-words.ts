@@ -16,8 +16,8 @@ export function parseClock(text: string): number | null {
 
 /** `19:00`, or `7:00 pm`. @param minute epoch minute */
 export function formatClock(minute: number, zone: string, hours: Hours = 24): string {
-  const at = new TZDate(minute * 60_000, zone);
-  return timeOfDay(at.getHours(), at.getMinutes(), hours);
+  const time = new TZDate(minute * 60_000, zone);
+  return timeOfDay(time.getHours(), time.getMinutes(), hours);
 }
 
 const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
@@ -45,9 +45,9 @@ export function rulerMark(
   zone: string,
   hours: Hours = 24,
 ): { of: 'hour' | 'half' | 'less'; text: string } {
-  const at = new TZDate(minute * 60_000, zone);
-  const past = at.getMinutes();
-  const hour = at.getHours();
+  const time = new TZDate(minute * 60_000, zone);
+  const past = time.getMinutes();
+  const hour = time.getHours();
   return {
     of: past === 0 ? 'hour' : past === 30 ? 'half' : 'less',
     text: String(hours === 24 ? hour : hour % 12 === 0 ? 12 : hour % 12),
@@ -60,7 +60,7 @@ export function rulerMark(
  */
 export function atClock(minute: number, clock: number, zone: string, daysOn = 0): number {
   const day = new TZDate(minute * 60_000, zone);
-  const at = new TZDate(
+  const time = new TZDate(
     day.getFullYear(),
     day.getMonth(),
     day.getDate() + daysOn,
@@ -68,5 +68,5 @@ export function atClock(minute: number, clock: number, zone: string, daysOn = 0)
     clock % 60,
     zone,
   );
-  return Math.round(at.getTime() / 60_000);
+  return Math.round(time.getTime() / 60_000);
 }

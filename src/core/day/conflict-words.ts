@@ -72,8 +72,8 @@ export function conflictSentences(plan: DayPlan): string[] {
     seen.add(key);
     return true;
   });
-  const said = worst.slice(0, MOST).map((c) => conflictWords(c, plan));
-  const more = worst.length - said.length;
+  const sentences = worst.slice(0, MOST).map((c) => conflictWords(c, plan));
+  const more = worst.length - sentences.length;
   const overdue = plan.overdue.map(({ taskId, afterId, byMinutes, why, isToCome }) => {
     const task = plan.tasks.find((t) => t.id === taskId);
     const before = plan.tasks.find((t) => t.id === afterId);
@@ -81,5 +81,5 @@ export function conflictSentences(plan: DayPlan): string[] {
       return `“${fullTitle(before)}” was early: by “${fullTitle(task)}” it will have waited *${formatMinutes(byMinutes)}* longer than it may${why === '' ? '' : ` (${why})`}.`;
     return `“${task ? fullTitle(task) : taskId}” has waited *${formatMinutes(byMinutes)}* longer than it may${why === '' ? '' : ` (${why})`}: look at it before you go on.`;
   });
-  return [...overdue, ...said, ...(more > 0 ? [`And ${more} more.`] : [])];
+  return [...overdue, ...sentences, ...(more > 0 ? [`And ${more} more.`] : [])];
 }

@@ -46,7 +46,7 @@ export function dayPlan(
   schedule: Schedule,
   isWhole: boolean,
 ): DayPlan {
-  const at = new Map(schedule.tasks.map((t) => [t.id, t]));
+  const byId = new Map(schedule.tasks.map((t) => [t.id, t]));
   const lateBy = Math.max(0, ...schedule.conflicts.filter(({ kind }) => kind === 'too-late').map((c) => c.byMinutes));
   // What would have to begin before it may begins as soon as it may, and all that follows is so much later.
   // Where there is no order at all, what was planned before is shown.
@@ -62,7 +62,7 @@ export function dayPlan(
     if (done) return [{ ...shared, state: 'done', ...done, due: done.end }];
     const running = of.running.get(task.id);
     if (running) return [{ ...shared, state: 'running', ...running }];
-    const planned = at.get(task.id) ?? asBefore(task);
+    const planned = byId.get(task.id) ?? asBefore(task);
     const [start, end] = [planned.start + lateBy, planned.end + lateBy];
     return [{ ...shared, state: 'planned', start, end, due: end }];
   });

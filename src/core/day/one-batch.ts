@@ -43,8 +43,8 @@ export function oneBatchTasks(
 function tails(tasks: readonly DayTask[]): Map<string, number> {
   const found = new Map<string, number>();
   const tail = (task: DayTask): number => {
-    const known = found.get(task.id);
-    if (known !== undefined) return known;
+    const earlier = found.get(task.id);
+    if (earlier !== undefined) return earlier;
     found.set(task.id, 0); // What follows in a circle ends here.
     const after = tasks.flatMap((t) =>
       t.after.filter(({ id }) => id === task.id).map(({ minWait = 0 }) => minWait + tail(t)),
@@ -138,9 +138,9 @@ export interface OneNow extends ReturnType<typeof dayNow> {
 
 /** The one thing to do, what goes on beside it, and what comes next. @param now epoch minute */
 export function oneNow(tasks: readonly PlannedTask[], now: number): OneNow {
-  const at = dayNow({ tasks: [...tasks] }, now);
+  const stand = dayNow({ tasks: [...tasks] }, now);
   return {
-    ...at,
+    ...stand,
     done: tasks.filter(({ state }) => state === 'done').length,
     of: tasks.length,
     endMinute: Math.max(now, ...tasks.map(({ end }) => end)),

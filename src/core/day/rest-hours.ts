@@ -18,9 +18,9 @@ export function nightsBetween(from: number, to: number, zone: string): Rest[] {
   const nights: Rest[] = [];
   const first = new TZDate(from * 60_000, zone);
   for (let day = -1; ; day++) {
-    const at = (days: number, hour: number): number =>
+    const minuteOf = (days: number, hour: number): number =>
       new TZDate(first.getFullYear(), first.getMonth(), first.getDate() + days, hour, zone).getTime() / 60_000;
-    const night = { from: at(day, NIGHT.fromHour), to: at(day + 1, NIGHT.toHour), why: 'night' };
+    const night = { from: minuteOf(day, NIGHT.fromHour), to: minuteOf(day + 1, NIGHT.toHour), why: 'night' };
     if (night.from >= to) return nights;
     if (night.to > from) nights.push(night);
   }
@@ -39,7 +39,7 @@ export function restHours(
 ): Rest[] {
   const last = Math.max(from, ...served);
   const nights = day.nights
-    ? nightsBetween(from, last, zone).filter((night) => served.every((at) => at <= night.from || at > night.to))
+    ? nightsBetween(from, last, zone).filter((night) => served.every((meal) => meal <= night.from || meal > night.to))
     : [];
   const away = day.away.map((a) => ({ from: minuteOf(a.from), to: minuteOf(a.to), why: a.why }));
   return [...nights, ...away]

@@ -22,8 +22,8 @@ function middles(all: readonly number[]): Map<number, number> {
   const middle = new Map<number, number>();
   for (let i = 0; i < sorted.length;) {
     const near = sorted.filter((c) => c >= sorted[i] && c - sorted[i] <= NEAR_K);
-    const at = SET_K * Math.round((near[0] + near[near.length - 1]) / 2 / SET_K);
-    for (const c of near) middle.set(c, at);
+    const middleC = SET_K * Math.round((near[0] + near[near.length - 1]) / 2 / SET_K);
+    for (const c of near) middle.set(c, middleC);
     i += near.length;
   }
   return middle;
@@ -37,20 +37,20 @@ export function shareOven(tasks: readonly DayTask[], all: readonly BatchFacts[])
   const middle = middles(tasks.flatMap((task) => heatOf(task) ?? []));
   return tasks.map((task) => {
     const c = heatOf(task);
-    const at = c === null ? undefined : middle.get(c);
-    if (c === null || at === undefined || at === c) return task;
+    const sharedC = c === null ? undefined : middle.get(c);
+    if (c === null || sharedC === undefined || sharedC === c) return task;
     const minutes =
-      task.kind === 'load' ? Math.round((task.minutes * (c - ON_THE_WAY_C)) / (at - ON_THE_WAY_C)) : task.minutes;
+      task.kind === 'load' ? Math.round((task.minutes * (c - ON_THE_WAY_C)) / (sharedC - ON_THE_WAY_C)) : task.minutes;
     const again = (words: string): string =>
       words
-        .replace(formatTemperature(c, scale), formatTemperature(at, scale))
+        .replace(formatTemperature(c, scale), formatTemperature(sharedC, scale))
         .replace(formatMinutes(task.minutes), formatMinutes(minutes));
     return {
       ...task,
       minutes,
       title: again(task.title),
       how: again(task.how),
-      ways: { ...task.ways, oven: String(at) },
+      ways: { ...task.ways, oven: String(sharedC) },
     };
   });
 }

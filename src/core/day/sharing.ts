@@ -24,8 +24,8 @@ function sharedOf(all: readonly BatchFacts[]): Shared[] {
     for (const line of facts.accounts.lines) {
       if (cutMinutes(line) === 0) continue;
       const { id, name } = line.ingredient;
-      const known = by.get(id) ?? { ingredientId: id, name, of: [] };
-      by.set(id, { ...known, of: [...known.of, { facts, line }] });
+      const shared = by.get(id) ?? { ingredientId: id, name, of: [] };
+      by.set(id, { ...shared, of: [...shared.of, { facts, line }] });
     }
   return [...by.values()].filter(
     ({ of }) =>

@@ -31,16 +31,16 @@ export function shoppingList(batches: readonly Batch[], kitchen: Kitchen, there:
   const others: ToBuy[] = [];
   const need = (ingredient: Ingredient, grams: number, title: string): void => {
     if (FREE.includes(ingredient.id) || grams <= 0) return;
-    const known = needs.get(ingredient.id) ?? { grams: 0, ingredient, for: new Set<string>() };
-    known.for.add(title);
-    needs.set(ingredient.id, { ...known, grams: known.grams + grams });
+    const entry = needs.get(ingredient.id) ?? { grams: 0, ingredient, for: new Set<string>() };
+    entry.for.add(title);
+    needs.set(ingredient.id, { ...entry, grams: entry.grams + grams });
   };
   for (const batch of batches) {
     const { title } = batch;
     const accounts = account(batch, kitchen, null);
     const { lines, fit, laid, dough } = accounts;
     for (const l of lines) need(l.ingredient, l.rawG, title);
-    for (const line of batch.lines.filter((l) => lines.every((known) => known.line !== l))) {
+    for (const line of batch.lines.filter((l) => lines.every((listed) => listed.line !== l))) {
       const name = lookUp(batch.ingredients, line.ingredientId)?.name ?? line.ingredientId;
       others.push({
         id: `line ${batch.id} ${line.id}`,

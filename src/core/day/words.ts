@@ -17,7 +17,7 @@ export const amountsOf = (lines: readonly ResolvedLine[], kitchen: Kitchen): str
 /** `300 g plain flour, 150 g water, 6 g salt`; each dough by itself where there are two. */
 export function doughGoesIn(parts: readonly DoughPart[], totalG: number): string {
   const amounts = doughAmounts(parts, { totalG });
-  const said = (ingredients: typeof amounts.ingredients): string =>
+  const listed = (ingredients: typeof amounts.ingredients): string =>
     ingredients
       .filter(({ grams }) => grams > 0)
       .map(
@@ -25,6 +25,6 @@ export function doughGoesIn(parts: readonly DoughPart[], totalG: number): string
           `${formatGrams(grams)} ${spoken(ingredientById(ingredientId)?.name ?? ingredientId)}`,
       )
       .join(', ');
-  if (amounts.parts.length === 0) return said(amounts.ingredients);
-  return amounts.parts.map(({ name, ingredients }) => `${name}: ${said(ingredients)}`).join('; ');
+  if (amounts.parts.length === 0) return listed(amounts.ingredients);
+  return amounts.parts.map(({ name, ingredients }) => `${name}: ${listed(ingredients)}`).join('; ');
 }

@@ -38,8 +38,8 @@ const MOST = 60;
 function forecastsOf(batch: Batch, kitchen: Kitchen, serving: Serving, remembered: Remembered): Forecasts {
   // What was cooled once is not offered another way.
   const key = [serving === 'frozen-ahead', batch.cool.earlierRuns.length > 0, heatKey(batch, kitchen)].join(' ');
-  const known = remembered.get(key);
-  if (known) return known;
+  const kept = remembered.get(key);
+  if (kept) return kept;
   const isFrozen = serving === 'frozen-ahead' && batch.cook.startC >= 0;
   const first = (b: Batch): HeatForecast => workOutHeat(b, kitchen).heat;
   const heat = batch.lines.length === 0 ? null : first(batch);

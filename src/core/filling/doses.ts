@@ -19,13 +19,13 @@ export function doseFindings(lines: readonly ResolvedLine[], finishedG: number):
     if (dose === null || (isSweet && l.ingredient.isSweet)) return [];
     const perKg = (1000 * l.readyG) / finishedG;
     const [low, high] = dose;
-    const said = `${formatNumber(perKg)} g per kg; usual is ${formatNumber(low)} to ${formatNumber(high)} (our estimate)`;
+    const figures = `${formatNumber(perKg)} g per kg; usual is ${formatNumber(low)} to ${formatNumber(high)} (our estimate)`;
     const slipped = l.line.unit === 'tbsp' && perKg > high * 1.25 && perKg / 3 <= high && l.ingredient.isStrong;
     if (perKg > high * FAR_ABOVE || slipped) {
       return [
         {
           lineId: l.line.id,
-          text: `${l.ingredient.name} is far above the usual: ${said}.${slipped ? ' Teaspoons?' : ''}`,
+          text: `${l.ingredient.name} is far above the usual: ${figures}.${slipped ? ' Teaspoons?' : ''}`,
           fix: slipped
             ? {
                 label: 'Teaspoons, then',
@@ -40,7 +40,7 @@ export function doseFindings(lines: readonly ResolvedLine[], finishedG: number):
     return [
       {
         lineId: l.line.id,
-        text: `${l.ingredient.name} will hardly ${isLeavener ? 'raise it' : 'be tasted'}: ${said}.`,
+        text: `${l.ingredient.name} will hardly ${isLeavener ? 'raise it' : 'be tasted'}: ${figures}.`,
         fix: null,
       },
     ];

@@ -51,9 +51,14 @@ export function gramsOf(
  *   counts nothing
  */
 export function resolveLine(line: Line, own: Batch['ingredients'], kitchen: Kitchen): ResolvedLine | null {
-  const known = RESOLVED.get(line);
-  if (known && known.own === own && known.saltKind === kitchen.saltKind && known.cupMl === kitchen.cupMl) {
-    return known.resolved;
+  const remembered = RESOLVED.get(line);
+  if (
+    remembered &&
+    remembered.own === own &&
+    remembered.saltKind === kitchen.saltKind &&
+    remembered.cupMl === kitchen.cupMl
+  ) {
+    return remembered.resolved;
   }
   const resolved = resolve(line, own, kitchen);
   RESOLVED.set(line, { own, saltKind: kitchen.saltKind, cupMl: kitchen.cupMl, resolved });

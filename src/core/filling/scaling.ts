@@ -16,15 +16,15 @@ export function scaling(
   factor: number,
   cautious = false,
 ): Operation {
-  const known = lines.map((line) => ({ id: line.id, ingredient: lookUp(ingredients, line.ingredientId) }));
+  const named = lines.map((line) => ({ id: line.id, ingredient: lookUp(ingredients, line.ingredientId) }));
   return {
     do: 'scaleFilling',
     factor,
     exponents: Object.fromEntries(
-      known.filter(({ ingredient }) => cautious && ingredient?.isStrong).map(({ id }) => [id, CAUTIOUS_EXPONENT]),
+      named.filter(({ ingredient }) => cautious && ingredient?.isStrong).map(({ id }) => [id, CAUTIOUS_EXPONENT]),
     ),
     pieceG: Object.fromEntries(
-      known.flatMap(({ id, ingredient }) =>
+      named.flatMap(({ id, ingredient }) =>
         ingredient?.counts.piece === undefined ? [] : [[id, ingredient.counts.piece]],
       ),
     ),

@@ -65,10 +65,10 @@ export const uncountedFindings = (
         fix: { label: 'In grams, then', change: [{ do: 'changeLine', id: lineId, to: { unit: 'g' } }] },
       };
     }
-    const known = line && lookUp(ingredients, line.ingredientId);
+    const food = line && lookUp(ingredients, line.ingredientId);
     return {
       lineId,
-      text: `“${line?.preparation ?? ''}” isn’t a way to prepare ${known?.name.toLowerCase() ?? name}: choose one; until then it’s counted as it comes.`,
+      text: `“${line?.preparation ?? ''}” isn’t a way to prepare ${food?.name.toLowerCase() ?? name}: choose one; until then it’s counted as it comes.`,
       fix: { label: 'As it comes', change: [{ do: 'changeLine', id: lineId, to: { preparation: 'raw' } }] },
     };
   });

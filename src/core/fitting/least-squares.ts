@@ -47,8 +47,8 @@ export function leastSquares(
     y: [...observed.map((value) => value / sd), ...unknowns.map(() => 0)],
   };
   const weighed = (values: number[]) => {
-    const at = predicted(values);
-    return (x: number): number => (x < 0 ? values[-1 - x] / unknowns[-1 - x].sd : at(x) / sd);
+    const curve = predicted(values);
+    return (x: number): number => (x < 0 ? values[-1 - x] / unknowns[-1 - x].sd : curve(x) / sd);
   };
   const { parameterValues: values } = levenbergMarquardt(data, weighed, {
     initialValues: unknowns.map(() => 0),
@@ -60,16 +60,16 @@ export function leastSquares(
     errorTolerance: TOLERANCE,
   });
   const off = (of: number[]): number => {
-    const at = weighed(of);
-    return data.x.reduce((sum, x, i) => sum + (at(x) - data.y[i]) ** 2, 0);
+    const errors = weighed(of);
+    return data.x.reduce((sum, x, i) => sum + (errors(x) - data.y[i]) ** 2, 0);
   };
   const isBetter = (i: number, by: number): boolean => {
     const beside = values.map((value, j) => (j === i ? value + by * unknowns[i].sd : value));
     return beside[i] >= unknowns[i].least && beside[i] <= unknowns[i].most && off(beside) < here;
   };
   const here = off(values);
-  const at = predicted(values);
-  const squares = observed.reduce((sum, value, i) => sum + (at(i) - value) ** 2, 0);
+  const curve = predicted(values);
+  const squares = observed.reduce((sum, value, i) => sum + (curve(i) - value) ** 2, 0);
   return {
     values,
     residual: Math.sqrt(squares / observed.length),

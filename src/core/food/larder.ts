@@ -7,8 +7,8 @@ const READ = new WeakMap<readonly OwnIngredient[], readonly Ingredient[]>();
 
 /** Own ingredients read as the larder's are; the same list gives the same result. */
 export function readOwn(own: readonly OwnIngredient[]): readonly Ingredient[] {
-  const known = READ.get(own);
-  if (known) return known;
+  const remembered = READ.get(own);
+  if (remembered) return remembered;
   const read = own.map(asIngredient);
   READ.set(own, read);
   return read;

@@ -52,7 +52,7 @@ const TABLE: Record<Component | 'ice', Properties> = {
   },
 };
 
-const at = (p: Polynomial, t: number): number => p[0] + p[1] * t + p[2] * t * t;
+const valueAt = (p: Polynomial, t: number): number => p[0] + p[1] * t + p[2] * t * t;
 
 interface ThermalProperties {
   /** Conductivity, W/m·K (parallel model). */
@@ -120,10 +120,10 @@ export function thermalProperties(composition: Composition, atC: number): Therma
   let heatCapacity = 0;
   let conductivity = 0;
   for (const [name, fraction] of parts) {
-    const share = fraction / at(TABLE[name].density, atC);
+    const share = fraction / valueAt(TABLE[name].density, atC);
     volume += share;
-    conductivity += share * at(TABLE[name].k, atC);
-    heatCapacity += fraction * at(TABLE[name].heatCapacity, atC);
+    conductivity += share * valueAt(TABLE[name].k, atC);
+    heatCapacity += fraction * valueAt(TABLE[name].heatCapacity, atC);
   }
   return {
     k: conductivity / volume,

@@ -15,23 +15,23 @@ const MOST_PAGE_LETTERS = 2_000_000;
 /**
  * Reads it.
  * @param own ingredients of the cook's own, which names may mean
- * @param said what the cook has said of the first, the second … filling
+ * @param corrections what the cook has said of the first, the second … filling
  */
 export function planOfText(
   sent: string,
   fresh: PlanFresh,
   own: readonly OwnIngredient[] = [],
-  said: readonly PlanSaid[] = [],
+  corrections: readonly PlanSaid[] = [],
 ): RecipePlan {
   const text = sent.replace(/^\uFEFF/, '').trim();
   if (isMarkup(text) || isJson(text)) {
     const page = text.slice(0, MOST_PAGE_LETTERS);
     const recipe = readRecipe(page);
-    if (recipe.ok) return planOfSections(sectionsOfRecipe(recipe.value), fresh, own, said);
+    if (recipe.ok) return planOfSections(sectionsOfRecipe(recipe.value), fresh, own, corrections);
     // A page without a recipe that says so of itself is read by its lines.
-    if (isMarkup(text)) return planOf(linesInPage(page), fresh, own, said);
+    if (isMarkup(text)) return planOf(linesInPage(page), fresh, own, corrections);
   }
   return text === ''
-    ? planOfSections({ title: null, parts: [], steps: [], said: [] }, fresh, own, said)
-    : planOf(text, fresh, own, said);
+    ? planOfSections({ title: null, parts: [], steps: [], said: [] }, fresh, own, corrections)
+    : planOf(text, fresh, own, corrections);
 }

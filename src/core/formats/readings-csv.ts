@@ -25,9 +25,9 @@ const asText = (source: Source): string => (source.by === 'probe' ? `probe ${sou
 
 /** The same read; what a table from elsewhere says nothing of was taken by somebody. */
 function sourceOf(text: string | undefined): Source {
-  const said = (text ?? '').trim();
-  if (said === 'practice') return PRACTICE;
-  const name = /^probe ([a-zA-Z0-9-]{1,64})$/.exec(said)?.[1];
+  const cell = (text ?? '').trim();
+  if (cell === 'practice') return PRACTICE;
+  const name = /^probe ([a-zA-Z0-9-]{1,64})$/.exec(cell)?.[1];
   return name === undefined ? TYPED : { by: 'probe', name };
 }
 
@@ -73,16 +73,16 @@ export function readingsFromCsv(text: string, batch: Batch, as: Row['what']): Re
     };
   const problems: string[] = [];
   const rows = data.flatMap((row, i): Row[] => {
-    const said = (row[celsius ?? fahrenheit ?? ''] ?? '').trim().replace(',', '.');
-    const number = said === '' ? NaN : Number(said);
+    const cell = (row[celsius ?? fahrenheit ?? ''] ?? '').trim().replace(',', '.');
+    const number = cell === '' ? NaN : Number(cell);
     const c = celsius === undefined ? ((number - 32) * 5) / 9 : number;
     const moment = Date.parse(row[time]?.trim().replace(/^(\d{4}-\d\d-\d\d) /, '$1T') ?? '');
     // A lost signal is an empty cell: no reading.
-    if (said === '') return [];
+    if (cell === '') return [];
     const span = LIMITS.coolReadingC;
     if (!Number.isFinite(c) || c < span.least || c > LIMITS.coreReadingC.most)
       problems.push(
-        `line ${i + 2}: “${said}” isn’t a temperature between ${span.least} and ${LIMITS.coreReadingC.most} °C`,
+        `line ${i + 2}: “${cell}” isn’t a temperature between ${span.least} and ${LIMITS.coreReadingC.most} °C`,
       );
     else if (Number.isNaN(moment))
       problems.push(`line ${i + 2}: “${row[time]}” isn’t a time such as 2026-12-05T18:40:00Z`);
@@ -120,12 +120,12 @@ const SAME_MS = 1000;
 
 /** Each where it belongs: into the cooling that runs, or a cooling of its own; into the heat. What is there already is left out. */
 function placed(rows: readonly Row[], { cool, cook }: Batch): ReadingsRead {
-  const known = [
+  const stored = [
     ...[...cool.earlierRuns, ...(cool.run ? [cool.run] : [])].flatMap((run) => run.readings),
     ...cook.readings,
   ];
   const isKnown = ({ at, c }: Row): boolean =>
-    known.some((k) => Math.abs(Date.parse(k.at) - Date.parse(at)) < SAME_MS && Math.abs(k.c - c) < 0.05);
+    stored.some((k) => Math.abs(Date.parse(k.at) - Date.parse(at)) < SAME_MS && Math.abs(k.c - c) < 0.05);
   const fresh = rows.filter((row) => !isKnown(row)).sort((a, b) => a.at.localeCompare(b.at));
   const core = fresh.filter(({ what }) => what === 'core');
   const cooled = fresh.filter(({ what }) => what === 'cooling');

@@ -62,7 +62,7 @@ export const flagTriangle: Form = {
       const [y1, y2] = i % 2 === 0 ? [b, -b] : [-b, b];
       return `${line(from, y1, to, y2)} ${line(to, -b, to, b)}`;
     });
-    const at = -L + widthMm * 0.12;
+    const x = -L + widthMm * 0.12;
     return [
       flatSkin({
         label: 'strip',
@@ -70,7 +70,7 @@ export const flagTriangle: Form = {
         heightMm: widthMm,
         outline: rectangle(lengthMm, widthMm),
         // A heap in the first triangle.
-        filling: `M ${f(at)} ${f(-b * 0.76)} L ${f(at + widthMm * 0.56)} ${f(-b * 0.76)} L ${f(at)} ${f(b * 0.36)} Z`,
+        filling: `M ${f(x)} ${f(-b * 0.76)} L ${f(x + widthMm * 0.56)} ${f(-b * 0.76)} L ${f(x)} ${f(b * 0.36)} Z`,
         folds: folds.join(' '),
       }),
     ];

@@ -79,7 +79,7 @@ function section({ body }: Filled, laid: Laid): SectionShape {
   const cy = -R;
   // The end of the strip lies over its beginning, below at the right.
   const lap = Math.min(1, laid.rimMm / R);
-  const at = (radius: number, angle: number) => `${f(radius * Math.cos(angle))} ${f(cy + radius * Math.sin(angle))}`;
+  const point = (radius: number, angle: number) => `${f(radius * Math.cos(angle))} ${f(cy + radius * Math.sin(angle))}`;
   const from = Math.PI / 2 - lap / 2;
   return {
     widthMm: 2 * R,
@@ -88,8 +88,8 @@ function section({ body }: Filled, laid: Laid): SectionShape {
     isSlice: false,
     skin: ellipse(0, cy, R, R),
     filling: ellipse(0, cy, r, r),
-    seam: `M ${at(R, from)} L ${at(r + t * 0.5, from + lap * 0.25)} A ${f(r + t * 0.5)} ${f(r + t * 0.5)} 0 0 1 ${at(r + t * 0.5, from + lap * 0.8)} L ${at(r, from + lap)}`,
-    crack: `M ${at(R, from)} l ${f(-t * 0.5)} ${f(-t * 0.5)} l ${f(t * 0.6)} ${f(-t * 0.2)} l ${f(-t * 0.5)} ${f(-t * 0.5)}`,
+    seam: `M ${point(R, from)} L ${point(r + t * 0.5, from + lap * 0.25)} A ${f(r + t * 0.5)} ${f(r + t * 0.5)} 0 0 1 ${point(r + t * 0.5, from + lap * 0.8)} L ${point(r, from + lap)}`,
+    crack: `M ${point(R, from)} l ${f(-t * 0.5)} ${f(-t * 0.5)} l ${f(t * 0.6)} ${f(-t * 0.2)} l ${f(-t * 0.5)} ${f(-t * 0.5)}`,
     inside: { cx: 0, cy, rx: r * 0.85, ry: r * 0.85 },
     skinAt: { x: R * 0.76, y: cy - R * 0.6 },
   };

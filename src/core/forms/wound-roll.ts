@@ -64,17 +64,17 @@ export const woundRoll: Form = {
     const half = sideOf(laid) / Math.SQRT2;
     const bar = lengthOf(laid) / 2;
     const r = Math.min(body.fillingMm, half * 0.2);
-    const at = half * 0.3;
+    const offset = half * 0.3;
     return [
       flatSkin({
         label: 'square, on its corner',
         widthMm: 2 * half,
         heightMm: 2 * half,
         outline: `M ${f(-half)} 0 L 0 ${f(-half)} L ${f(half)} 0 L 0 ${f(half)} Z`,
-        filling: `M ${f(-bar)} ${f(at - r)} H ${f(bar)} V ${f(at + r)} H ${f(-bar)} Z`,
+        filling: `M ${f(-bar)} ${f(offset - r)} H ${f(bar)} V ${f(offset + r)} H ${f(-bar)} Z`,
         // The lower corner over the bar, then both sides in.
         folds: [
-          line(-(half - at - r), at + r, half - at - r, at + r),
+          line(-(half - offset - r), offset + r, half - offset - r, offset + r),
           line(-bar, -(half - bar), -bar, half - bar),
           line(bar, -(half - bar), bar, half - bar),
         ].join(' '),

@@ -164,10 +164,10 @@ function runOf(
 function goingOn(plan: CookingPlan): CookingPlan {
   const goesOn = plan.steps.map(({ heats, isFinish = false }) => heats && !isFinish).lastIndexOf(true);
   const last = goesOn >= 0 ? goesOn : plan.steps.map(({ heats }) => heats).lastIndexOf(true);
-  const at = last < 0 ? plan.steps.length - 1 : last;
+  const index = last < 0 ? plan.steps.length - 1 : last;
   const [first, ...rest] = plan.steps
-    .slice(0, at + 1)
-    .map((step, i) => (i === at ? { ...step, minutes: Math.max(step.minutes, LONGEST) } : step));
+    .slice(0, index + 1)
+    .map((step, i) => (i === index ? { ...step, minutes: Math.max(step.minutes, LONGEST) } : step));
   return { ...plan, steps: [first, ...rest] };
 }
 

@@ -28,10 +28,10 @@ export function drawMinutes(surface: ResponseSurface, draws: number, seed: numbe
 
 /** The value below which such a share lies. */
 export function quantile(ascending: Float64Array, share: number): number {
-  const at = share * (ascending.length - 1);
-  const below = Math.floor(at);
+  const rank = share * (ascending.length - 1);
+  const below = Math.floor(rank);
   const above = Math.min(ascending.length - 1, below + 1);
-  return ascending[below] + (ascending[above] - ascending[below]) * (at - below);
+  return ascending[below] + (ascending[above] - ascending[below]) * (rank - below);
 }
 
 /** If F is the distribution of one parcel's minutes, all N are there with probability F(t)^N. */

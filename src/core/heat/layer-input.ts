@@ -56,7 +56,7 @@ export const surroundingsInput = z.strictObject({
 
 /** One composition is one object, so that its tables are made once. */
 const KNOWN = new Map<string, Composition>();
-function known(composition: Composition): Composition {
+function canonical(composition: Composition): Composition {
   const key = JSON.stringify(composition);
   const found = KNOWN.get(key) ?? normalise(composition);
   KNOWN.set(key, found);
@@ -66,13 +66,14 @@ function known(composition: Composition): Composition {
 /** A layer for the solver. Food boils at `boilingC`; what is given by its properties alone never does. */
 export function layerOf(input: LayerInput, boilingC: number): Layer {
   const thickness = input.thicknessMm / 1000;
-  if ('composition' in input) return { thickness, material: foodMaterialOf(known(input.composition)), capC: boilingC };
+  if ('composition' in input)
+    return { thickness, material: foodMaterialOf(canonical(input.composition)), capC: boilingC };
   return { thickness, material: constantMaterial(input.k, input.density, input.heatCapacity) };
 }
 
 /** kg/m³ of water in a layer; 0 of one that is given by its properties alone. */
 export function waterOf(input: LayerInput): number {
   if (!('composition' in input)) return 0;
-  const composition = known(input.composition);
+  const composition = canonical(input.composition);
   return thermalProperties(composition, 20).density * composition.water;
 }

@@ -67,8 +67,8 @@ const MOST_MADE = 64;
 export function foodMaterialOf(composition: Composition, options: FoodOptions = {}): Material {
   const parts = COMPONENTS.map((part) => composition[part]);
   const key = [...parts, options.density, options.conductivityFactor].join();
-  const known = MADE.get(key);
-  if (known) return known;
+  const remembered = MADE.get(key);
+  if (remembered) return remembered;
   const material = foodMaterial(composition, options);
   const [oldest] = MADE.keys();
   if (MADE.size >= MOST_MADE) MADE.delete(oldest);
@@ -124,10 +124,10 @@ export function foodMaterial(composition: Composition, options: FoodOptions = {}
         const i = x < 0 ? 0 : x > POINTS - 2 ? POINTS - 2 : x | 0;
         const part = x - i;
         const held = part < 0 ? 0 : part > 1 ? 1 : part;
-        const at = i * WIDE;
-        const slope = table[at + 3];
-        ks[j] = table[at] + table[at + 1] * held;
-        enthalpies[j] = table[at + 2] + slope * STEP * part;
+        const start = i * WIDE;
+        const slope = table[start + 3];
+        ks[j] = table[start] + table[start + 1] * held;
+        enthalpies[j] = table[start + 2] + slope * STEP * part;
         slopes[j] = slope;
       }
     },

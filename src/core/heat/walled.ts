@@ -22,10 +22,10 @@ const AT_C = 50;
 export function walled(states: readonly ParcelState[], { radius, material, boilingC, steps }: Wall): ParcelState[] {
   if (states[0].centreC < 0) return [...states];
   const [k, capacity] = [material.k(AT_C), material.slope(AT_C)];
-  const known = new Map<number, Term[]>();
+  const termsByH = new Map<number, Term[]>();
   const seriesFor = (h: number): Term[] => {
-    const terms = known.get(h) ?? termsOf((h * radius) / k);
-    known.set(h, terms);
+    const terms = termsByH.get(h) ?? termsOf((h * radius) / k);
+    termsByH.set(h, terms);
     return terms;
   };
   let [at, end] = [0, steps[0].minutes * 60];

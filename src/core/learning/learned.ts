@@ -32,19 +32,19 @@ const CLIP = 2;
 export function learn(what: LearnedId, estimate: number, xs: readonly number[]): number {
   const { sd, isShare, bounds } = LEARNED[what];
   const width = CLIP * (isShare ? sd * estimate : sd);
-  const said: number[] = [];
+  const clipped: number[] = [];
   const value = (): number => {
     let [sum, weight] = [PRIOR * estimate, PRIOR];
-    said.forEach((x, i) => {
-      const w = 0.5 ** ((said.length - 1 - i) / HALVED_AFTER);
+    clipped.forEach((x, i) => {
+      const w = 0.5 ** ((clipped.length - 1 - i) / HALVED_AFTER);
       sum += w * x;
       weight += w;
     });
     return sum / weight;
   };
   for (const x of xs) {
-    const known = value();
-    said.push(Math.min(known + width, Math.max(known - width, x)));
+    const mean = value();
+    clipped.push(Math.min(mean + width, Math.max(mean - width, x)));
   }
   return Math.min(bounds[1], Math.max(bounds[0], value()));
 }
@@ -61,12 +61,12 @@ export interface Lesson {
 
 /** The figure with one more batch's word; the same batch speaks once. A frozen one stays as it is. */
 export function withLesson(
-  known: readonly Learned[],
+  learned: readonly Learned[],
   { what, of, estimate, x, because }: Lesson,
   { batchId, at }: { batchId: string; at: string },
 ): Learned[] {
-  const before = known.find((l) => l.what === what && l.of === of);
-  if (before?.isFrozen === true) return [...known];
+  const before = learned.find((l) => l.what === what && l.of === of);
+  if (before?.isFrozen === true) return [...learned];
   const evidence = [
     ...(before?.evidence ?? []).filter((e) => e.batchId !== batchId),
     { batchId, x, at, because },
@@ -84,12 +84,15 @@ export function withLesson(
     isFrozen: false,
     evidence,
   };
-  return before === undefined ? [...known, after] : known.map((l) => (l === before ? after : l));
+  return before === undefined ? [...learned, after] : learned.map((l) => (l === before ? after : l));
 }
 
 /** The figures without what a batch said at a time. A frozen one stays as it is. */
-export const withoutLesson = (known: readonly Learned[], { batchId, at }: { batchId: string; at: string }): Learned[] =>
-  known.flatMap((l) => {
+export const withoutLesson = (
+  learned: readonly Learned[],
+  { batchId, at }: { batchId: string; at: string },
+): Learned[] =>
+  learned.flatMap((l) => {
     const evidence = l.evidence.filter((e) => e.batchId !== batchId || e.at !== at);
     if (l.isFrozen || evidence.length === l.evidence.length) return [l];
     if (evidence.length === 0) return [];
@@ -98,8 +101,8 @@ export const withoutLesson = (known: readonly Learned[], { batchId, at }: { batc
   });
 
 /** What a kitchen takes a figure for; null where it has learned nothing of it. */
-export const learnedOf = (known: readonly Learned[], what: LearnedId, of: string): Learned | null =>
-  known.find((l) => l.what === what && l.of === of && (l.evidence.length > 0 || l.isFrozen)) ?? null;
+export const learnedOf = (learned: readonly Learned[], what: LearnedId, of: string): Learned | null =>
+  learned.find((l) => l.what === what && l.of === of && (l.evidence.length > 0 || l.isFrozen)) ?? null;
 
 /** A figure of the whole kitchen, as it has learned it; null where it has not. */
 const learnedHere = ({ learned }: { learned: readonly Learned[] }, what: LearnedId): number | null =>
@@ -140,13 +143,13 @@ interface WouldLearn {
 }
 
 /** What a kitchen would take a figure for, before and after a batch's word. */
-export function wouldLearn(known: readonly Learned[], lesson: Lesson, batchId: string): WouldLearn {
+export function wouldLearn(learned: readonly Learned[], lesson: Lesson, batchId: string): WouldLearn {
   const { what, of, estimate, x } = lesson;
-  const now = known.find((l) => l.what === what && l.of === of);
+  const now = learned.find((l) => l.what === what && l.of === of);
   const valueOf = (all: readonly Learned[]): number => learnedOf(all, what, of)?.value ?? estimate;
   return {
-    before: valueOf(known),
-    after: valueOf(withLesson(known, lesson, { batchId, at: '' })),
+    before: valueOf(learned),
+    after: valueOf(withLesson(learned, lesson, { batchId, at: '' })),
     batches: now?.evidence.length ?? 0,
     isSaid: now?.evidence.some((e) => e.batchId === batchId && Math.abs(e.x - x) < 1e-9) ?? false,
     isFrozen: now?.isFrozen ?? false,

@@ -323,8 +323,8 @@ const ANSWERS: Readonly<Record<string, Answering>> = {
   'sour-things': remember('less-sour', 'Use less of the sour things, rinsed or squeezed, and a little sugar'),
   'brown-before-hot': first(fixes('core'), (n) => heatBy(n, -20)),
   'too-mild': first((n) => {
-    const at = n.core?.above.brownAt ?? null;
-    return at === null ? heatBy(n, 20) : longerTo(n, Math.ceil(at) + 2);
+    const brownAt = n.core?.above.brownAt ?? null;
+    return brownAt === null ? heatBy(n, 20) : longerTo(n, Math.ceil(brownAt) + 2);
   }, FULL_TIME),
   'cold-bottom': ({ batch: { cook } }) =>
     cook.steps.some(({ medium }) => medium === 'oven')

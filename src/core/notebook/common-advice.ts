@@ -126,7 +126,7 @@ function wayOf({ cook, wrap }: Pick<Batch, 'cook' | 'wrap'>): Way {
 
 /** Two or three things that cooks do first; none of what is right. */
 export function commonAdvice(what: OutcomeId, batch: Pick<Batch, 'cook' | 'wrap'>, scale: Scale): readonly string[] {
-  return adviceFor(what, batch).map((said) => (typeof said === 'string' ? said : said(scale)));
+  return adviceFor(what, batch).map((sentence) => (typeof sentence === 'string' ? sentence : sentence(scale)));
 }
 
 function adviceFor(what: OutcomeId, batch: Pick<Batch, 'cook' | 'wrap'>): readonly Said[] {

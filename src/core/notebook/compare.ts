@@ -36,14 +36,14 @@ type Shown = Pick<Kitchen, 'temperature' | 'lengths'>;
 function saidOf(batch: Batch, { temperature: scale, lengths }: Shown): Map<string, string> {
   const { wrap, cook, cool, count, lines, ingredients, water, note } = batch;
   const { medium, mediumC } = mainStep(cook);
-  const said = new Map<string, string>();
+  const entries = new Map<string, string>();
   const seen = new Map<string, number>();
   for (const line of lines) {
     const food = lookUp(ingredients, line.ingredientId);
     const name = food?.name ?? line.ingredientId;
     const times = (seen.get(name) ?? 0) + 1;
     seen.set(name, times);
-    said.set(times === 1 ? name : `${name}, ${times}`, amountOf(line, food));
+    entries.set(times === 1 ? name : `${name}, ${times}`, amountOf(line, food));
   }
   const rest: [string, string][] = [
     ['Pieces', `${count} ${FORMS[wrap.form].plural}`],
@@ -69,8 +69,8 @@ function saidOf(batch: Batch, { temperature: scale, lengths }: Shown): Map<strin
         .join(', '),
     ],
   ];
-  for (const [what, words] of rest) said.set(what, words);
-  return said;
+  for (const [what, words] of rest) entries.set(what, words);
+  return entries;
 }
 
 /** `shallow dish, 32 mm deep, on ice and water, fridge, covered` */

@@ -28,7 +28,7 @@ interface Contradiction {
   question: string;
 }
 
-const at = ({ what, where }: Outcome): string =>
+const whereOf = ({ what, where }: Outcome): string =>
   where === null ? OUTCOMES[what].label : `${OUTCOMES[what].label} (${PLACES_IN_PARCEL[where].label})`;
 
 /** Every pair that contradicts each other. */
@@ -39,12 +39,12 @@ export function contradictions(outcomes: readonly Outcome[]): Contradiction[] {
       .flatMap((one) =>
         outcomes
           .filter(({ what, where }) => what === b && (where === null || one.where === null || where === one.where))
-          .map((other) => ({ one, other, question: `Both ${at(one)} and ${at(other)}? Which was it?` })),
+          .map((other) => ({ one, other, question: `Both ${whereOf(one)} and ${whereOf(other)}? Which was it?` })),
       ),
   );
   const right = outcomes.find(({ what }) => what === 'just-right');
   const wrong = outcomes.find(({ what, much }) => OUTCOMES[what].group !== 'good' && much === 'clearly');
   return right && wrong
-    ? [...pairs, { one: right, other: wrong, question: `Just right, and clearly ${at(wrong)}? Which was it?` }]
+    ? [...pairs, { one: right, other: wrong, question: `Just right, and clearly ${whereOf(wrong)}? Which was it?` }]
     : pairs;
 }

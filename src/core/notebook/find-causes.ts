@@ -42,8 +42,8 @@ const BY_FORECAST = 0.9;
 const readAll = (numbers: BatchNumbers): Map<CauseRule, Read> =>
   new Map(
     CAUSE_RULES.flatMap((rule): [CauseRule, Read][] => {
-      const said = rule.read(numbers);
-      return said === null ? [] : [[rule, said]];
+      const reading = rule.read(numbers);
+      return reading === null ? [] : [[rule, reading]];
     }),
   );
 

@@ -95,8 +95,8 @@ const SURE = 0.5;
 
 function pace({ batch }: BatchNumbers): Taught[] {
   const taps = paceOfBatch(batch.wrap);
-  const said = lastTaken(batch, 'wrap');
-  const seconds = taps ?? (said === null ? null : (60 * said.minutes) / batch.count);
+  const taken = lastTaken(batch, 'wrap');
+  const seconds = taps ?? (taken === null ? null : (60 * taken.minutes) / batch.count);
   if (seconds === null || seconds <= 0) return [];
   const { edge } = batch.wrap;
   return [
@@ -105,7 +105,7 @@ function pace({ batch }: BatchNumbers): Taught[] {
       of: edge,
       estimate: EDGES[edge].seconds,
       x: seconds,
-      because: `*${formatNumber(seconds, 0)} s* a piece ${taps === null ? `in ${formatNumber(said?.minutes ?? 0, 0)} min for ${batch.count}` : 'by the bench clock'}.`,
+      because: `*${formatNumber(seconds, 0)} s* a piece ${taps === null ? `in ${formatNumber(taken?.minutes ?? 0, 0)} min for ${batch.count}` : 'by the bench clock'}.`,
     },
   ];
 }

@@ -72,7 +72,7 @@ export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): B
   const [low, high] = accounts.fit.comfortableMl;
   const runs = cook.earlierRuns.map(({ inAt, outAt }) => (Date.parse(outAt) - Date.parse(inAt)) / 60_000);
   const planned = plannedMinutes(cook);
-  const said = lastTaken(batch, 'load');
+  const taken = lastTaken(batch, 'load');
   const { parcelBeforeG, parcelAfterG } = note.measured;
   return {
     batch,
@@ -90,8 +90,8 @@ export function numbersOf(batch: Batch, kitchen: Kitchen, heat: HeatForecast): B
     core: heat.core,
     crust: heat.core && crustOf(batch, heat.core),
     cookFit: fitCook(batch, kitchen),
-    inHeatMinutes: runs.length > 0 ? runs.reduce((sum, m) => sum + m, 0) / runs.length : (said?.minutes ?? planned),
-    isTimed: runs.length > 0 || said !== null,
+    inHeatMinutes: runs.length > 0 ? runs.reduce((sum, m) => sum + m, 0) / runs.length : (taken?.minutes ?? planned),
+    isTimed: runs.length > 0 || taken !== null,
     plannedMinutes: planned,
     lowestC: lowestOf(accounts.verdict),
     against: heat.core && readingsAgainst(batch, heat.core),
@@ -118,11 +118,11 @@ export const noted = ({ outcomes }: Pick<BatchNumbers, 'outcomes'>, what: Outcom
 function readingsAgainst(batch: Batch, { samples, leastDone }: CoreForecast): ReadingsAgainst | null {
   const all = readingsInHeat(batch, loadAtHand(batch.cook)).filter(({ minute }) => minute > 0);
   if (all.length === 0) return null;
-  const at = (curve: typeof samples, minute: number): number =>
+  const valueAt = (curve: typeof samples, minute: number): number =>
     (curve.find((s) => s.minute >= minute) ?? curve[curve.length - 1]).centreC;
   return {
-    behindK: Math.max(0, ...all.map((r) => at(leastDone, r.minute) - r.c)),
-    aheadK: Math.max(0, ...all.map((r) => r.c - at(samples, r.minute))),
+    behindK: Math.max(0, ...all.map((r) => valueAt(leastDone, r.minute) - r.c)),
+    aheadK: Math.max(0, ...all.map((r) => r.c - valueAt(samples, r.minute))),
     count: all.length,
   };
 }

@@ -6,13 +6,13 @@ import { OUTCOMES } from '../vocabulary/outcomes';
 import { lookUp } from '../food/larder';
 
 /** What is said of a batch, drawn up once: a batch that is changed is another object. */
-const said = new WeakMap<Batch, string>();
+const texts = new WeakMap<Batch, string>();
 
 const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 function allSaid(batch: Batch): string {
-  const known = said.get(batch);
-  if (known !== undefined) return known;
+  const remembered = texts.get(batch);
+  if (remembered !== undefined) return remembered;
   const { wrap, cook, note, lines, ingredients, lineage } = batch;
   const text = plain(
     [
@@ -28,7 +28,7 @@ function allSaid(batch: Batch): string {
       ...lineage.changed,
     ].join('\n'),
   );
-  said.set(batch, text);
+  texts.set(batch, text);
   return text;
 }
 

@@ -137,8 +137,8 @@ function readings(looked: readonly Looked[]): Trend {
 
 function pace(looked: readonly Looked[]): Trend {
   const points = series(looked, ({ batch }) => {
-    const said = lastTaken(batch, 'wrap');
-    const seconds = paceOfBatch(batch.wrap) ?? (said === null ? null : (60 * said.minutes) / batch.count);
+    const taken = lastTaken(batch, 'wrap');
+    const seconds = paceOfBatch(batch.wrap) ?? (taken === null ? null : (60 * taken.minutes) / batch.count);
     return seconds === null || seconds <= 0 ? null : 3600 / seconds;
   });
   const values = points.map(({ value }) => value);

@@ -59,7 +59,7 @@ export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSigna
   });
   if (c === null || !Number.isFinite(c)) return refuse('lost', 'No signal from the thermometer.');
   if (c < LEAST_C || c > MOST_C) return refuse('nonsense', 'That can’t be the filling’s temperature. Check the probe.');
-  const known: Known = { minute, c };
+  const reading: Known = { minute, c };
   const fell = Math.max(0, ...heard.good.map((b) => b.c - c - mayFall(minute - b.minute)));
   if (fell > 0) {
     return refuse('nonsense', 'It fell all at once: the probe has slipped out, or touches the air.', {
@@ -72,14 +72,14 @@ export function judgeSignal(signal: Signal, heard: Heard): { judged: JudgedSigna
     const agree = heard.warmer.every(
       (b) => Math.abs(c - b.c) <= NOISE_C + FASTEST_RISE * (minute - b.minute) && minute >= b.minute,
     );
-    const warmer = agree ? [...heard.warmer, known] : [known];
+    const warmer = agree ? [...heard.warmer, reading] : [reading];
     const isSteady = warmer.length >= STEADY_SIGNALS && minute - warmer[0].minute >= STEADY_MINUTES;
     if (!isSteady) {
       const why = 'It rose while it should cool: look at the probe. If it stays there for a minute, we’ll believe it.';
       return refuse('nonsense', why, { ...heard, warmer });
     }
-    return { judged: { ...signal, state: 'good', why: null }, heard: { good: [known], warmer: [] } };
+    return { judged: { ...signal, state: 'good', why: null }, heard: { good: [reading], warmer: [] } };
   }
-  const good = [...heard.good.filter((b) => minute - b.minute <= WINDOW), known];
+  const good = [...heard.good.filter((b) => minute - b.minute <= WINDOW), reading];
   return { judged: { ...signal, state: 'good', why: null }, heard: { good, warmer: [] } };
 }

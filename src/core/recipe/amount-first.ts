@@ -47,7 +47,7 @@ function amountOfAPart(line: string): string | null {
   for (const [i, part] of parts.entries()) {
     const amount = i === 0 ? null : alone(part);
     if (amount === null) continue;
-    const others = parts.filter((_part, at) => at !== i);
+    const others = parts.filter((_part, index) => index !== i);
     return `${amount} ${others.join(', ')}`;
   }
   return null;

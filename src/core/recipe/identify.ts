@@ -30,18 +30,18 @@ const HARD_BOILED = /\b(?:hard[- ]?boiled|boiled hard|boiled)\b/i;
 const sure = (ingredient: Ingredient): Match => ({ ingredient, describing: [], sureness: 'sure', as: null });
 
 /** Identifies what a line names. */
-export function identify(called: string, said: Said, own: readonly OwnIngredient[]): Match {
+export function identify(called: string, context: Said, own: readonly OwnIngredient[]): Match {
   const name = called.replace(IN_TINS, '');
   if (name === '') return { ingredient: null, describing: [], sureness: 'sure', as: null };
-  const tinned = said.tinned || name !== called;
+  const tinned = context.tinned || name !== called;
   const special =
-    partOf(name, said.note) ??
-    boiledEgg(name, said.note) ??
-    frozen(name, said.note) ??
-    inverted(name, said.note) ??
-    measured(name, said.measure);
+    partOf(name, context.note) ??
+    boiledEgg(name, context.note) ??
+    frozen(name, context.note) ??
+    inverted(name, context.note) ??
+    measured(name, context.measure);
   if (special) return sure(special);
-  const match = matchIngredient(name, own, said);
+  const match = matchIngredient(name, own, context);
   const fromTin =
     tinned && match.ingredient
       ? (findIngredient(`tinned ${name}`) ?? findIngredient(`tinned ${match.ingredient.name}`))
@@ -51,16 +51,16 @@ export function identify(called: string, said: Said, own: readonly OwnIngredient
 
 function partOf(name: string, note: string): Ingredient | undefined {
   const part = PART_OF.exec(name);
-  const said = part
+  const partName = part
     ? part[1]
     : /\bjuiced\b|^juice\b/i.test(note)
       ? 'juice'
       : /^(?:finely )?(?:zest|rind|zested)\b/i.test(note)
         ? 'zest'
         : null;
-  if (said === null) return undefined;
+  if (partName === null) return undefined;
   const of = (part ? part[2] : name).replace(/s$/i, '');
-  return findIngredient(`${of} ${WHAT_PART[said.toLowerCase().replace(/s$/, '')]}`);
+  return findIngredient(`${of} ${WHAT_PART[partName.toLowerCase().replace(/s$/, '')]}`);
 }
 
 const boiledEgg = (name: string, note: string): Ingredient | undefined =>

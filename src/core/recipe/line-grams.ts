@@ -82,14 +82,14 @@ export function weightSaid(
     line,
   }: { measure: Measure | null; ingredient: Ingredient | null; count: number; line: string },
 ): { grams: number; isEach: boolean } | null {
-  const said = parts.flatMap((words) => {
+  const weights = parts.flatMap((words) => {
     const grams = weightIn(words);
     return grams === null ? [] : [{ grams, words }];
   });
   // Of several, what is left after draining is meant.
   const one =
-    said.find(({ words }) => /\bdrained\b/i.test(words)) ??
-    said[said.length > 1 && SAYS_DRAINED.test(line) ? said.length - 1 : 0];
+    weights.find(({ words }) => /\bdrained\b/i.test(words)) ??
+    weights[weights.length > 1 && SAYS_DRAINED.test(line) ? weights.length - 1 : 0];
   if (one === undefined) return null;
   if (measure?.kind === 'unit' || /\b(?:in all|total|altogether)\b/i.test(one.words))
     return { grams: one.grams, isEach: false };

@@ -66,12 +66,12 @@ const NONE: Match = { ingredient: null, describing: [], sureness: 'sure', as: nu
 
 /** Matches a name to the larder. */
 export function matchIngredient(name: string, own: readonly OwnIngredient[], around: Around = {}): Match {
-  const said = wordsOf(name);
-  if (said.length === 0) return NONE;
-  const asWritten = read(said, own, around);
+  const written = wordsOf(name);
+  if (written.length === 0) return NONE;
+  const asWritten = read(written, own, around);
   if (asWritten.ingredient !== null && asWritten.sureness === 'sure') return asWritten;
-  const mended = said.map((word) => respelled(singular(word)) ?? word);
-  const asMeant = mended.some((word, i) => word !== said[i]) ? read(mended, own, around) : NONE;
+  const mended = written.map((word) => respelled(singular(word)) ?? word);
+  const asMeant = mended.some((word, i) => word !== written[i]) ? read(mended, own, around) : NONE;
   return better(asMeant, asWritten);
 }
 
@@ -80,9 +80,9 @@ export function matchIngredient(name: string, own: readonly OwnIngredient[], aro
  * that might make another food of it. What is not surely named is chosen by the cook.
  */
 export function isSurelyNamed(name: string, ingredient: Ingredient, own: readonly OwnIngredient[]): boolean {
-  const said = wordsOf(name);
-  if (said.length === 0) return false;
-  const asWritten = read(said, own, {});
+  const written = wordsOf(name);
+  if (written.length === 0) return false;
+  const asWritten = read(written, own, {});
   return asWritten.ingredient?.id === ingredient.id && asWritten.sureness === 'sure';
 }
 
@@ -102,10 +102,14 @@ const wordsOf = (name: string): string[] =>
     .split(' ')
     .filter((word) => word !== '' && !/^[\d½¼¾⅓⅔.%()]+$/.test(word));
 
-function read(said: readonly string[], own: readonly OwnIngredient[], { note = '', counted = false }: Around): Match {
-  const words = turned(said.slice(0, MOST_WORDS).map(singular));
+function read(
+  written: readonly string[],
+  own: readonly OwnIngredient[],
+  { note = '', counted = false }: Around,
+): Match {
+  const words = turned(written.slice(0, MOST_WORDS).map(singular));
   const noted = new Set(wordsOf(note).map(singular));
-  const whole = findIngredient(said.join(' '), own);
+  const whole = findIngredient(written.join(' '), own);
   const kind = kindNamed(new Set(words), noted);
   if (kind === 'unknown') return NONE;
   // "Minced beef" is a name of its own; what its note makes of it comes first.
@@ -138,8 +142,8 @@ function turned(words: readonly string[]): string[] {
 /** The words that the ingredient's names are made of. */
 const OWN_WORDS = new WeakMap<Ingredient, ReadonlySet<string>>();
 function ownWords(ingredient: Ingredient): ReadonlySet<string> {
-  const known = OWN_WORDS.get(ingredient);
-  if (known) return known;
+  const remembered = OWN_WORDS.get(ingredient);
+  if (remembered) return remembered;
   const made = new Set(
     [ingredient.name, ...aliasesOf(ingredient.id)].flatMap((text) => singular(normaliseName(text)).split(' ')),
   );
@@ -152,8 +156,10 @@ const describingOf = (words: readonly string[], ingredient: Ingredient): string[
 
 /** Where the name ends and what is said about it begins; the whole where nothing is. */
 function nameLength(words: readonly string[]): number {
-  const at = words.findIndex((word, i) => i > 0 && SMALL.has(word) && word !== 'of' && word !== 'and' && word !== 'or');
-  return at < 0 ? words.length : at;
+  const index = words.findIndex(
+    (word, i) => i > 0 && SMALL.has(word) && word !== 'of' && word !== 'and' && word !== 'or',
+  );
+  return index < 0 ? words.length : index;
 }
 
 /** The last word that names something: what stands after it only describes, or is a part of it. */

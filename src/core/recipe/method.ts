@@ -67,8 +67,8 @@ export function sentencesOn(ingredient: Ingredient, words: string): string[] {
     .split('\n')
     .filter((line) => KEPT_STEP.test(line))
     .map((line) => line.replace(KEPT_STEP, ''));
-  const known = wordsOf({ ingredient, name: '' });
-  return sentencesOf(steps).filter((sentence) => mentions(sentence, known));
+  const names = wordsOf({ ingredient, name: '' });
+  return sentencesOf(steps).filter((sentence) => mentions(sentence, names));
 }
 
 /** The words by which a line is known in a sentence. */
@@ -80,12 +80,14 @@ function wordsOf({ ingredient, name }: Pick<Named, 'ingredient' | 'name'>): stri
 }
 
 const mentions = (sentence: string, words: readonly string[]): boolean => {
-  const said = new Set(
+  const inSentence = new Set(
     normaliseName(sentence)
       .split(/[^a-z]+/)
       .map(singular),
   );
-  return words.some((word) => said.has(word)) || (/\b(?:meat|mince)\b/i.test(sentence) && words.includes('mince'));
+  return (
+    words.some((word) => inSentence.has(word)) || (/\b(?:meat|mince)\b/i.test(sentence) && words.includes('mince'))
+  );
 };
 
 /**
@@ -135,11 +137,11 @@ function clauseOf(sentence: string, words: readonly string[]): string {
   const clauses = sentence.split(
     /,\s*(?:then\s+)?|;\s*|\s+then\s+|\s+and\s+(?=(?:cook|fry|simmer|stir|squeeze|drain|mash|brown|add|let|leave|boil)\b)/i,
   );
-  const at = clauses.findIndex((clause) => mentions(clause, words));
-  const next = clauses[at + 1];
+  const index = clauses.findIndex((clause) => mentions(clause, words));
+  const next = clauses[index + 1];
   const goesOn =
     next !== undefined && /^(?:cook|fry|simmer|squeeze|drain|mash|leave|let|until|brown|wring|boil|reduce)/i.test(next);
-  return goesOn ? `${clauses[at]}, ${next}` : (clauses[at] ?? sentence);
+  return goesOn ? `${clauses[index]}, ${next}` : (clauses[index] ?? sentence);
 }
 
 function saidOf(
@@ -155,11 +157,11 @@ function saidOf(
   // What the line itself says of its preparation holds; how it is cut leaves that open.
   const own = table.find((p) => p.id === line.preparation) ?? table[0];
   if (isTreated && own.treatment === 'none' && !own.cooked && ingredient.release !== 'dry') {
-    const said = preparationInWords(ingredient, asDone(words));
-    const record = table.find((p) => p.id === said);
-    const isCutOnly = said === 'diced' || said === 'raw';
-    if (record && said !== line.preparation && !isCutOnly) {
-      to.preparation = said;
+    const preparation = preparationInWords(ingredient, asDone(words));
+    const record = table.find((p) => p.id === preparation);
+    const isCutOnly = preparation === 'diced' || preparation === 'raw';
+    if (record && preparation !== line.preparation && !isCutOnly) {
+      to.preparation = preparation;
       if (record.yield !== 1) to.weighed = 'raw';
     }
   }

@@ -89,12 +89,12 @@ export function parseLine(text: string, as?: Ingredient, own: readonly OwnIngred
   const piece = lengthIn(line, ingredient);
   if (piece !== null) return { ...base, amount: 1, unit: 'piece', grams: piece };
   if (middle === null) return { ...base, grams: null };
-  const said = weightSaid([...inside, ...note.split(/\s*[,;]\s*/)], { measure, ingredient, count: middle, line });
+  const weight = weightSaid([...inside, ...note.split(/\s*[,;]\s*/)], { measure, ingredient, count: middle, line });
   const all =
-    said === null ? gramsOf(ingredient, middle, measure, line) : said.isEach ? said.grams * middle : said.grams;
+    weight === null ? gramsOf(ingredient, middle, measure, line) : weight.isEach ? weight.grams * middle : weight.grams;
   if (all === null) return { ...base, grams: null };
-  const isCount = said === null && measure?.id === 'tin';
-  const tinG = said?.grams ?? (measure?.kind === 'unit' ? all : all / middle);
+  const isCount = weight === null && measure?.id === 'tin';
+  const tinG = weight?.grams ?? (measure?.kind === 'unit' ? all : all / middle);
   const grams =
     withScant(line) * all * (leading?.times ?? 1) * drainedShare(ingredient, { tinned, tinG, isCount, line });
   return { ...base, grams: Math.round(grams * 100) / 100 };
@@ -177,14 +177,14 @@ function furtherAmount(measure: Measure | null, rest: string): { amount: number;
 function splitNote(called: string): { name: string; note: string } {
   const toTaste = /^(.*?),?\s+(to taste|as needed|for .+|to serve|to bind)$/i.exec(called);
   if (toTaste && !toTaste[1].includes(',')) return { name: firstOf(toTaste[1].trim()), note: toTaste[2] };
-  const at = called.search(/,|;|\s+(?:plus|such as|preferably|ideally|e\.g\.|about|roughly)\s+|\s+[-–—]\s+/i);
-  const whole = (at < 0 ? called : called.slice(0, at)).trim();
+  const end = called.search(/,|;|\s+(?:plus|such as|preferably|ideally|e\.g\.|about|roughly)\s+|\s+[-–—]\s+/i);
+  const whole = (end < 0 ? called : called.slice(0, end)).trim();
   const name = firstOf(whole);
   const rest =
-    at < 0
+    end < 0
       ? ''
       : called
-          .slice(at)
+          .slice(end)
           .replace(/^[,;\s–—-]+/, '')
           .trim();
   const other = name === whole ? '' : (/\s+or\s+(.+)$/i.exec(whole)?.[0].trim() ?? '');

@@ -17,9 +17,9 @@ export function methodOf(
     const ingredient = line && lookUp(own, line.ingredientId);
     return line && ingredient ? { line, ingredient, name: parsed.name ?? '' } : null;
   });
-  const known = named.filter((n) => n !== null);
-  const said = readMethod(known, steps, school);
-  return named.map((n) => (n === null ? null : said[known.indexOf(n)]));
+  const recognised = named.filter((n) => n !== null);
+  const byMethod = readMethod(recognised, steps, school);
+  return named.map((n) => (n === null ? null : byMethod[recognised.indexOf(n)]));
 }
 
 /** A line as its recipe's method has it. The sentence stands with the method, and is shown where it is asked for. */

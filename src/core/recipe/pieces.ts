@@ -13,8 +13,8 @@ const GLYPHS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 
 export function lengthIn(line: string, ingredient: Ingredient | null): number | null {
   const found = LENGTH.exec(line)?.groups;
   if (!found || !ingredient || !ROOTS.includes(ingredient.id)) return null;
-  const said = (found.number ?? '1').trim();
-  const number = GLYPHS[said] ?? (said === '' ? 1 : Number(said));
+  const digits = (found.number ?? '1').trim();
+  const number = GLYPHS[digits] ?? (digits === '' ? 1 : Number(digits));
   if (!Number.isFinite(number) || number <= 0) return null;
   return Math.round(number * (found.unit === 'cm' ? 1 : CM_PER_INCH) * G_PER_CM * 10) / 10;
 }

@@ -28,8 +28,8 @@ const MOST_REMEMBERED = 2000;
 /** The known word that is meant by one that is not; null where none is near, or more than one is as near. */
 export function respelled(word: string): string | null {
   if (word.length < SHORTEST || /\d/.test(word) || isKnownWord(word)) return null;
-  const known = FIXED.get(word);
-  if (known !== undefined) return known;
+  const remembered = FIXED.get(word);
+  if (remembered !== undefined) return remembered;
   const found = nearest(word);
   if (FIXED.size > MOST_REMEMBERED) FIXED.clear();
   FIXED.set(word, found);

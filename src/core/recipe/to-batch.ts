@@ -118,7 +118,7 @@ function linesInWords(
   const saltTexts: string[] = [];
   const reads = texts.map((text) => ({ text, read: readLines(text, school, own) }));
   const foods = reads.flatMap(({ read }) => (read.kind === 'note' ? [] : read.lines));
-  const said = methodOf(foods, steps, school, own);
+  const byMethod = methodOf(foods, steps, school, own);
   for (const { text, read } of reads) {
     if (read.kind === 'note') {
       notes.push(`${text} (${read.why})`);
@@ -126,7 +126,7 @@ function linesInWords(
     }
     for (const food of read.lines) {
       if (food.line) {
-        const line = asMethodSays(food.line, said[foods.indexOf(food)]);
+        const line = asMethodSays(food.line, byMethod[foods.indexOf(food)]);
         lines.push({ ...line, id: freshId(lines, line.ingredientId) });
       } else if (isSaltToTaste(food.parsed)) {
         saltTexts.push(food.parsed.text);
@@ -160,8 +160,8 @@ function openLine({ parsed }: ReadFood, school: School, lines: readonly Line[]):
 }
 /** It counts nothing, but the document takes no amount of nothing. */
 const amountOf = ({ grams, amount }: ReadFood['parsed']): number => {
-  const said = grams ?? amount ?? 1;
-  return said > 0 && said <= LIMITS.amount.most ? said : 1;
+  const written = grams ?? amount ?? 1;
+  return written > 0 && written <= LIMITS.amount.most ? written : 1;
 };
 const MOST_ID = 60;
 

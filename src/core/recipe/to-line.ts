@@ -92,7 +92,7 @@ const DONE_TO_IT =
 
 /** What the cook wrote and did, in short; where the amount became grams, the cook's own words for it. */
 function noteOf({ text, name, note, takenAs }: ParsedLine, isInGrams: boolean): string {
-  const said = (note ?? '')
+  const remarks = (note ?? '')
     .split(', ')
     .filter((words) => words !== '' && (words.includes(' ') || DONE_TO_IT.test(words) || takenAs !== null));
   const [amount] = text.split(/[,;(]/);
@@ -101,7 +101,7 @@ function noteOf({ text, name, note, takenAs }: ParsedLine, isInGrams: boolean): 
     !/^\s*[\d.,]+\s*(?:g|kg)\b/i.test(amount) &&
     amount.trim().length <= MOST_WRITTEN &&
     name !== null;
-  return [...(isOwnWords ? [`“${amount.trim()}”`] : []), ...new Set(said)].join(', ').slice(0, MOST.note);
+  return [...(isOwnWords ? [`“${amount.trim()}”`] : []), ...new Set(remarks)].join(', ').slice(0, MOST.note);
 }
 /** Half a lemon's juice is written as half of one. */
 const PART_OF = /\b(?:juice|zest|rind|yolks?|whites?) of\b/i;

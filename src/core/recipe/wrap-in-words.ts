@@ -26,42 +26,43 @@ export interface WrapInWords extends Partial<Pick<Batch['wrap'], 'rimMm' | 'thic
 
 /** The skin that is said, what is not said as it is in the usual one. Lengths of another shape count for nothing. */
 export function skinInWords(form: FormId, { skin, diameterMm, depthMm, thicknessMm }: WrapInWords, usual: Skin): Skin {
-  const said: SkinInWords | undefined =
+  const skinNamed: SkinInWords | undefined =
     skin ??
     (diameterMm === undefined && depthMm === undefined
       ? undefined
       : { shape: 'sheetsBelow' in usual ? 'pan' : 'round' });
-  const across = said?.diameterMm ?? diameterMm;
-  const deep = said?.depthMm ?? depthMm;
+  const across = skinNamed?.diameterMm ?? diameterMm;
+  const deep = skinNamed?.depthMm ?? depthMm;
   const lined = 'sheetsBelow' in usual ? usual : null;
   if (lined) {
     // Said as one thickness, all sheets of a face are one.
-    const one = thicknessMm !== undefined && said?.sheetsBelow === undefined && said?.sheetsAbove === undefined;
+    const one =
+      thicknessMm !== undefined && skinNamed?.sheetsBelow === undefined && skinNamed?.sheetsAbove === undefined;
     const pan = {
       depthMm: deep ?? lined.depthMm,
-      sheetsBelow: said?.sheetsBelow ?? (one ? 1 : lined.sheetsBelow),
-      sheetsAbove: said?.sheetsAbove ?? (one ? 1 : lined.sheetsAbove),
+      sheetsBelow: skinNamed?.sheetsBelow ?? (one ? 1 : lined.sheetsBelow),
+      sheetsAbove: skinNamed?.sheetsAbove ?? (one ? 1 : lined.sheetsAbove),
     };
-    if (said?.lengthMm !== undefined && across === undefined)
-      return { shape: 'tin', lengthMm: said.lengthMm, widthMm: said.widthMm ?? said.lengthMm, ...pan };
+    if (skinNamed?.lengthMm !== undefined && across === undefined)
+      return { shape: 'tin', lengthMm: skinNamed.lengthMm, widthMm: skinNamed.widthMm ?? skinNamed.lengthMm, ...pan };
     return { shape: 'pan', diameterMm: across ?? (lined.shape === 'pan' ? lined.diameterMm : lined.lengthMm), ...pan };
   }
-  if (said === undefined || !(FORMS[form].shapes as readonly string[]).includes(said.shape)) {
+  if (skinNamed === undefined || !(FORMS[form].shapes as readonly string[]).includes(skinNamed.shape)) {
     // A round across stands for a square of that side, and so on: what is meant is its size.
     return across === undefined ? usual : withAcross(usual, across);
   }
-  switch (said.shape) {
+  switch (skinNamed.shape) {
     case 'round':
       return across === undefined ? usual : { shape: 'round', diameterMm: across };
     case 'square':
-      return said.sideMm === undefined ? usual : { shape: 'square', sideMm: said.sideMm };
+      return skinNamed.sideMm === undefined ? usual : { shape: 'square', sideMm: skinNamed.sideMm };
     case 'strip': {
       // Of a strip mostly its width is said.
-      const { lengthMm, widthMm } = { ...(usual.shape === 'strip' ? usual : {}), ...given(said) };
+      const { lengthMm, widthMm } = { ...(usual.shape === 'strip' ? usual : {}), ...given(skinNamed) };
       return lengthMm === undefined || widthMm === undefined ? usual : { shape: 'strip', lengthMm, widthMm };
     }
     case 'oval': {
-      const { lengthMm, widthMm } = said;
+      const { lengthMm, widthMm } = skinNamed;
       return lengthMm === undefined || widthMm === undefined ? usual : { shape: 'oval', lengthMm, widthMm };
     }
     case 'pan':
@@ -89,10 +90,10 @@ function withAcross(usual: Skin, mm: number): Skin {
 }
 
 /** A wrapper said in part, over what is usual. */
-export function wrapInWords(said: WrapInWords, usual: Batch['wrap'], dough: DoughId): Batch['wrap'] {
+export function wrapInWords(words: WrapInWords, usual: Batch['wrap'], dough: DoughId): Batch['wrap'] {
   const base = dough === usual.dough ? usual : { ...usual, ...changeDough(dough, usual) };
-  const { rimMm, thicknessMm, portionG } = said;
-  const skin = skinInWords(base.form, said, base.skin);
+  const { rimMm, thicknessMm, portionG } = words;
+  const skin = skinInWords(base.form, words, base.skin);
   return {
     ...base,
     skin,

@@ -24,7 +24,7 @@ interface Seen {
   operations: Operation[];
 }
 
-const only = (said: string): Seen => ({ said, operations: [] });
+const only = (sentence: string): Seen => ({ said: sentence, operations: [] });
 
 /** Looks. The same look at the same time says the same. */
 export function look(what: Look, situation: Situation): Seen {

@@ -62,8 +62,8 @@ const limitOf = (rule: CoolingRule, roomC: number | undefined): number =>
     : rule.limitMinutes;
 
 /** The stages of a pack. */
-export const coolingStages = ({ cooling }: RulePack, known: Cooling): CoolingStage[] =>
-  cooling.map((rule) => (rule.kind === 'fall' ? fallStage(rule, known) : fridgeStage(rule, known)));
+export const coolingStages = ({ cooling }: RulePack, course: Cooling): CoolingStage[] =>
+  cooling.map((rule) => (rule.kind === 'fall' ? fallStage(rule, course) : fridgeStage(rule, course)));
 
 /** Both scales are the authority's: the one that is kinder to the food decides, as either is the rule. */
 function fallStage(rule: FallRule, { track, heatedAtMinute }: Cooling): CoolingStage {
@@ -98,8 +98,8 @@ function fallStage(rule: FallRule, { track, heatedAtMinute }: Cooling): CoolingS
   };
 }
 
-function fridgeStage(rule: Extract<CoolingRule, { kind: 'refrigerate' }>, known: Cooling): CoolingStage {
-  const { track, coldAtMinute, depthMm, heatedAtMinute, roomC } = known;
+function fridgeStage(rule: Extract<CoolingRule, { kind: 'refrigerate' }>, course: Cooling): CoolingStage {
+  const { track, coldAtMinute, depthMm, heatedAtMinute, roomC } = course;
   const limitMinutes = limitOf(rule, roomC);
   const began = track[0]?.minute ?? 0;
   const isShallow = depthMm === undefined || depthMm <= SHALLOW_MM;

@@ -35,8 +35,8 @@ export function standingIn(roomC: number): { limitMinutes: number; mostMinutes: 
 function shareBetween(a: Moment, b: Moment, lowC: number, highC: number): number {
   const span = b.minute - a.minute;
   if (a.c === b.c) return a.c > lowC && a.c < highC ? span : 0;
-  const at = (c: number): number => Math.min(1, Math.max(0, (c - a.c) / (b.c - a.c)));
-  return Math.abs(at(highC) - at(lowC)) * span;
+  const shareOf = (c: number): number => Math.min(1, Math.max(0, (c - a.c) / (b.c - a.c)));
+  return Math.abs(shareOf(highC) - shareOf(lowC)) * span;
 }
 
 /** Minutes that it is between two temperatures. @param untilMinute no later than that */
@@ -92,7 +92,7 @@ export function throughReadings(forecast: Track, readings: Track): Track {
   if (readings.length === 0 || forecast.length === 0) return forecast;
   const off = readings.map(({ minute, c }) => ({ minute, c: c - temperatureAt(forecast, minute) }));
   // It began as it began: what is off grows from there to the first reading.
-  const known: Track = off[0].minute > forecast[0].minute ? [{ minute: forecast[0].minute, c: 0 }, ...off] : off;
+  const deviation: Track = off[0].minute > forecast[0].minute ? [{ minute: forecast[0].minute, c: 0 }, ...off] : off;
   const minutes = [...new Set([...forecast, ...readings].map(({ minute }) => minute))].sort((a, b) => a - b);
-  return minutes.map((minute) => ({ minute, c: temperatureAt(forecast, minute) + temperatureAt(known, minute) }));
+  return minutes.map((minute) => ({ minute, c: temperatureAt(forecast, minute) + temperatureAt(deviation, minute) }));
 }

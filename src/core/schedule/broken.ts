@@ -6,21 +6,22 @@ export function brokenBy(problem: Problem, plan: readonly Scheduled[]): string[]
   const by = new Map(plan.map((p) => [p.id, p]));
   const broken: string[] = [];
   for (const task of problem.tasks) {
-    const at = by.get(task.id);
-    if (!at) {
+    const placed = by.get(task.id);
+    if (!placed) {
       broken.push(`${task.id}: is not planned`);
       continue;
     }
-    if (at.end - at.start !== task.minutes) broken.push(`${task.id}: takes other than its minutes`);
+    if (placed.end - placed.start !== task.minutes) broken.push(`${task.id}: takes other than its minutes`);
     if (
-      at.start < (isFixed(task) ? (task.earliest ?? 0) : Math.max(problem.startMinute ?? 0, task.earliest ?? -Infinity))
+      placed.start <
+      (isFixed(task) ? (task.earliest ?? 0) : Math.max(problem.startMinute ?? 0, task.earliest ?? -Infinity))
     )
       broken.push(`${task.id}: starts too early`);
-    if (at.end > Math.min(problem.endMinute, task.latest ?? Infinity)) broken.push(`${task.id}: ends too late`);
+    if (placed.end > Math.min(problem.endMinute, task.latest ?? Infinity)) broken.push(`${task.id}: ends too late`);
     for (const { id, minWait = 0, maxWait = Infinity } of task.after) {
       const before = by.get(id);
       if (!before) continue;
-      const wait = at.start - before.end;
+      const wait = placed.start - before.end;
       if (wait < minWait) broken.push(`${task.id}: too soon after ${id}`);
       if (wait > maxWait) broken.push(`${task.id}: too long after ${id}`);
     }
@@ -31,10 +32,10 @@ export function brokenBy(problem: Problem, plan: readonly Scheduled[]): string[]
     );
     const spans = users.map((t) => ({ t, ...(by.get(t.id) as Scheduled) }));
     const minutes = [...spans.map((s) => s.start), ...(has.changes ?? []).flatMap(({ from, to }) => [from, to])];
-    for (const at of minutes) {
-      const there = spans.filter((s) => s.start <= at && at < s.end);
+    for (const minute of minutes) {
+      const there = spans.filter((s) => s.start <= minute && minute < s.end);
       const used = there.reduce((sum, s) => sum + (s.t.needs[name] ?? 0), 0);
-      if (used > capacityAt(has, at)) broken.push(`${name}: ${used} at minute ${at}, where there is less`);
+      if (used > capacityAt(has, minute)) broken.push(`${name}: ${used} at minute ${minute}, where there is less`);
     }
     for (const a of spans)
       for (const b of spans) {

@@ -37,7 +37,7 @@ export function usesOf({ tasks, resources }: Problem): Use[] {
       tasks: users,
       units: users.map((i) => tasks[i].needs[resource] ?? 0),
       ways: users.map((i) => tasks[i].ways?.[resource]),
-      dips: [...new Set(edges)].filter((at) => capacityAt(has, at) < capacityAt(has, at - 1)),
+      dips: [...new Set(edges)].filter((minute) => capacityAt(has, minute) < capacityAt(has, minute - 1)),
     };
   });
 }
@@ -76,16 +76,16 @@ function latestIn(use: Use, { latest, minutes }: Network, isIn: Uint8Array, afte
     if (sum > capacityAt(has, at)) best = { at, who };
   };
   for (const task of tasks) if (isIn[task] === 1) consider(latest[task]);
-  for (const at of dips) consider(at);
+  for (const minute of dips) consider(minute);
   for (let a = 0; a < tasks.length; a++) {
     if (ways[a] === undefined || isIn[tasks[a]] === 0) continue;
     for (let b = a + 1; b < tasks.length; b++) {
       if (ways[b] === undefined || ways[a] === ways[b] || isIn[tasks[b]] === 0) continue;
       const [i, j] = [tasks[a], tasks[b]];
-      const at = Math.max(latest[i], latest[j]);
+      const moment = Math.max(latest[i], latest[j]);
       const between = gapOf(use, a, b);
       const isApart = latest[i] + minutes[i] + between <= latest[j] || latest[j] + minutes[j] + between <= latest[i];
-      if (!isApart && at > Math.max(after, pair?.at ?? -Infinity)) pair = { at, a: i, b: j, gap: between };
+      if (!isApart && moment > Math.max(after, pair?.at ?? -Infinity)) pair = { at: moment, a: i, b: j, gap: between };
     }
   }
   const [crowd, two] = [

@@ -21,8 +21,8 @@ export const mainStep = ({ steps }: { steps: readonly CookStep[] }): CookStep =>
 /** The last step that heats: the one that is made longer. */
 const lastHeating = (steps: readonly CookStep[]): number => {
   const goesOn = steps.map(({ medium }) => MEDIA[medium].heats && !MEDIA[medium].isFinish).lastIndexOf(true);
-  const at = goesOn >= 0 ? goesOn : steps.map(({ medium }) => MEDIA[medium].heats).lastIndexOf(true);
-  return at < 0 ? steps.length - 1 : at;
+  const index = goesOn >= 0 ? goesOn : steps.map(({ medium }) => MEDIA[medium].heats).lastIndexOf(true);
+  return index < 0 ? steps.length - 1 : index;
 };
 
 const tidy = (minutes: number): number =>
@@ -37,15 +37,15 @@ export function lasting(steps: readonly CookStep[], minutes: number): CookStep[]
     const factor = minutes / plannedMinutes({ steps });
     return steps.map((step) => ({ ...step, minutes: tidy(step.minutes * factor) }));
   }
-  const at = lastHeating(steps);
-  const others = plannedMinutes({ steps }) - steps[at].minutes;
-  return steps.map((step, i) => (i === at ? { ...step, minutes: tidy(minutes - others) } : step));
+  const index = lastHeating(steps);
+  const others = plannedMinutes({ steps }) - steps[index].minutes;
+  return steps.map((step, i) => (i === index ? { ...step, minutes: tidy(minutes - others) } : step));
 }
 
 /** A method by itself, as commands and older documents say it: so hot, so long. */
-export function stepsSaid(method: Method, form: FormId, said: { mediumC?: number; minutes?: number }): CookStep[] {
+export function stepsSaid(method: Method, form: FormId, wanted: { mediumC?: number; minutes?: number }): CookStep[] {
   const { steps, usualMinutes } = METHODS[method];
-  return steps(said.minutes ?? usualMinutes[FORMS[form].size]).map((step) =>
-    said.mediumC !== undefined && MEDIA[step.medium].isSet ? { ...step, mediumC: said.mediumC } : { ...step },
+  return steps(wanted.minutes ?? usualMinutes[FORMS[form].size]).map((step) =>
+    wanted.mediumC !== undefined && MEDIA[step.medium].isSet ? { ...step, mediumC: wanted.mediumC } : { ...step },
   );
 }

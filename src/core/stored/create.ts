@@ -24,8 +24,8 @@ const USUAL_COUNT = { small: 24, large: 6, pan: 1 } as const;
 export const usualCount = (form: FormId): number => USUAL_COUNT[FORMS[form].size];
 
 /** How many a recipe's own words mean of a form: what it makes; of what is one a person, those it serves. Null where it says neither. */
-export const countInWords = (form: FormId, said: { count: number | null; serves: number | null }): number | null => {
-  const count = said.count ?? (FORMS[form].size === 'large' ? said.serves : null);
+export const countInWords = (form: FormId, yields: { count: number | null; serves: number | null }): number | null => {
+  const count = yields.count ?? (FORMS[form].size === 'large' ? yields.serves : null);
   return count !== null && count >= 1 && count <= LIMITS.count.most ? count : null;
 };
 

@@ -58,8 +58,8 @@ export function applyToDay(day: Day, change: DayOperation): Day {
     case 'addAway':
       return { ...day, away: [...day.away, change.away] };
     case 'dropAway': {
-      const at = day.away.findIndex((a) => a.from === change.away.from && a.to === change.away.to);
-      return { ...day, away: day.away.filter((_, i) => i !== at) };
+      const index = day.away.findIndex((a) => a.from === change.away.from && a.to === change.away.to);
+      return { ...day, away: day.away.filter((_, i) => i !== index) };
     }
     case 'pin': {
       const others = day.pins.filter((p) => p.taskId !== change.taskId);

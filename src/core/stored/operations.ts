@@ -201,8 +201,8 @@ const withBoard = (batch: Batch, change: (board: BoardRun) => BoardRun): Batch =
 /** Takes one measurement away, the one that is meant and not the one that now stands in its place. */
 function without<M extends { at: string }>(list: readonly M[], gone: M): M[] {
   const same = (m: M): boolean => (Object.keys(gone) as (keyof M)[]).every((key) => m[key] === gone[key]);
-  const at = list.findIndex(same);
-  return list.filter((_, i) => i !== at);
+  const index = list.findIndex(same);
+  return list.filter((_, i) => i !== index);
 }
 
 const withWater = (batch: Batch, to: Partial<Water>): Batch => ({ ...batch, water: { ...batch.water, ...to } });

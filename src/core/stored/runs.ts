@@ -26,9 +26,9 @@ export function stopRun(cool: Cool, at: string, to: RunEnd = 'board', missed: re
 
 /** A limit that was missed, with what was done: the last answer counts, and silence takes none back. */
 function withMissed<Run extends CoolingRun>(run: Run, missed: Missed): Run {
-  const known = run.missed.find(({ rule }) => rule === missed.rule);
-  if (known !== undefined && missed.did === 'nothing') return run;
-  return { ...run, missed: [...run.missed.filter((m) => m !== known), missed].slice(-MOST.missed) };
+  const earlier = run.missed.find(({ rule }) => rule === missed.rule);
+  if (earlier !== undefined && missed.did === 'nothing') return run;
+  return { ...run, missed: [...run.missed.filter((m) => m !== earlier), missed].slice(-MOST.missed) };
 }
 
 /** Says what was done where a limit was missed: of the cooling that is under way, else of the last one. */

@@ -3,7 +3,7 @@ import { z } from '../zod';
 import { type Span } from '../vocabulary/limits';
 
 /** As it is read: a true minus, thousands apart. */
-const said = (value: number): string =>
+const written = (value: number): string =>
   Math.abs(value)
     .toLocaleString('en', { maximumFractionDigits: 3 })
     .replace(/,/g, ' ')
@@ -11,6 +11,6 @@ const said = (value: number): string =>
 
 /** A number within its limits, in a unit; a refusal names both ends. */
 export const between = ({ least, most }: Span, unit: string) => {
-  const refusal = `must be ${said(least)} to ${said(most)}${unit === '' ? '' : ` ${unit}`}`;
+  const refusal = `must be ${written(least)} to ${written(most)}${unit === '' ? '' : ` ${unit}`}`;
   return z.number({ error: 'must be a number' }).min(least, refusal).max(most, refusal);
 };

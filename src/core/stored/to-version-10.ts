@@ -10,14 +10,14 @@ const outcomeOf = (what: unknown): unknown =>
 
 export function toVersion10(document: Json): Json {
   const { note, id, updatedAt } = document;
-  const said = typeof note === 'object' && note !== null ? (note as Json) : {};
-  const outcomes = Array.isArray(said.outcomes) ? (said.outcomes as unknown[]).map(outcomeOf) : said.outcomes;
+  const noted = typeof note === 'object' && note !== null ? (note as Json) : {};
+  const outcomes = Array.isArray(noted.outcomes) ? (noted.outcomes as unknown[]).map(outcomeOf) : noted.outcomes;
   const isNoted = Array.isArray(outcomes) && outcomes.length > 0;
   return {
     ...document,
     version: 10,
     note: {
-      ...said,
+      ...noted,
       at: isNoted ? updatedAt : null,
       outcomes,
       measured: {

@@ -11,7 +11,7 @@ const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? (value as unknown[]) : []);
 const each = (value: unknown, change: (item: Json, at: number) => Json): unknown =>
-  Array.isArray(value) ? value.map((item, at) => (isObject(item) ? change(item, at) : (item as unknown))) : value;
+  Array.isArray(value) ? value.map((item, index) => (isObject(item) ? change(item, index) : (item as unknown))) : value;
 const timeOf = (value: unknown): number => Date.parse(String(value));
 
 /** What stood for longer between two clocks had been in the cold, minutes. House estimate. */
@@ -47,7 +47,7 @@ function coolOf(cool: Json, source: Json, wrap: Json): Json {
 }
 
 function cookOf(cook: Json, source: Json): Json {
-  const earlierRuns = each(cook.earlierRuns, (run, at) => ({ ...run, load: at + 1, parcels: null }));
+  const earlierRuns = each(cook.earlierRuns, (run, index) => ({ ...run, load: index + 1, parcels: null }));
   const run = isObject(cook.run) ? { ...cook.run, load: listOf(cook.earlierRuns).length + 1, parcels: null } : cook.run;
   const starts = [...listOf(earlierRuns), run].filter(isObject).map(({ inAt, load }) => ({ at: timeOf(inAt), load }));
   const taken = new Map<string, number>();

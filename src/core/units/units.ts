@@ -43,8 +43,8 @@ export function parseUnit(text: string): Unit | null {
   const t = raw.toLowerCase();
   const singular = t.length > 2 && t.endsWith('s') ? t.slice(0, -1) : t;
   for (const unit of UNITS) {
-    const known = [unit.toLowerCase(), ...TABLE[unit].names];
-    if (known.includes(t) || known.includes(singular)) return unit;
+    const names = [unit.toLowerCase(), ...TABLE[unit].names];
+    if (names.includes(t) || names.includes(singular)) return unit;
   }
   return null;
 }

@@ -35,8 +35,8 @@ type HouseWordId = keyof typeof HOUSE_WORDS;
 /** The first word of a text that is not known yet; null where there is none. */
 export function unknownWord(
   text: string,
-  known: readonly string[],
+  explained: readonly string[],
 ): { id: HouseWordId; word: string; means: string } | null {
-  const id = idsOf(HOUSE_WORDS).find((one) => !known.includes(one) && HOUSE_WORDS[one].pattern.test(text));
+  const id = idsOf(HOUSE_WORDS).find((one) => !explained.includes(one) && HOUSE_WORDS[one].pattern.test(text));
   return id === undefined ? null : { id, word: HOUSE_WORDS[id].word, means: HOUSE_WORDS[id].means };
 }

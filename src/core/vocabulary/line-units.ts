@@ -3,4 +3,4 @@ export const LINE_UNITS = ['g', 'kg', 'oz', 'lb', 'ml', 'l', 'tsp', 'tbsp', 'cup
 export type LineUnit = (typeof LINE_UNITS)[number];
 
 /** Whether a line may be written in a unit. */
-export const isLineUnit = (unit: string | null): unit is LineUnit => LINE_UNITS.some((known) => known === unit);
+export const isLineUnit = (unit: string | null): unit is LineUnit => LINE_UNITS.some((id) => id === unit);

@@ -40,8 +40,8 @@ const OWN = new WeakMap<OwnDough, Dough>();
  * @throws RangeError where no dough is called so
  */
 export function dough(id: DoughId, own: OwnDough | null = null): Dough {
-  const known = own === null ? FAMILY.get(id) : OWN.get(own);
-  if (known) return known;
+  const remembered = own === null ? FAMILY.get(id) : OWN.get(own);
+  if (remembered) return remembered;
   if (!(DOUGH_IDS as readonly string[]).includes(id)) throw new RangeError(`no dough is called ${id}`);
   const made =
     own === null
@@ -63,13 +63,13 @@ let LEAN: number | null = null;
 function recordOf(id: DoughId, record: DoughRecord, parts: readonly DoughPart[], label: string = record.label): Dough {
   const { packet, conductivity, kind, gives, isCut, usualThicknessMm, steps, isLayered, water, usualC } = record;
   const totals = formulaTotals(parts);
-  const known = totals.flatMap(({ ingredientId, share }) => {
+  const ingredients = totals.flatMap(({ ingredientId, share }) => {
     const ingredient = ingredientById(ingredientId);
     return ingredient ? [{ ingredient, share }] : [];
   });
-  const isMade = known.length > 0;
+  const isMade = ingredients.length > 0;
   const composition = isMade || !packet ? compositionOf(parts) : fractions(packet.composition);
-  const saltPercent = isMade || !packet ? saltOf(known) : packet.saltPercent;
+  const saltPercent = isMade || !packet ? saltOf(ingredients) : packet.saltPercent;
   return {
     id,
     label,
@@ -81,7 +81,7 @@ function recordOf(id: DoughId, record: DoughRecord, parts: readonly DoughPart[],
     ...wrapReady({ isLayered, kind }, totals),
     allergens:
       isMade || !packet
-        ? [...new Set(known.flatMap(({ ingredient }) => ingredient.allergens))].sort()
+        ? [...new Set(ingredients.flatMap(({ ingredient }) => ingredient.allergens))].sort()
         : packet.allergens,
     unknown: totals.map(({ ingredientId }) => ingredientId).filter((i) => ingredientById(i) === undefined),
     conductivity,
@@ -112,8 +112,8 @@ const compositionOf = (parts: readonly DoughPart[]): Composition =>
 const LEAVENERS: readonly string[] = ['baking-powder', 'bicarbonate', 'noodle-alkali'];
 
 /** % of its mass. */
-const saltOf = (known: readonly { ingredient: Ingredient; share: number }[]): number =>
-  known.reduce(
+const saltOf = (ingredients: readonly { ingredient: Ingredient; share: number }[]): number =>
+  ingredients.reduce(
     (sum, { ingredient, share }) => sum + (LEAVENERS.includes(ingredient.id) ? 0 : share * ingredient.salt),
     0,
   );

@@ -88,7 +88,7 @@ function WhichThermometer({ chosen, names, choose }: Omit<ReturnType<typeof useT
   const [typing, setTyping] = useState(false);
   const [name, setName] = useState('');
   const isName = NAME.test(name.trim());
-  const take = () => {
+  const confirm = () => {
     if (!isName) return;
     choose({ is: 'probe', name: name.trim() });
     setTyping(false);
@@ -120,10 +120,10 @@ function WhichThermometer({ chosen, names, choose }: Omit<ReturnType<typeof useT
               problem={name === '' || isName ? null : phrases.NAME_FOR_EXAMPLE}
               placeholder="pot"
               most={64}
-              onSubmit={take}
+              onSubmit={confirm}
             />
           </View>
-          <Press title="Listen" onPress={take} disabled={!isName} />
+          <Press title="Listen" onPress={confirm} disabled={!isName} />
         </View>
       )}
     </View>

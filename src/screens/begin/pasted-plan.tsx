@@ -40,7 +40,7 @@ export function PastedPlan({ text, onText }: { text: string; onText: (text: stri
           key={i}
           planned={planned}
           batch={batches[i]}
-          onSay={(to) => setSaid(at(said, i, to))}
+          onSay={(to) => setSaid(corrected(said, i, to))}
           onAnswer={(part, becomes) => onText(replaced(text, part, becomes))}
           onMend={(change) =>
             setMends({ of: text, by: plan.plans.map((_, n) => (n === i ? [...taken(n), ...change] : taken(n))) })
@@ -83,8 +83,8 @@ const foundWords = (batches: readonly Batch[]): string =>
   );
 
 /** What is said of one filling, over what was said of it before. */
-const at = (said: readonly PlanSaid[], i: number, to: PlanSaid): PlanSaid[] => {
-  const all = Array.from({ length: Math.max(said.length, i + 1) }, (_, n) => said[n] ?? {});
+const corrected = (corrections: readonly PlanSaid[], i: number, to: PlanSaid): PlanSaid[] => {
+  const all = Array.from({ length: Math.max(corrections.length, i + 1) }, (_, n) => corrections[n] ?? {});
   all[i] = { ...all[i], ...to };
   return all;
 };

@@ -19,17 +19,17 @@ interface ReadPlan {
 const PAUSE_MS = 250;
 
 /** Reads a text; the last plan stays until the next has come. */
-export function usePlan(text: string, own: readonly OwnIngredient[], said: readonly PlanSaid[]): ReadPlan {
+export function usePlan(text: string, own: readonly OwnIngredient[], corrections: readonly PlanSaid[]): ReadPlan {
   const [read, setRead] = useState<{ of: string; plan: RecipePlan | null; problem: string | null }>({
     of: '',
     plan: null,
     problem: null,
   });
-  const key = `${JSON.stringify(said)} ${text}`;
-  const asked = useRef({ text, said });
+  const key = `${JSON.stringify(corrections)} ${text}`;
+  const asked = useRef({ text, said: corrections });
   const isFirst = useRef(true);
   useEffect(() => {
-    asked.current = { text, said };
+    asked.current = { text, said: corrections };
   });
   useEffect(() => {
     let gone = false;

@@ -31,7 +31,7 @@ const TIGHT = 5;
 const MOST = 5;
 
 /** Makes the change in all documents that it touches; the notice takes all of it back. */
-async function take(day: Day, { label, change }: Remedy): Promise<void> {
+async function mend(day: Day, { label, change }: Remedy): Promise<void> {
   const back: (() => Promise<boolean>)[] = [];
   for (const { batchId, operations } of change.batches) {
     const done = await editBatch(batchId, operations);
@@ -84,7 +84,7 @@ export function Collision({ day, plan, remedies, stage, zone }: Props) {
       ))}
       {(isTight ? [] : remedies.slice(0, MOST)).map((remedy) => (
         <View key={remedy.id} style={{ borderLeftWidth: 3, borderLeftColor: p.leek, paddingLeft: 12, gap: 4 }}>
-          <Press title={remedy.label} onPress={() => void take(day, remedy)} />
+          <Press title={remedy.label} onPress={() => void mend(day, remedy)} />
           <Small>
             {remedy.mends === 'all'
               ? phrases.thenAllFits(formatMoment(remedy.startMinute, serve, zone))

@@ -32,7 +32,7 @@ export function stretchesOf(tasks: readonly PlannedTask[], from: number, to: num
   const edges = [...new Set([from, to, ...hands.flatMap((t) => [t.start, t.end])])]
     .filter((m) => m >= from && m <= to)
     .sort((a, b) => a - b);
-  let at = 0;
+  let minute = 0;
   return edges.slice(1).map((end, i) => {
     const start = edges[i];
     const begun = hands.filter((t) => t.start === start).length;
@@ -41,8 +41,8 @@ export function stretchesOf(tasks: readonly PlannedTask[], from: number, to: num
     const isShort = !isBusy && minutes > LONG_PAUSE;
     const natural = minutes * scale.perMinute;
     const px = Math.max(isShort ? scale.pause : natural, begun * scale.least);
-    const stretch = { from: start, to: end, at, px, isShort };
-    at += px;
+    const stretch = { from: start, to: end, at: minute, px, isShort };
+    minute += px;
     return stretch;
   });
 }

@@ -12,11 +12,11 @@ import * as phrases from './words';
 export const PIN_STEP = 5;
 
 export async function pinTo(day: Day, task: PlannedTask, minute: number, zone: string): Promise<void> {
-  const at = Math.round(minute / PIN_STEP) * PIN_STEP;
-  const done = await editDay(day.id, { do: 'pin', taskId: task.id, at: timeOf(at) });
+  const pinned = Math.round(minute / PIN_STEP) * PIN_STEP;
+  const done = await editDay(day.id, { do: 'pin', taskId: task.id, at: timeOf(pinned) });
   if (!done.ok) return;
   say({
-    text: phrases.isPinned(fullTitle(task), formatClock(at, zone)),
+    text: phrases.isPinned(fullTitle(task), formatClock(pinned, zone)),
     kind: 'done',
     action: { label: phrases.LET_IT_GO, run: () => undoDay(day.id) },
   });

@@ -33,18 +33,50 @@ export function Rod({
     <G>
       <Rect {...box} fill={p.paper} stroke={ink} strokeWidth={1.5} />
       {lines.map((i) => {
-        const at = from + 2 + i * HATCH;
+        const lineX = from + 2 + i * HATCH;
         return isLying ? (
-          <Line key={i} x1={at} y1={x + WIDE / 2} x2={at + HATCH} y2={x - WIDE / 2} stroke={ink} strokeWidth={0.8} />
+          <Line
+            key={i}
+            x1={lineX}
+            y1={x + WIDE / 2}
+            x2={lineX + HATCH}
+            y2={x - WIDE / 2}
+            stroke={ink}
+            strokeWidth={0.8}
+          />
         ) : (
-          <Line key={i} x1={x - WIDE / 2} y1={at + HATCH} x2={x + WIDE / 2} y2={at} stroke={ink} strokeWidth={0.8} />
+          <Line
+            key={i}
+            x1={x - WIDE / 2}
+            y1={lineX + HATCH}
+            x2={x + WIDE / 2}
+            y2={lineX}
+            stroke={ink}
+            strokeWidth={0.8}
+          />
         );
       })}
-      {ends.map((at) =>
+      {ends.map((endX) =>
         isLying ? (
-          <Line key={at} x1={at} x2={at} y1={x - WIDE / 2 - 4} y2={x + WIDE / 2 + 4} stroke={ink} strokeWidth={2} />
+          <Line
+            key={endX}
+            x1={endX}
+            x2={endX}
+            y1={x - WIDE / 2 - 4}
+            y2={x + WIDE / 2 + 4}
+            stroke={ink}
+            strokeWidth={2}
+          />
         ) : (
-          <Line key={at} x1={x - WIDE / 2 - 4} x2={x + WIDE / 2 + 4} y1={at} y2={at} stroke={ink} strokeWidth={2} />
+          <Line
+            key={endX}
+            x1={x - WIDE / 2 - 4}
+            x2={x + WIDE / 2 + 4}
+            y1={endX}
+            y2={endX}
+            stroke={ink}
+            strokeWidth={2}
+          />
         ),
       )}
     </G>

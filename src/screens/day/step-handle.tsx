@@ -47,7 +47,7 @@ export function StepHandle(props: Props) {
     }),
   );
   if (task.state !== 'planned') return null;
-  const at = from + (moved ?? 0);
+  const position = from + (moved ?? 0);
   return (
     <View
       {...pan.panHandlers}
@@ -56,8 +56,8 @@ export function StepHandle(props: Props) {
       style={[
         { position: 'absolute', touchAction: 'none', cursor: 'grab' } as object,
         isLying
-          ? { left: at, top: across - WIDE / 2, width: Math.max(8, length), height: WIDE }
-          : { top: at, left: across - WIDE / 2, height: Math.max(8, length), width: WIDE },
+          ? { left: position, top: across - WIDE / 2, width: Math.max(8, length), height: WIDE }
+          : { top: position, left: across - WIDE / 2, height: Math.max(8, length), width: WIDE },
         moved === null ? null : { borderWidth: 2, borderColor: p.beet, zIndex: 2 },
       ]}
     >

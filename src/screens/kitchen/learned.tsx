@@ -30,8 +30,8 @@ export function LearnedFigures({ kitchen }: { kitchen: Kitchen }) {
 /** What a version before had learned and this one cannot take: said until it has been read. */
 function PutAside({ kitchen }: { kitchen: Kitchen }) {
   const p = usePalette();
-  const said = putAsideWords(kitchen);
-  if (said.length === 0) return null;
+  const words = putAsideWords(kitchen);
+  if (words.length === 0) return null;
   return (
     <View
       role="group"
@@ -39,7 +39,7 @@ function PutAside({ kitchen }: { kitchen: Kitchen }) {
       style={{ gap: 6, borderLeftWidth: 3, borderLeftColor: p.turmeric, paddingLeft: 12 }}
     >
       <Body>{phrases.JUDGED_DIFFERENTLY}</Body>
-      {said.map((text) => (
+      {words.map((text) => (
         <Small key={text}>{text}</Small>
       ))}
       <Small>{phrases.NOTES_TEACH_AGAIN}</Small>

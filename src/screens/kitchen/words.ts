@@ -87,7 +87,7 @@ export const estimateAndFrom = (estimate: string, from: string, isFrozen: boolea
 export const CLOSE_REASONS = 'Close the reasons';
 export const LEARN_AGAIN = 'Let it learn again';
 export const EARLIER_BATCH = 'An earlier batch';
-export const reasonInWords = (title: string, at: string, said: string): string => `${title}, ${at}: ${said}`;
+export const reasonInWords = (title: string, at: string, reason: string): string => `${title}, ${at}: ${reason}`;
 
 // Units and look.
 export const AS_YOU_WROTE = 'as you wrote them';

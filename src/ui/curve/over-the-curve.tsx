@@ -123,24 +123,24 @@ function Mark({ mark, scale: { plot, x, y }, side }: MarkProps) {
   const limit = mark.kind === 'limit';
   const crust = mark.kind === 'crust';
   const color = limit ? p.beet : crust ? p.turmeric : p.ink;
-  const at = x(mark.minute);
-  const late = at > plot.x + plot.width * 0.6;
+  const left = x(mark.minute);
+  const late = left > plot.x + plot.width * 0.6;
   const times = useDrawnText();
   return (
     <G>
       {limit && (
         <Rect
-          x={at}
+          x={left}
           y={plot.y}
-          width={plot.x + plot.width - at}
+          width={plot.x + plot.width - left}
           height={mark.aboveC === undefined ? plot.height : y(mark.aboveC) - plot.y}
           fill={p.fixBand}
           opacity={0.35}
         />
       )}
       <Line
-        x1={at}
-        x2={at}
+        x1={left}
+        x2={left}
         y1={plot.y}
         y2={plot.y + plot.height}
         stroke={color}
@@ -148,7 +148,7 @@ function Mark({ mark, scale: { plot, x, y }, side }: MarkProps) {
         strokeDasharray={limit ? [6, 4] : crust ? [1, 4] : undefined}
       />
       <Word
-        x={at + (late ? -6 : 6)}
+        x={left + (late ? -6 : 6)}
         // One above the other, where two would stand side by side.
         y={plot.y + (side === 'below' ? 14 * times : plot.height - ROW[mark.kind] * times)}
         anchor={late ? 'end' : 'start'}

@@ -61,7 +61,7 @@ function Scale({ check: { value, band } }: { check: Check }) {
   if (value === null || high === null) return <View style={{ height: 8 }} />;
   const from = Math.min(0, value, low ?? 0);
   const end = Math.max(high * 2, value * 1.1, from + 0.1);
-  const at = (v: number): `${number}%` => `${Math.round((1000 * (v - from)) / (end - from)) / 10}%`;
+  const percent = (v: number): `${number}%` => `${Math.round((1000 * (v - from)) / (end - from)) / 10}%`;
   return (
     <View aria-hidden style={{ height: 8, backgroundColor: p.faint, borderWidth: 1, borderColor: p.ink }}>
       <View
@@ -69,8 +69,8 @@ function Scale({ check: { value, band } }: { check: Check }) {
           position: 'absolute',
           top: 0,
           bottom: 0,
-          left: at(low ?? from),
-          right: `${100 - Number.parseFloat(at(high))}%`,
+          left: percent(low ?? from),
+          right: `${100 - Number.parseFloat(percent(high))}%`,
           backgroundColor: p.goodBand,
           borderRightWidth: 1,
           borderLeftWidth: low === null ? 0 : 1,
@@ -82,7 +82,7 @@ function Scale({ check: { value, band } }: { check: Check }) {
           position: 'absolute',
           top: -3,
           bottom: -3,
-          left: at(value),
+          left: percent(value),
           width: 6,
           marginLeft: -3,
           backgroundColor: p.steam,

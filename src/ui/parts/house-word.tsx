@@ -7,7 +7,7 @@ import { TOUCH } from '../theme/theme';
 import { Small } from './text';
 
 export function HouseWord({ text }: { text: string }) {
-  const known = useKnownWords();
+  const explained = useKnownWords();
   const [asked, setAsked] = useState<{ word: string; means: string } | null>(null);
   if (asked !== null)
     return (
@@ -15,7 +15,7 @@ export function HouseWord({ text }: { text: string }) {
         {asked.word}: {asked.means}
       </Small>
     );
-  const unknown = known === undefined ? null : unknownWord(text, known);
+  const unknown = explained === undefined ? null : unknownWord(text, explained);
   if (unknown === null) return null;
   const ask = () => {
     setAsked(unknown);

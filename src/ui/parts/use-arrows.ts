@@ -4,10 +4,10 @@ import { type View } from 'react-native';
 
 /** Where each key leads, from where the focus is; of so many. */
 const KEYS: Readonly<Record<string, (at: number, of: number) => number>> = {
-  ArrowRight: (at, of) => (at + 1) % of,
-  ArrowDown: (at, of) => (at + 1) % of,
-  ArrowLeft: (at, of) => (at - 1 + of) % of,
-  ArrowUp: (at, of) => (at - 1 + of) % of,
+  ArrowRight: (index, of) => (index + 1) % of,
+  ArrowDown: (index, of) => (index + 1) % of,
+  ArrowLeft: (index, of) => (index - 1 + of) % of,
+  ArrowUp: (index, of) => (index - 1 + of) % of,
   Home: () => 0,
   End: (_at, of) => of - 1,
 };
@@ -25,8 +25,8 @@ export function useArrows(choose: (at: number) => void) {
     const pressed = (event: KeyboardEvent) => {
       const radios = [...box.querySelectorAll<HTMLElement>('[role=radio]')];
       // From where the focus is: what is chosen may still be on its way to storage.
-      const at = radios.findIndex((radio) => radio === document.activeElement);
-      const to = at < 0 ? undefined : KEYS[event.key]?.(at, radios.length);
+      const index = radios.findIndex((radio) => radio === document.activeElement);
+      const to = index < 0 ? undefined : KEYS[event.key]?.(index, radios.length);
       if (to === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
       event.preventDefault();
       radios[to].focus();

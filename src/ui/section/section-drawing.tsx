@@ -85,11 +85,11 @@ function Drawing({ batch, assessment, width, lengths, small = false }: Props) {
         <G transform={`translate(${offset} ${board})`}>
           <Path d={shape.skin} fill={`url(#${hatch})`} stroke={p.ink} strokeWidth={size(2)} />
           <Path d={shape.filling} fill={p.filling} stroke={p.ink} strokeWidth={size(1.6)} />
-          {scatter(pieces.length, shape.inside).map((at, i) => (
-            <Piece key={i} family={pieces[i]} x={at.x} y={at.y} turn={(i * 67) % 180} palette={p} />
+          {scatter(pieces.length, shape.inside).map((point, i) => (
+            <Piece key={i} family={pieces[i]} x={point.x} y={point.y} turn={(i * 67) % 180} palette={p} />
           ))}
-          {scatter(drops, shape.inside, 400).map((at, i) => (
-            <Drop key={i} x={at.x} y={at.y} palette={p} />
+          {scatter(drops, shape.inside, 400).map((point, i) => (
+            <Drop key={i} x={point.x} y={point.y} palette={p} />
           ))}
           <Path d={shape.seam} fill="none" stroke={p.ink} strokeWidth={size(1)} />
           {cut && <Path d={shape.crack} fill="none" stroke={p.beet} strokeWidth={size(3)} />}

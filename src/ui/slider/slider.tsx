@@ -33,14 +33,14 @@ export default function Slider({ label, value, least, most, step, words, onChang
   const p = usePalette();
   const box = useRef<View>(null);
   // Where the keys have taken it: what was chosen may still be on its way to storage.
-  const at = useRef(value);
+  const shown = useRef(value);
   useEffect(() => {
-    at.current = value;
+    shown.current = value;
   }, [value]);
   const to = useStable((steps: number) => {
-    const next = Math.min(most, Math.max(least, Number.isFinite(steps) ? at.current + steps * step : steps));
-    if (next === at.current) return;
-    at.current = next;
+    const next = Math.min(most, Math.max(least, Number.isFinite(steps) ? shown.current + steps * step : steps));
+    if (next === shown.current) return;
+    shown.current = next;
     onChange(next);
   });
   useEffect(() => {

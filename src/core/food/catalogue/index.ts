@@ -50,8 +50,8 @@ function allRows(): ReadonlyMap<string, { family: Family; row: string }> {
 
 /** An ingredient by its id, or undefined. */
 export function ingredientById(id: string): Ingredient | undefined {
-  const known = read.get(id);
-  if (known) return known;
+  const remembered = read.get(id);
+  if (remembered) return remembered;
   const found = allRows().get(id);
   if (!found) return undefined;
   const ingredient = readRow(found.family, found.row, ingredientById);
@@ -63,8 +63,8 @@ let all: readonly Ingredient[] | null = null;
 
 /** Puts further tables beside the usual ones. @throws Error where one has an id that is there already */
 export function addTables(more: readonly Table[]): void {
-  const known = allRows();
-  const twice = more.flatMap(rowsOf).find(([id]) => known.has(id));
+  const present = allRows();
+  const twice = more.flatMap(rowsOf).find(([id]) => present.has(id));
   if (twice) throw new Error(`catalogue: ${twice[0]} twice`);
   tables = [...tables, ...more];
   rows = null;

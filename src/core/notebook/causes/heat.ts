@@ -217,8 +217,8 @@ export const heatCauses: readonly CauseRule[] = [
     read: (n) => {
       if (n.core === null || !n.core.hasFaces || !n.dries) return null;
       const { below, samples } = n.core;
-      const at = samples.find(({ minute }) => minute >= n.inHeatMinutes) ?? samples[samples.length - 1];
-      if (at === undefined) return null;
+      const sample = samples.find(({ minute }) => minute >= n.inHeatMinutes) ?? samples[samples.length - 1];
+      if (sample === undefined) return null;
       const late = below.brownAt === null ? 30 : below.brownAt - n.inHeatMinutes;
       const where = noted(n, 'soggy')?.where ?? noted(n, 'pale')?.where ?? null;
       // Said to be elsewhere, it is not this.
@@ -234,7 +234,7 @@ export const heatCauses: readonly CauseRule[] = [
       return read(
         factor * ramp(late, 0, 15),
         'The bottom stayed too cool',
-        `The bottom is at *${t(at.bottomC, n)}* when it comes out${below.brownAt === null ? ', and does not brown' : `; brown only after ${formatMinutes(Math.round(below.brownAt))}`}.`,
+        `The bottom is at *${t(sample.bottomC, n)}* when it comes out${below.brownAt === null ? ', and does not brown' : `; brown only after ${formatMinutes(Math.round(below.brownAt))}`}.`,
         { evidence: ['by the forecast; it can’t be measured there'] },
       );
     },

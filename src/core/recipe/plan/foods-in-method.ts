@@ -19,20 +19,20 @@ export function foodsInMethod(
   lines: readonly string[],
   own: readonly OwnIngredient[],
 ): string[] {
-  const known = new Set(
+  const listed = new Set(
     lines.flatMap((line) => foodsIn(line, own)).map((food) => parseLine(food, undefined, own).ingredientId),
   );
-  const families = new Set([...known].map((id) => (id === null ? undefined : ingredientById(id)?.family)));
+  const families = new Set([...listed].map((id) => (id === null ? undefined : ingredientById(id)?.family)));
   return sentences.flatMap((sentence) => {
     if (OF_THE_PAN.test(sentence)) return [];
     return [...sentence.matchAll(AMOUNT_AND_FOOD)].flatMap((found) => {
       const text = found[0].trim();
       const { ingredientId, grams } = parseLine(text, undefined, own);
-      if (ingredientId === null || grams === null || known.has(ingredientId)) return [];
+      if (ingredientId === null || grams === null || listed.has(ingredientId)) return [];
       const family = ingredientById(ingredientId)?.family;
       if (family === 'fat' && families.has('fat')) return [];
       if (ingredientId === 'water' && SWELLS.test(sentence)) return [];
-      known.add(ingredientId);
+      listed.add(ingredientId);
       return [text];
     });
   });

@@ -9,10 +9,10 @@ const MILK = /\bmilk|\bcream\b/i;
 
 /** @returns the glaze and the words it was read from; null where nothing is said of it */
 export function glazeInWords(lines: readonly string[]): { glaze: Glaze; words: string } | null {
-  const said = (what: RegExp): string | undefined =>
+  const lineAbout = (what: RegExp): string | undefined =>
     lines.find((line) => BRUSHING.test(line) && what.test(line) && !SEALS.test(line));
-  const egg = said(EGG);
+  const egg = lineAbout(EGG);
   if (egg !== undefined) return { glaze: 'egg', words: egg };
-  const milk = said(MILK);
+  const milk = lineAbout(MILK);
   return milk === undefined ? null : { glaze: 'milk', words: milk };
 }

@@ -95,8 +95,8 @@ const FILLS =
 
 /** The method that a sentence names. */
 function methodSaid(sentence: string): Method | undefined {
-  const said = METHODS_SAID.find(([pattern]) => pattern.test(sentence))?.[1];
-  return said !== 'sear' && said !== 'bake' && isShallow(sentence) ? 'fry' : said;
+  const method = METHODS_SAID.find(([pattern]) => pattern.test(sentence))?.[1];
+  return method !== 'sear' && method !== 'bake' && isShallow(sentence) ? 'fry' : method;
 }
 
 /** Reads it from the steps. Null where nothing of them heats. */
@@ -106,13 +106,13 @@ export function heatInWords(steps: readonly string[]): HeatInWords | null {
   // The last that heats is the parcels'; one that goes on from it belongs to it.
   for (let i = sentences.length - 1; i >= Math.max(0, closed); i--) {
     const sentence = sentences[i];
-    const said = methodSaid(sentence);
-    if (!said || (SERVING.test(sentence) && minutesIn(sentence).length === 0)) continue;
+    const method = methodSaid(sentence);
+    if (!method || (SERVING.test(sentence) && minutesIn(sentence).length === 0)) continue;
     const before = sentences[i - 1] ?? '';
     const isGoingOn = /^(?:then|turn|lower|reduce|raise)\b/i.test(sentence) && methodSaid(before) !== undefined;
     const words = isGoingOn ? `${before} ${sentence}` : sentence;
     return heatOf(
-      isGoingOn ? (methodSaid(before) ?? said) : said,
+      isGoingOn ? (methodSaid(before) ?? method) : method,
       words,
       degreesIn(words)[0] ?? degreesIn(steps.join(' '))[0],
     );

@@ -74,16 +74,16 @@ const IN_PACKET = /\b(?:wrappers?|skins?|sheets?|discs?)\b[^(]*\(\s*(?:about\s+)
 const numberOf = (text: string): number => WORDS[text.toLowerCase()] ?? Number(text);
 
 /**
- * @param said lines that say it: title, "makes 16", "(4 large)"
+ * @param yieldLines lines that say it: title, "makes 16", "(4 large)"
  * @param steps the method, where it says into how many it is divided
  * @param lines ingredients, where wrappers are counted
  */
-export function howMany(said: readonly string[], steps: readonly string[], lines: readonly string[]): HowMany {
+export function howMany(yieldLines: readonly string[], steps: readonly string[], lines: readonly string[]): HowMany {
   const none: HowMany = { count: null, serves: null, words: null };
-  const serves = said.map((line) => SERVES.exec(line)).find((found) => found !== null);
+  const serves = yieldLines.map((line) => SERVES.exec(line)).find((found) => found !== null);
   const people = serves ? numberOf(serves[1]) : null;
   const sentences = sentencesOf(steps).filter((step) => /\bmakes?\b|\byields?\b/i.test(step) || ALONE.test(step));
-  for (const line of [...said, ...sentences]) {
+  for (const line of [...yieldLines, ...sentences]) {
     for (const pattern of COUNTS) {
       const found = pattern.exec(line);
       if (!found) continue;
@@ -92,13 +92,15 @@ export function howMany(said: readonly string[], steps: readonly string[], lines
       if (Number.isFinite(n)) return { count: dozen ? 12 * n : n, serves: people, words: found[0].trim() };
     }
   }
-  const title = said.map((line) => AT_THE_END.exec(line) ?? TITLE_ENDS.exec(line)).find((found) => found !== null);
+  const title = yieldLines
+    .map((line) => AT_THE_END.exec(line) ?? TITLE_ENDS.exec(line))
+    .find((found) => found !== null);
   if (title) return { count: Number(title[1]), serves: people, words: title[0].trim() };
   for (const line of [...lines, ...sentencesOf(steps)]) {
     const found = IN_PACKET.exec(line) ?? WRAPPERS.exec(line);
     if (found) return { count: numberOf(found[1]), serves: people, words: found[0].trim() };
   }
-  for (const step of [...steps, ...sentencesOf([...steps, ...said])]) {
+  for (const step of [...steps, ...sentencesOf([...steps, ...yieldLines])]) {
     const found = DIVIDED.exec(step);
     const n = found && numberOf(found[1] ?? found[2] ?? found[3]);
     if (found && n && n > 1) return { count: n, serves: people, words: found[0].trim() };

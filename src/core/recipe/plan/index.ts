@@ -20,21 +20,21 @@ export interface PlanFresh {
 /**
  * Reads a recipe as it was sent.
  * @param own ingredients of the cook's own, which names may mean
- * @param said what the cook has said of the first, the second … filling
+ * @param corrections what the cook has said of the first, the second … filling
  */
 export const planOf = (
   text: string,
   fresh: PlanFresh,
   own: readonly OwnIngredient[] = [],
-  said: readonly PlanSaid[] = [],
-): RecipePlan => planOfSections(sectionsOf(text.slice(0, MOST_RECIPE_LETTERS)), fresh, own, said);
+  corrections: readonly PlanSaid[] = [],
+): RecipePlan => planOfSections(sectionsOf(text.slice(0, MOST_RECIPE_LETTERS)), fresh, own, corrections);
 
 /** The same of a recipe that comes apart already. */
 export function planOfSections(
   sections: Sections,
   fresh: PlanFresh,
   own: readonly OwnIngredient[] = [],
-  said: readonly PlanSaid[] = [],
+  corrections: readonly PlanSaid[] = [],
 ): RecipePlan {
   const fillings = fillingsOf(sections.parts);
   const notes = sections.parts.flatMap(({ kind, name, lines }) =>
@@ -44,7 +44,7 @@ export function planOfSections(
   );
   const plans = fillings.map((part, i) =>
     planned(
-      { part, isOneOfSeveral: fillings.length > 1, sections, own, said: said[i] ?? {} },
+      { part, isOneOfSeveral: fillings.length > 1, sections, own, said: corrections[i] ?? {} },
       { id: fresh.id(i), at: fresh.at },
     ),
   );

@@ -265,18 +265,20 @@ function foundIn(
 }
 
 /** A skin that the form is not made from is said, not replaced in silence. */
-function otherSkin({ wrap }: Batch, said: SkinInWords | null): string[] {
+function otherSkin({ wrap }: Batch, skin: SkinInWords | null): string[] {
   const { shapes, label } = FORMS[wrap.form];
-  if (said === null || (shapes as readonly string[]).includes(said.shape)) return [];
+  if (skin === null || (shapes as readonly string[]).includes(skin.shape)) return [];
   const made = shapes.filter((shape) => shape !== 'tin').join(' or ');
   return [
-    `The recipe’s skin is ${said.shape}; read as ${label}, which is made from ${made}. Change the form if it’s another.`,
+    `The recipe’s skin is ${skin.shape}; read as ${label}, which is made from ${made}. Change the form if it’s another.`,
   ];
 }
 
 /** Only what is baked is glazed. */
-const withGlaze = (batch: Batch, said: Read['glaze']): Batch =>
-  said === null || batch.cook.method !== 'bake' ? batch : { ...batch, wrap: { ...batch.wrap, glaze: said.glaze } };
+const withGlaze = (batch: Batch, brushed: Read['glaze']): Batch =>
+  brushed === null || batch.cook.method !== 'bake'
+    ? batch
+    : { ...batch, wrap: { ...batch.wrap, glaze: brushed.glaze } };
 
 const split = (lines: readonly string[], test: (line: string) => boolean): [string[], string[]] => [
   lines.filter(test),

@@ -26,8 +26,10 @@ export function schoolInWords(
   foods: readonly { ingredient: Ingredient; text: string }[],
   sentences: readonly string[],
 ): SchoolInWords {
-  const at = sentences.findIndex((sentence) => WRAPS.test(sentence) && !COOKS.test(sentence.split(/,|\bthen\b/)[0]));
-  const before = at < 0 ? sentences.slice(0, -1) : sentences.slice(0, at);
+  const wrapsIn = sentences.findIndex(
+    (sentence) => WRAPS.test(sentence) && !COOKS.test(sentence.split(/,|\bthen\b/)[0]),
+  );
+  const before = wrapsIn < 0 ? sentences.slice(0, -1) : sentences.slice(0, wrapsIn);
   const cooking = before.filter((sentence) => COOKS.test(sentence) && !/\bdough\b/i.test(sentence));
   const flesh = foods.filter(({ ingredient, text }) => HAZARDS[ingredient.hazard].isFlesh && !DONE.test(text));
   const isNamed = ({ ingredient, text }: { ingredient: Ingredient; text: string }): boolean => {

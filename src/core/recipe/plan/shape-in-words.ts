@@ -153,11 +153,11 @@ function formIn(
   skin: SkinInWords | null,
 ): { form: FormId; words: string } {
   const texts = [...sentencesOf(steps), title];
-  const said = FORM_WORDS.flatMap(([pattern, form]) => {
+  const named = FORM_WORDS.flatMap(([pattern, form]) => {
     const words = texts.find((text) => pattern.test(text));
     return words === undefined ? [] : [{ form, words, inSteps: words !== title }];
   });
-  const first = said[0] ?? {
+  const first = named[0] ?? {
     form: method === 'boil' || method === 'steam' || method === 'sear' ? 'half-moon' : 'pocket',
     words: '',
   };

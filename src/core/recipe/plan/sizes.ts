@@ -27,7 +27,7 @@ const TRIES = 40;
 const ledgerOf = (batch: Batch): Ledger => drawLedger(resolveLines(batch, DEFAULT_KITCHEN), batch.water, 0);
 
 /** The batch with count, portion and skin that go together. */
-export function sized(batch: Batch, said: Said): Batch {
+export function sized(batch: Batch, sizes: Said): Batch {
   const lines = resolveLines(batch, DEFAULT_KITCHEN);
   if (lines.length === 0) return batch;
   const { finishedG: madeG, composition } = ledgerOf(batch);
@@ -37,11 +37,11 @@ export function sized(batch: Batch, said: Said): Batch {
   const density = fillingDensity(composition);
   const { form } = batch.wrap;
   const usualG = middleMl(batch.wrap.skin, batch) * density;
-  const count = said.count
+  const count = sizes.count
     ? batch.count
-    : within(said.portion ? finishedG / batch.wrap.portionG : FORMS[form].size === 'pan' ? 1 : finishedG / usualG);
-  const portionG = said.portion ? batch.wrap.portionG : clamp(round(finishedG / count), LIMITS.portionG);
-  const skin = said.skin ? batch.wrap.skin : skinFor(portionG / density, batch);
+    : within(sizes.portion ? finishedG / batch.wrap.portionG : FORMS[form].size === 'pan' ? 1 : finishedG / usualG);
+  const portionG = sizes.portion ? batch.wrap.portionG : clamp(round(finishedG / count), LIMITS.portionG);
+  const skin = sizes.skin ? batch.wrap.skin : skinFor(portionG / density, batch);
   return { ...batch, count, wrap: { ...batch.wrap, portionG, skin, rimMm: usualRimMm(form, skin) } };
 }
 

@@ -29,10 +29,10 @@ export function MeasurePanel(props: StationProps) {
   const { cook } = batch;
   const { run } = cook;
   const { verdict, limit, loads } = assessment;
-  const known = loadsToMeasure(cook, loads?.loads ?? 1);
+  const toMeasure = loadsToMeasure(cook, loads?.loads ?? 1);
   const [chosen, setChosen] = useState<number | null>(null);
   // Where a clock runs, that load is meant until another is chosen.
-  const load = chosen !== null && known.includes(chosen) ? chosen : loadAtHand(cook);
+  const load = chosen !== null && toMeasure.includes(chosen) ? chosen : loadAtHand(cook);
   const judged = verdict.loads.find((l) => l.load === load) ?? null;
   const needed = judged?.needed ?? Math.max(1, Math.min(3, loads?.atOnce ?? batch.count));
   const round = nextRound(cook.readings, load, judged?.outcome ?? 'none');
@@ -40,8 +40,8 @@ export function MeasurePanel(props: StationProps) {
   const done = judged?.outcome === 'incomplete' ? judged.count : 0;
   const scale = kitchen.temperature;
   const fitted = useCookFit(batch, kitchen);
-  const at = (): string => (run === null ? now(batch.id) : latestIn(batch, now(batch.id), 'cook'));
-  const add = (c: number, source: Source, when = at()) =>
+  const momentOf = (): string => (run === null ? now(batch.id) : latestIn(batch, now(batch.id), 'cook'));
+  const add = (c: number, source: Source, when = momentOf()) =>
     edit({ do: 'addReading', reading: { round, c, at: when, load, source } }, '', 'beside');
   const correction = correctionWords(kitchen);
   const lethal = lethalityWords(countedInHeat(batch, load), scale);
@@ -52,11 +52,11 @@ export function MeasurePanel(props: StationProps) {
       isOpenWide
       isOpenAtFirst={run !== null || cook.readings.length > 0}
     >
-      {known.length > 1 && (
+      {toMeasure.length > 1 && (
         <Choices
           label="Which load"
           value={String(load)}
-          options={known.map((n) => ({ value: String(n), label: `Load ${n}` }))}
+          options={toMeasure.map((n) => ({ value: String(n), label: `Load ${n}` }))}
           onChange={(value) => setChosen(Number(value))}
         />
       )}
@@ -80,7 +80,7 @@ export function MeasurePanel(props: StationProps) {
           {...props}
           parcel={cook.readings.length}
           boilingC={boilingPoint(kitchen.altitudeM)}
-          minute={() => minutesIn(run, at())}
+          minute={() => minutesIn(run, momentOf())}
           onRead={(c, source, pushedIn) =>
             add(
               // The practice one needs no ice water.

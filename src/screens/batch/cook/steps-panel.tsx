@@ -40,7 +40,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
   const set = (to: Partial<CookingPlanFields>, what: string) => edit({ do: 'setCook', to }, what);
   // Steps of one's own: it is called, and judged, by what it is cooked in.
   const own = (steps: CookStep[], what: string) => set({ steps, method: methodOf(steps, cook.method) }, what);
-  const take = (id: WayToCook) => {
+  const choose = (id: WayToCook) => {
     void set({ method: WAYS_TO_COOK[id].method, steps: stepsOf(id, wrap.form) }, 'plan');
     setChoosing(false);
   };
@@ -63,7 +63,7 @@ export function StepsPanel({ batch, kitchen, edit }: StationProps) {
           label={phrases.WAY_OF_COOKING}
           value={plan ?? ('' as WayToCook)}
           options={PLAN_OPTIONS}
-          onChange={take}
+          onChange={choose}
         />
       )}
       {cook.steps.map((step, i) => (

@@ -111,7 +111,7 @@ function Times({
   const { toWrapReady, next } = clock;
   const move = clock.moves.find((m) => m.inMinutes > 0);
   const isReady = toWrapReady !== null && toWrapReady <= 0;
-  const at = forecast.minutes === null ? null : clockTime(startedAt + forecast.minutes * MINUTE);
+  const coldAt = forecast.minutes === null ? null : clockTime(startedAt + forecast.minutes * MINUTE);
   const inScale = (c: number): string => formatTemperature(c, kitchen.temperature);
   return (
     <View
@@ -133,7 +133,7 @@ function Times({
         </>
       ) : isReady ? (
         <>
-          <Heading level={2}>{phrases.readySince(at)}</Heading>
+          <Heading level={2}>{phrases.readySince(coldAt)}</Heading>
           <Small>{phrases.measureThenWrap(batch.title, inScale(forecast.targetC))}</Small>
         </>
       ) : (
@@ -142,7 +142,7 @@ function Times({
             <Strong style={{ fontSize: 40, lineHeight: 46 }}>
               {toWrapReady === null ? 'never' : formatMinutes(Math.ceil(toWrapReady))}
             </Strong>
-            <Body>{toWrapReady === null ? phrases.NEVER_COLD : phrases.leftToReady(at)}</Body>
+            <Body>{toWrapReady === null ? phrases.NEVER_COLD : phrases.leftToReady(coldAt)}</Body>
           </View>
           <Small>{phrases.nowAbout(batch.title, inScale(clock.nowC), inScale(forecast.targetC))}</Small>
         </>

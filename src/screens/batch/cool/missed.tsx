@@ -24,7 +24,7 @@ export function MissedLimit({ batch, kitchen, edit, rule, when = '' }: StationPr
   const name = `: ${wordsOfRule(rule, kitchen.temperature)}`;
   const answer = (did: MissedAnswer) => {
     const at = now(batch.id);
-    const said = { do: 'answerMissed' as const, missed: { rule, did, at } };
+    const answered = { do: 'answerMissed' as const, missed: { rule, did, at } };
     // Reheated, it comes off the heat again: the clock begins anew, and remembers that it was.
     const then: Operation[] =
       did === 'reheated'
@@ -32,7 +32,7 @@ export function MissedLimit({ batch, kitchen, edit, rule, when = '' }: StationPr
         : batch.cool.run === null
           ? []
           : [{ do: 'stopCooling', at, goesTo: 'cold' }];
-    void edit([said, ...then]);
+    void edit([answered, ...then]);
   };
   return (
     <View role="alert" style={{ borderWidth: 2, borderColor: p.beet, padding: 14, gap: 8, backgroundColor: p.fixBand }}>

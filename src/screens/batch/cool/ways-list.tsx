@@ -39,7 +39,7 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
   const { now, latest } = useRunTime(batch, 20_000);
   const clock = coolingClock(batch, forecast, now, latest);
   const elapsed = clock?.elapsed ?? 0;
-  const take = async (way: CoolingAlternative) => {
+  const choose = async (way: CoolingAlternative) => {
     onTouch(null);
     const outcome = await edit(way.change);
     if (outcome.ok)
@@ -63,7 +63,7 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
             key={way.id}
             role="button"
             aria-label={phrases.wayInWords(way.label, minutes, inTime, way.needs, loss)}
-            onPress={() => void take(way)}
+            onPress={() => void choose(way)}
             onPressIn={() => onTouch(way.id)}
             onPressOut={() => onTouch(null)}
             onHoverIn={() => onTouch(way.id)}

@@ -181,9 +181,10 @@ interface ShownItem extends ReadItem {
 /** The line that an item becomes. */
 function lineOfItem({ food: { line }, from, isKept }: ShownItem, id: string): Line | null {
   if (line === null) return null;
-  const said = isKept ? null : from;
-  const note = said === null ? line.note : [line.note, `“${said.sentence}”`].filter((part) => part !== '').join('; ');
-  return { ...line, ...said?.to, id, note: note.length <= MOST.note ? note : line.note };
+  const fromMethod = isKept ? null : from;
+  const note =
+    fromMethod === null ? line.note : [line.note, `“${fromMethod.sentence}”`].filter((part) => part !== '').join('; ');
+  return { ...line, ...fromMethod?.to, id, note: note.length <= MOST.note ? note : line.note };
 }
 
 interface UnderstoodProps {
@@ -235,12 +236,12 @@ const Understood = memo(function Understood({ item, own, onAnswer, onKeep }: Und
           <>
             <Small style={{ color: p.beet }}>{question}</Small>
             <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
-              {answers.map((said) => (
+              {answers.map((answer) => (
                 <Press
-                  key={said.label}
-                  title={said.label}
-                  label={`${parsed.text}: ${said.label}`}
-                  onPress={() => onAnswer(text, said.text)}
+                  key={answer.label}
+                  title={answer.label}
+                  label={`${parsed.text}: ${answer.label}`}
+                  onPress={() => onAnswer(text, answer.text)}
                 />
               ))}
             </View>

@@ -39,8 +39,8 @@ const READ = new WeakMap<readonly OwnIngredient[], Map<string, ReadLines>>();
 const MOST_REMEMBERED = 4000;
 
 function rememberedFor(own: readonly OwnIngredient[]): Map<string, ReadLines> {
-  const known = READ.get(own);
-  if (known && known.size < MOST_REMEMBERED) return known;
+  const remembered = READ.get(own);
+  if (remembered && remembered.size < MOST_REMEMBERED) return remembered;
   const fresh = new Map<string, ReadLines>();
   READ.set(own, fresh);
   return fresh;
@@ -60,11 +60,11 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
   const { reading, problem: notThere } = useReading(true);
   const recipe = useMemo(() => reading?.takeApart(text) ?? NOTHING_READ, [reading, text]);
   const lines = useMemo(() => {
-    const known = rememberedFor(own);
-    // What is in `known` has changed with the last answer.
+    const remembered = rememberedFor(own);
+    // What is in `remembered` has changed with the last answer.
     return recipe.ingredients.slice(0, answers >= 0 ? MOST_READ : 0).map((line) => ({
       text: line,
-      read: known.get(keyOf(line, school)) ?? null,
+      read: remembered.get(keyOf(line, school)) ?? null,
     }));
   }, [recipe, own, school, answers]);
   useEffect(() => {
@@ -73,8 +73,8 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
     let gone = false;
     readLines(next, school, own).then(
       (read) => {
-        const known = rememberedFor(own);
-        next.forEach((line, i) => known.set(keyOf(line, school), read[i]));
+        const remembered = rememberedFor(own);
+        next.forEach((line, i) => remembered.set(keyOf(line, school), read[i]));
         if (!gone) setAnswers((n) => n + 1);
       },
       (error: unknown) => {
@@ -110,11 +110,11 @@ export function useReadLines(text: string, school: School, own: readonly OwnIngr
       gone = true;
     };
   }, [recipe, isRead, foods, school, own, text]);
-  const said = method.of === text && method.said.length === foods.length ? method.said : NOTHING;
+  const byMethod = method.of === text && method.said.length === foods.length ? method.said : NOTHING;
   return {
     recipe,
     lines,
-    items: foods.map((item, i) => ({ ...item, from: said[i] ?? null })),
+    items: foods.map((item, i) => ({ ...item, from: byMethod[i] ?? null })),
     done,
     beyond: recipe.ingredients.slice(MOST_READ),
     problem: problem ?? notThere,

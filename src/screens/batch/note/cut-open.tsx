@@ -106,7 +106,7 @@ function Spot({ place, x, y, found, isChosen, onChoose }: SpotProps) {
   const p = usePalette();
   const isFault = found.some(({ what }) => !isGood(what));
   const colour = found.length === 0 ? p.ink : isFault ? p.beet : p.leek;
-  const said = found.map(({ what }) => OUTCOMES[what].label).join(', ');
+  const labels = found.map(({ what }) => OUTCOMES[what].label).join(', ');
   const isFull = isFault || isChosen;
   // Over the outline a word stands on a tag of paper.
   const tag = LIES_ON_OUTLINE.includes(place) ? { backgroundColor: p.ground, paddingHorizontal: 4 } : {};
@@ -114,7 +114,7 @@ function Spot({ place, x, y, found, isChosen, onChoose }: SpotProps) {
     <Pressable
       role="button"
       aria-pressed={isChosen}
-      aria-label={`${PLACES_IN_PARCEL[place].label}${said === '' ? '' : `: ${said}`}`}
+      aria-label={`${PLACES_IN_PARCEL[place].label}${labels === '' ? '' : `: ${labels}`}`}
       onPress={() => onChoose(place)}
       style={{
         position: 'absolute',

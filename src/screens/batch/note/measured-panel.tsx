@@ -36,12 +36,12 @@ export function MeasuredPanel({
   edit,
 }: Pick<StationProps, 'batch' | 'kitchen' | 'assessment' | 'edit'>) {
   const { measured } = batch.note;
-  const said =
+  const noted =
     FIELDS.filter(({ field }) => measured[field] !== null).length +
     WORK.filter(({ what }) => lastTaken(batch, what) !== undefined).length;
   const planned = plannedWork(batch, kitchen, assessment);
   return (
-    <Fold title={phrases.WHAT_YOU_WEIGHED} figure={said === 0 ? 'nothing yet' : `${said} noted`}>
+    <Fold title={phrases.WHAT_YOU_WEIGHED} figure={noted === 0 ? 'nothing yet' : `${noted} noted`}>
       <Small>{phrases.LEAVE_BLANK}</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {FIELDS.map(({ field, label, unit, limits }) => (

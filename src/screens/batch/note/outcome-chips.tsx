@@ -27,9 +27,9 @@ interface Props {
 }
 
 export function OutcomeChips({ batch, edit, label, options, where }: Props) {
-  const at = where === null ? '' : ` (${PLACES_IN_PARCEL[where].label})`;
+  const place = where === null ? '' : ` (${PLACES_IN_PARCEL[where].label})`;
   return (
-    <View role="group" aria-label={`${label}${at}`} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View role="group" aria-label={`${label}${place}`} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((what) => {
         const found = batch.note.outcomes.find((o) => o.what === what && o.where === where);
         return (

@@ -17,7 +17,7 @@ export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
   const { data } = usePhotograph(batch.id);
   const [problem, setProblem] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
-  const take = async () => {
+  const photograph = async () => {
     setProblem(null);
     const file = await pickPicture();
     if (file === null) return;
@@ -47,7 +47,7 @@ export function PhotographPanel({ batch }: Pick<StationProps, 'batch'>) {
         <Press
           title={isBusy ? phrases.MAKING_SMALLER : data == null ? phrases.ADD_PHOTOGRAPH : 'Another photograph'}
           disabled={isBusy}
-          onPress={() => void take()}
+          onPress={() => void photograph()}
         />
         {data != null && <Press title={phrases.TAKE_IT_AWAY} kind="clear" onPress={() => void remove()} />}
       </View>

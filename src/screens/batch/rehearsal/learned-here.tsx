@@ -8,7 +8,7 @@ import * as phrases from './words';
 export function LearnedHere({ id }: { id: string }) {
   const kitchen = useKitchen(id);
   const here = learnedList(kitchen).flatMap((row) =>
-    row.evidence.filter(({ batchId }) => batchId === id).map((said) => ({ ...row, ...said })),
+    row.evidence.filter(({ batchId }) => batchId === id).map((evidence) => ({ ...row, ...evidence })),
   );
   if (here.length === 0) return null;
   return (

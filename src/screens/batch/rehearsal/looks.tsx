@@ -21,7 +21,7 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
   const [isBusy, setBusy] = useState(false);
   const here = LOOK_IDS.filter((what) => LOOKS[what].station === station);
   if (!data) return null;
-  const said = data.looks.filter(({ what }) => LOOKS[what].station === station).slice(-SHOWN);
+  const latest = data.looks.filter(({ what }) => LOOKS[what].station === station).slice(-SHOWN);
   const doLook = async (what: Look) => {
     setBusy(true);
     try {
@@ -59,9 +59,9 @@ export function RehearsalLooks({ id, station }: { id: string; station: Station }
           ))}
         </View>
       )}
-      {said.length === 0 && <Small>{phrases.LOOK_TAKES_MINUTES}</Small>}
+      {latest.length === 0 && <Small>{phrases.LOOK_TAKES_MINUTES}</Small>}
       <View role="log" aria-label={phrases.WHAT_IT_SAID} style={{ gap: 4 }}>
-        {said.map((one, i) => (
+        {latest.map((one, i) => (
           <Body key={`${one.at} ${i}`}>
             {clockTime(one.at)} {one.said}
           </Body>

@@ -69,7 +69,7 @@ function LogDrawing({ pieces, unit, width }: LogProps) {
   const p = usePalette();
   const scale = (width - 8) / pieces.logMm;
   const high = Math.min(46, Math.max(18, pieces.thickMm * scale));
-  const at = (mm: number): number => 4 + mm * scale;
+  const position = (mm: number): number => 4 + mm * scale;
   const marks = pieces.marksMm;
   const roomPx = unit === 'mm' ? 30 : 44;
   const every = Math.max(1, Math.ceil(roomPx / (width / (marks.length + 1))));
@@ -85,8 +85,8 @@ function LogDrawing({ pieces, unit, width }: LogProps) {
         {marks.map((mm) => (
           <Line
             key={mm}
-            x1={at(mm)}
-            x2={at(mm)}
+            x1={position(mm)}
+            x2={position(mm)}
             y1={4}
             y2={4 + high}
             stroke={p.beet}
@@ -98,8 +98,8 @@ function LogDrawing({ pieces, unit, width }: LogProps) {
         {ticks.map(({ mm, isLong }) => (
           <Line
             key={mm}
-            x1={at(mm)}
-            x2={at(mm)}
+            x1={position(mm)}
+            x2={position(mm)}
             y1={high + 12}
             y2={high + (isLong ? 21 : 17)}
             stroke={p.ink}
@@ -109,7 +109,15 @@ function LogDrawing({ pieces, unit, width }: LogProps) {
         {marks
           .filter((_, i) => (i + 1) % every === 0)
           .map((mm) => (
-            <SvgText key={mm} x={at(mm)} y={high + 35} fontFamily={SANS} fontSize={12} fill={p.ink} textAnchor="middle">
+            <SvgText
+              key={mm}
+              x={position(mm)}
+              y={high + 35}
+              fontFamily={SANS}
+              fontSize={12}
+              fill={p.ink}
+              textAnchor="middle"
+            >
               {lengthFigure(mm, unit, 0)}
             </SvgText>
           ))}

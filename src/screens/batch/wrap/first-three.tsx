@@ -30,7 +30,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
     filling: wrap.portionG,
     skin: assessment.fit.wrapperG,
   };
-  const known = WEIGHED.flatMap((kind) => weighing(wrap.weighed, kind) ?? []);
+  const weighings = WEIGHED.flatMap((kind) => weighing(wrap.weighed, kind) ?? []);
   const spread = (weighing(wrap.weighed, 'filling') ?? weighing(wrap.weighed, 'parcel'))?.spreadPercent ?? null;
   const record = () => {
     if (grams === null) return;
@@ -81,7 +81,7 @@ export function FirstThree({ batch, assessment, kitchen, edit }: StationProps) {
           />
         </View>
       ))}
-      {known.map(({ what: kind, count, meanG, spreadPercent }) => (
+      {weighings.map(({ what: kind, count, meanG, spreadPercent }) => (
         <Small key={kind} style={{ fontSize: 15, lineHeight: 20 }}>
           {phrases.weighedOnAverage(count, WORDS[kind], meanG, spreadPercent, ENOUGH)}
         </Small>

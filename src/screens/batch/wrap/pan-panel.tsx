@@ -30,7 +30,7 @@ export function PanPanel({ batch, kitchen, assessment, edit }: StationProps) {
       ? { shape, diameterMm: size.diameterMm, ...lined }
       : { shape, lengthMm: size.lengthMm, widthMm: size.widthMm, ...lined };
   const swap = swapPan(from, to, wrap.portionG, assessment.fit.fillMl, keep);
-  const take = () =>
+  const changePan = () =>
     edit([
       { do: 'setWrap', to: { skin: swap.skin, portionG: swap.portionG } },
       ...(keep === 'depth' ? [scaling(batch, swap.factor)] : []),
@@ -80,7 +80,7 @@ export function PanPanel({ batch, kitchen, assessment, edit }: StationProps) {
         <Press
           title={phrases.TAKE_THIS_PAN}
           kind="solid"
-          onPress={() => void take()}
+          onPress={() => void changePan()}
           disabled={swap.toMm > to.depthMm}
         />
       </View>
