@@ -18,9 +18,10 @@ import { lanternSupper } from '@/data/demo';
 
 /** Run so long before it is measured, ms: what is measured is the program in use, not the compiler's first guesses at it. */
 const WARM_MS = 400;
-/** The compiler has done its work when a round is no quicker than the one before by so much. */
+/** The compiler has done its work when so many rounds in a row are no quicker than the best before by so much. */
 const QUICKER = 0.95;
-const MOST_ROUNDS = 10;
+const QUIET_ROUNDS = 3;
+const MOST_ROUNDS = 16;
 
 function medianOfRound(run: () => void, times: number): number {
   const taken = Array.from({ length: times }, () => {
@@ -35,11 +36,10 @@ function medianOfRound(run: () => void, times: number): number {
 function median(run: () => void, times = 41): number {
   for (const start = performance.now(); performance.now() - start < WARM_MS;) run();
   let best = medianOfRound(run, times);
-  for (let round = 1; round < MOST_ROUNDS; round++) {
+  for (let round = 1, quiet = 0; round < MOST_ROUNDS && quiet < QUIET_ROUNDS; round++) {
     const next = medianOfRound(run, times);
-    const isSettled = next > best * QUICKER;
+    quiet = next > best * QUICKER ? quiet + 1 : 0;
     best = Math.min(best, next);
-    if (isSettled) break;
   }
   return best;
 }
