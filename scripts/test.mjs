@@ -79,8 +79,10 @@ const browserTests = (suites) =>
 const namesOfBroken = (tests) => tests.filter(({ isBroken }) => isBroken).map(({ name }) => name);
 
 const node = process.execPath;
+/** A package's own command, without the second that asking for it by `npx` takes. */
+const bin = (name) => path.join('node_modules', '.bin', name);
 const read = async () => {
-  await step('typed routes', 'npx', ['expo', 'customize', 'tsconfig.json']);
+  await step('typed routes', bin('expo'), ['customize', 'tsconfig.json']);
   await step('types', 'npm', ['run', '--silent', 'typecheck']);
   await step('lint', 'npm', ['run', '--silent', 'lint']);
   await step('format', 'npm', ['run', '--silent', 'format', '--', '--check']);
@@ -89,8 +91,8 @@ const read = async () => {
 /** Some of the unit tests. */
 const unit = (name, files) => {
   const report = `${name.replaceAll(' ', '-').replace('/', '-of-')}.json`;
-  const args = ['jest', '--maxWorkers=1', '--json', `--outputFile=${cache}/${report}`, '--runTestsByPath', ...files];
-  return suite(name, 'npx', args, report, (r) => {
+  const args = ['--maxWorkers=1', '--json', `--outputFile=${cache}/${report}`, '--runTestsByPath', ...files];
+  return suite(name, bin('jest'), args, report, (r) => {
     const tests = r.testResults.flatMap((file) =>
       file.assertionResults.map((test) => ({
         seconds: (test.duration ?? 0) / 1000,
@@ -126,7 +128,7 @@ const lane = async () => {
   for (let task = tasks.shift(); task !== undefined; task = tasks.shift()) await task();
 };
 await Promise.all([lane(), lane()]);
-await suite('browser tests', 'npx', ['playwright', 'test'], 'browser-tests.json', (r) => {
+await suite('browser tests', bin('playwright'), ['test'], 'browser-tests.json', (r) => {
   const timed = browserTests(r.suites);
   return {
     passed: r.stats.expected,
