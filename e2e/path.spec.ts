@@ -116,6 +116,9 @@ test('from the words of a recipe to a filling that is neither wet nor bland', as
   );
   const understood = page.getByRole('list', { name: 'What was understood' });
   await expect(understood.getByText('454 g')).toBeVisible();
+  // Long questions wrap: nothing of it stands beside the screen.
+  const box = await understood.boundingBox();
+  expect((box?.x ?? 0) + (box?.width ?? Infinity)).toBeLessThanOrEqual(390);
   await expect(understood.getByText(/The Larder doesn’t have “(some )?moondust”/)).toBeVisible();
   await expect(page.getByRole('list', { name: 'Left out of the sums' })).toContainText('1 egg, to glaze');
   await page.getByRole('button', { name: 'Put 6 lines in' }).click();

@@ -78,7 +78,8 @@ export function PastedRecipe({ batch, kitchen, edit, onClose }: StationProps & {
     if (left.length === 0) onClose();
   };
   return (
-    <View style={{ gap: 12 }}>
+    // In a row of buttons: without a width of its own it would be as wide as its longest question.
+    <View style={{ gap: 12, width: '100%' }}>
       <Heading level={3} soft>
         {phrases.PASTE_LIST_OR_RECIPE}
       </Heading>
