@@ -4,7 +4,8 @@ import { View } from 'react-native';
 import { warmthAt } from '@/core/cooling/warmth-at';
 import { boardClock, type BoardClock } from '@/core/cooling/board-clock';
 import { STANDING } from '@/core/safety/exposure';
-import { BOARD_END_IDS, BOARD_ENDS } from '@/core/vocabulary/where-to';
+import { type Batch } from '@/core/stored/schema';
+import { BOARD_END_IDS, BOARD_ENDS, type BoardEnd } from '@/core/vocabulary/where-to';
 import { learnedOf, wrapSeconds } from '@/core/learning/learned';
 import { LIMITS } from '@/core/vocabulary/limits';
 import { formatMinutes, formatTemperature } from '@/core/units/format';
@@ -29,37 +30,45 @@ import * as phrases from './words';
 const MINUTE = 60_000;
 
 export function BenchPanel(props: StationProps) {
-  const { batch, kitchen, assessment, edit } = props;
-  const { wrap, count } = batch;
-  const { board } = wrap;
-  const { now, latest } = useRunTime(batch, 1000, 'board');
-  useWakeLock(board !== null);
+  const { batch, kitchen } = props;
+  const { board } = batch.wrap;
   const facts = useBoard(batch, kitchen);
+  return board === null ? <NotBegun {...props} facts={facts} /> : <Running {...props} board={board} facts={facts} />;
+}
+
+type Board = NonNullable<Batch['wrap']['board']>;
+interface WithFacts extends StationProps {
+  /** What is worked out of the filling on the bench; null until it is. */
+  facts: ReturnType<typeof useBoard>;
+}
+
+/** How long it will take, and the tap that starts the clock. */
+function NotBegun({ batch, kitchen, edit, facts }: WithFacts) {
+  const { wrap, count } = batch;
+  const seconds = wrapSeconds(wrap.edge, kitchen);
+  const isLearned = learnedOf(kitchen.learned, 'wrap-seconds', wrap.edge) !== null;
+  const start = () => {
+    askToNotify();
+    void edit({ do: 'startBoard', at: rightNow(batch.id) });
+  };
+  return (
+    <>
+      <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
+        <Body>{phrases.benchForecast(count, seconds, isLearned)}</Body>
+        <Frozen kitchen={kitchen} facts={facts} />
+      </Fold>
+      <InFoot>
+        <Press title={phrases.START_BENCH_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
+      </InFoot>
+    </>
+  );
+}
+
+function Running({ batch, kitchen, assessment, edit, board, facts }: WithFacts & { board: Board }) {
+  const { wrap, count } = batch;
   const { exposure } = assessment;
-  const isRisky = exposure.counts;
-  if (board === null) {
-    const start = () => {
-      askToNotify();
-      void edit({ do: 'startBoard', at: rightNow(batch.id) });
-    };
-    const seconds = wrapSeconds(wrap.edge, kitchen);
-    const isLearned = learnedOf(kitchen.learned, 'wrap-seconds', wrap.edge) !== null;
-    return (
-      <>
-        <Fold title="Bench clock" figure={formatMinutes(Math.ceil((count * seconds) / 60))}>
-          <Body>{phrases.benchForecast(count, seconds, isLearned)}</Body>
-          <Frozen
-            minutes={facts?.hardMinutes ?? null}
-            freezer={formatTemperature(kitchen.freezerC, kitchen.temperature)}
-            isKnown={facts !== null}
-          />
-        </Fold>
-        <InFoot>
-          <Press title={phrases.START_BENCH_CLOCK} kind="solid" icon="timer-outline" onPress={start} />
-        </InFoot>
-      </>
-    );
-  }
+  const { now, latest } = useRunTime(batch, 1000, 'board');
+  useWakeLock(true);
   const clock = boardClock(board, {
     now: latest,
     count,
@@ -67,37 +76,11 @@ export function BenchPanel(props: StationProps) {
     usualSeconds: wrapSeconds(wrap.edge, kitchen),
     beforeMinutes: exposure.beforeBoardMinutes,
   });
-  const warm = facts ? warmthAt(facts.warmth, clock.outMinutes) : null;
-  const t = (c: number) => formatTemperature(c, kitchen.temperature);
   const tap = (parcels: number) => void edit({ do: 'addTap', tap: { at: rightNow(batch.id), parcels } });
   return (
     <Fold title="Bench clock" figure={phrases.closedOf(clock.closed, count)} isOpenAtFirst>
-      <Hours clock={clock} isRisky={isRisky} />
-      <View role="timer" aria-label="Bench clock" style={{ gap: 4 }}>
-        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
-          <Strong style={{ fontSize: 40, lineHeight: 46 }}>{phrases.closedOf(clock.closed, count)}</Strong>
-          <Body>
-            {clock.left === 0 ? 'all closed' : phrases.paceAndLast(clock.secondsEach, clockTime(clock.lastAt))}
-          </Body>
-        </View>
-        <Sentence
-          text={phrases.fillingOut(
-            clock.inAllMinutes,
-            beforeWords(clock),
-            warm && phrases.byNowAbout(t(warm.middleC), t(warm.surfaceC)),
-            clock.isOut,
-          )}
-        />
-        {isRisky && clock.leftMinutes > 0 && (
-          <Small>{phrases.untilLimit(clock.leftMinutes, clock.limitMinutes, STANDING.authority)}</Small>
-        )}
-        {isRisky && clock.parts > 1 && clock.leftMinutes > 0 && (
-          <Body>{phrases.tooSlow(PARTS[clock.parts], clock.parts)}</Body>
-        )}
-        {facts !== null && (
-          <Small>{phrases.assumesFridge(t(facts.fillingC), formatLength(facts.depthMm, kitchen.lengths, 0))}</Small>
-        )}
-      </View>
+      <Hours clock={clock} isRisky={exposure.counts} />
+      <SoFar clock={clock} count={count} kitchen={kitchen} facts={facts} isRisky={exposure.counts} />
       <Taps closed={clock.closed} left={clock.left} onTap={tap} />
       {board.taps.length > 0 && (
         <Press
@@ -105,27 +88,12 @@ export function BenchPanel(props: StationProps) {
           onPress={() => void edit({ do: 'removeTap', tap: board.taps[board.taps.length - 1] })}
         />
       )}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'flex-end' }}>
-        {clock.isOut ? (
-          <Press title={phrases.BACK_INTO_FRIDGE} onPress={() => void edit({ do: 'putAway', at: latest })} />
-        ) : (
-          <Press
-            title={phrases.OUT_OF_FRIDGE_AGAIN}
-            onPress={() => void edit({ do: 'takeOut', at: rightNow(batch.id) })}
-          />
-        )}
-      </View>
-      <Small>{phrases.STOP_BENCH_CLOCK}</Small>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        {BOARD_END_IDS.map((goesTo) => (
-          <Press
-            key={goesTo}
-            title={BOARD_ENDS[goesTo].label}
-            label={phrases.stopBenchClockWith(BOARD_ENDS[goesTo].label)}
-            onPress={() => void edit({ do: 'stopBoard', at: latest, goesTo })}
-          />
-        ))}
-      </View>
+      <WhereNow
+        isOut={clock.isOut}
+        onAway={() => void edit({ do: 'putAway', at: latest })}
+        onOut={() => void edit({ do: 'takeOut', at: rightNow(batch.id) })}
+        onStop={(goesTo) => void edit({ do: 'stopBoard', at: latest, goesTo })}
+      />
       <AlarmFile />
       <AmountField
         label={phrases.WAS_FIRST_OUT}
@@ -139,14 +107,75 @@ export function BenchPanel(props: StationProps) {
         }
       />
       <Small>{phrases.DAMP_CLOTH}</Small>
-      <Frozen
-        minutes={facts?.hardMinutes ?? null}
-        freezer={formatTemperature(kitchen.freezerC, kitchen.temperature)}
-        isKnown={facts !== null}
-      />
+      <Frozen kitchen={kitchen} facts={facts} />
     </Fold>
   );
 }
+
+interface SoFarProps extends Pick<WithFacts, 'kitchen' | 'facts'> {
+  clock: BoardClock;
+  count: number;
+  isRisky: boolean;
+}
+
+/** How many are closed, when the last will be, how long the filling has been out and how warm it is by now. */
+function SoFar({ clock, count, kitchen, facts, isRisky }: SoFarProps) {
+  const warm = facts ? warmthAt(facts.warmth, clock.outMinutes) : null;
+  const t = (c: number) => formatTemperature(c, kitchen.temperature);
+  const isWithin = isRisky && clock.leftMinutes > 0;
+  return (
+    <View role="timer" aria-label="Bench clock" style={{ gap: 4 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, flexWrap: 'wrap' }}>
+        <Strong style={{ fontSize: 40, lineHeight: 46 }}>{phrases.closedOf(clock.closed, count)}</Strong>
+        <Body>{clock.left === 0 ? 'all closed' : phrases.paceAndLast(clock.secondsEach, clockTime(clock.lastAt))}</Body>
+      </View>
+      <Sentence
+        text={phrases.fillingOut(
+          clock.inAllMinutes,
+          beforeWords(clock),
+          warm && phrases.byNowAbout(t(warm.middleC), t(warm.surfaceC)),
+          clock.isOut,
+        )}
+      />
+      {isWithin && <Small>{phrases.untilLimit(clock.leftMinutes, clock.limitMinutes, STANDING.authority)}</Small>}
+      {isWithin && clock.parts > 1 && <Body>{phrases.tooSlow(PARTS[clock.parts], clock.parts)}</Body>}
+      {facts !== null && (
+        <Small>{phrases.assumesFridge(t(facts.fillingC), formatLength(facts.depthMm, kitchen.lengths, 0))}</Small>
+      )}
+    </View>
+  );
+}
+
+interface WhereNowProps {
+  isOut: boolean;
+  onAway: () => void;
+  onOut: () => void;
+  onStop: (goesTo: BoardEnd) => void;
+}
+
+/** Into the fridge for a while and out again; and where it goes when all are closed. */
+const WhereNow = ({ isOut, onAway, onOut, onStop }: WhereNowProps) => (
+  <>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10, alignItems: 'flex-end' }}>
+      {isOut ? (
+        <Press title={phrases.BACK_INTO_FRIDGE} onPress={onAway} />
+      ) : (
+        <Press title={phrases.OUT_OF_FRIDGE_AGAIN} onPress={onOut} />
+      )}
+    </View>
+    <Small>{phrases.STOP_BENCH_CLOCK}</Small>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+      {BOARD_END_IDS.map((goesTo) => (
+        <Press
+          key={goesTo}
+          title={BOARD_ENDS[goesTo].label}
+          label={phrases.stopBenchClockWith(BOARD_ENDS[goesTo].label)}
+          onPress={() => onStop(goesTo)}
+        />
+      ))}
+    </View>
+  </>
+);
 
 const PARTS: Readonly<Record<number, string>> = { 2: 'half', 3: 'third', 4: 'quarter', 5: 'fifth', 6: 'sixth' };
 
@@ -196,7 +225,10 @@ function Taps({ closed, left, onTap }: { closed: number; left: number; onTap: (p
   );
 }
 
-function Frozen({ minutes, freezer, isKnown }: { minutes: number | null; freezer: string; isKnown: boolean }) {
-  if (!isKnown) return null;
-  return <Small>{minutes === null ? phrases.freezerTooWarm(freezer) : phrases.keepRaw(minutes)}</Small>;
+/** How soon the closed ones are hard in the freezer, and how long they may be kept raw. */
+function Frozen({ kitchen, facts }: Pick<WithFacts, 'kitchen' | 'facts'>) {
+  if (facts === null) return null;
+  const { hardMinutes } = facts;
+  if (hardMinutes !== null) return <Small>{phrases.keepRaw(hardMinutes)}</Small>;
+  return <Small>{phrases.freezerTooWarm(formatTemperature(kitchen.freezerC, kitchen.temperature))}</Small>;
 }
