@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { cookClock, minutesIn } from '@/core/cooking/cook-clock';
 import { loadAtHand, nextLoad } from '@/core/stored/cook-runs';
 import { plannedMinutes } from '@/core/stored/cooking';
+import { type Batch } from '@/core/stored/schema';
 import { stepWords } from '@/core/checks/step-words';
 import { askToNotify } from '@/data/alarm';
 import { now as rightNow } from '@/data/hooks';
@@ -21,63 +22,82 @@ import { later } from '@/core/stored/moments';
 import * as phrases from './words';
 
 const MINUTE = 60_000;
+type Run = NonNullable<Batch['cook']['run']>;
 /** A load in the heat for longer was forgotten on screen, min. */
 const LONGEST = 12 * 60;
 
-export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
+export function LoadClock(props: StationProps) {
+  const { batch, assessment } = props;
+  const { run, earlierRuns } = batch.cook;
+  const { verdict, loads: plan } = assessment;
+  const { toCome } = verdict;
+  const atOnce = plan?.atOnce ?? batch.count;
+  const done = new Set(earlierRuns.map(({ load }) => load)).size;
+  const loads = done + (run === null ? 0 : 1) + Math.ceil(toCome / Math.max(1, atOnce));
+  if (run !== null) return <InTheHeat {...props} run={run} loads={loads} />;
+  return (
+    <GoesInNext {...props} done={done} loads={loads} usual={Math.max(1, Math.min(atOnce, toCome || batch.count))} />
+  );
+}
+
+/** What a load is called among several. */
+const whichOf = (number: number, loads: number): string => (loads > 1 ? phrases.loadOf(number, loads) : 'They');
+
+interface GoesInProps extends StationProps {
+  /** Loads that were in the heat, and all that there will be. */
+  done: number;
+  loads: number;
+  /** Parcels that fit, of those to come. */
+  usual: number;
+}
+
+/** How many go in next, and the tap that starts their clock. When all have been in, what goes in is in for the second time. */
+function GoesInNext({ batch, assessment, edit, done, loads, usual }: GoesInProps) {
+  const { cook, count } = batch;
+  const { toCome } = assessment.verdict;
+  const [chosen, setChosen] = useState<number | null>(null);
+  const parcels = chosen ?? usual;
+  const isAgain = done > 0 && toCome === 0;
+  const last = loadAtHand(cook);
+  const start = () => {
+    askToNotify();
+    const at = rightNow(batch.id);
+    void edit(isAgain ? { do: 'startLoad', at, load: last, parcels: null } : { do: 'startLoad', at, parcels });
+  };
+  return (
+    <View style={{ gap: 8, alignItems: 'flex-start' }}>
+      {done > 0 && <Small>{toCome === 0 ? phrases.allWereIn(count) : phrases.someWereIn(count, toCome)}</Small>}
+      {(loads > 1 || done > 0) && toCome > 0 && (
+        <AmountField
+          label={phrases.IN_THIS_LOAD}
+          unit="count"
+          value={parcels}
+          least={1}
+          most={toCome}
+          step={1}
+          whole
+          onChange={(n) => n !== null && setChosen(n)}
+        />
+      )}
+      <InFoot>
+        <Press
+          title={phrases.startLoadClock(loads, whichOf(isAgain ? last : nextLoad(cook), loads), isAgain)}
+          kind={isAgain ? 'outline' : 'solid'}
+          icon="timer-outline"
+          onPress={start}
+        />
+      </InFoot>
+      <AlarmWords what={phrases.TELLS_WHEN} />
+    </View>
+  );
+}
+
+/** How long until what comes next, when they went in, and out with them. */
+function InTheHeat({ batch, kitchen, edit, run, loads }: StationProps & { run: Run; loads: number }) {
   const p = usePalette();
   const { cook } = batch;
-  const { run } = cook;
   const { now, latest } = useRunTime(batch, 1000, 'cook');
-  useWakeLock(run !== null);
-  const { verdict, loads: plan } = assessment;
-  const done = new Set(cook.earlierRuns.map(({ load }) => load)).size;
-  const { toCome } = verdict;
-  const atOnce = Math.max(1, Math.min(plan?.atOnce ?? batch.count, toCome || batch.count));
-  const [said, setSaid] = useState<number | null>(null);
-  const parcels = said ?? atOnce;
-  const loads = done + (run === null ? 0 : 1) + Math.ceil(toCome / Math.max(1, plan?.atOnce ?? batch.count));
-  const isAgain = run === null && done > 0 && toCome === 0;
-  const last = loadAtHand(cook);
-  const number = run?.load ?? (isAgain ? last : nextLoad(cook));
-  const which = loads > 1 ? phrases.loadOf(number, loads) : 'They';
-  if (run === null) {
-    const start = () => {
-      askToNotify();
-      setSaid(null);
-      const at = rightNow(batch.id);
-      // When all have been in the heat, what goes in is in for the second time.
-      void edit(isAgain ? { do: 'startLoad', at, load: last, parcels: null } : { do: 'startLoad', at, parcels });
-    };
-    return (
-      <View style={{ gap: 8, alignItems: 'flex-start' }}>
-        {done > 0 && (
-          <Small>{toCome === 0 ? phrases.allWereIn(batch.count) : phrases.someWereIn(batch.count, toCome)}</Small>
-        )}
-        {(loads > 1 || done > 0) && toCome > 0 && (
-          <AmountField
-            label={phrases.IN_THIS_LOAD}
-            unit="count"
-            value={parcels}
-            least={1}
-            most={toCome}
-            step={1}
-            whole
-            onChange={(n) => n !== null && setSaid(n)}
-          />
-        )}
-        <InFoot>
-          <Press
-            title={phrases.startLoadClock(loads, which, isAgain)}
-            kind={isAgain ? 'outline' : 'solid'}
-            icon="timer-outline"
-            onPress={start}
-          />
-        </InFoot>
-        <AlarmWords what={phrases.TELLS_WHEN} />
-      </View>
-    );
-  }
+  useWakeLock(true);
   const elapsed = minutesIn(run, latest);
   const clock = cookClock(cook, elapsed);
   const isSetBack = Date.parse(latest) - Date.parse(now) > MINUTE;
@@ -100,7 +120,7 @@ export function LoadClock({ batch, kitchen, assessment, edit }: StationProps) {
           {phrases.loadOnClock(
             batch.title,
             loads,
-            which,
+            whichOf(run.load, loads),
             countdown(60 * elapsed),
             plannedMinutes(cook),
             cook.steps.length,
