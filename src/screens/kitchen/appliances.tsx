@@ -96,6 +96,8 @@ const begin = (kind: ApplianceKind): Omit<Appliance, 'id' | 'name'> => ({
   heats: [],
 });
 
+type Unnamed = Omit<Appliance, 'id' | 'name'>;
+
 function Fields(props: {
   from: Appliance | null;
   lengths: LengthUnit;
@@ -104,7 +106,7 @@ function Fields(props: {
 }) {
   const { from, lengths, onKeep, onClose } = props;
   const [name, setName] = useState(from?.name ?? '');
-  const [it, setIt] = useState<Omit<Appliance, 'id' | 'name'>>(from ?? begin('pan'));
+  const [it, setIt] = useState<Unnamed>(from ?? begin('pan'));
   const { refusal, answered } = useRefusal();
   const set = (to: Partial<Appliance>) => setIt({ ...it, ...to });
   const record = APPLIANCES[it.kind];
@@ -143,64 +145,72 @@ function Fields(props: {
         onChange={(value) => set({ isRound: value === 'round' })}
       />
       <Form>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
-          <LengthField
-            label={it.isRound ? 'Across' : 'Long'}
-            unit={lengths}
-            mm={it.longMm}
-            {...LIMITS.applianceMm}
-            step={10}
-            onChange={(longMm) => longMm !== null && set({ longMm })}
-          />
-          {!it.isRound && (
-            <LengthField
-              label="Wide"
-              unit={lengths}
-              mm={it.wideMm}
-              {...LIMITS.applianceMm}
-              step={10}
-              onChange={(wideMm) => wideMm !== null && set({ wideMm })}
-            />
-          )}
-          {record.isPot && (
-            <LengthField
-              label="Deep"
-              unit={lengths}
-              mm={it.deepMm}
-              {...LIMITS.vesselDeepMm}
-              step={10}
-              onChange={(deepMm) => deepMm !== null && set({ deepMm })}
-            />
-          )}
-          {record.hasTiers && (
-            <AmountField
-              label={it.kind === 'oven' ? phrases.TRAYS_AT_ONCE : 'Tiers'}
-              unit="of it"
-              value={it.tiers}
-              {...LIMITS.tiers}
-              step={1}
-              whole
-              onChange={(tiers) => tiers !== null && set({ tiers })}
-            />
-          )}
-          {record.usualPowerW !== null && (
-            <AmountField
-              label={phrases.hobGives(record.usualPowerW)}
-              unit="W"
-              value={it.powerW}
-              {...LIMITS.powerW}
-              step={100}
-              optional
-              onChange={(powerW) => set({ powerW })}
-            />
-          )}
-        </View>
+        <Measures it={it} lengths={lengths} set={set} />
       </Form>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Press title="Keep it" kind="solid" onPress={keep} />
         <Press title="Close" onPress={onClose} />
       </View>
       <Problem text={unread === '' ? refusal : unread} />
+    </View>
+  );
+}
+
+/** How wide and deep it is, how many floors it has, what it gives: whatever its kind has. */
+function Measures({ it, lengths, set }: { it: Unnamed; lengths: LengthUnit; set: (to: Partial<Unnamed>) => void }) {
+  const record = APPLIANCES[it.kind];
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
+      <LengthField
+        label={it.isRound ? 'Across' : 'Long'}
+        unit={lengths}
+        mm={it.longMm}
+        {...LIMITS.applianceMm}
+        step={10}
+        onChange={(longMm) => longMm !== null && set({ longMm })}
+      />
+      {!it.isRound && (
+        <LengthField
+          label="Wide"
+          unit={lengths}
+          mm={it.wideMm}
+          {...LIMITS.applianceMm}
+          step={10}
+          onChange={(wideMm) => wideMm !== null && set({ wideMm })}
+        />
+      )}
+      {record.isPot && (
+        <LengthField
+          label="Deep"
+          unit={lengths}
+          mm={it.deepMm}
+          {...LIMITS.vesselDeepMm}
+          step={10}
+          onChange={(deepMm) => deepMm !== null && set({ deepMm })}
+        />
+      )}
+      {record.hasTiers && (
+        <AmountField
+          label={it.kind === 'oven' ? phrases.TRAYS_AT_ONCE : 'Tiers'}
+          unit="of it"
+          value={it.tiers}
+          {...LIMITS.tiers}
+          step={1}
+          whole
+          onChange={(tiers) => tiers !== null && set({ tiers })}
+        />
+      )}
+      {record.usualPowerW !== null && (
+        <AmountField
+          label={phrases.hobGives(record.usualPowerW)}
+          unit="W"
+          value={it.powerW}
+          {...LIMITS.powerW}
+          step={100}
+          optional
+          onChange={(powerW) => set({ powerW })}
+        />
+      )}
     </View>
   );
 }
