@@ -8,6 +8,7 @@ import { type Cut, CUTS } from '@/core/vocabulary/cuts';
 import { STAGE_IDS, STAGES } from '@/core/vocabulary/stages';
 import { comparePreparations } from '@/core/filling/compare-preparations';
 import { freshId } from '@/core/stored/new-line';
+import { type Ingredient } from '@/core/food/ingredient';
 import { hasCuts } from '@/core/food/densities';
 import { lookUp } from '@/core/food/larder';
 import { preparation } from '@/core/vocabulary/releases';
@@ -27,57 +28,18 @@ import * as phrases from './words';
 /** What is asked beyond is another dish, or a slip of the finger. */
 const VOLUMES: readonly LineUnit[] = ['ml', 'l', 'tsp', 'tbsp', 'cup'];
 
+type Change = (to: Partial<Omit<Line, 'id'>>, what: string) => ReturnType<LineProps['edit']>;
+
 export function LineEditor(props: LineProps & { onClose: () => void }) {
-  const { batch, line, kitchen, assessment, edit, onClose } = props;
-  const [swapping, setSwapping] = useState(false);
-  const [splitting, setSplitting] = useState(false);
+  const { batch, line, kitchen, assessment, edit } = props;
+  const [opened, setOpened] = useState<{ split: boolean; swap: boolean }>({ split: false, swap: false });
   const ingredient = lookUp(batch.ingredients, line.ingredientId);
-  const name = lineName(line, ingredient?.name);
-  const change = (to: Partial<Omit<Line, 'id'>>, what: string) =>
-    edit({ do: 'changeLine', id: line.id, to }, `${line.id}-${what}`);
+  const change: Change = (to, what) => edit({ do: 'changeLine', id: line.id, to }, `${line.id}-${what}`);
   const options = comparePreparations(batch, kitchen, line.id, assessment.ledger.steamedOff);
   const loses = ingredient ? preparation(ingredient.release, line.preparation).yield !== 1 : false;
-  // Pieces are offered where the larder knows what one weighs; a unit that does not fit stays visible until it is mended.
-  const units = LINE_UNITS.filter((u) => u !== 'piece' || ingredient?.counts.piece !== undefined || line.unit === u);
-  /** “A pinch”, “2 mugs”: read as it would be in a recipe. */
-  const amountInWords = async (text: string): Promise<boolean> => {
-    if (ingredient === undefined) return false;
-    const { parseLine, toLine } = await loadReading();
-    const read = toLine(
-      parseLine(`${text} ${name}`, ingredient, kitchen.ingredients),
-      batch.school,
-      line.id,
-      kitchen.ingredients,
-    );
-    if (read === null) return false;
-    return (await change({ amount: read.amount, unit: read.unit }, 'amount')).ok;
-  };
   return (
     <View style={{ gap: 14, paddingTop: 6, paddingBottom: 16 }}>
-      <AmountField
-        label={phrases.amountOf(name)}
-        unit={unitLabel(line.unit)}
-        value={line.amount}
-        least={0.01}
-        most={MOST_AMOUNT[line.unit]}
-        step={line.unit === 'g' || line.unit === 'ml' ? 10 : line.unit === 'piece' ? 1 : 0.5}
-        onChange={(amount) => amount !== null && change({ amount }, 'amount')}
-        onWords={(text) => amountInWords(text)}
-      />
-      <Choices
-        label="Unit"
-        value={line.unit}
-        options={units.map((value) => ({ value, label: unitLabel(value) }))}
-        onChange={(unit) => change({ unit }, 'unit')}
-      />
-      {ingredient && hasCuts(ingredient) && VOLUMES.includes(line.unit) && (
-        <Choices<Cut | 'usual'>
-          label="Measured"
-          value={line.cut ?? 'usual'}
-          options={[{ value: 'usual', label: 'as usual' }, ...CUTS.map((value) => ({ value, label: value }))]}
-          onChange={(cut) => change({ cut: cut === 'usual' ? null : cut }, 'cut')}
-        />
-      )}
+      <HowMuch {...props} ingredient={ingredient} change={change} />
       <PreparationTable options={options} figures={assessment.moisture} onTake={(op) => edit(op)} />
       {loses && (
         <Choices
@@ -103,32 +65,85 @@ export function LineEditor(props: LineProps & { onClose: () => void }) {
         most={MOST.note}
       />
       {ingredient && <MethodWords ingredient={ingredient} words={batch.note.words} />}
-      {splitting && <SplitPanel {...props} onDone={() => setSplitting(false)} />}
-      {swapping && <SwapPanel {...props} onDone={() => setSwapping(false)} />}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
-        <IconPress
-          icon="arrow-up"
-          label={phrases.moveUp(name)}
-          onPress={() => edit({ do: 'moveLine', id: line.id, by: -1 })}
-        />
-        <IconPress
-          icon="arrow-down"
-          label={phrases.moveDown(name)}
-          onPress={() => edit({ do: 'moveLine', id: line.id, by: 1 })}
-        />
-        <IconPress icon="call-split" label={`Split ${name}`} onPress={() => setSplitting(!splitting)} />
-        <IconPress icon="swap-horizontal" label={`Swap ${name}`} onPress={() => setSwapping(!swapping)} />
-        <IconPress
-          icon="trash-can-outline"
-          label={phrases.takeOut(name)}
-          onPress={() => edit({ do: 'removeLine', id: line.id })}
-        />
-        <View style={{ flex: 1 }} />
-        <IconPress icon="check" label={`Close ${name}`} onPress={onClose} />
-      </View>
+      {opened.split && <SplitPanel {...props} onDone={() => setOpened({ ...opened, split: false })} />}
+      {opened.swap && <SwapPanel {...props} onDone={() => setOpened({ ...opened, swap: false })} />}
+      <LineButtons
+        {...props}
+        name={lineName(line, ingredient?.name)}
+        onOpen={(which) => setOpened({ ...opened, [which]: !opened[which] })}
+      />
     </View>
   );
 }
+
+/** Amount, in figures or in words, its unit, and how small what is measured by the cup was cut. */
+function HowMuch({
+  batch,
+  line,
+  kitchen,
+  ingredient,
+  change,
+}: LineProps & { ingredient: Ingredient | undefined; change: Change }) {
+  const name = lineName(line, ingredient?.name);
+  // Pieces are offered where the larder knows what one weighs; a unit that does not fit stays visible until it is mended.
+  const units = LINE_UNITS.filter((u) => u !== 'piece' || ingredient?.counts.piece !== undefined || line.unit === u);
+  /** “A pinch”, “2 mugs”: read as it would be in a recipe. */
+  const amountInWords = async (text: string): Promise<boolean> => {
+    if (ingredient === undefined) return false;
+    const { parseLine, toLine } = await loadReading();
+    const own = kitchen.ingredients;
+    const read = toLine(parseLine(`${text} ${name}`, ingredient, own), batch.school, line.id, own);
+    if (read === null) return false;
+    return (await change({ amount: read.amount, unit: read.unit }, 'amount')).ok;
+  };
+  return (
+    <>
+      <AmountField
+        label={phrases.amountOf(name)}
+        unit={unitLabel(line.unit)}
+        value={line.amount}
+        least={0.01}
+        most={MOST_AMOUNT[line.unit]}
+        step={line.unit === 'g' || line.unit === 'ml' ? 10 : line.unit === 'piece' ? 1 : 0.5}
+        onChange={(amount) => amount !== null && change({ amount }, 'amount')}
+        onWords={(text) => amountInWords(text)}
+      />
+      <Choices
+        label="Unit"
+        value={line.unit}
+        options={units.map((value) => ({ value, label: unitLabel(value) }))}
+        onChange={(unit) => change({ unit }, 'unit')}
+      />
+      {ingredient && hasCuts(ingredient) && VOLUMES.includes(line.unit) && (
+        <Choices<Cut | 'usual'>
+          label="Measured"
+          value={line.cut ?? 'usual'}
+          options={[{ value: 'usual', label: 'as usual' }, ...CUTS.map((value) => ({ value, label: value }))]}
+          onChange={(cut) => change({ cut: cut === 'usual' ? null : cut }, 'cut')}
+        />
+      )}
+    </>
+  );
+}
+
+interface LineButtonsProps extends Pick<LineProps, 'line' | 'edit'> {
+  name: string;
+  onOpen: (which: 'split' | 'swap') => void;
+  onClose: () => void;
+}
+
+/** Up and down the list, apart, for another, out. */
+const LineButtons = ({ line: { id }, name, edit, onOpen, onClose }: LineButtonsProps) => (
+  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
+    <IconPress icon="arrow-up" label={phrases.moveUp(name)} onPress={() => edit({ do: 'moveLine', id, by: -1 })} />
+    <IconPress icon="arrow-down" label={phrases.moveDown(name)} onPress={() => edit({ do: 'moveLine', id, by: 1 })} />
+    <IconPress icon="call-split" label={`Split ${name}`} onPress={() => onOpen('split')} />
+    <IconPress icon="swap-horizontal" label={`Swap ${name}`} onPress={() => onOpen('swap')} />
+    <IconPress icon="trash-can-outline" label={phrases.takeOut(name)} onPress={() => edit({ do: 'removeLine', id })} />
+    <View style={{ flex: 1 }} />
+    <IconPress icon="check" label={`Close ${name}`} onPress={onClose} />
+  </View>
+);
 
 const SHARES = [
   { value: '0.25', label: 'a quarter' },
