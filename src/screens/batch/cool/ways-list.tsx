@@ -49,7 +49,11 @@ export function WaysList(props: Props & { isUntitled?: boolean }) {
   if (clock !== null && clock.missed.length > 0) return null;
   return (
     <View>
-      {!isUntitled && <Heading level={3}>{phrases.WHAT_ELSE}</Heading>}
+      {!isUntitled && (
+        <View style={{ paddingBottom: 8 }}>
+          <Heading level={3}>{phrases.WHAT_ELSE}</Heading>
+        </View>
+      )}
       {elapsed > 1 && <Small>{phrases.MINUTES_FROM_NOW}</Small>}
       {forecast.alternatives.length === 0 && <Small role="status">{phrases.ALTERNATIVES_COMING}</Small>}
       {forecast.leftOut > 0 && <Small>{phrases.leftOut(forecast.leftOut)}</Small>}

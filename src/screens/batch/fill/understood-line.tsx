@@ -46,7 +46,7 @@ export const Understood = memo(function Understood({ item, own, onAnswer, onKeep
       <View style={{ flex: 1 }}>
         <Body>{ingredient?.name ?? shortened(parsed.name ?? parsed.text)}</Body>
         <Small>{becomes(item, ingredient)}</Small>
-        {from !== null && <FromMethod item={item} onKeep={onKeep} />}
+        {from !== null && <FromMethod item={item} sentence={from.sentence} onKeep={onKeep} />}
         {question !== null && <Asked item={item} onAnswer={onAnswer} />}
       </View>
       <Strong style={{ color: question === null ? p.ink : p.beet }}>
@@ -56,12 +56,14 @@ export const Understood = memo(function Understood({ item, own, onAnswer, onKeep
   );
 });
 
+interface FromMethodProps extends Pick<UnderstoodProps, 'item' | 'onKeep'> {
+  sentence: string;
+}
+
 /** The sentence that it was read from, and that it may be wrong. */
-const FromMethod = ({ item: { text, food, from, isKept }, onKeep }: Pick<UnderstoodProps, 'item' | 'onKeep'>) => (
+const FromMethod = ({ item: { text, food, isKept }, sentence, onKeep }: FromMethodProps) => (
   <View style={{ gap: 4 }}>
-    <Small style={isKept ? { textDecorationLine: 'line-through' } : undefined}>
-      {`from “${shortened(from?.sentence ?? '')}”`}
-    </Small>
+    <Small style={isKept ? { textDecorationLine: 'line-through' } : undefined}>{`from “${shortened(sentence)}”`}</Small>
     <View style={{ flexDirection: 'row' }}>
       <Press
         title={isKept ? phrases.AS_METHOD_SAYS : 'That’s wrong'}
