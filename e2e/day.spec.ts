@@ -9,7 +9,7 @@ test.use({ timezoneId: 'Europe/Berlin' });
 test.describe.configure({ timeout: 240_000 });
 
 /** Steps that are done here; the core's tests go on to the table. */
-const STEPS = 16;
+const STEPS = 8;
 
 /** The planner has said its last word. */
 const isPlanned = async (page: Page): Promise<void> => {

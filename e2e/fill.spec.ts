@@ -119,7 +119,7 @@ test('an ingredient of one’s own: checked, kept, used, and exported with the b
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('heading', { name: /Smoky bean paste/ })).toBeVisible();
 
-  await page.goto(`${TURKEY}/fill`);
+  await goOn(page, `${TURKEY}/fill`);
   await page.getByLabel('Add what goes in').fill('2 tbsp smoky bean paste');
   await page.getByLabel('Add what goes in').press('Enter');
   await expect(page.getByRole('button', { name: /^Smoky bean paste, 2 tbsp\. .*counts 1\.3\sg salt/ })).toBeVisible();

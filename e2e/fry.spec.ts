@@ -7,6 +7,7 @@ import {
   fixOf,
   forecastIsThere,
   fromMenu,
+  goOn,
   ownCopy,
   recordReading,
   test,
@@ -89,14 +90,14 @@ alone('a frying planned in loads, measured, and its pan remembered by the next b
   await expect(page.getByText('Hot enough, measured')).toHaveCount(0);
 
   // Another batch begins where this one ended; the Kitchen shows it and lets it go.
-  await page.goto('/');
+  await goOn(page, '/');
   await pass(page, 3);
   await fromMenu(page, 'Venison and juniper half-moons, mine', /again: duplicate/);
   await pass(page, 3);
   await page.getByRole('link', { name: /^Cook;/ }).click();
   await pass(page, 3);
   await expect(page.getByText(/^Your kitchen has learned that it heats .* from 4 readings/)).toBeVisible();
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   await pass(page, 2);
   await page.getByRole('button', { name: 'Reset how pot heats: deep oil' }).click();
   await pass(page, 1);

@@ -58,53 +58,6 @@ test('at Fill the list comes first, under two bars that open to what they say an
   await expectAccessible(page);
 });
 
-test('900 g of filling and 16 pies: seven taps from the Bench to skins that are cut for them', async ({ page }) => {
-  await page.goto('/');
-  await press(page, 'Begin a batch');
-  await press(page, /^Hand pie: two rounds/);
-  await page.getByRole('radio', { name: 'I have filling' }).click();
-  await page.getByLabel('How much filling, g').fill('900');
-  await page.getByLabel('Shared over, count').fill('16');
-  await expect(page.getByText(/16 × 56\sg each, 110\smm rounds, 1\.1\skg of dough\./)).toBeVisible();
-  await expectAccessible(page);
-  // What nobody makes is asked about.
-  await press(page, /^Cooked/);
-  await page.getByRole('radio', { name: 'boil', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('isn’t boiled: it falls apart in water. Is that what you mean?');
-  await press(page, 'Bake it');
-  await expect(page.getByRole('alert')).toHaveCount(0);
-  await press(page, 'Begin');
-  await expect(page.getByText('16 double rounds, cooked filling, baked')).toBeVisible();
-});
-
-test('weeknight dumplings typed from memory: sure things on Enter, the unsure asked, the unknown kept', async ({
-  page,
-}) => {
-  await page.goto('/');
-  await press(page, 'Begin a batch');
-  await press(page, /^Dumpling: /);
-  await press(page, 'Begin');
-  const add = page.getByLabel('Add what goes in');
-  for (const text of ['400 g ground pork', '3 scallions', '2 tbsp soy sauce', 'nutmeg']) {
-    await add.fill(text);
-    await add.press('Enter');
-    await expect(add).toHaveValue('');
-  }
-  await expect(page.getByRole('button', { name: /^Pork mince, 400\sg/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Nutmeg, a pinch\./ })).toBeVisible();
-  await add.fill('2 tbsp of love');
-  await add.press('Enter');
-  await expect(page.getByText('Not sure what “love” is. Tap the one you mean.')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'From the Larder' }).getByRole('button')).toHaveCount(4);
-  await add.fill('60 g snozzle');
-  await press(page, 'Something else: what’s it most like?');
-  await page.getByLabel('What is snozzle most like?').fill('leek');
-  await press(page, 'snozzle is like leek');
-  await expect(page.getByRole('button', { name: /^Snozzle, 60\sg/ })).toBeVisible();
-  await page.goto('/larder');
-  await expect(page.getByText('Snozzle')).toBeVisible();
-});
-
 alone('cook this now: one thing at a time, one tap for done, and all of it there after a reload', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-12-05T16:00:00Z') });
   await page.addInitScript(() => {
@@ -170,7 +123,7 @@ test('the Kitchen is a page of lines; units are chosen once, and everything can 
   await page.getByRole('radio', { name: 'inches' }).click();
   await page.getByRole('radio', { name: 'cups and spoons' }).click();
   await page.getByRole('radio', { name: '5:30 pm' }).click();
-  await page.goto(`${TURKEY}/wrap`);
+  await goOn(page, `${TURKEY}/wrap`);
   await expect(page.getByText(/28\sg each, 4⅜\sin rounds/)).toBeVisible();
   await expect(page.getByLabel('Skin across, in')).toHaveValue('4⅜');
   await page.getByLabel('Skin across, in').fill('4 1/2');
@@ -179,9 +132,8 @@ test('the Kitchen is a page of lines; units are chosen once, and everything can 
   await expect(
     page.getByRole('button', { name: /^Turkey thigh mince, 15 oz|^Turkey thigh mince, 14¾ oz/ }),
   ).toBeVisible();
-  await page.getByRole('link', { name: /^Cook;/ }).click();
 
-  await page.goto('/kitchen');
+  await goOn(page, '/kitchen');
   await press(page, /^Your data/);
   await press(page, 'Erase everything');
   await expect(page.getByRole('button', { name: /erase everything$/ })).toHaveCount(0);
@@ -192,19 +144,8 @@ test('the Kitchen is a page of lines; units are chosen once, and everything can 
   await expect(page.getByText('Everything is erased.')).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByText('Everything is back.')).toBeVisible();
-  await page.goto('/');
+  await goOn(page, '/');
   await expect(page.getByRole('article')).toHaveCount(6);
-  await page.goto('/kitchen');
-  await press(page, /^Your data/);
-  await press(page, 'Erase everything');
-  const again = page.waitForEvent('download');
-  await press(page, 'Save everything as a file');
-  await again;
-  await press(page, 'I have the file: erase everything');
-  await expect(page.getByText('Everything is erased.')).toBeVisible();
-  await page.goto('/');
-  await expect(page.getByText(/A batch is one filling in one kind of piece/)).toBeVisible();
-  await expect(page.getByRole('article')).toHaveCount(0);
 });
 
 test('installed, it takes a shared text as a paste, and has its shortcuts', async ({ page }) => {

@@ -216,11 +216,11 @@ alone('a page closed while edits are on their way: none is lost, none is done tw
   await expect(page.getByLabel('Filling in each, g')).toHaveValue('28');
   await page.close();
   let grams = 28;
-  for (let n = 0; n < 4; n += 1) {
+  for (let n = 0; n < 3; n += 1) {
     const tab = await context.newPage();
     await tab.goto(`${TURKEY}/wrap`);
     await expect(tab.getByLabel('Filling in each, g')).toHaveValue(String(grams));
-    const taps = 1 + (n % 4);
+    const taps = 1 + n;
     // By the keyboard: a verdict that arrives moves the button, and a machine's tap would go beside it.
     for (let i = 0; i < taps; i += 1) await tab.getByRole('button', { name: 'Filling in each: more' }).press('Enter');
     grams += taps;

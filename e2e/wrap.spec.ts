@@ -104,13 +104,13 @@ alone('raw filling out too long is said wherever the cook is, once, and stays sa
   await page.goto('/batch/demo-turkey-purses/wrap');
   await page.getByRole('button', { name: /start the bench clock/ }).click();
   await expect(page.getByRole('timer', { name: 'Bench clock' })).toBeVisible();
-  await page.goto('/');
+  await goOn(page, '/');
   await expect(page.getByRole('article')).toHaveCount(6);
   await page.clock.fastForward(106 * 60_000);
   await expect(page.getByText(/1[345]\smin until the filling has been out for 2\sh/)).toBeVisible();
   await page.clock.fastForward(16 * 60_000);
   await expect(page.getByRole('alert').filter({ hasText: /out of the cold for 2\sh in all/ })).toBeVisible();
-  await page.goto('/batch/demo-turkey-purses/wrap');
+  await goOn(page, '/batch/demo-turkey-purses/wrap');
   await expect(heading(page, /^Out of the cold for 2\sh/)).toBeVisible();
   await page.getByRole('button', { name: 'Filling back into the fridge' }).click();
   await expect(page.getByRole('button', { name: 'Out of the fridge again' })).toBeVisible();
