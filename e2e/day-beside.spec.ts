@@ -67,6 +67,19 @@ alone(
     await page.getByRole('button', { name: 'Let it go' }).last().click();
     await isPlanned(page);
     await expect(page.getByRole('button', { name: /Purses: wash, peel and cut, pinned/ })).toHaveCount(0);
+
+    // Opened again, the plan is there, and no planner is asked.
+    const time = (await step.getAttribute('aria-label')) ?? '';
+    await page.addInitScript(() => {
+      const Intact = window.Worker;
+      window.Worker = class extends Intact {
+        constructor(url: string | URL, options?: WorkerOptions) {
+          super(String(url).includes('planner-entry') ? '/no-such-worker.js' : url, options);
+        }
+      };
+    });
+    await page.reload();
+    await expect(step).toHaveAttribute('aria-label', time);
   },
 );
 

@@ -3,7 +3,7 @@
  * browser has it as one has it that was there before. Tests of what is worked out, and of what fails in it, begin without
  * (`NOTHING_KNOWN`).
  */
-import { type Browser, type BrowserContextOptions, chromium } from '@playwright/test';
+import { type Browser, type BrowserContextOptions, chromium, type Page } from '@playwright/test';
 import { writeFileSync } from 'node:fs';
 import { z } from 'zod';
 import { chromium as installed } from '../scripts/prepare.mjs';
@@ -20,8 +20,9 @@ const handedOver = z.object({
 });
 
 const DATABASE = 'involucrum-worked-out';
-/** Forecast, alternatives, proposals. */
+/** Forecast, alternatives, proposals of each batch on the demo's Bench. */
 const QUESTIONS = 3;
+const BATCHES = 6;
 
 /** How many answers are kept. In the page. */
 const countKept = (name: string): Promise<number> =>
@@ -48,19 +49,24 @@ export default async function workOut(): Promise<void> {
   }
 }
 
+/** Waits until so many answers are kept. */
+async function areKept(page: Page, wanted: number, deadline: number): Promise<void> {
+  while ((await page.evaluate(countKept, DATABASE).catch(() => 0)) < wanted) {
+    if (Date.now() > deadline) throw new Error(`the demo’s ${wanted} answers were not worked out in two minutes`);
+    await page.waitForTimeout(250);
+  }
+}
+
 /** Waits until the demo is worked out. @returns what the browser keeps of it, by address */
 async function allWorkedOut(browser: Browser) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   await page.goto(`http://127.0.0.1:${process.env.E2E_PORT}/`);
-  const batches = page.getByRole('article');
-  await batches.first().waitFor();
-  const wanted = QUESTIONS * (await batches.count());
   const deadline = Date.now() + 120_000;
-  while ((await page.evaluate(countKept, DATABASE).catch(() => 0)) < wanted) {
-    if (Date.now() > deadline) throw new Error(`the demo’s ${wanted} answers were not worked out in two minutes`);
-    await page.waitForTimeout(250);
-  }
+  await areKept(page, QUESTIONS * BATCHES, deadline);
+  // And the plan of its day.
+  await page.goto(`http://127.0.0.1:${process.env.E2E_PORT}/day`);
+  await areKept(page, QUESTIONS * BATCHES + 1, deadline);
   const { origins } = handedOver.parse(await context.storageState({ indexedDB: true }));
   return origins.map(({ origin, indexedDB: databases }) => ({
     origin,

@@ -8,6 +8,7 @@ import { type DaySeen } from '@/workers/planner';
 import { type PlannerApi } from '@/workers/planner-api';
 import { REMEDY_IDS } from '@/core/day/remedy-ids';
 import { newId } from './new-id';
+import { workedOut } from './worked-out';
 
 const ask = lively<PlannerApi>(() => new Worker(new URL('../workers/planner-entry', window.location.href)));
 
@@ -53,7 +54,11 @@ export function usePlanner(
       // read would jump, and what is found within the planner's few seconds is the first that counts.
       if (!isOver && (seen.stage !== 'planning' || isShown.current)) setPlanned({ ...seen, error: null });
     });
-    ask((remote) => remote.planDay(mine, key, what, Array.from({ length: REMEDY_IDS }, newId), onBetter)).then(
+    const ids = Array.from({ length: REMEDY_IDS }, newId);
+    const work = () => ask((remote) => remote.planDay(mine, key, what, ids, onBetter));
+    // A day that is under way is planned by the clock; any other by nothing but its key.
+    const answer = what.day.run === null ? workedOut(what.day.id, 'plan', [key], work) : work();
+    answer.then(
       (seen) => {
         if (isOver) return;
         isOver = true;

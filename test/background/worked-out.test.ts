@@ -1,6 +1,6 @@
 /** What the worker has found is there when the page is opened again, as long as nothing that it hangs on is another. */
 import 'fake-indexeddb/auto';
-import { batchKey } from '@/data/keys';
+import { batchKey, dayKey } from '@/data/keys';
 import { anotherPage } from './another-page';
 
 /** Batches that are kept. */
@@ -30,6 +30,7 @@ function open(program: string | null = 'one') {
     ask: (id: string, filling: string, answer: unknown = filling) =>
       workedOut(id, 'first', [filling], () => work(answer)),
     askAll: (id: string, filling: string) => workedOut(id, 'all', [filling], () => work(`all of ${filling}`)),
+    workedOut,
     forgetAnswers,
     forgetAllAnswers,
   };
@@ -111,6 +112,23 @@ it('of a draft nothing is kept, nor of a batch that went while it was worked out
   await ask('draft', 'turkey');
   await askAll('pockets', 'duck');
   expect(work).toHaveBeenCalledTimes(2);
+});
+
+it('a day’s plan is kept with its day, and goes with it; one that was stopped is none', async () => {
+  const askPlan = (page: ReturnType<typeof open>, answer: unknown) =>
+    page.workedOut('supper', 'plan', ['as it is'], () => page.work(answer));
+  await askPlan(open(), 'of a day that is not kept');
+  await settled();
+  mockStored.add(dayKey('supper'));
+  expect(await askPlan(open(), null)).toBeNull();
+  await settled();
+  expect(await askPlan(open(), 'at noon')).toBe('at noon');
+  await settled();
+  const page = open();
+  expect(await askPlan(page, 'another')).toBe('at noon');
+  expect(page.work).not.toHaveBeenCalled();
+  await page.forgetAnswers('supper');
+  expect(await askPlan(page, 'another')).toBe('another');
 });
 
 it('the development server’s program keeps nothing: it changes under the same name', async () => {
