@@ -21,16 +21,24 @@ export function CoolingWatch() {
 function Watch({ batch }: { batch: Batch }) {
   const kitchen = useKitchen();
   const { heat } = useHeat(batch, kitchen, 'first');
-  const { now, latest } = useRunTime(batch, EVERY_MS);
+  const time = useRunTime(batch, EVERY_MS);
+  const opened = useRef(time);
   const before = useRef<CoolingClock | null>(null);
-  const clock = heat?.cooling ? coolingClock(batch, heat.cooling, now, latest) : null;
+  const cooling = heat?.cooling ?? null;
   useEffect(() => {
-    if (clock === null) return;
-    for (const event of clockEvents(before.current, clock, kitchen.temperature)) {
-      const kind = isProblem(event) ? 'problem' : 'done';
-      void raiseAlarm(`${batch.title}: ${event.text}`, tagOf(batch, event, clock), `/batch/${batch.id}/cool`, kind);
-    }
-    before.current = clock;
+    if (cooling === null) return;
+    const look = ({ now, latest }: typeof time): void => {
+      const clock = coolingClock(batch, cooling, now, latest);
+      if (clock === null) return;
+      for (const event of clockEvents(before.current, clock, kitchen.temperature)) {
+        const kind = isProblem(event) ? 'problem' : 'done';
+        void raiseAlarm(`${batch.title}: ${event.text}`, tagOf(batch, event, clock), `/batch/${batch.id}/cool`, kind);
+      }
+      before.current = clock;
+    };
+    // The forecast comes after the page: what has come due meanwhile is due since the page was opened.
+    if (before.current === null) look(opened.current);
+    look(time);
   });
   return null;
 }

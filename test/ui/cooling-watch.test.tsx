@@ -25,7 +25,10 @@ jest.mock('@/data/hooks', () => ({
   useKitchen: () => mockKitchen,
 }));
 const mockForecast = (batch: Batch) => forecastHeat(batch, DEFAULT_KITCHEN, 'first');
-jest.mock('@/data/heat', () => ({ useHeat: (batch: Batch) => ({ heat: mockForecast(batch), error: null }) }));
+let mockIsForecast = true;
+jest.mock('@/data/heat', () => ({
+  useHeat: (batch: Batch) => ({ heat: mockIsForecast ? mockForecast(batch) : null, error: null }),
+}));
 
 const duck = lanternSupper(at(0))[2];
 const running = (...changes: Operation[]): Batch =>
@@ -67,6 +70,24 @@ describe('alarms', () => {
   it('wrap-ready is raised once, when it comes', () => {
     const raised = look([batch], [ready - 2, ready - 0.1, ready + 0.1, ready + 1, ready + 5]);
     expect(raised).toEqual([[], [], ['Duck and prune pockets: wrap-ready by the forecast. Measure it.'], [], []]);
+  });
+
+  it('what has come while its forecast was still being worked out is raised with it', () => {
+    mockBatches = [batch];
+    mockAlarm.mockClear();
+    mockIsForecast = false;
+    mockNow = at(ready - 1);
+    const view = render(<CoolingWatch />);
+    mockNow = at(ready + 3);
+    view.rerender(<CoolingWatch />);
+    expect(mockAlarm).not.toHaveBeenCalled();
+    mockIsForecast = true;
+    view.rerender(<CoolingWatch />);
+    view.rerender(<CoolingWatch />);
+    expect(mockAlarm.mock.calls.map(([text]) => text)).toEqual([
+      'Duck and prune pockets: wrap-ready by the forecast. Measure it.',
+    ]);
+    view.unmount();
   });
 
   it('what was over before the page was opened is not raised again', () => {

@@ -42,10 +42,9 @@ export function Gauge(props: GaugeProps) {
   return <Measured>{(width) => <Drawn {...props} width={width} />}</Measured>;
 }
 
-function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { width: number }) {
-  const p = usePalette();
-  const drawn = useDrawnText();
-  const { tasks } = plan;
+/** Where everything stands: minutes down the page, appliances across it, the words of a step between. */
+function useScale({ day, plan, width }: DrawnProps) {
+  const { tasks, startMinute, endMinute } = plan;
   const times = useTextSize();
   const labelX = HANDS + THICK + 12 + day.helpers.length * HELPER;
   const used = COLUMNS.filter((c) => tasks.some((t) => columnsOf(t).includes(c)));
@@ -54,16 +53,32 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
   const lines = Math.max(...tasks.map((t) => Math.ceil(fullTitle(t).length / letters) + 1));
   const least = isLarge(times) ? (lines + TIME_LINES) * LINE * times : SCALE.least;
   const stretches = useMemo(
-    () => stretchesOf(tasks, plan.startMinute, plan.endMinute, { ...SCALE, least }),
-    [tasks, plan, least],
+    () => stretchesOf(tasks, startMinute, endMinute, { ...SCALE, least }),
+    [tasks, startMinute, endMinute, least],
   );
-  const y = (minute: number): number => TOP + placeOf(stretches, minute);
-  const height = TOP + lengthOf(stretches) + MARGIN;
-  const x = (column: Column): number => width - 16 - (used.length - 1 - used.indexOf(column)) * PITCH;
+  return {
+    used,
+    least,
+    stretches,
+    labelX,
+    labelWidth,
+    height: TOP + lengthOf(stretches) + MARGIN,
+    y: (minute: number): number => TOP + placeOf(stretches, minute),
+    x: (column: Column): number => width - 16 - (used.length - 1 - used.indexOf(column)) * PITCH,
+  };
+}
+type Scale = ReturnType<typeof useScale>;
+type DrawnProps = GaugeProps & { width: number };
+
+function Drawn(props: DrawnProps) {
+  const { day, plan, zone, nowMinute, onOpen, width } = props;
+  const p = usePalette();
+  const scale = useScale(props);
+  const { y, height, stretches } = scale;
+  const { tasks } = plan;
+  const byHand = tasks.filter((t) => t.hasHands);
   const isUnderWay = nowMinute > plan.startMinute && nowMinute < plan.endMinute;
   const past = isUnderWay ? y(nowMinute) : nowMinute >= plan.endMinute ? height : TOP;
-  const served = tasks.filter((t) => t.kind === 'serve');
-  const words = { fontFamily: SANS, fontSize: 12 * drawn, fill: p.soft };
   return (
     <View
       role="group"
@@ -71,80 +86,103 @@ function Drawn({ day, plan, zone, nowMinute, onOpen, width }: GaugeProps & { wid
     >
       <Svg width={width} height={height} aria-hidden>
         {past > TOP && <Rect x={RULER} y={TOP} width={width - RULER} height={past - TOP} fill={p.faint} />}
-        <SvgText x={HANDS - 4} y={14} fontFamily={SANS_BOLD} fontSize={13 * drawn} fill={p.ink}>
-          hands
-        </SvgText>
-        {used.map((c, i) => (
-          <SvgText
-            key={c}
-            x={i === used.length - 1 ? width : x(c)}
-            y={i % 2 === 0 ? 24 : 11}
-            textAnchor={i === used.length - 1 ? 'end' : 'middle'}
-            {...words}
-          >
-            {c}
-          </SvgText>
-        ))}
+        <Heads scale={scale} width={width} />
         <Ruler stretches={stretches} y={y} zone={zone} />
-        {tasks.map((task) =>
-          task.hasHands ? (
-            <Hands key={task.id} task={task} y={y} />
-          ) : (
-            columnsOf(task).map((c) => (
-              <Rod key={`${task.id} ${c}`} task={task} x={x(c)} from={y(task.start)} to={y(task.end)} />
-            ))
-          ),
-        )}
-        {tasks
-          .filter((t) => t.hasHands)
-          .flatMap((task) =>
-            columnsOf(task).map((c) => (
-              <Rod key={`${task.id} ${c}`} task={task} x={x(c)} from={y(task.start)} to={y(task.end)} />
-            )),
-          )}
-        {tasks.map((task) => task.hasHands && <Whisker key={task.id} task={task} plan={plan} y={y} />)}
-        {served.map((task) => (
-          <G key={task.id}>
-            <Line x1={RULER} x2={width} y1={y(task.end)} y2={y(task.end)} stroke={p.leek} strokeWidth={2.5} />
-            <Line x1={RULER} x2={width} y1={y(task.end) + 5} y2={y(task.end) + 5} stroke={p.leek} strokeWidth={1} />
-          </G>
+        {tasks.map((task) => (
+          <Rods key={task.id} task={task} scale={scale} />
         ))}
-        {isUnderWay && (
-          <G>
-            <Path d={`M${RULER} ${y(nowMinute)} l-16 -8 v16 z`} fill={p.beet} />
-            <SvgText x={0} y={y(nowMinute) - 11} fontFamily={SANS_BOLD} fontSize={13 * drawn} fill={p.beet}>
-              {formatClock(nowMinute, zone)}
-            </SvgText>
-          </G>
-        )}
+        {byHand.map((task) => (
+          <Hands key={task.id} task={task} y={y} />
+        ))}
+        {byHand.map((task) => (
+          <Whisker key={task.id} task={task} plan={plan} y={y} />
+        ))}
+        {tasks.map((task) => task.kind === 'serve' && <Served key={task.id} y={y(task.end)} width={width} />)}
+        {isUnderWay && <Pointer y={y(nowMinute)} clock={formatClock(nowMinute, zone)} />}
       </Svg>
-      {tasks
-        .filter((t) => t.hasHands)
-        .map((task) => (
-          <View key={task.id} style={{ position: 'absolute', top: 0, left: 0 }}>
-            <StepHandle
-              day={day}
-              task={task}
-              zone={zone}
-              stretches={stretches}
-              from={y(task.start)}
-              length={y(task.end) - y(task.start)}
-              across={HANDS + THICK / 2}
-            />
-            <StepLabel
-              day={day}
-              task={task}
-              plan={plan}
-              zone={zone}
-              top={y(task.start)}
-              left={labelX}
-              width={labelWidth}
-              high={least - 3}
-              onOpen={onOpen}
-            />
-          </View>
-        ))}
+      {byHand.map((task) => (
+        <View key={task.id} style={{ position: 'absolute', top: 0, left: 0 }}>
+          <StepHandle
+            day={day}
+            task={task}
+            zone={zone}
+            stretches={stretches}
+            from={y(task.start)}
+            length={y(task.end) - y(task.start)}
+            across={HANDS + THICK / 2}
+          />
+          <StepLabel
+            day={day}
+            task={task}
+            plan={plan}
+            zone={zone}
+            top={y(task.start)}
+            left={scale.labelX}
+            width={scale.labelWidth}
+            high={scale.least - 3}
+            onOpen={onOpen}
+          />
+        </View>
+      ))}
     </View>
+  );
+}
+
+/** What each column is. */
+function Heads({ scale: { used, x }, width }: { scale: Scale; width: number }) {
+  const p = usePalette();
+  const drawn = useDrawnText();
+  return (
+    <G>
+      <SvgText x={HANDS - 4} y={14} fontFamily={SANS_BOLD} fontSize={13 * drawn} fill={p.ink}>
+        hands
+      </SvgText>
+      {used.map((column, i) => {
+        const isLast = i === used.length - 1;
+        return (
+          <SvgText
+            key={column}
+            x={isLast ? width : x(column)}
+            y={i % 2 === 0 ? 24 : 11}
+            textAnchor={isLast ? 'end' : 'middle'}
+            fontFamily={SANS}
+            fontSize={12 * drawn}
+            fill={p.soft}
+          >
+            {column}
+          </SvgText>
+        );
+      })}
+    </G>
+  );
+}
+
+/** What a step takes besides hands. */
+const Rods = ({ task, scale: { x, y } }: { task: PlannedTask; scale: Scale }) =>
+  columnsOf(task).map((column) => <Rod key={column} task={task} x={x(column)} from={y(task.start)} to={y(task.end)} />);
+
+/** A double line across at the moment of serving. */
+function Served({ y, width }: { y: number; width: number }) {
+  const p = usePalette();
+  return (
+    <G>
+      <Line x1={RULER} x2={width} y1={y} y2={y} stroke={p.leek} strokeWidth={2.5} />
+      <Line x1={RULER} x2={width} y1={y + 5} y2={y + 5} stroke={p.leek} strokeWidth={1} />
+    </G>
+  );
+}
+
+/** Now. */
+function Pointer({ y, clock }: { y: number; clock: string }) {
+  const p = usePalette();
+  const drawn = useDrawnText();
+  return (
+    <G>
+      <Path d={`M${RULER} ${y} l-16 -8 v16 z`} fill={p.beet} />
+      <SvgText x={0} y={y - 11} fontFamily={SANS_BOLD} fontSize={13 * drawn} fill={p.beet}>
+        {clock}
+      </SvgText>
+    </G>
   );
 }
 

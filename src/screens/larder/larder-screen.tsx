@@ -5,9 +5,8 @@ import { catalogue } from '@/core/food/catalogue';
 import { type Ingredient } from '@/core/food/ingredient';
 import { wholeLarder } from '@/core/food/larder';
 import { type OwnIngredient } from '@/core/food/own-ingredient';
-import { editKitchen, type Outcome, useKitchen } from '@/data/hooks';
+import { useKitchen } from '@/data/hooks';
 import { newId } from '@/data/new-id';
-import { say } from '@/data/notices';
 import { useReading } from '@/data/use-reading';
 import { Problem } from '@/ui/parts/problem';
 import { Press } from '@/ui/parts/press';
@@ -23,6 +22,7 @@ import { AtHome } from './at-home';
 import { OwnDoughs } from './own-doughs';
 import { OwnIngredientForm } from './own-ingredient-form';
 import { Unsaid } from './unsaid';
+import { useOwnIngredients } from './use-own-ingredients';
 import * as phrases from './words';
 
 const MOST_FOUND = 20;
@@ -46,38 +46,7 @@ export function LarderScreen() {
   const isSearching = text.trim() !== '';
   const found = isSearching ? (reading?.searchIngredients(text, MOST_FOUND, undefined, own) ?? []) : everything;
   const shown = all || isSearching ? found : found.slice(0, FIRST);
-  const keep = async (kept: OwnIngredient): Promise<Outcome> => {
-    const outcome = await editKitchen({ do: 'keepOwn', ingredient: kept }, 'beside');
-    if (!outcome.ok) return outcome;
-    setForm(null);
-    setText(kept.name);
-    say({ text: phrases.isInLarder(kept.name), kind: 'done' });
-    return outcome;
-  };
-  const remove = async (gone: OwnIngredient) => {
-    if (!(await editKitchen({ do: 'dropOwn', id: gone.id })).ok) return;
-    say({
-      text: phrases.isOutOfLarder(gone.name),
-      kind: 'done',
-      action: {
-        label: phrases.BRING_IT_BACK,
-        run: async () => (await editKitchen({ do: 'keepOwn', ingredient: gone })).ok,
-      },
-    });
-  };
-  const actionsFor = ({ id }: Ingredient): IngredientActions => {
-    const mine = own.find((i) => i.id === id);
-    const isAtHome = alwaysAtHome.includes(id);
-    const atHome = {
-      isAtHome,
-      onAtHome: () =>
-        void editKitchen({
-          do: 'setKitchen',
-          to: { alwaysAtHome: isAtHome ? alwaysAtHome.filter((one) => one !== id) : [...alwaysAtHome, id] },
-        }),
-    };
-    return mine ? { ...atHome, onChange: () => setForm({ own: mine }), onRemove: () => void remove(mine) } : atHome;
-  };
+  const { keep, actionsFor } = useOwnIngredients((mine) => setForm({ own: mine }));
   return (
     <PlaceScreen
       title="Larder"
@@ -89,7 +58,14 @@ export function LarderScreen() {
           key={form.own?.id ?? 'new'}
           own={form.own}
           newId={() => `own-${newId().toLowerCase()}`}
-          onKeep={keep}
+          onKeep={async (kept) => {
+            const outcome = await keep(kept);
+            if (outcome.ok) {
+              setForm(null);
+              setText(kept.name);
+            }
+            return outcome;
+          }}
           onClose={() => setForm(null)}
         />
       ) : (
@@ -109,19 +85,32 @@ export function LarderScreen() {
         <ByFamily ingredients={found} actionsFor={actionsFor} />
       ) : (
         <>
-          <View role="list" aria-label="Ingredients">
-            {shown.map((ingredient) => (
-              <View role="listitem" key={ingredient.id}>
-                <Rule />
-                <View style={{ paddingVertical: 10 }}>
-                  <IngredientFacts ingredient={ingredient} {...actionsFor(ingredient)} />
-                </View>
-              </View>
-            ))}
-          </View>
+          <OneBelowTheOther ingredients={shown} actionsFor={actionsFor} />
           {shown.length < found.length && <Press title={phrases.showAll(found.length)} onPress={() => setAll(true)} />}
         </>
       )}
     </PlaceScreen>
+  );
+}
+
+/** On a phone. */
+function OneBelowTheOther({
+  ingredients,
+  actionsFor,
+}: {
+  ingredients: readonly Ingredient[];
+  actionsFor: (ingredient: Ingredient) => IngredientActions;
+}) {
+  return (
+    <View role="list" aria-label="Ingredients">
+      {ingredients.map((ingredient) => (
+        <View role="listitem" key={ingredient.id}>
+          <Rule />
+          <View style={{ paddingVertical: 10 }}>
+            <IngredientFacts ingredient={ingredient} {...actionsFor(ingredient)} />
+          </View>
+        </View>
+      ))}
+    </View>
   );
 }

@@ -27,9 +27,9 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
   const lines = batch.lines.flatMap((line) => {
     const resolved = resolveLine(line, batch.ingredients, kitchen);
     const grams = resolved && gramsOf(resolved.ingredient, line, kitchen);
-    return resolved && grams !== null ? [{ line, name: resolved.ingredient.name, grams }] : [];
+    return resolved && grams !== null ? [{ id: line.id, name: resolved.ingredient.name, grams }] : [];
   });
-  const chosen = lines.find(({ line }) => line.id === of) ?? lines[0];
+  const chosen = lines.find(({ id }) => id === of) ?? lines[0];
   const factor = {
     count: (batch.count * batch.wrap.portionG) / finishedG,
     factor: value ?? 1,
@@ -61,39 +61,16 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
           setValue(null);
         }}
       />
-      {way === 'factor' && (
-        <AmountField label="Times" unit="×" value={value ?? 1} least={0.05} most={50} step={0.5} onChange={setValue} />
-      )}
-      {way === 'weight' && (
-        <AmountField
-          label="Finished filling"
-          unit="g"
-          value={value ?? Math.round(finishedG)}
-          least={10}
-          most={20_000}
-          step={50}
-          onChange={setValue}
-        />
-      )}
-      {way === 'have' && chosen && (
-        <>
-          <Choices
-            label="I have"
-            value={chosen.line.id}
-            options={lines.map(({ line, name }) => ({ value: line.id, label: name.toLowerCase() }))}
-            onChange={setOf}
-          />
-          <AmountField
-            label={phrases.soMuch(chosen.name)}
-            unit="g"
-            value={value ?? Math.round(chosen.grams)}
-            least={1}
-            most={20_000}
-            step={10}
-            onChange={setValue}
-          />
-        </>
-      )}
+      <HowMuch
+        key={way}
+        way={way}
+        value={value}
+        finishedG={finishedG}
+        lines={lines}
+        chosen={chosen}
+        onChange={setValue}
+        onChoose={setOf}
+      />
       <Choices
         label="Strong spices"
         value={cautious}
@@ -109,5 +86,53 @@ export function ScalePanel({ batch, assessment, kitchen, edit }: StationProps) {
       </View>
       <Problem text={refusal} />
     </Fold>
+  );
+}
+
+interface HowMuchProps {
+  way: Way;
+  value: number | null;
+  finishedG: number;
+  /** Those that weigh something, g. */
+  lines: readonly WeighedLine[];
+  chosen: WeighedLine | undefined;
+  onChange: (value: number | null) => void;
+  onChoose: (lineId: string) => void;
+}
+
+interface WeighedLine {
+  id: string;
+  name: string;
+  grams: number;
+}
+
+/** What is asked for the way that was chosen; to the pieces planned, nothing. */
+function HowMuch({ way, value, finishedG, lines, chosen, onChange, onChoose }: HowMuchProps) {
+  if (way === 'factor')
+    return (
+      <AmountField label="Times" unit="×" value={value ?? 1} least={0.05} most={50} step={0.5} onChange={onChange} />
+    );
+  const inGrams = { unit: 'g', most: 20_000, onChange } as const;
+  if (way === 'weight')
+    return (
+      <AmountField label="Finished filling" value={value ?? Math.round(finishedG)} least={10} step={50} {...inGrams} />
+    );
+  if (way === 'count' || !chosen) return null;
+  return (
+    <>
+      <Choices
+        label="I have"
+        value={chosen.id}
+        options={lines.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }))}
+        onChange={onChoose}
+      />
+      <AmountField
+        label={phrases.soMuch(chosen.name)}
+        value={value ?? Math.round(chosen.grams)}
+        least={1}
+        step={10}
+        {...inGrams}
+      />
+    </>
   );
 }

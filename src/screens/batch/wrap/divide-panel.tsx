@@ -1,24 +1,19 @@
-/** Equal pieces: by weight, along a log with marks, by halving; and rounds cut from a sheet. */
+/** Equal pieces: by weight, along a log with marks, by halving; or rounds cut from a sheet. */
 import { View } from 'react-native';
-import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { LIMITS } from '@/core/vocabulary/limits';
+import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { formatNumber } from '@/core/units/amount';
 import { type WrapperMaking } from '@/core/wrapper/making';
 import { formatLength, lengthFigure, type LengthUnit, MM_PER_INCH } from '@/core/units/lengths';
-import { LengthField } from '@/ui/parts/length-field';
 import { Fold } from '@/ui/parts/fold';
 import { Measured } from '@/ui/parts/measured';
-import { Press } from '@/ui/parts/press';
-import { Body, Heading, Small } from '@/ui/parts/text';
+import { Heading, Small } from '@/ui/parts/text';
 import { SANS } from '@/ui/theme/theme';
 import { usePalette } from '@/ui/theme/use-palette';
-import { sizeOf } from '@/core/forms/skins';
-import { type StationProps } from '../station-props';
+import { type DoughProps } from './dough-props';
+import { SheetOfRounds } from './sheet-of-rounds';
 import * as phrases from './words';
 
-type Props = StationProps & { plan: WrapperMaking };
-
-export function DividePanel(props: Props) {
+export function DividePanel(props: DoughProps) {
   const { pieces } = props.plan;
   const isCut = props.batch.wrap.sheet !== null && props.plan.layout !== null;
   if (pieces === null && props.plan.layout === null) return null;
@@ -123,138 +118,6 @@ function LogDrawing({ pieces, unit, width }: LogProps) {
           ))}
         {/* The ends of the log are rounded in the hand: the last piece is as long as the others. */}
         <Path d={`M ${width - 4} ${high + 6} v 12 M 4 ${high + 6} v 12`} stroke={p.ink} strokeWidth={1.4} />
-      </Svg>
-    </View>
-  );
-}
-
-function SheetOfRounds({ batch, kitchen, plan, edit }: Props) {
-  const { wrap } = batch;
-  const diameterMm = sizeOf(wrap.skin, 'diameterMm');
-  if (wrap.skin.shape !== 'round' || diameterMm === undefined || !plan.amounts) return null;
-  const sheet = wrap.sheet;
-  if (sheet === null)
-    return (
-      <View style={{ alignItems: 'flex-start', gap: 6 }}>
-        <Press
-          title={phrases.CUT_ROUNDS_INSTEAD}
-          onPress={() => void edit({ do: 'setWrap', to: { sheet: { lengthMm: 400, widthMm: 300 } } }, 'sheet')}
-        />
-      </View>
-    );
-  const { layout } = plan;
-  return (
-    <View style={{ gap: 8 }}>
-      <Heading level={3}>{phrases.ROUNDS_FROM_SHEET}</Heading>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 10 }}>
-        {(['lengthMm', 'widthMm'] as const).map((key) => (
-          <LengthField
-            key={key}
-            label={key === 'lengthMm' ? phrases.ROLLED_LONG : phrases.ROLLED_WIDE}
-            unit={kitchen.lengths}
-            mm={sheet[key]}
-            {...LIMITS.sheetMm}
-            step={10}
-            onChange={(mm) =>
-              mm !== null && edit({ do: 'setWrap', to: { sheet: { ...sheet, [key]: mm } } }, `sheet-${key}`)
-            }
-          />
-        ))}
-      </View>
-      {layout && (
-        <>
-          <Body>
-            {phrases.roundsCut(
-              layout.count,
-              diameterMm,
-              kitchen.lengths,
-              layout.kind,
-              layout.trimmingsShare,
-              layout.rerolled,
-              layout.sheetsNeeded,
-            )}
-          </Body>
-          <Measured>
-            {(width) => (
-              <Rounds
-                layout={layout}
-                sheet={sheet}
-                diameterMm={diameterMm}
-                lengths={kitchen.lengths}
-                width={Math.min(width, 300)}
-              />
-            )}
-          </Measured>
-          <Small>
-            {layout.cutterMm === null
-              ? phrases.CUTTERS_ARE_KEPT
-              : layout.cutterMm === diameterMm
-                ? phrases.cutterIsRight(layout.cutterMm, kitchen.lengths)
-                : phrases.nearestCutter(layout.cutterMm, kitchen.lengths)}
-            {kitchen.cuttersMm.length > 0 && layout.cutterMm !== null && layout.cutterMm !== diameterMm ? ' ' : ''}
-          </Small>
-          {layout.cutterMm !== null && layout.cutterMm !== diameterMm && (
-            <Press
-              title={phrases.takeCutter(layout.cutterMm, kitchen.lengths)}
-              onPress={() =>
-                void edit(
-                  { do: 'setWrap', to: { skin: { shape: 'round', diameterMm: layout.cutterMm ?? diameterMm } } },
-                  'cutter',
-                )
-              }
-            />
-          )}
-        </>
-      )}
-      <Press
-        title={phrases.ROLL_EVERY_PIECE}
-        onPress={() => void edit({ do: 'setWrap', to: { sheet: null } }, 'sheet')}
-      />
-    </View>
-  );
-}
-
-function Rounds({
-  layout,
-  sheet,
-  diameterMm,
-  lengths,
-  width,
-}: {
-  layout: NonNullable<WrapperMaking['layout']>;
-  sheet: { lengthMm: number; widthMm: number };
-  diameterMm: number;
-  lengths: LengthUnit;
-  width: number;
-}) {
-  const p = usePalette();
-  // The longer side lies across.
-  const scale = width / Math.max(sheet.lengthMm, sheet.widthMm);
-  const isTurned = sheet.lengthMm >= sheet.widthMm;
-  const [w, h] = isTurned ? [sheet.lengthMm, sheet.widthMm] : [sheet.widthMm, sheet.lengthMm];
-  return (
-    <View role="img" aria-label={phrases.roundsOnSheet(layout.count, w, h, lengths)}>
-      <Svg width={w * scale} height={h * scale} aria-hidden>
-        <Rect
-          x={1}
-          y={1}
-          width={w * scale - 2}
-          height={h * scale - 2}
-          fill={p.faint}
-          stroke={p.ink}
-          strokeWidth={1.5}
-        />
-        {layout.centres.map(([x, y]) => (
-          <Circle
-            key={`${x} ${y}`}
-            cx={(isTurned ? y : x) * scale}
-            cy={(isTurned ? x : y) * scale}
-            r={(diameterMm / 2) * scale}
-            fill={p.dough}
-            stroke={p.ink}
-            strokeWidth={1.2}
-          />
-        ))}
       </Svg>
     </View>
   );

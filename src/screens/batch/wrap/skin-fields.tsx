@@ -5,6 +5,7 @@ import { type Batch } from '@/core/stored/schema';
 import { FORMS } from '@/core/forms';
 import { acrossOf, SHAPES, sizeOf, withSize } from '@/core/forms/skins';
 import { inShape } from '@/core/forms/skins/in-shape';
+import { type LengthUnit } from '@/core/units/lengths';
 import { AmountField } from '@/ui/parts/amount-field';
 import { LengthField } from '@/ui/parts/length-field';
 import { Choices } from '@/ui/parts/press';
@@ -18,7 +19,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
   const { wrap } = batch;
   const form = FORMS[wrap.form];
   const { skin } = wrap;
-  const lined = 'sheetsBelow' in skin ? skin : null;
+  const isLined = 'sheetsBelow' in skin;
   const set = (to: Partial<Wrap>, what: string) => edit({ do: 'setWrap', to }, what);
   // Of what is bought by the packet the thickness follows from its weight.
   const isWeighed = Math.abs(assessment.laid.thicknessMm - wrap.thicknessMm) > 1e-9;
@@ -30,7 +31,7 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
           unit="g"
           value={wrap.portionG}
           {...LIMITS.portionG}
-          step={lined ? 50 : 1}
+          step={isLined ? 50 : 1}
           onChange={(portionG) => portionG !== null && set({ portionG }, 'portion')}
         />
         <AmountField
@@ -42,63 +43,85 @@ export function SkinFields({ batch, kitchen, assessment, edit }: StationProps) {
           whole
           onChange={(count) => count !== null && edit({ do: 'setBatch', to: { count } }, 'count')}
         />
-        {SHAPES[skin.shape].sizes.map(({ key, label }) => (
-          <LengthField
-            key={key}
-            label={label}
-            unit={kitchen.lengths}
-            mm={sizeOf(skin, key) ?? null}
-            {...(key === 'depthMm'
-              ? LIMITS.panDepthMm
-              : { least: Math.max(LIMITS.skinMm.least, 2 * wrap.rimMm + 2), most: LIMITS.skinMm.most })}
-            step={5}
-            onChange={(mm) => mm !== null && set({ skin: withSize(skin, key, mm) }, key)}
-          />
-        ))}
-        {lined &&
-          (['sheetsBelow', 'sheetsAbove'] as const).map((key) => (
-            <AmountField
-              key={key}
-              label={key === 'sheetsBelow' ? 'Sheets below' : 'Sheets above'}
-              unit="count"
-              value={lined[key]}
-              {...LIMITS.sheets}
-              step={1}
-              whole
-              onChange={(n) => n !== null && set({ skin: { ...lined, [key]: n } }, key)}
-            />
-          ))}
+        <Sizes wrap={wrap} lengths={kitchen.lengths} set={set} />
         {!isWeighed && (
           <LengthField
-            label={lined ? phrases.ONE_SHEET_THICK : 'Thickness'}
+            label={isLined ? phrases.ONE_SHEET_THICK : 'Thickness'}
             unit={kitchen.lengths}
             mm={wrap.thicknessMm}
             {...LIMITS.thicknessMm}
-            step={lined ? 0.1 : 0.5}
+            step={isLined ? 0.1 : 0.5}
             onChange={(thicknessMm) => thicknessMm !== null && set({ thicknessMm }, 'thickness')}
           />
         )}
-        {form.rimWord !== null && (
-          <LengthField
-            label={form.rimWord === 'overlap' ? 'Overlap' : phrases.RIM_KEPT_FREE}
-            unit={kitchen.lengths}
-            mm={wrap.rimMm}
-            least={LIMITS.rimMm.least}
-            most={Math.min(LIMITS.rimMm.most, acrossOf(skin) / 2 - 1)}
-            step={1}
-            onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
-          />
-        )}
+        <Rim wrap={wrap} lengths={kitchen.lengths} set={set} />
       </View>
       {form.shapes.length > 1 && (
         <Choices
-          label={lined ? 'Pan' : 'Skin'}
+          label={isLined ? 'Pan' : 'Skin'}
           value={skin.shape}
           options={form.shapes.map((value) => ({ value, label: SHAPES[value].label }))}
           onChange={(shape) => shape !== skin.shape && set({ skin: inShape(skin, shape) }, 'shape')}
         />
       )}
-      <Small>{lined ? phrases.ONE_PAN_ONE_PIE : form.made}</Small>
+      <Small>{isLined ? phrases.ONE_PAN_ONE_PIE : form.made}</Small>
     </View>
+  );
+}
+
+interface PartProps {
+  wrap: Wrap;
+  lengths: LengthUnit;
+  set: (to: Partial<Wrap>, what: string) => unknown;
+}
+
+/** Across, along, deep: what its shape has; and how many sheets line a pan. */
+function Sizes({ wrap: { skin, rimMm }, lengths, set }: PartProps) {
+  // A skin is at least so large that something is left between its rims.
+  const across = { least: Math.max(LIMITS.skinMm.least, 2 * rimMm + 2), most: LIMITS.skinMm.most };
+  return (
+    <>
+      {SHAPES[skin.shape].sizes.map(({ key, label }) => (
+        <LengthField
+          key={key}
+          label={label}
+          unit={lengths}
+          mm={sizeOf(skin, key) ?? null}
+          {...(key === 'depthMm' ? LIMITS.panDepthMm : across)}
+          step={5}
+          onChange={(mm) => mm !== null && set({ skin: withSize(skin, key, mm) }, key)}
+        />
+      ))}
+      {'sheetsBelow' in skin &&
+        (['sheetsBelow', 'sheetsAbove'] as const).map((key) => (
+          <AmountField
+            key={key}
+            label={key === 'sheetsBelow' ? 'Sheets below' : 'Sheets above'}
+            unit="count"
+            value={skin[key]}
+            {...LIMITS.sheets}
+            step={1}
+            whole
+            onChange={(n) => n !== null && set({ skin: { ...skin, [key]: n } }, key)}
+          />
+        ))}
+    </>
+  );
+}
+
+/** What is kept free of filling, or overlaps, where the form has it. */
+function Rim({ wrap, lengths, set }: PartProps) {
+  const { rimWord } = FORMS[wrap.form];
+  if (rimWord === null) return null;
+  return (
+    <LengthField
+      label={rimWord === 'overlap' ? 'Overlap' : phrases.RIM_KEPT_FREE}
+      unit={lengths}
+      mm={wrap.rimMm}
+      least={LIMITS.rimMm.least}
+      most={Math.min(LIMITS.rimMm.most, acrossOf(wrap.skin) / 2 - 1)}
+      step={1}
+      onChange={(rimMm) => rimMm !== null && set({ rimMm }, 'rim')}
+    />
   );
 }
