@@ -9,6 +9,27 @@ const isPlanned = async (page: Page): Promise<void> => {
   await expect(page.getByText(/^Looking for a better plan/)).toHaveCount(0, { timeout: 30_000 });
 };
 
+/** What the day's plan follows from, once it is kept with the day and its answer in the browser; '' until then. */
+const keptKey = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        const { plan } = JSON.parse(localStorage.getItem('involucrum/day/demo-lantern-day') ?? '{}') as {
+          plan?: { of: string } | null;
+        };
+        const opening = indexedDB.open('involucrum-worked-out');
+        opening.onsuccess = () => {
+          const answers = opening.result.transaction('answers').objectStore('answers');
+          const asking = answers.get('plan demo-lantern-day') as IDBRequest<{ asked: string } | undefined>;
+          asking.onsuccess = () => {
+            opening.result.close();
+            const isKept = plan && asking.result?.asked.includes(plan.of);
+            resolve(isKept ? plan.of : '');
+          };
+        };
+      }),
+  );
+
 /** With a second tray nothing collides, and each plan is there in a second. */
 const withTwoTrays = async (page: Page): Promise<void> => {
   await page.getByRole('button', { name: 'A second tray in the oven' }).click({ timeout: 30_000 });
@@ -64,9 +85,12 @@ alone(
     expect(file).toMatch(/SUMMARY:Purses: wash\\, peel and cut/);
 
     await page.getByRole('button', { name: /Purses: wash, peel and cut, pinned/ }).click();
+    await expect.poll(() => keptKey(page)).not.toBe('');
+    const pinned = await keptKey(page);
     await page.getByRole('button', { name: 'Let it go' }).last().click();
     await isPlanned(page);
     await expect(page.getByRole('button', { name: /Purses: wash, peel and cut, pinned/ })).toHaveCount(0);
+    await expect.poll(() => keptKey(page)).not.toMatch(new RegExp(`^(${pinned})?$`));
 
     // Opened again, the plan is there, and no planner is asked.
     const time = (await step.getAttribute('aria-label')) ?? '';
