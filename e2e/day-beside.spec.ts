@@ -1,7 +1,7 @@
 /** What goes with a day: the list, the sheet, the calendar's file, a pin by the keyboard, another tab. */
 import { readFileSync } from 'node:fs';
 import { type Page } from '@playwright/test';
-import { alone, expect, expectAccessible, test, unfoldAll } from './fixtures';
+import { alone, expect, expectAccessible, forecastIsThere, goOn, test, unfoldAll } from './fixtures';
 
 /** There is a plan, and it is the last word; what would mend it may still be tried. */
 const isPlanned = async (page: Page): Promise<void> => {
@@ -104,6 +104,10 @@ alone(
     });
     await page.reload();
     await expect(step).toHaveAttribute('aria-label', time);
+    // Nor as the day is left again.
+    await goOn(page, '/');
+    await expect(page.getByRole('article')).toHaveCount(6);
+    await forecastIsThere(page);
   },
 );
 

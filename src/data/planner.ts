@@ -75,8 +75,9 @@ export function usePlanner(
       },
     );
     return () => {
+      // What has been answered needs no stopping, and a kept plan no worker for it.
+      if (!isOver) void ask((remote) => remote.stopPlanning(mine + 1)).catch(() => undefined);
       isOver = true;
-      void ask((remote) => remote.stopPlanning(mine + 1)).catch(() => undefined);
     };
   }, [key, round]);
   const stop = useCallback(() => {
